@@ -1,0 +1,168 @@
+// Makes the demo job by doing its edits in a running program, and writes what that exports.
+// Use: ./start --data /tmp/empty.db --port 5290 &  then  node demo/make.mjs http://127.0.0.1:5290
+import { writeFileSync } from "node:fs";
+
+const base = process.argv[2] ?? "http://127.0.0.1:5290";
+const job = "ferry-keepers-house";
+const history = [];
+const day = { at: "2026-09-14T08:00:00.000Z", by: "Ines" };
+
+async function call(path, body) {
+  const reply = await fetch(base + path, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify(body) });
+  if (!reply.ok) throw new Error(`${path}: ${await reply.text()}\n${JSON.stringify(body)}`);
+  return reply.json();
+}
+
+let n = 0;
+async function edit(e) {
+  n++;
+  const id = `demo.${String(n).padStart(3, "0")}`;
+  await call(`/api/jobs/${job}/edits`, { id, by: day.by, edit: e });
+  day.at = new Date(Date.parse(day.at) + 97_000).toISOString();
+  history.push({ ...day });
+}
+const on = (date, by) => Object.assign(day, { at: `${date}T08:10:00.000Z`, by });
+const batch = (name, edits) => edit({ do: "batch", name, edits });
+
+const nm = (size, extra = {}) => {
+  const [gauge, conductors] = size.split("-");
+  return { type: "NmB", gauge, conductors: Number(conductors), ground: "Bare", ...extra };
+};
+const old = { type: "OldTwoWire", gauge: "14", conductors: 2, ground: "None", colours: ["black", "white"] };
+const lead = (run, i, side = "a") => `${run}.${side}${i}`;
+
+const add = (id, name, kind, place, contents = "Complete", extra = {}) => ({ do: "addBox", id, name, kind, place, contents, ...extra });
+const cable = (box, run, spec, side, says, feeds = "FeedsOn") => ({ do: "addCable", box, run, entry: `k-${run}-${box}`.slice(0, 60), cable: spec, side, says, feeds });
+const follow = (box, run, side, says, feeds = "FeedsIn") => ({ do: "connectRun", box, run, end: "B", entry: `k-${run}-${box}`.slice(0, 60), side, says, feeds });
+const device = (box, id, kind, gang = 1, name) => ({ do: "addDevice", box, id, kind, gang, name });
+const join = (box, joint, name, connector, leads) => ({ do: "joinLeads", box, joint, name, connector, leads });
+const tail = (box, id, from, device, place, length = "8") => ({
+  do: "addPigtail", box, id, from: { at: "Joint", joint: from }, to: { at: "Terminal", device, place }, length: { how: "Measured", value: length, entered: length, who: day.by, when: day.at.slice(0, 10) },
+});
+const land = (box, leadId, device, place) => ({ do: "moveLead", box, lead: leadId, to: { at: "Terminal", device, place } });
+const long = (box, leadId, text) => ({ do: "setLeadLength", box, lead: leadId, length: { how: "Measured", value: text, entered: text, who: day.by, when: day.at.slice(0, 10) } });
+
+// Hots, neutrals and grounds of some two-wire cables joined, with a pigtail each to a receptacle-like device.
+function joined(box, device, runs, { hot = "hot-upper/screw", neutral = "neutral-upper/screw", size = "medium" } = {}) {
+  const [hots, neutrals, grounds] = [0, 1, 2].map((i) => runs.map(([run, side]) => lead(run, i, side)));
+  return [
+    join(box, "hots", "hots", `twist-on-${size}`, hots), join(box, "neutrals", "neutrals", `twist-on-${size}`, neutrals), join(box, "grounds", "grounds", `twist-on-${size}`, grounds),
+    tail(box, "tail-hot", "hots", device, hot), tail(box, "tail-neutral", "neutrals", device, neutral), tail(box, "tail-ground", "grounds", device, "ground/screw", "9"),
+  ];
+}
+
+await call("/api/jobs", { id: job, name: "Ferry keeper's house" });
+
+on("2026-09-14", "Ines");
+const places = {
+  press: ["Press room", "Dry", "workshop"], type: ["Type store", "Dry", "storage"], bindery: ["Bindery", "Dry", "workshop"], galley: ["Galley kitchen", "Dry", "kitchen"], wash: ["Wash room", "Damp", "bathroom"],
+  landing: ["Landing", "Dry", "hall"], east: ["East bedroom", "Dry", "bedroom"], west: ["West bedroom", "Dry", "bedroom"], cellar: ["Cellar", "Damp", "basement"], loft: ["Loft", "Dry", "loft"],
+  porch: ["Ferry porch", "Damp", "outdoors"], jetty: ["Jetty post", "Wet", "outdoors"],
+};
+await batch("Rooms of the house", Object.entries(places).map(([id, [name, wetness, use]]) => ({ do: "putPlace", id, place: { name, wetness, use } })));
+await edit({ do: "setProfile", profile: { edition: "Nec2020", office: "River district inspection", date: "2026-01-01", amendments: [] } });
+await batch("Sources and panel", [
+  { do: "putSource", id: "service", source: { name: "Service", kind: "Service", system: "SplitPhase" } },
+  { do: "putSource", id: "generator", source: { name: "Standby generator inlet", kind: "Generator", system: "SplitPhase" } },
+  { do: "putPanel", id: "panel", panel: { name: "Cellar panel", system: "SplitPhase", slots: 20, mainAmperes: 100, source: "service", place: "cellar", breakers: [] } },
+]);
+const circuits = [
+  [1, 20, "press-south", "Press room, south"], [3, 20, "benches", "Bindery benches"], [5, 15, "lights", "Lights, ground floor"], [7, 15, "bedrooms", "Bedrooms, old two-wire"],
+  [2, 20, "galley-counter", "Galley counter"], [4, 20, "wash", "Wash room"], [6, 15, "porch-jetty", "Porch and jetty"], [8, 15, "loft-lights", "Loft"], [9, 20, "type-case", "Type store heater"], [10, 15, "cellar-lights", "Cellar lights"],
+];
+await batch("Circuits", [
+  ...circuits.map(([, , id, name]) => ({ do: "putCircuit", id, circuit: { name, panel: "panel" } })),
+  { do: "putPanel", id: "panel", panel: { name: "Cellar panel", system: "SplitPhase", slots: 20, mainAmperes: 100, source: "service", place: "cellar", breakers: circuits.map(([slot, amperes, id, name]) => ({ slot, poles: 1, amperes, kind: "Standard", circuit: id, says: name, on: slot !== 7 })) } },
+]);
+
+on("2026-09-15", "Ines");
+await batch("Type store, by the door", [
+  add("type-door", "Type store, by the door", "nm-1g-18", "type"), cable("type-door", "bench-feed", nm("12-2"), "Bottom", "from the cellar panel", "FeedsIn"), cable("type-door", "to-bench", nm("12-2"), "Top", "on to the bindery"),
+  device("type-door", "r1", "receptacle"), ...joined("type-door", "r1", [["bench-feed", "a"], ["to-bench", "a"]]),
+]);
+await batch("Paper-press bench, left", [
+  add("bench-left", "Paper-press bench, left", "nm-1g-22.5", "bindery"), follow("bench-left", "to-bench", "Top", "from the type store"), cable("bench-left", "to-glue", nm("12-2"), "Top", "on to the glue bench"),
+  cable("bench-left", "to-window", nm("12-2"), "Bottom", "on to the window bench", "Protected"), device("bench-left", "g1", "protective", 1, "protective receptacle, 20 A"),
+  join("bench-left", "hots", "hots", "twist-on-medium", [lead("to-bench", 0, "b"), lead("to-glue", 0)]), join("bench-left", "neutrals", "neutrals", "twist-on-medium", [lead("to-bench", 1, "b"), lead("to-glue", 1)]),
+  join("bench-left", "grounds", "grounds", "twist-on-medium", [lead("to-bench", 2, "b"), lead("to-glue", 2), lead("to-window", 2)]),
+  tail("bench-left", "tail-hot", "hots", "g1", "line-hot/plate"), tail("bench-left", "tail-neutral", "neutrals", "g1", "line-neutral/plate"), tail("bench-left", "tail-ground", "grounds", "g1", "ground/screw", "9"),
+  land("bench-left", lead("to-window", 0), "g1", "load-hot/plate"), land("bench-left", lead("to-window", 1), "g1", "load-neutral/plate"),
+  long("bench-left", lead("to-bench", 0, "b"), "7 1/2"), long("bench-left", lead("to-glue", 0), "8"), long("bench-left", lead("to-window", 0), "5 5/8"),
+]);
+await batch("Glue bench", [
+  add("glue", "Glue bench", "nm-1g-22.5", "bindery"), { do: "setClamps", box: "glue", clamps: { how: "Measured", value: "Outside" } }, follow("glue", "to-glue", "Top", "from the paper-press bench"), cable("glue", "to-sewing", nm("12-2"), "Top", "on to the sewing frame"),
+  cable("glue", "glue-lamp", nm("12-3"), "Bottom", "to the bench lamp and its switch"), device("glue", "r1", "receptacle"), ...joined("glue", "r1", [["to-glue", "b"], ["to-sewing", "a"]]),
+]);
+await batch("Window bench", [add("window", "Window bench", "nm-1g-18", "bindery"), follow("window", "to-window", "Top", "from the paper-press bench", "Protected"), device("window", "r1", "receptacle"), land("window", lead("to-window", 0, "b"), "r1", "hot-upper/screw"), land("window", lead("to-window", 1, "b"), "r1", "neutral-upper/screw"), land("window", lead("to-window", 2, "b"), "r1", "ground/screw")]);
+
+on("2026-09-16", "Tomas");
+await batch("Press, left", [
+  add("press-left", "Press, left", "square-4x1-1/2", "press"), { do: "addPart", box: "press-left", id: "ring", kind: "ring-4-1g-5/8", mark: { how: "Unknown" } }, cable("press-left", "press-feed", nm("12-2"), "Left", "from the cellar panel", "FeedsIn"),
+  cable("press-left", "press-on", nm("12-2"), "Right", "on to the right of the press"), device("press-left", "r1", "receptacle"), ...joined("press-left", "r1", [["press-feed", "a"], ["press-on", "a"]]),
+]);
+await batch("Press, right", [
+  add("press-right", "Press, right", "device-3x2x2-1/2", "press"), follow("press-right", "press-on", "Top", "from the left of the press"), cable("press-right", "case-on", nm("12-2"), "Top", "on to the type case"), device("press-right", "r1", "receptacle"),
+  ...joined("press-right", "r1", [["press-on", "b"], ["case-on", "a"]]), { do: "noteBox", box: "press-right", note: "Closes only with a shove. The plate hides it well." },
+]);
+await batch("Type case", [add("case", "Type case, behind it", "nm-1g-20", "press", "NotOpened"), follow("case", "case-on", "Top", "from the right of the press")]);
+await batch("Hall switches", [
+  add("hall", "Hall switches", "nm-2g-32", "press"), cable("hall", "light-feed", nm("14-2"), "Bottom", "from the cellar panel", "FeedsIn"), cable("hall", "lamp-a", nm("14-2"), "Top", "to the press room lamps"), cable("hall", "lamp-b", nm("14-2"), "Top", "to the bindery lamps"), cable("hall", "stair", nm("14-3"), "Top", "to the cellar stair"),
+  device("hall", "s1", "switch", 1, "press room lamps"), device("hall", "s2", "switch-3way", 2, "cellar stair"),
+  join("hall", "neutrals", "neutrals", "twist-on-large", [lead("light-feed", 1), lead("lamp-a", 1), lead("lamp-b", 1)]), join("hall", "grounds", "grounds", "twist-on-large", [lead("light-feed", 2), lead("lamp-a", 2), lead("lamp-b", 2), lead("stair", 3)]), join("hall", "hots", "hots", "twist-on-medium", [lead("light-feed", 0), lead("lamp-b", 0)]),
+  tail("hall", "t-hot-1", "hots", "s1", "hot/screw"), tail("hall", "t-hot-2", "hots", "s2", "common/screw"), land("hall", lead("lamp-a", 0), "s1", "switched/screw"), land("hall", lead("stair", 0), "s2", "traveler-1/screw"), land("hall", lead("stair", 1), "s2", "traveler-2/screw"),
+]);
+await batch("Press room lamps", [
+  add("press-lamps", "Press room lamps", "pan-4x1/2", "press"), follow("press-lamps", "lamp-a", "Back", "from the hall switches"), device("press-lamps", "l1", "luminaire", 0),
+  join("press-lamps", "hot", "hot", "twist-on-small", [lead("lamp-a", 0, "b"), "l1.hot"]), join("press-lamps", "neutral", "neutral", "twist-on-small", [lead("lamp-a", 1, "b"), "l1.neutral"]), join("press-lamps", "ground", "ground", "twist-on-small", [lead("lamp-a", 2, "b"), "l1.ground"]),
+]);
+await batch("Bindery lamps", [
+  add("bindery-lamps", "Bindery lamps", "ow-round-14", "bindery"), follow("bindery-lamps", "lamp-b", "Back", "from the hall switches"), cable("bindery-lamps", "lamp-c", nm("14-2"), "Back", "on to the second lamp"), device("bindery-lamps", "l1", "luminaire", 0),
+  join("bindery-lamps", "hots", "hots", "twist-on-medium", [lead("lamp-b", 0, "b"), lead("lamp-c", 0), "l1.hot"]), join("bindery-lamps", "neutrals", "neutrals", "twist-on-medium", [lead("lamp-b", 1, "b"), lead("lamp-c", 1), "l1.neutral"]), join("bindery-lamps", "grounds", "grounds", "twist-on-medium", [lead("lamp-b", 2, "b"), lead("lamp-c", 2), "l1.ground"]),
+]);
+await batch("Cellar stair switch", [
+  add("stair-top", "Cellar stair, foot", "nm-1g-22.5", "cellar"), { do: "setClamps", box: "stair-top", clamps: { how: "Measured", value: "Outside" } }, follow("stair-top", "stair", "Top", "from the hall switches"), cable("stair-top", "stair-lamp", nm("14-2"), "Top", "to the stair lamp"), cable("stair-top", "stair-2", nm("14-3"), "Bottom", "on to the coal hole"),
+  device("stair-top", "s1", "switch-4way", 1),
+]);
+
+on("2026-09-18", "Ines");
+await batch("Cellar head joints", [
+  add("cellar-head", "Cellar head, joints", "round-4x1-1/2", "cellar"), { do: "addPart", box: "cellar-head", id: "cover", kind: "cover-flat-round" },
+  cable("cellar-head", "cel-feed", nm("14-2"), "Left", "from the cellar panel", "FeedsIn"), cable("cellar-head", "cel-a", nm("14-2"), "Right", "to the stair lamp"), cable("cellar-head", "cel-b", nm("14-2"), "Right", "to the coal hole"), cable("cellar-head", "cel-c", nm("14-2"), "Top", "to the shelves"),
+  join("cellar-head", "hots", "hots", "twist-on-large", [0, 1, 2, 3].map((i) => lead(["cel-feed", "cel-a", "cel-b", "cel-c"][i], 0))), join("cellar-head", "neutrals", "neutrals", "twist-on-large", [0, 1, 2, 3].map((i) => lead(["cel-feed", "cel-a", "cel-b", "cel-c"][i], 1))), join("cellar-head", "grounds", "grounds", "twist-on-large", [0, 1, 2, 3].map((i) => lead(["cel-feed", "cel-a", "cel-b", "cel-c"][i], 2))),
+]);
+await batch("Galley, kettle end", [
+  add("kettle", "Galley, kettle end", "nm-1g-20", "galley"), cable("kettle", "galley-feed", nm("12-2"), "Bottom", "from the cellar panel", "FeedsIn"), cable("kettle", "to-sink", nm("12-2"), "Top", "on to the sink side", "Protected"), device("kettle", "g1", "protective"),
+  land("kettle", lead("galley-feed", 0), "g1", "line-hot/plate"), land("kettle", lead("galley-feed", 1), "g1", "line-neutral/plate"), land("kettle", lead("to-sink", 0), "g1", "load-hot/plate"), land("kettle", lead("to-sink", 1), "g1", "load-neutral/plate"),
+  join("kettle", "grounds", "grounds", "twist-on-medium", [lead("galley-feed", 2), lead("to-sink", 2)]), tail("kettle", "t-ground", "grounds", "g1", "ground/screw"),
+]);
+await batch("Galley, sink side", [
+  add("sink", "Galley, sink side", "ow-1g-14", "galley"), follow("sink", "to-sink", "Top", "from the kettle end", "Protected"), cable("sink", "to-hood", nm("12-2"), "Top", "to the hood", "Protected"), device("sink", "r1", "receptacle"), ...joined("sink", "r1", [["to-sink", "b"], ["to-hood", "a"]]),
+]);
+await batch("Wash room", [
+  add("basin", "Wash room, basin", "nm-1g-18", "wash"), cable("basin", "wash-feed", nm("12-2"), "Bottom", "from the cellar panel", "FeedsIn"), cable("basin", "to-fan", nm("12-2"), "Top", "on to the fan switch", "Protected"), device("basin", "g1", "protective"),
+  add("fan-switch", "Wash room, fan and light", "nm-1g-16", "wash", "Partial"), follow("fan-switch", "to-fan", "Bottom", "from the basin", "Protected"), device("fan-switch", "s1", "switch"),
+]);
+
+on("2026-09-21", "Tomas");
+await batch("Upstairs, as far as seen", [
+  add("landing-lamp", "Landing, lampholder", "round-4x1-1/4", "landing", "Partial"), cable("landing-lamp", "up-feed", old, "Left", "from below", "FeedsIn"), cable("landing-lamp", "up-east", old, "Right", "toward the east bedroom"), device("landing-lamp", "l1", "lampholder", 0),
+  add("east-window", "East bedroom, window", "device-3x2x2-1/4", "east", "NotOpened"), add("west-door", "West bedroom, door", "device-1g", "west", "NotOpened"),
+  add("loft-lamp", "Loft, by the hatch", "round-4x1-1/2", "loft", "Partial"), cable("loft-lamp", "loft-feed", nm("14-2"), "Left", "from below", "FeedsIn"), { do: "setClamps", box: "loft-lamp", clamps: { how: "Unknown" } },
+]);
+await batch("Porch and jetty", [
+  add("porch", "Ferry porch", "fs-1", "porch"), cable("porch", "porch-feed", { type: "UfB", gauge: "14", conductors: 2, ground: "Bare" }, "Back", "from inside", "FeedsIn"), device("porch", "g1", "protective"), { do: "addPart", box: "porch", id: "cover", kind: "plate-wet" },
+  land("porch", lead("porch-feed", 0), "g1", "load-hot/plate"), land("porch", lead("porch-feed", 1), "g1", "load-neutral/plate"), land("porch", lead("porch-feed", 2), "g1", "ground/screw"),
+  add("jetty-post", "Jetty post", "fd-1", "jetty", "NotOpened"),
+]);
+await batch("Shelf joint in the cellar", [
+  add("shelf", "Cellar shelves, joint", "unlisted", "cellar"), { do: "setBoxSize", box: "shelf", height: { how: "Measured", value: "4", entered: "4", who: "Tomas", when: "2026-09-21" }, width: { how: "Measured", value: "4", entered: "4", who: "Tomas", when: "2026-09-21" }, depth: { how: "Measured", value: "1 1/2", entered: "1 1/2", who: "Tomas", when: "2026-09-21" } },
+  follow("shelf", "cel-c", "Left", "from the cellar head"), cable("shelf", "shelf-lamp", nm("14-2"), "Right", "to the shelf lamp"), join("shelf", "hots", "hots", "twist-on-medium", [lead("cel-c", 0, "b"), lead("shelf-lamp", 0)]), join("shelf", "neutrals", "neutrals", "twist-on-medium", [lead("cel-c", 1, "b"), lead("shelf-lamp", 1)]), join("shelf", "grounds", "grounds", "twist-on-medium", [lead("cel-c", 2, "b"), lead("shelf-lamp", 2)]),
+]);
+await edit({ do: "openChange", id: "bench-row", name: "Protected bench receptacles in the bindery", opened: "2026-09-28" });
+await edit({ do: "openChange", id: "cellar-joints", name: "Cellar joints to a box that stays reachable", opened: "2026-09-28" });
+
+const file = await (await fetch(`${base}/api/jobs/${job}/export`)).json();
+file.history.forEach((line, i) => Object.assign(line, history[i]));
+writeFileSync(new URL("ferry-keepers-house.json", import.meta.url), JSON.stringify(file, null, 1) + "\n");
+const today = await (await fetch(`${base}/api/jobs/${job}/today`)).json();
+for (const group of ["over", "full", "unknown", "fine"]) console.log(group, today[group].map((b) => `${b.name} ${b.needed.low}/${b.available.low}`));

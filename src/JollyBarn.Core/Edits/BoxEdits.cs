@@ -1,0 +1,266 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Edits;
+
+/// <summary>Adds a box of a kind; what the kind says of itself is filled in as catalogue facts, the mark only when it is given or the kind carries one.</summary>
+/// <param name="Kind">Kind id from the catalogue.</param>
+/// <param name="Mark">The mark as read; leaves the catalogue's when null.</param>
+public sealed record AddBox(string Id, string Name, string Kind, string? Place = null, Fact<Volume>? Mark = null, Contents Contents = Contents.NotOpened) : Edit
+{
+    public override Refusal? Check(Job job) =>
+        Refuse.NewId(Id, job.Boxes.Has(Id), "id") ?? Refuse.BadText(Name, "name") ?? Refuse.BadEnum(Contents, "contents")
+        ?? (BoxKinds.Find(Kind) is null ? Refuse.Missing("kind of box", Kind, "kind") : null)
+        ?? (Place is null || job.Places.Has(Place) ? null : Refuse.Missing("place", Place, "place"))
+        ?? Facts.Bad(Mark, "mark");
+
+    public override Job Apply(Job job)
+    {
+        var box = Kinds.Make(new Box { Name = Name.Trim(), Kind = Kind, Place = Place, Contents = Contents }, Kind);
+        return job with { Boxes = job.Boxes.With(Id, Mark is null ? box : box with { Mark = Mark }) };
+    }
+
+    public override string Tell(Job before) => $"Box {Name} added";
+}
+
+/// <summary>Filling in what a kind of box says of itself.</summary>
+internal static class Kinds
+{
+    public static Box Make(Box box, string kindId)
+    {
+        if (BoxKinds.Find(kindId) is not { } kind)
+        {
+            return box with { Kind = kindId };
+        }
+
+        return box with
+        {
+            Kind = kindId,
+            Shape = kind.Shape,
+            Material = kind.Material,
+            Gangs = kind.Gangs,
+            Mark = kind.Volume is { } volume && !kind.InTable ? Fact<Volume>.Marked(volume) : Fact<Volume>.Unknown,
+            Height = Of(kind.Height),
+            Width = Of(kind.Width),
+            Depth = Of(kind.Depth),
+            Clamps = Fact<ClampStyle>.Marked(kind.Clamps),
+        };
+    }
+
+    private static Fact<Length> Of(Length? length) => length is { } value ? Fact<Length>.Marked(value) : Fact<Length>.Unknown;
+}
+
+/// <summary>Copies a box under a new id. Cables come along as cables whose other ends nobody has followed yet.</summary>
+public sealed record CopyBox(string Box, string Id, string Name) : Edit
+{
+    public override Refusal? Check(Job job)
+    {
+        if (!job.Boxes.TryFind(Box, out var box))
+        {
+            return Refuse.Missing("box", Box, "box");
+        }
+
+        var clash = RunsIn(job, box).Select(r => NewRun(r)).FirstOrDefault(id => job.Runs.Has(id) || !Ids.IsGood(id));
+        return Refuse.NewId(Id, job.Boxes.Has(Id), "id") ?? Refuse.BadText(Name, "name")
+            ?? (clash is null ? null : new Refusal($"The copied cable would be called {Ids.Shown(clash)}, which is taken or too long. Choose another id.", "id"));
+    }
+
+    public override Job Apply(Job job)
+    {
+        if (!job.Boxes.TryFind(Box, out var box))
+        {
+            return job;
+        }
+
+        var copy = box with
+        {
+            Name = Name.Trim(),
+            Binned = false,
+            Leads = ById<Lead>.From(box.Leads.Select(p => new KeyValuePair<string, Lead>(
+                p.Value.Run is null ? p.Key : p.Key.Replace(p.Value.Run, NewRun(p.Value.Run), StringComparison.Ordinal),
+                p.Value with { Run = p.Value.Run is null ? null : NewRun(p.Value.Run), LeavesBy = p.Value.LeavesBy is null ? null : NewRun(p.Value.LeavesBy) }))),
+        };
+        var runs = job.Runs;
+        foreach (var id in RunsIn(job, box))
+        {
+            var run = runs[id];
+            runs = runs.With(NewRun(id), run with { A = End(run.A), B = End(run.B), Length = Fact<Length>.Unknown, Circuit = null });
+        }
+
+        return job with { Boxes = job.Boxes.With(Id, copy), Runs = runs };
+    }
+
+    public override string Tell(Job before) => $"{before.Boxes.Find(Box)?.Name} copied as {Name}";
+
+    private RunEnd End(RunEnd end) => end.IsIn(Box) ? end with { Id = Id } : RunEnd.Unknown with { Says = end.Says };
+
+    private string NewRun(string run) => $"{Id}.{run}";
+
+    private static IEnumerable<string> RunsIn(Job job, Box box) =>
+        box.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }).OfType<string>().Where(job.Runs.Has).Distinct();
+}
+
+public sealed record RenameBox(string Box, string Name) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadText(Name, "name");
+
+    protected override Box ApplyIn(Box box) => box with { Name = Name.Trim() };
+
+    protected override string TellIn(Box box) => $"now called {Name}";
+}
+
+/// <summary>Says which place a box is in; null takes it back.</summary>
+public sealed record PlaceBox(string Box, string? Place) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => Place is null || job.Places.Has(Place) ? null : Refuse.Missing("place", Place, "place");
+
+    protected override Box ApplyIn(Box box) => box with { Place = Place };
+
+    protected override string TellIn(Box box) => "moved to another room";
+}
+
+/// <summary>Changes the kind of box; mark, sizes and clamps become what the new kind says of itself.</summary>
+public sealed record SetBoxKind(string Box, string Kind) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job)
+    {
+        if (BoxKinds.Find(Kind) is not { } kind)
+        {
+            return Refuse.Missing("kind of box", Kind, "kind");
+        }
+
+        var after = ApplyIn(box);
+        var needed = box.Devices.Values.Where(d => d.Gang > 0).Select(d => d.Gang + DeviceGangs.Wide(d.Kind) - 1).DefaultIfEmpty(0).Max();
+        return needed > after.OpenGangs && after.OpenGangs > 0
+            ? new Refusal($"Its devices reach to gang {needed}; {kind.Name} opens to {after.OpenGangs}. Take devices out first.", "kind")
+            : null;
+    }
+
+    protected override Box ApplyIn(Box box) => Kinds.Make(box, Kind);
+
+    protected override string TellIn(Box box) => $"is a {BoxKinds.Find(Kind)?.Name ?? Kind}";
+}
+
+public sealed record SetBoxMark(string Box, Fact<Volume> Mark) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => Facts.Bad(Mark, "mark");
+
+    protected override Box ApplyIn(Box box) => box with { Mark = Mark };
+
+    protected override string TellIn(Box box) => Mark.OrNull is { } mark ? $"marked {mark}" : Mark.How == Known.NotApplicable ? "has no mark" : "mark not known";
+}
+
+/// <summary>Sets inside sizes; a part left null stays as it is.</summary>
+public sealed record SetBoxSize(string Box, Fact<Length>? Height = null, Fact<Length>? Width = null, Fact<Length>? Depth = null) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => Facts.Bad(Height, "height") ?? Facts.Bad(Width, "width") ?? Facts.Bad(Depth, "depth");
+
+    protected override Box ApplyIn(Box box) => box with { Height = Height ?? box.Height, Width = Width ?? box.Width, Depth = Depth ?? box.Depth };
+
+    protected override string TellIn(Box box) => "measured inside";
+}
+
+public sealed record SetContents(string Box, Contents Contents) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadEnum(Contents, "contents");
+
+    protected override Box ApplyIn(Box box) => box with { Contents = Contents };
+
+    protected override string TellIn(Box box) => Contents switch { Contents.Complete => "everything in it is recorded", Contents.Partial => "partly recorded", _ => "not opened yet" };
+}
+
+public sealed record SetClamps(string Box, Fact<ClampStyle> Clamps) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => Facts.BadHow(Clamps, "clamps") ?? (Clamps.Value is { } style ? Refuse.BadEnum(style, "clamps.value") : null);
+
+    /// <remarks>Taking the inside clamps out puts an outside connector at every entry that was held by one.</remarks>
+    protected override Box ApplyIn(Box box) => box with
+    {
+        Clamps = Clamps,
+        Entries = Clamps.OrNull == ClampStyle.Outside
+            ? box.Entries.Each((_, e) => e.Holding == Holding.InternalClamp ? e with { Holding = Holding.OutsideConnector } : e)
+            : box.Entries,
+    };
+
+    protected override string TellIn(Box box) => Clamps.OrNull switch { ClampStyle.Internal => "clamps inside", ClampStyle.Flap => "held by its flap", ClampStyle.Outside => "no clamps inside", _ => "clamps not known" };
+}
+
+/// <summary>Luminaire studs and hickeys.</summary>
+public sealed record SetFittings(string Box, int Studs, int Hickeys) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => Studs is >= 0 and <= 4 && Hickeys is >= 0 and <= 4 ? null : new Refusal("A box has 0 to 4 of each.", "studs");
+
+    protected override Box ApplyIn(Box box) => box with { Studs = Studs, Hickeys = Hickeys };
+
+    protected override string TellIn(Box box) => $"{Studs} studs, {Hickeys} hickeys";
+}
+
+/// <summary>Counts printed in the box by gauge, as a cross-check of the sum.</summary>
+public sealed record SetPrintedCounts(string Box, IReadOnlyDictionary<string, int> Counts) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Counts.Count <= 10 && Counts.All(c => Gauge.TryParse(c.Key, out _) && c.Value is >= 0 and <= 200) ? null : new Refusal("Printed counts are 0 to 200 by gauge, such as 14: 9.", "counts");
+
+    protected override Box ApplyIn(Box box) => box with { PrintedCounts = new SortedDictionary<string, int>(Counts.ToDictionary(), StringComparer.Ordinal) };
+
+    protected override string TellIn(Box box) => "printed counts noted";
+}
+
+public sealed record NoteBox(string Box, string? Note) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadNote(Note, "note", 4000);
+
+    protected override Box ApplyIn(Box box) => box with { Note = string.IsNullOrWhiteSpace(Note) ? null : Note };
+
+    protected override string TellIn(Box box) => "note written";
+}
+
+/// <summary>Puts a box in the bin, from where it can be brought back.</summary>
+public sealed record BinBox(string Box) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => null;
+
+    protected override Box ApplyIn(Box box) => box with { Binned = true };
+
+    protected override string TellIn(Box box) => "put in the bin";
+}
+
+public sealed record BringBackBox(string Box) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => box.Binned ? null : new Refusal($"{box.Name} is not in the bin.", "box");
+
+    protected override Box ApplyIn(Box box) => box with { Binned = false };
+
+    protected override string TellIn(Box box) => "brought back from the bin";
+}
+
+/// <summary>Does one edit for every box of a place. The box id in the template does not matter.</summary>
+public sealed record ForRoom(string Place, Edit Each) : Edit
+{
+    public override Refusal? Check(Job job)
+    {
+        if (!job.Places.Has(Place))
+        {
+            return Refuse.Missing("place", Place, "place");
+        }
+
+        if (Each is not (SetBoxKind or SetBoxMark or SetBoxSize or SetContents or SetClamps or SetFittings or NoteBox or PlaceBox))
+        {
+            return new("Kind, mark, size, clamps, fittings, contents, room or note can be set for a whole room.", "each");
+        }
+
+        var boxes = BoxesOf(job).ToList();
+        return boxes.Count == 0
+            ? new Refusal("There is no box in this room yet.", "place")
+            : boxes.Select(id => For(id).Check(job) is { } refusal ? refusal with { Says = $"{job.Boxes[id].Name}: {refusal.Says}" } : null).FirstOrDefault(r => r is not null);
+    }
+
+    public override Job Apply(Job job) => Each is BoxEdit ? BoxesOf(job).Aggregate(job, (j, id) => For(id).Apply(j)) : job;
+
+    public override string Tell(Job before) => $"{before.Places.Find(Place)?.Name}, every box: {(BoxesOf(before).FirstOrDefault() is { } id ? For(id).Tell(before) : "")}";
+
+    private BoxEdit For(string id) => (BoxEdit)Each with { Box = id };
+
+    private IEnumerable<string> BoxesOf(Job job) => job.Boxes.Where(b => b.Value.Place == Place && !b.Value.Binned).Select(b => b.Key);
+}

@@ -1,0 +1,105 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using System.Text.Json.Serialization.Metadata;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Edits;
+
+/// <summary>The collections of a job under their names in the open format. A new collection is one line in <see cref="All"/>.</summary>
+internal abstract class Collections
+{
+    public static IReadOnlyList<Collections> All { get; } =
+    [
+        new Of<Place>("places", j => j.Places, (j, x) => j with { Places = x }, JobJson.Default.Place),
+        new Of<Wall>("walls", j => j.Walls, (j, x) => j with { Walls = x }, JobJson.Default.Wall),
+        new Of<Source>("sources", j => j.Sources, (j, x) => j with { Sources = x }, JobJson.Default.Source),
+        new Of<Panel>("panels", j => j.Panels, (j, x) => j with { Panels = x }, JobJson.Default.Panel),
+        new Of<Circuit>("circuits", j => j.Circuits, (j, x) => j with { Circuits = x }, JobJson.Default.Circuit),
+        new Of<Run>("runs", j => j.Runs, (j, x) => j with { Runs = x }, JobJson.Default.Run),
+        new Of<Box>("boxes", j => j.Boxes, (j, x) => j with { Boxes = x }, JobJson.Default.Box),
+        new Of<Change>("changes", j => j.Changes, (j, x) => j with { Changes = x }, JobJson.Default.Change),
+    ];
+
+    public abstract string Name { get; }
+
+    public static Collections? Find(string name) => All.FirstOrDefault(c => c.Name == name);
+
+    public abstract void Compare(List<Cell> cells, Job before, Job after);
+
+    /// <summary>Sets a thing, a property of it, or a nested thing or its property.</summary>
+    public abstract Job Put(Job job, string id, string[] inside, JsonElement? value);
+
+    /// <summary>A thing as it is written, or null when there is none of this id.</summary>
+    public abstract JsonNode? At(Job job, string id);
+
+    private sealed class Of<T>(string name, Func<Job, ById<T>> get, Func<Job, ById<T>, Job> set, JsonTypeInfo<T> info) : Collections
+        where T : class
+    {
+        public override string Name => name;
+
+        public override void Compare(List<Cell> cells, Job before, Job after)
+        {
+            var (was, now) = (get(before), get(after));
+            if (ReferenceEquals(was, now))
+            {
+                return;
+            }
+
+            foreach (var id in was.Ids.Union(now.Ids))
+            {
+                var (one, other) = (was.Find(id), now.Find(id));
+                if (ReferenceEquals(one, other))
+                {
+                    continue;
+                }
+
+                if (one is not null && other is not null)
+                {
+                    Cells.Compare(cells, $"{name}/{id}", Cells.Node(one, info).AsObject(), Cells.Node(other, info).AsObject(), true);
+                }
+                else
+                {
+                    Cells.Leaf(cells, $"{name}/{id}", one is null ? null : Cells.Node(one, info), other is null ? null : Cells.Node(other, info));
+                }
+            }
+        }
+
+        public override JsonNode? At(Job job, string id) => get(job).TryFind(id, out var item) ? Cells.Node(item, info) : null;
+
+        public override Job Put(Job job, string id, string[] inside, JsonElement? value)
+        {
+            var items = get(job);
+            if (inside.Length == 0)
+            {
+                return set(job, value is { } whole ? items.With(id, Read(whole)) : items.Without(id));
+            }
+
+            if (!items.TryFind(id, out var item))
+            {
+                return job;
+            }
+
+            var node = Cells.Node(item, info).AsObject();
+            var at = node;
+            foreach (var step in inside[..^1])
+            {
+                if (at[step] is not JsonObject next)
+                {
+                    return job;
+                }
+
+                at = next;
+            }
+
+            at.Remove(inside[^1]);
+            if (value is not null)
+            {
+                at[inside[^1]] = Cells.Node(value);
+            }
+
+            return set(job, items.With(id, node.Deserialize(info) ?? throw new JsonException($"{name}/{id} came out empty.")));
+        }
+
+        private T Read(JsonElement whole) => whole.Deserialize(info) ?? throw new JsonException($"{name} cannot hold nothing.");
+    }
+}

@@ -1,0 +1,100 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Edits;
+
+internal static class Joints
+{
+    public static Refusal? Check(string connector, string? name, int space, Box box) =>
+        (ConnectorKinds.Find(connector) is null ? Refuse.Missing("connector", connector, "connector") : null) ?? Refuse.BadNote(name, "name")
+        ?? (space < 0 || space > box.Partitions.Count ? new Refusal("The box has no such space.", "space") : null);
+}
+
+public sealed record AddJoint(string Box, string Id, string Connector, string? Name = null, int Space = 0) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => Refuse.NewId(Id, box.Joints.Has(Id), "id") ?? Joints.Check(Connector, Name, Space, box);
+
+    protected override Box ApplyIn(Box box) => box with { Joints = box.Joints.With(Id, new Joint { Connector = Connector, Name = Name, Space = Space }) };
+
+    protected override string TellIn(Box box) => $"joint {Name} begun";
+}
+
+public sealed record SetJoint(string Box, string Id, string Connector, string? Name = null, int Space = 0) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => (box.Joints.Has(Id) ? null : Refuse.Missing("joint", Id, "id")) ?? Joints.Check(Connector, Name, Space, box);
+
+    protected override Box ApplyIn(Box box) => box.Joints.Has(Id) ? box with { Joints = box.Joints.With(Id, new Joint { Connector = Connector, Name = Name, Space = Space }) } : box;
+
+    protected override string TellIn(Box box) => $"joint under a {ConnectorKinds.Find(Connector)?.Name ?? Connector}";
+}
+
+/// <summary>Opens a joint; what lay in it comes loose.</summary>
+public sealed record RemoveJoint(string Box, string Id) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => box.Joints.Has(Id) ? null : Refuse.Missing("joint", Id, "id");
+
+    protected override Box ApplyIn(Box box) => box.ComeLoose(l => l.IsIn(Id)) with { Joints = box.Joints.Without(Id) };
+
+    protected override string TellIn(Box box) => $"joint {box.Joints.Find(Id)?.Name} opened";
+}
+
+/// <summary>Makes a pigtail between two places; gauge and colour come from a joint it starts in when not given.</summary>
+public sealed record AddPigtail(string Box, string Id, Landing From, Landing To, Gauge? Gauge = null, string? Colour = null, bool Stranded = false, Fact<Length>? Length = null) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Refuse.NewId(Id, box.Pigtails.Has(Id), "id") ?? box.Check(From, "from") ?? box.Check(To, "to") ?? Refuse.BadNote(Colour, "colour") ?? Facts.Bad(Length, "length")
+        ?? (box.Pigtails.Count >= 100 ? new Refusal("A hundred pigtails in one box is the most.", "id") : null);
+
+    protected override Box ApplyIn(Box box)
+    {
+        var like = box.Leads.Values.FirstOrDefault(l => From.Joint is not null && l.Lands.IsIn(From.Joint) && l.Device is null);
+        var tail = new Pigtail
+        {
+            Gauge = Gauge ?? like?.Gauge,
+            Colour = Colour ?? like?.Colour ?? "black",
+            Stranded = Stranded,
+            Use = like?.Use ?? (Colour is "bare" or "green" ? ConductorUse.Ground : ConductorUse.Unknown),
+            From = From,
+            To = To,
+            Length = Length ?? Fact<Length>.Unknown,
+        };
+        return box with { Pigtails = box.Pigtails.With(Id, tail) };
+    }
+
+    protected override string TellIn(Box box) => $"pigtail from {box.Says(From)} to {box.Says(To)}";
+}
+
+/// <summary>Sets what a pigtail is.</summary>
+public sealed record SetPigtail(string Box, string Id, Gauge? Gauge, string Colour, Fact<Length> Length, ConductorUse Use = ConductorUse.Unknown, bool Stranded = false) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        (box.Pigtails.Has(Id) ? null : Refuse.Missing("pigtail", Id, "id")) ?? Refuse.BadText(Colour, "colour") ?? Facts.Bad(Length, "length") ?? Refuse.BadEnum(Use, "use");
+
+    protected override Box ApplyIn(Box box) => box.Pigtails.TryFind(Id, out var tail)
+        ? box with { Pigtails = box.Pigtails.With(Id, tail with { Gauge = Gauge, Colour = Colour, Length = Length, Use = Use, Stranded = Stranded }) }
+        : box;
+
+    protected override string TellIn(Box box) => $"{Colour} pigtail{(Gauge is { } gauge ? $", {gauge} AWG" : "")}";
+}
+
+/// <summary>Moves one end of a pigtail.</summary>
+public sealed record LandPigtail(string Box, string Id, bool FarEnd, Landing To) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => (box.Pigtails.Has(Id) ? null : Refuse.Missing("pigtail", Id, "id")) ?? box.Check(To, "to");
+
+    protected override Box ApplyIn(Box box) => box.Pigtails.TryFind(Id, out var tail)
+        ? box with { Pigtails = box.Pigtails.With(Id, FarEnd ? tail with { To = To } : tail with { From = To }) }
+        : box;
+
+    protected override string TellIn(Box box) => $"{box.Pigtails.Find(Id)?.Colour} pigtail to {box.Says(To)}";
+}
+
+public sealed record RemovePigtail(string Box, string Id) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => box.Pigtails.Has(Id) ? null : Refuse.Missing("pigtail", Id, "id");
+
+    protected override Box ApplyIn(Box box) => box with { Pigtails = box.Pigtails.Without(Id) };
+
+    protected override string TellIn(Box box) => $"{box.Pigtails.Find(Id)?.Colour} pigtail taken out";
+}

@@ -1,0 +1,106 @@
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Edits;
+
+/// <summary>An edit of one lead.</summary>
+public abstract record LeadEdit(string Box, string Lead) : BoxEdit(Box)
+{
+    protected sealed override Refusal? CheckIn(Box box, Job job) =>
+        box.Leads.TryFind(Lead, out var lead) ? CheckOf(lead, box) : Refuse.Missing("lead", Lead, "lead");
+
+    protected sealed override Box ApplyIn(Box box) => box.Leads.TryFind(Lead, out var lead) ? box with { Leads = box.Leads.With(Lead, ApplyOf(lead)) } : box;
+
+    protected sealed override string TellIn(Box box) => box.Leads.TryFind(Lead, out var lead) ? $"{lead.Colour}: {TellOf(lead, box)}" : "a lead";
+
+    protected abstract Refusal? CheckOf(Lead lead, Box box);
+
+    protected abstract Lead ApplyOf(Lead lead);
+
+    protected abstract string TellOf(Lead lead, Box box);
+}
+
+/// <summary>Puts a lead's end somewhere: a joint, a landing place, the bonding screw, a cap, or nowhere.</summary>
+public sealed record MoveLead(string Box, string Lead, Landing To) : LeadEdit(Box, Lead)
+{
+    protected override Refusal? CheckOf(Lead lead, Box box) =>
+        lead.Form == LeadForm.Ended ? box.Check(To, "to") : new Refusal("This conductor goes on unbroken; it has no end here to land. Cut it first.", "lead");
+
+    protected override Lead ApplyOf(Lead lead) => lead with { Lands = To };
+
+    protected override string TellOf(Lead lead, Box box) => $"from {box.Says(lead.Lands)} to {box.Says(To)}";
+}
+
+public sealed record SetLeadLength(string Box, string Lead, Fact<Length> Length) : LeadEdit(Box, Lead)
+{
+    protected override Refusal? CheckOf(Lead lead, Box box) => Facts.Bad(Length, "length");
+
+    protected override Lead ApplyOf(Lead lead) => lead with { Length = Length };
+
+    protected override string TellOf(Lead lead, Box box) => Length.OrNull is { } length ? $"{length} long" : "length not known";
+}
+
+/// <summary>Cuts a lead, or says it passes through or loops.</summary>
+public sealed record SetLeadForm(string Box, string Lead, LeadForm Form) : LeadEdit(Box, Lead)
+{
+    protected override Refusal? CheckOf(Lead lead, Box box) => Refuse.BadEnum(Form, "form");
+
+    protected override Lead ApplyOf(Lead lead) => lead with { Form = Form, Lands = Form == LeadForm.Ended ? lead.Lands : Landing.Unknown };
+
+    protected override string TellOf(Lead lead, Box box) => Form switch { LeadForm.PassingThrough => "passes through", LeadForm.Loop => "an unbroken loop", _ => "ends here" };
+}
+
+/// <summary>Colour as seen, tape that re-identifies it, and what it is used as.</summary>
+public sealed record IdentifyLead(string Box, string Lead, string Colour, string? MarkedAs, ConductorUse Use) : LeadEdit(Box, Lead)
+{
+    protected override Refusal? CheckOf(Lead lead, Box box) => Refuse.BadText(Colour, "colour") ?? Refuse.BadNote(MarkedAs, "markedAs") ?? Refuse.BadEnum(Use, "use");
+
+    protected override Lead ApplyOf(Lead lead) => lead with { Colour = Colour, MarkedAs = MarkedAs, Use = Use };
+
+    protected override string TellOf(Lead lead, Box box) => MarkedAs is null ? $"{Colour}, used as {Use}" : $"marked {MarkedAs}";
+}
+
+/// <summary>Gauge, strands and metal.</summary>
+public sealed record SetLeadWire(string Box, string Lead, Gauge? Gauge, bool Stranded, Metal Metal) : LeadEdit(Box, Lead)
+{
+    protected override Refusal? CheckOf(Lead lead, Box box) => Refuse.BadEnum(Metal, "metal");
+
+    protected override Lead ApplyOf(Lead lead) => lead with { Gauge = Gauge, Stranded = Stranded, Metal = Metal };
+
+    protected override string TellOf(Lead lead, Box box) => Gauge is { } gauge ? $"{gauge} AWG" : "gauge not known";
+}
+
+/// <summary>Joins leads, and pigtails by their nearer end, under one new connector.</summary>
+public sealed record JoinLeads(string Box, string Joint, string Connector, IReadOnlyList<string> Leads, string? Name = null, int Space = 0) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job)
+    {
+        if ((Refuse.NewId(Joint, box.Joints.Has(Joint), "joint") ?? Joints.Check(Connector, Name, Space, box)) is { } bad)
+        {
+            return bad;
+        }
+
+        foreach (var id in Leads)
+        {
+            if (!box.Leads.TryFind(id, out var lead))
+            {
+                return Refuse.Missing("lead", id, "leads");
+            }
+
+            if (lead.Form != LeadForm.Ended)
+            {
+                return new($"The {lead.Colour} conductor goes on unbroken. Cut it first.", "leads");
+            }
+        }
+
+        return null;
+    }
+
+    protected override Box ApplyIn(Box box) => box with
+    {
+        Joints = box.Joints.With(Joint, new Joint { Connector = Connector, Name = Name, Space = Space }),
+        Leads = box.Leads.Each((id, lead) => Leads.Contains(id) ? lead with { Lands = new Landing(LandingAt.Joint, Joint) } : lead),
+    };
+
+    protected override string TellIn(Box box) => $"{Leads.Count} leads joined{(Name is null ? "" : " as " + Name)}";
+}

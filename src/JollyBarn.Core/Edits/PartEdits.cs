@@ -1,0 +1,117 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Edits;
+
+/// <summary>Puts a ring, extension, cover or plate on the box, outside what is there.</summary>
+/// <param name="Mark">Its mark as read; the catalogue's usual mark when null.</param>
+public sealed record AddPart(string Box, string Id, string Kind, Fact<Volume>? Mark = null) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Refuse.NewId(Id, box.Parts.Has(Id), "id")
+        ?? (PartKinds.Find(Kind) is null ? Refuse.Missing("part", Kind, "kind") : null)
+        ?? (box.Parts.Count >= 12 ? new Refusal("A dozen parts on one box is the most.", "kind") : null)
+        ?? Facts.Bad(Mark, "mark");
+
+    protected override Box ApplyIn(Box box)
+    {
+        if (PartKinds.Find(Kind) is not { } kind)
+        {
+            return box;
+        }
+
+        var mark = Mark ?? (kind.Volume is { } volume
+            ? volume == Volume.Zero ? Fact<Volume>.NotApplicable : Fact<Volume>.Marked(volume)
+            : Fact<Volume>.Unknown);
+        var part = new Part
+        {
+            Kind = Kind,
+            Role = kind.Role,
+            Mark = mark,
+            Depth = kind.Depth is { } depth ? Fact<Length>.Marked(depth) : Fact<Length>.Unknown,
+            Order = box.Parts.Values.Select(p => p.Order + 1).DefaultIfEmpty(0).Max(),
+        };
+        return box with { Parts = box.Parts.With(Id, part) };
+    }
+
+    protected override string TellIn(Box box) => $"{PartKinds.Find(Kind)?.Name ?? Kind} put on";
+}
+
+/// <summary>Sets a part's mark or depth; what is null stays.</summary>
+public sealed record SetPart(string Box, string Id, Fact<Volume>? Mark = null, Fact<Length>? Depth = null) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        (box.Parts.Has(Id) ? null : Refuse.Missing("part", Id, "id")) ?? Facts.Bad(Mark, "mark") ?? Facts.Bad(Depth, "depth");
+
+    protected override Box ApplyIn(Box box) => box.Parts.TryFind(Id, out var part)
+        ? box with { Parts = box.Parts.With(Id, part with { Mark = Mark ?? part.Mark, Depth = Depth ?? part.Depth }) }
+        : box;
+
+    protected override string TellIn(Box box) => $"{PartKinds.Find(box.Parts.Find(Id)?.Kind)?.Name ?? "part"} measured";
+}
+
+public sealed record RemovePart(string Box, string Id) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job)
+    {
+        if (!box.Parts.Has(Id))
+        {
+            return Refuse.Missing("part", Id, "id");
+        }
+
+        var after = ApplyIn(box).OpenGangs;
+        var needed = box.Devices.Values.Where(d => d.Gang > 0).Select(d => d.Gang + DeviceGangs.Wide(d.Kind) - 1).DefaultIfEmpty(0).Max();
+        return needed > after && after < box.OpenGangs ? new Refusal("Devices stand in this ring or cover. Take them out first.", "id") : null;
+    }
+
+    protected override Box ApplyIn(Box box) => box with { Parts = box.Parts.Without(Id) };
+
+    protected override string TellIn(Box box) => $"{PartKinds.Find(box.Parts.Find(Id)?.Kind)?.Name ?? "part"} taken off";
+}
+
+/// <summary>Puts a divider between gangs.</summary>
+public sealed record AddPartition(string Box, string Id, int AfterGang, BoxMaterial Material = BoxMaterial.Metal, Fact<Volume>? Mark = null) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Refuse.NewId(Id, box.Partitions.Has(Id), "id") ?? Refuse.BadEnum(Material, "material") ?? Facts.Bad(Mark, "mark")
+        ?? (AfterGang < 1 || AfterGang >= box.OpenGangs ? new Refusal("A partition stands between two gangs of the box.", "afterGang") : null)
+        ?? (box.Partitions.Values.Any(p => p.AfterGang == AfterGang) ? new Refusal("There is a partition there already.", "afterGang") : null);
+
+    protected override Box ApplyIn(Box box) => box with
+    {
+        Partitions = box.Partitions.With(Id, new Partition { AfterGang = AfterGang, Material = Material, Mark = Mark ?? Fact<Volume>.NotApplicable }),
+    };
+
+    protected override string TellIn(Box box) => $"partition after gang {AfterGang}";
+}
+
+public sealed record RemovePartition(string Box, string Id) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => box.Partitions.Has(Id) ? null : Refuse.Missing("partition", Id, "id");
+
+    protected override Box ApplyIn(Box box) => box with { Partitions = box.Partitions.Without(Id) };
+
+    protected override string TellIn(Box box) => "partition taken out";
+}
+
+/// <summary>Fixes a terminal block in the box.</summary>
+public sealed record AddBlock(string Box, string Id, string Name, Gauge? Gauge, int Space = 0) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Refuse.NewId(Id, box.Blocks.Has(Id), "id") ?? Refuse.BadText(Name, "name")
+        ?? (Space < 0 || Space > box.Partitions.Count ? new Refusal("The box has no such space.", "space") : null);
+
+    protected override Box ApplyIn(Box box) => box with { Blocks = box.Blocks.With(Id, new TerminalBlock(Name.Trim(), Gauge, Space)) };
+
+    protected override string TellIn(Box box) => $"terminal block {Name}";
+}
+
+public sealed record RemoveBlock(string Box, string Id) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => box.Blocks.Has(Id) ? null : Refuse.Missing("terminal block", Id, "id");
+
+    protected override Box ApplyIn(Box box) => box with { Blocks = box.Blocks.Without(Id) };
+
+    protected override string TellIn(Box box) => $"terminal block {box.Blocks.Find(Id)?.Name} taken out";
+}

@@ -1,0 +1,48 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Fill;
+
+/// <summary>What the least depth of a box says.</summary>
+/// <param name="Passes">Null when the depth of box or device is not known and would decide.</param>
+/// <param name="Says">One sentence with the numbers.</param>
+public sealed record DepthLine(string Device, Length Needed, Length? Depth, bool? Passes, string Article, string Says);
+
+/// <summary>Least depth, NEC 314.24: with a device deeper than 1 7/8 in its depth and 1/4 in behind it, else by the gauge on it. The figures are from memory.</summary>
+public static class BoxDepth
+{
+    public static IReadOnlyList<DepthLine> Of(Box box, FillInput input, CodeProfile profile)
+    {
+        var limits = LimitTable.For(profile);
+        var depth = Depth(box);
+        var lines = new List<DepthLine>();
+        foreach (var device in input.Devices)
+        {
+            var found = box.Devices.Find(device.Ids[0]);
+            var usual = DeviceKinds.Find(found?.Kind)?.Depth;
+            var deep = (found?.Depth.OrNull ?? usual) is { } d && d > limits.Inches("depth.deep.device") ? d : (Length?)null;
+            var key = deep is not null ? "depth.deep.behind" : Key(device.Gauge);
+            var needed = deep is { } body ? body + limits.Inches(key) : limits.Inches(key);
+            var reason = deep is { } deepBody ? $"{device.Name} is {deepBody} deep and wants {limits.Inches(key)} behind it" : $"{device.Name} on {(device.Gauge is { } g ? $"{g} AWG" : "conductors not known yet")}";
+            var says = depth is { } has ? $"{reason}: {needed} needed, {has} deep." : $"{reason}: {needed} needed; the depth of the box is not known.";
+            lines.Add(new(device.Name, needed, depth, depth is { } known ? known >= needed : null, limits[key].Article, says));
+        }
+
+        return lines;
+    }
+
+    /// <summary>Inside depth of the box with its rings and extensions; null while a part of it is unknown.</summary>
+    public static Length? Depth(Box box)
+    {
+        var total = box.Depth.OrNull;
+        foreach (var part in box.Parts.Values.Where(p => p.Role is PartRole.Ring or PartRole.Extension or PartRole.RaisedCover))
+        {
+            total = total is { } sum && part.Depth.OrNull is { } more ? sum + more : null;
+        }
+
+        return total;
+    }
+
+    private static string Key(Gauge? gauge) => gauge?.Number switch { null or >= 14 => "depth.gauge.14", >= 10 => "depth.gauge.12", _ => "depth.gauge.8" };
+}

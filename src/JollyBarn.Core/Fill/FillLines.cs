@@ -1,0 +1,206 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Fill;
+
+/// <summary>Counts × allowances, line by line, 314.16(B).</summary>
+internal static class FillLines
+{
+    /// <summary>A gauge nobody could tell, in a branch-circuit box, is somewhere between 14 and 10.</summary>
+    private static readonly (Gauge Thin, Gauge Thick) Guess = (Gauge.Awg(14), Gauge.Awg(10));
+
+    public static IReadOnlyList<FillLine> Of(FillInput input, LimitTable limits, HousePractice practice)
+    {
+        var lines = new List<FillLine>();
+        for (var space = 0; space < input.Shares.Count; space++)
+        {
+            var here = space;
+            var largest = LargestIn(input, here);
+            Conductors(lines, input, limits, practice, here);
+            Canopy(lines, input, limits, here);
+            Clamps(lines, input, limits, practice, here, largest);
+            Fittings(lines, input, limits, here, largest);
+            Devices(lines, input, limits, here, largest);
+            Grounds(lines, input, limits, practice, here);
+            Blocks(lines, input, limits, here, largest);
+        }
+
+        return lines;
+    }
+
+    private static void Conductors(List<FillLine> lines, FillInput input, LimitTable limits, HousePractice practice, int space)
+    {
+        var longOnes = !practice.Says(PracticeBook.LongLeads, "text");
+        foreach (var group in input.Conductors.Where(c => c.Space == space && c.Count > 0).GroupBy(c => c.Gauge).OrderByDescending(g => g.Key?.Number ?? 99))
+        {
+            decimal low = 0, high = 0;
+            foreach (var conductor in group)
+            {
+                var (least, most) = Times(conductor, limits, longOnes);
+                low += least * conductor.Count;
+                high += most * conductor.Count;
+            }
+
+            var loops = group.Where(c => c.Form == LeadForm.Loop).Sum(c => c.Count);
+            var why = group.Key is null ? "gauge not known, between 14 and 10" : loops > 0 ? $"{loops} unbroken loop{(loops == 1 ? "" : "s")} of 12 in or more count twice" : null;
+            lines.Add(Line("conductors", "conductors", low, high, group.Key, limits, limits["fill.conductor"].Article, [.. group.SelectMany(c => c.Ids)], why, space));
+        }
+    }
+
+    /// <summary>Least and most times one conductor counts.</summary>
+    private static (decimal Least, decimal Most) Times(FillConductor conductor, LimitTable limits, bool longOnes)
+    {
+        var (once, twice) = (limits.Number("fill.conductor"), limits.Number("fill.loop"));
+        var enough = limits.Inches("fill.loop.length");
+        return conductor.Form switch
+        {
+            LeadForm.Loop => conductor.Length is { } loop ? Same(loop >= enough ? twice : once) : (once, twice),
+            LeadForm.Ended when longOnes => Same(conductor.Length is { } lead && lead >= enough ? twice : once),
+            _ => Same(once),
+        };
+    }
+
+    private static (decimal, decimal) Same(decimal count) => (count, count);
+
+    private static void Canopy(List<FillLine> lines, FillInput input, LimitTable limits, int space)
+    {
+        var leads = input.CanopyLeads.Where(c => c.Space == space && c.Count > 0).ToList();
+        if (leads.Count == 0)
+        {
+            return;
+        }
+
+        var under = limits.Number("fill.canopy.under");
+        var free = (int)limits.Number("fill.canopy.leads");
+        var article = limits["fill.canopy.leads"].Article;
+        var omitted = 0;
+        foreach (var lead in leads.Where(l => !l.Ground).OrderByDescending(l => l.Gauge?.Number ?? 0))
+        {
+            var thin = lead.Gauge is { } gauge && gauge.Number > under;
+            var left = thin ? Math.Min(lead.Count, free - omitted) : 0;
+            omitted += left;
+            if (lead.Count > left)
+            {
+                lines.Add(Line("canopy", "fixture wires", lead.Count - left, lead.Count - left, lead.Gauge, limits, limits["fill.conductor"].Article, lead.Ids, thin ? "only four may be left out" : "14 AWG and larger count", space));
+            }
+        }
+
+        var grounds = leads.Where(l => l.Ground).Sum(l => l.Count);
+        if (omitted + grounds > 0)
+        {
+            var zero = VolumeSpan.Exactly(Volume.Zero);
+            lines.Add(new FillLine("canopy", "fixture wires left out", 0, 0, null, zero, zero, article, [.. leads.SelectMany(l => l.Ids)], $"{omitted} thinner than 14 AWG{(grounds > 0 ? " and the ground" : "")} from a canopy", space));
+        }
+    }
+
+    private static void Clamps(List<FillLine> lines, FillInput input, LimitTable limits, HousePractice practice, int space, GaugeRange? largest)
+    {
+        var clamps = input.Flap && practice.Says(PracticeBook.Flap, "yes") ? Maybe.Yes : space < input.Clamps.Count ? input.Clamps[space] : Maybe.No;
+        if (clamps == Maybe.No || largest is null)
+        {
+            return;
+        }
+
+        var flap = input.Flap && (space >= input.Clamps.Count || input.Clamps[space] != Maybe.Yes);
+        var count = limits.Number("fill.clamps");
+        lines.Add(Line("clamps", flap ? "flap" : "clamps inside", clamps == Maybe.Yes ? count : 0, count, largest.Value, limits, flap ? "practice" : limits["fill.clamps"].Article, [], clamps == Maybe.Unknown ? "nobody looked whether there are any" : null, space));
+    }
+
+    private static void Fittings(List<FillLine> lines, FillInput input, LimitTable limits, int space, GaugeRange? largest)
+    {
+        if (space > 0 || largest is not { } range)
+        {
+            return;
+        }
+
+        foreach (var (name, key, present) in new[] { ("luminaire stud", "fill.stud", input.Studs), ("hickey", "fill.hickey", input.Hickeys) })
+        {
+            if (present > 0)
+            {
+                lines.Add(Line("fittings", name, limits.Number(key) * present, limits.Number(key) * present, range, limits, limits[key].Article, [], null, space));
+            }
+        }
+    }
+
+    private static void Devices(List<FillLine> lines, FillInput input, LimitTable limits, int space, GaugeRange? largest)
+    {
+        foreach (var device in input.Devices.Where(d => d.Space == space))
+        {
+            var range = device.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : SmallestTo(input, space, largest) ?? new GaugeRange(Guess.Thin, Guess.Thick);
+            var count = limits.Number("fill.device") * device.Gangs;
+            lines.Add(Line("device", device.Name, count, count, range, limits, limits["fill.device"].Article, device.Ids, device.Gauge is null ? "nothing is known to land on it yet" : device.Gangs > 1 ? $"{device.Gangs} gangs wide" : null, space));
+        }
+    }
+
+    private static void Grounds(List<FillLine> lines, FillInput input, LimitTable limits, HousePractice practice, int space)
+    {
+        var here = input.Grounds.Where(g => g.Space == space && g.Count > 0).ToList();
+        var quarter = limits.Has("fill.ground.first");
+        var isolated = quarter ? [] : here.Where(g => g.Isolated).ToList();
+        var plain = here.Except(isolated).ToList();
+        var counted = quarter ? [.. plain.Where(g => g.Entering)] : plain;
+        if (counted.Any(g => g.Entering) || (!quarter && counted.Count > 0))
+        {
+            var twice = practice.Says(PracticeBook.LongLeads, "everyAndGrounds");
+            var entering = counted.Where(g => g.Entering).Sum(g => g.Count * (twice && g.Length is { } length && length >= limits.Inches("fill.loop.length") ? 2 : 1));
+            var count = GroundCount(limits, entering);
+            var why = quarter && entering > limits.Number("fill.ground.first") ? $"{entering} grounds: four count {limits.Number("fill.ground"):0.##}, each further {limits.Number("fill.ground.further"):0.##}" : $"{entering} ground{(entering == 1 ? "" : "s")} together";
+            lines.Add(Line("grounds", "grounds", count, count, Largest(counted.Select(g => g.Gauge)), limits, limits["fill.ground"].Article, [.. counted.SelectMany(g => g.Ids)], why, space));
+        }
+
+        if (isolated.Count > 0)
+        {
+            var count = limits.Number("fill.ground.isolated");
+            lines.Add(Line("isolatedGrounds", "isolated grounds", count, count, Largest(isolated.Select(g => g.Gauge)), limits, limits["fill.ground.isolated"].Article, [.. isolated.SelectMany(g => g.Ids)], "a set of their own", space));
+        }
+    }
+
+    /// <summary>Allowances that so many grounds take: 2020 on, four count one and each further a quarter; 2017, all count one.</summary>
+    private static decimal GroundCount(LimitTable limits, int grounds) =>
+        grounds == 0 && limits.Has("fill.ground.first") ? 0
+        : limits.Number("fill.ground") + (limits.Has("fill.ground.first") ? Math.Max(0, grounds - limits.Number("fill.ground.first")) * limits.Number("fill.ground.further") : 0);
+
+    private static void Blocks(List<FillLine> lines, FillInput input, LimitTable limits, int space, GaugeRange? largest)
+    {
+        if (!limits.Has("fill.block"))
+        {
+            return;
+        }
+
+        foreach (var block in input.Blocks.Where(b => b.Space == space))
+        {
+            var range = block.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : SmallestTo(input, space, largest) ?? new GaugeRange(Guess.Thin, Guess.Thick);
+            lines.Add(Line("blocks", block.Name, limits.Number("fill.block"), limits.Number("fill.block"), range, limits, limits["fill.block"].Article, block.Ids, null, space));
+        }
+    }
+
+    /// <summary>Largest conductor in a space; null when it holds none.</summary>
+    private static GaugeRange? LargestIn(FillInput input, int space) => Largest(AllGauges(input, space)) is var range && AllGauges(input, space).Any() ? range : null;
+
+    private static GaugeRange? SmallestTo(FillInput input, int space, GaugeRange? largest) =>
+        largest is { } range && AllGauges(input, space).OfType<Gauge>().ToList() is { Count: > 0 } known ? new GaugeRange(known.Min(), range.Thick) : largest;
+
+    private static IEnumerable<Gauge?> AllGauges(FillInput input, int space) =>
+        input.Conductors.Where(c => c.Space == space && c.Count > 0).Select(c => c.Gauge)
+            .Concat(input.Grounds.Where(g => g.Space == space && g.Count > 0).Select(g => g.Gauge))
+            .Concat(input.OtherGauges.Select(g => (Gauge?)g));
+
+    private static GaugeRange Largest(IEnumerable<Gauge?> gauges)
+    {
+        var all = gauges.ToList();
+        var known = all.OfType<Gauge>().DefaultIfEmpty(Guess.Thin).Max();
+        return all.Any(g => g is null) ? new GaugeRange(known.ThickerThan(Guess.Thin) ? known : Guess.Thin, known.ThickerThan(Guess.Thick) ? known : Guess.Thick) : new GaugeRange(known, known);
+    }
+
+    private static FillLine Line(string kind, string name, decimal low, decimal high, Gauge? gauge, LimitTable limits, string article, IReadOnlyList<string> ids, string? why, int space) =>
+        Line(kind, name, low, high, gauge is { } known ? new GaugeRange(known, known) : new GaugeRange(Guess.Thin, Guess.Thick), limits, article, ids, why, space);
+
+    private static FillLine Line(string kind, string name, decimal low, decimal high, GaugeRange gauges, LimitTable limits, string article, IReadOnlyList<string> ids, string? why, int space)
+    {
+        var each = new VolumeSpan(limits.Allowance(gauges.Thin) ?? Volume.Zero, limits.Allowance(gauges.Thick) ?? Volume.Zero);
+        return new FillLine(kind, name, low, high, gauges.Thin == gauges.Thick ? gauges.Thin : null, each, new VolumeSpan(low * each.Low, high * each.High!.Value), article, ids, why, space);
+    }
+
+    private readonly record struct GaugeRange(Gauge Thin, Gauge Thick);
+}

@@ -1,0 +1,47 @@
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.OpenFile;
+
+/// <summary>Whether a job that came from outside holds together: what points at something points at something that is there.</summary>
+public static class JobCheck
+{
+    /// <summary>The first thing that does not hold together, or null.</summary>
+    public static Refusal? Of(Job job)
+    {
+        foreach (var (id, box) in job.Boxes)
+        {
+            if (box.Place is not null && !job.Places.Has(box.Place))
+            {
+                return new($"{box.Name} is in a place that is not in the file.", $"boxes.{id}.place");
+            }
+
+            if (box.Leads.FirstOrDefault(l => l.Value.Run is not null && !job.Runs.Has(l.Value.Run)).Key is { } lead)
+            {
+                return new($"A lead of {box.Name} belongs to a cable that is not in the file.", $"boxes.{id}.leads.{lead}.run");
+            }
+
+            foreach (var (what, landing) in box.Leads.Select(l => ($"leads.{l.Key}", l.Value.Lands))
+                .Concat(box.Pigtails.SelectMany(p => new[] { ($"pigtails.{p.Key}", p.Value.From), ($"pigtails.{p.Key}", p.Value.To) })))
+            {
+                if ((landing.At == LandingAt.Joint && !box.Joints.Has(landing.Joint)) || (landing.At == LandingAt.Terminal && !box.Devices.Has(landing.Device)))
+                {
+                    return new($"In {box.Name} something lands where nothing is.", $"boxes.{id}.{what}");
+                }
+            }
+        }
+
+        foreach (var (id, run) in job.Runs)
+        {
+            foreach (var end in new[] { run.A, run.B })
+            {
+                if ((end.At == EndAt.Box && !job.Boxes.Has(end.Id)) || (end.At == EndAt.Panel && !job.Panels.Has(end.Id)))
+                {
+                    return new("A cable ends in a box or panel that is not in the file.", $"runs.{id}");
+                }
+            }
+        }
+
+        return null;
+    }
+}

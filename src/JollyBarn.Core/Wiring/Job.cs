@@ -1,0 +1,140 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using JollyBarn.CodeBook;
+using JollyBarn.Measures;
+
+namespace JollyBarn.Wiring;
+
+public enum JobKind
+{
+    Building,
+    Vehicle,
+}
+
+public enum Wetness
+{
+    Unknown,
+    Dry,
+    Damp,
+    Wet,
+}
+
+/// <summary>A room or outdoor spot.</summary>
+/// <param name="Use">What it is used as, which decides protection: bathroom, kitchen, bedroom, outdoors and so on.</param>
+public sealed record Place(string Name, Wetness Wetness = Wetness.Unknown, string? Use = null);
+
+/// <summary>One layer of a wall, from the room inward.</summary>
+public sealed record WallLayer(string What, Fact<Length> Thickness, bool Combustible);
+
+/// <summary>A wall a box sits in.</summary>
+public sealed record Wall(string Name, string? Place = null)
+{
+    public IReadOnlyList<WallLayer> Layers { get; init; } = [];
+
+    /// <summary>Fire rating in hours, null when not known.</summary>
+    public decimal? FireRating { get; init; }
+
+    public Fact<Length> FloorBuildUp { get; init; } = Fact<Length>.Unknown;
+}
+
+public enum SourceKind
+{
+    Service,
+    SecondPanel,
+    Generator,
+    Inverter,
+    ShoreCord,
+}
+
+/// <summary>What can make a conductor live.</summary>
+public sealed record Source(string Name, SourceKind Kind, SupplySystem System = SupplySystem.SplitPhase);
+
+public enum SupplySystem
+{
+    SplitPhase,
+    Wye,
+    SingleLeg,
+}
+
+public enum BreakerKind
+{
+    Unknown,
+    Standard,
+    Gfci,
+    Afci,
+    DualFunction,
+    Tandem,
+}
+
+/// <summary>A breaker in a slot of a panel.</summary>
+public sealed record Breaker(int Slot, int Poles, decimal? Amperes, BreakerKind Kind, string? Circuit = null, string? Says = null, bool? On = null);
+
+/// <summary>A panel with its legs, slots and breakers.</summary>
+public sealed record Panel(string Name, SupplySystem System, int Slots, decimal? MainAmperes = null, string? Source = null, string? Place = null)
+{
+    /// <summary>Breakers by slot.</summary>
+    public IReadOnlyList<Breaker> Breakers { get; init; } = [];
+}
+
+/// <summary>What one breaker, or a two-pole pair, feeds.</summary>
+public sealed record Circuit(string Name, string? Panel = null, string? Note = null);
+
+/// <summary>A named plan: an ordered list of edits on top of the present.</summary>
+public sealed record Change
+{
+    public required string Name { get; init; }
+
+    /// <summary>Day it was opened, year-month-day.</summary>
+    public string? Opened { get; init; }
+
+    /// <summary>Day it was closed; null while it is open.</summary>
+    public string? Closed { get; init; }
+
+    public IReadOnlyList<PlannedEdit> Edits { get; init; } = [];
+
+    /// <summary>Each touched box as it was recorded when work on it began.</summary>
+    [JsonConverter(typeof(ByIdJson<Box>))]
+    public ById<Box> AsFound { get; init; } = ById<Box>.Empty;
+}
+
+/// <summary>One planned edit of a Change, with the id it can be dropped by.</summary>
+/// <param name="Edit">The edit as the open format writes it; the layer of edits gives it meaning.</param>
+public sealed record PlannedEdit(string Id, JsonElement Edit);
+
+/// <summary>One building or vehicle: its recorded present and the Changes planned on top of it.</summary>
+public sealed record Job
+{
+    public required string Name { get; init; }
+
+    public JobKind Kind { get; init; }
+
+    public CodeProfile Profile { get; init; } = CodeProfile.Default;
+
+    public HousePractice Practice { get; init; } = HousePractice.Default;
+
+    [JsonConverter(typeof(ByIdJson<Place>))]
+    public ById<Place> Places { get; init; } = ById<Place>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Wall>))]
+    public ById<Wall> Walls { get; init; } = ById<Wall>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Source>))]
+    public ById<Source> Sources { get; init; } = ById<Source>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Panel>))]
+    public ById<Panel> Panels { get; init; } = ById<Panel>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Circuit>))]
+    public ById<Circuit> Circuits { get; init; } = ById<Circuit>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Run>))]
+    public ById<Run> Runs { get; init; } = ById<Run>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Box>))]
+    public ById<Box> Boxes { get; init; } = ById<Box>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Change>))]
+    public ById<Change> Changes { get; init; } = ById<Change>.Empty;
+
+    public static Job Blank(string name) => new() { Name = name };
+}

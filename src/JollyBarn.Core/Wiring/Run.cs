@@ -1,0 +1,110 @@
+using JollyBarn.Measures;
+
+namespace JollyBarn.Wiring;
+
+public enum RunSide
+{
+    A,
+    B,
+}
+
+public enum CableType
+{
+    Unknown,
+    NmB,
+    UfB,
+    Ac,
+    Mc,
+    Cord,
+    /// <summary>Old cable of two insulated conductors without a ground.</summary>
+    OldTwoWire,
+    /// <summary>Single conductors in a raceway.</summary>
+    Raceway,
+}
+
+public enum GroundKind
+{
+    None,
+    Bare,
+    Insulated,
+    Unknown,
+}
+
+/// <summary>What is at one end of a run.</summary>
+public enum EndAt
+{
+    Unknown,
+    Box,
+    Panel,
+    Load,
+}
+
+/// <summary>What a cable does at a box. Only what hangs on a protective device's load side is protected.</summary>
+public enum Feeds
+{
+    CannotTell,
+    FeedsIn,
+    FeedsOn,
+    Protected,
+}
+
+/// <summary>One end of a run: where it is and what people call it there ("from the type store").</summary>
+/// <param name="Id">Box or panel id.</param>
+/// <param name="Entry">Entry of the box.</param>
+/// <param name="Says">What the cable is called at this end.</param>
+public sealed record RunEnd(EndAt At = EndAt.Unknown, string? Id = null, string? Entry = null, string? Says = null, Feeds Feeds = Feeds.CannotTell)
+{
+    public static RunEnd Unknown { get; } = new();
+
+    public bool IsIn(string box) => At == EndAt.Box && Id == box;
+}
+
+/// <summary>One insulated conductor of a run.</summary>
+public sealed record Conductor(string Colour, ConductorUse Use = ConductorUse.Unknown, Gauge? Gauge = null, bool Stranded = false);
+
+/// <summary>One cable or raceway between two ends, either of which may be unknown.</summary>
+public sealed record Run
+{
+    public CableType Type { get; init; }
+
+    /// <summary>Gauge of its conductors; null when nobody could tell.</summary>
+    public Gauge? Gauge { get; init; }
+
+    public IReadOnlyList<Conductor> Conductors { get; init; } = [];
+
+    public GroundKind Ground { get; init; }
+
+    /// <summary>Gauge of the ground where it differs.</summary>
+    public Gauge? GroundGauge { get; init; }
+
+    public Metal Metal { get; init; } = Metal.Copper;
+
+    public RunEnd A { get; init; } = RunEnd.Unknown;
+
+    public RunEnd B { get; init; } = RunEnd.Unknown;
+
+    public Fact<Length> Length { get; init; } = Fact<Length>.Unknown;
+
+    /// <summary>Sheath colour, only when somebody recorded it.</summary>
+    public string? Sheath { get; init; }
+
+    public string? Circuit { get; init; }
+
+    public RunEnd End(RunSide side) => side == RunSide.A ? A : B;
+
+    public Run WithEnd(RunSide side, RunEnd end) => side == RunSide.A ? this with { A = end } : this with { B = end };
+
+    /// <summary>The sides of this run that are in a box (both, when a cable leaves a box and comes back).</summary>
+    public IEnumerable<RunSide> SidesIn(string box)
+    {
+        if (A.IsIn(box))
+        {
+            yield return RunSide.A;
+        }
+
+        if (B.IsIn(box))
+        {
+            yield return RunSide.B;
+        }
+    }
+}

@@ -1,0 +1,215 @@
+using System.Collections.Concurrent;
+using System.Globalization;
+using System.Text.Json;
+using JollyBarn.Edits;
+using JollyBarn.Fill;
+using JollyBarn.Measures;
+using JollyBarn.OpenFile;
+using JollyBarn.Wiring;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace JollyBarn.Store;
+
+/// <summary>All jobs of one data file.</summary>
+public sealed class JobStore
+{
+    private readonly DbContextOptions<JobDb> options;
+    private readonly TimeProvider clock;
+    private readonly ConcurrentDictionary<string, Lazy<OpenJob?>> jobs = new(StringComparer.Ordinal);
+    private readonly Lock creating = new();
+
+    /// <summary>Opens or makes the file and brings it to this program's version; a file of an older one is copied first.</summary>
+    /// <exception cref="StoreException">The file cannot be used; the message says why and what to do.</exception>
+    public JobStore(string path, TimeProvider? clock = null)
+    {
+        Path = System.IO.Path.GetFullPath(path);
+        this.clock = clock ?? TimeProvider.System;
+        options = Durable.Options(Path);
+        try
+        {
+            Directory.CreateDirectory(System.IO.Path.GetDirectoryName(Path)!);
+            using var db = Db();
+            CopyBeforeMigration(db);
+            db.Database.Migrate();
+        }
+        catch (Exception failure) when (failure is SqliteException or IOException or UnauthorizedAccessException or StoreException)
+        {
+            throw StoreException.From(failure) ?? new StoreException($"The data file {Path} cannot be opened. Choose another with --data.", failure);
+        }
+    }
+
+    /// <summary>Raised when any open job changed.</summary>
+    public event Action<string, Accepted>? Changed;
+
+    public string Path { get; }
+
+    /// <summary>A new context on the file.</summary>
+    public JobDb Db() => new(options);
+
+    public IReadOnlyList<JobRow> List(bool binned)
+    {
+        using var db = Db();
+        return [.. db.Jobs.AsNoTracking().Where(j => (j.Binned != null) == binned).OrderByDescending(j => j.Changed)];
+    }
+
+    public IReadOnlyList<BoxRow> Boxes(string jobId)
+    {
+        using var db = Db();
+        return [.. db.Boxes.AsNoTracking().Where(b => b.JobId == jobId).OrderBy(b => b.Place).ThenBy(b => b.Name)];
+    }
+
+    /// <summary>The job, read from its log when it is not open yet; null when there is none or it is in the bin.</summary>
+    public OpenJob? Find(string id)
+    {
+        if (!Ids.IsGood(id))
+        {
+            return null;
+        }
+
+        var found = jobs.GetOrAdd(id, key => new Lazy<OpenJob?>(() => Load(key))).Value;
+        if (found is null)
+        {
+            jobs.TryRemove(id, out _);
+        }
+
+        return found;
+    }
+
+    /// <summary>Makes a job. Making one that exists with the same id and name again is the same as once.</summary>
+    public Refusal? Create(string id, string name) =>
+        new RenameJob(name).Check(Job.Blank("")) ?? Insert(id, Job.Blank(name.Trim()), Job.Blank(name.Trim()), [], false, existing => existing.Name == name.Trim());
+
+    /// <summary>Copies a job as it is now, without its history.</summary>
+    public Refusal? Copy(string id, string newId, string name)
+    {
+        if (Find(id) is not { } job)
+        {
+            return new("There is no such job.", "id");
+        }
+
+        var copy = job.Now.Job with { Name = name.Trim() };
+        return new RenameJob(name).Check(copy) ?? Insert(newId, copy, copy, [], false, existing => existing.Name == name.Trim());
+    }
+
+    /// <summary>Takes a file in.</summary>
+    /// <param name="replace">True to put it in the place of a job with this id.</param>
+    public Refusal? Import(string id, JobFile file, bool replace) => Insert(id, file.Start, file.Present, file.History, replace, _ => false);
+
+    /// <summary>Puts a job in the bin or brings it back.</summary>
+    /// <returns>False when there is no such job.</returns>
+    public bool Bin(string id, bool binned)
+    {
+        using var db = Db();
+        if (db.Jobs.Find(id) is not { } row)
+        {
+            return false;
+        }
+
+        row.Binned = binned ? Now() : null;
+        db.SaveChanges();
+        jobs.TryRemove(id, out _);
+        return true;
+    }
+
+    /// <summary>True when rows that feed lists are what the log gives.</summary>
+    public bool ProjectionsHold(string id)
+    {
+        using var db = Db();
+        if (OpenJob.Load(id, Db, clock) is not { } job || db.Jobs.Find(id) is not { } row)
+        {
+            return false;
+        }
+
+        var (version, now) = job.Now;
+        var expected = Projections.All(id, now, new BoxReports()).Select(Text).Order(StringComparer.Ordinal);
+        var there = db.Boxes.AsNoTracking().Where(b => b.JobId == id).AsEnumerable().Select(Text).Order(StringComparer.Ordinal);
+        return row.Version == version && row.Name == now.Name && expected.SequenceEqual(there);
+
+        static string Text(BoxRow b) => string.Create(CultureInfo.InvariantCulture, $"{b.BoxId}|{b.Name}|{b.Place}|{b.Fit}|{b.Needed / 1.000000000000000000m}|{b.Available / 1.000000000000000000m}");
+    }
+
+    /// <summary>SQLite's own check of the file: <c>ok</c>, or what is wrong.</summary>
+    public string Integrity()
+    {
+        using var db = Db();
+        return db.Database.SqlQueryRaw<string>("PRAGMA integrity_check").AsEnumerable().First();
+    }
+
+    private OpenJob? Load(string id)
+    {
+        using (var db = Db())
+        {
+            if (!db.Jobs.AsNoTracking().Any(j => j.Id == id && j.Binned == null))
+            {
+                return null;
+            }
+        }
+
+        var job = OpenJob.Load(id, Db, clock);
+        if (job is not null)
+        {
+            job.Changed += accepted => Changed?.Invoke(id, accepted);
+        }
+
+        return job;
+    }
+
+    private Refusal? Insert(string id, Job start, Job present, IReadOnlyList<HistoryLine> history, bool replace, Func<JobRow, bool> same)
+    {
+        if (!Ids.IsGood(id))
+        {
+            return new($"\"{Ids.Shown(id)}\" is not an id. {Ids.Rule}", "id");
+        }
+
+        lock (creating)
+        {
+            using var db = Db();
+            using var transaction = db.Database.BeginTransaction();
+            if (db.Jobs.Find(id) is { } existing)
+            {
+                if (!replace)
+                {
+                    return same(existing) ? null : new("There is a job with this id already, perhaps in the bin. Replace it, or copy under a new id.", "id");
+                }
+
+                db.Edits.Where(e => e.JobId == id).ExecuteDelete();
+                db.Snapshots.Where(s => s.JobId == id).ExecuteDelete();
+                db.Boxes.Where(b => b.JobId == id).ExecuteDelete();
+                db.Jobs.Remove(existing);
+                db.SaveChanges();
+            }
+
+            db.Jobs.Add(new JobRow { Id = id, Name = present.Name, Version = history.Count, Created = Now(), Changed = history.Count > 0 ? history[^1].At : Now() });
+            db.Snapshots.Add(new SnapshotRow { JobId = id, Version = 0, Bytes = Packing.Pack(start) });
+            if (history.Count > 0)
+            {
+                db.Snapshots.Add(new SnapshotRow { JobId = id, Version = history.Count, Bytes = Packing.Pack(present) });
+            }
+
+            var job = start;
+            foreach (var (line, index) in history.Select((line, index) => (line, index)))
+            {
+                db.Edits.Add(new EditRow { JobId = id, Version = index + 1, EditId = line.Id, By = line.By, At = line.At, Says = line.Edit.Tell(job), Json = JsonSerializer.Serialize(line.Edit, JobJson.Default.Edit) });
+                job = line.Edit.Apply(job);
+            }
+
+            db.Boxes.AddRange(Projections.All(id, present, new BoxReports()));
+            db.SaveChanges();
+            transaction.Commit();
+            jobs.TryRemove(id, out _);
+            return null;
+        }
+    }
+
+    private string Now() => clock.GetUtcNow().ToString("yyyy-MM-ddTHH:mm:ss.fffZ", CultureInfo.InvariantCulture);
+
+    private void CopyBeforeMigration(JobDb db)
+    {
+        if (File.Exists(Path) && new FileInfo(Path).Length > 0 && db.Database.GetAppliedMigrations().Any() && db.Database.GetPendingMigrations().Any())
+        {
+            db.Database.ExecuteSqlRaw("PRAGMA wal_checkpoint(TRUNCATE)");
+            File.Copy(Path, $"{Path}.before-{clock.GetUtcNow():yyyyMMddHHmmss}", false);
+        }
+    }
+}

@@ -1,0 +1,305 @@
+using System.Globalization;
+using System.Text.Json;
+using JollyBarn.Edits;
+using JollyBarn.Fill;
+using JollyBarn.Measures;
+using JollyBarn.OpenFile;
+using JollyBarn.Wiring;
+using Microsoft.EntityFrameworkCore;
+
+namespace JollyBarn.Store;
+
+/// <summary>A job in memory with its log: one writer, readers of immutable states.</summary>
+public sealed class OpenJob
+{
+    private const int SnapshotEvery = 200;
+    private const int KeptStates = 300;
+
+    private readonly Func<JobDb> open;
+    private readonly TimeProvider clock;
+    private readonly Lock writing = new();
+    private readonly List<LogLine> log = [];
+    private readonly Dictionary<string, long> versions = new(StringComparer.Ordinal);
+    private readonly UndoStacks stacks = new();
+    private readonly SortedList<long, Job> states = [];
+
+    private OpenJob(string id, Func<JobDb> open, TimeProvider clock)
+    {
+        Id = id;
+        this.open = open;
+        this.clock = clock;
+    }
+
+    /// <summary>Raised after an edit is committed, outside the lock.</summary>
+    public event Action<Accepted>? Changed;
+
+    public string Id { get; }
+
+    /// <summary>Newest state and its version, read together.</summary>
+    public (long Version, Job Job) Now
+    {
+        get
+        {
+            lock (writing)
+            {
+                return (states.Keys[^1], states.Values[^1]);
+            }
+        }
+    }
+
+    public BoxReports Reports { get; } = new();
+
+    /// <summary>Reads a job's log. Null when there is no such job.</summary>
+    internal static OpenJob? Load(string id, Func<JobDb> open, TimeProvider clock)
+    {
+        using var db = open();
+        var snapshot = db.Snapshots.AsNoTracking().Where(s => s.JobId == id).OrderByDescending(s => s.Version).FirstOrDefault();
+        if (snapshot is null)
+        {
+            return null;
+        }
+
+        var loaded = new OpenJob(id, open, clock);
+        var job = Packing.Unpack(snapshot.Bytes);
+        loaded.states.Add(snapshot.Version, job);
+        foreach (var row in db.Edits.AsNoTracking().Where(e => e.JobId == id).OrderBy(e => e.Version))
+        {
+            var edit = Read(row.Json);
+            loaded.Remember(row.Version, row.EditId, row.By, row.At, row.Says, edit);
+            if (row.Version > snapshot.Version)
+            {
+                job = edit.Apply(job);
+                loaded.Keep(row.Version, job);
+            }
+        }
+
+        return loaded;
+    }
+
+    /// <summary>Does an edit: refused, in conflict, or in the log when this returns.</summary>
+    public PostResult Post(EditPost post)
+    {
+        Accepted accepted;
+        lock (writing)
+        {
+            if (versions.TryGetValue(post.Id, out var earlier))
+            {
+                return new Accepted(earlier, post.Id, true, At(earlier - 1), At(earlier));
+            }
+
+            if (post.Edit is Restore)
+            {
+                return new Refused(new("Undo and redo make this; it cannot be posted.", "edit"));
+            }
+
+            if (Envelope(post) is { } bad)
+            {
+                return new Refused(bad);
+            }
+
+            var (version, now) = (states.Keys[^1], states.Values[^1]);
+            if (post.Base is { } seen && seen != version)
+            {
+                if (seen < 0 || seen > version)
+                {
+                    return new Refused(new($"The job is at version {version}; there is no version {seen}.", "base"));
+                }
+
+                if (ConflictOf(post, seen, now, version) is { } conflict)
+                {
+                    return conflict;
+                }
+            }
+
+            if (post.Edit.Check(now) is { } refusal)
+            {
+                return new Refused(refusal);
+            }
+
+            accepted = Append(post.Id, post.By, post.Edit, version, now);
+        }
+
+        Changed?.Invoke(accepted);
+        return accepted;
+    }
+
+    /// <summary>Undoes this person's latest standing edit, or redoes the one they undid last.</summary>
+    /// <param name="id">Id of the undo itself; sending it twice does it once.</param>
+    public PostResult Step(string id, string by, bool again)
+    {
+        Accepted accepted;
+        lock (writing)
+        {
+            if (versions.TryGetValue(id, out var earlier))
+            {
+                return new Accepted(earlier, id, true, At(earlier - 1), At(earlier));
+            }
+
+            if (Envelope(new EditPost(id, by, new RenameJob("x"))) is { } bad)
+            {
+                return new Refused(bad);
+            }
+
+            if ((again ? stacks.NextRedo(by) : stacks.NextUndo(by)) is not { } target)
+            {
+                return new Refused(new(again ? "There is nothing to redo." : "There is nothing of yours left to undo.", null));
+            }
+
+            var line = log[(int)target - 1];
+            var restore = new Restore(line.Id, Cells.Between(At(target - 1), At(target)), again, line.Says);
+            var (version, now) = (states.Keys[^1], states.Values[^1]);
+            if (restore.Blocking(now) is not null)
+            {
+                var theirs = Touching(restore.Cells, target, version);
+                return new Conflict([.. theirs.Select(t => t.Line)], $"{(again ? "Redo" : "Undo")}: {line.Says}", [.. theirs.SelectMany(t => t.Places).Distinct()], version);
+            }
+
+            accepted = Append(id, by, restore, version, now);
+        }
+
+        Changed?.Invoke(accepted);
+        return accepted;
+    }
+
+    /// <summary>What this person's next undo and redo would be, as sentences.</summary>
+    public (string? Undo, string? Redo) Steps(string by)
+    {
+        lock (writing)
+        {
+            return (stacks.NextUndo(by) is { } undo ? log[(int)undo - 1].Says : null, stacks.NextRedo(by) is { } redo ? log[(int)redo - 1].Says : null);
+        }
+    }
+
+    /// <summary>Lines of the log, newest first.</summary>
+    public IReadOnlyList<LogLine> Log(long? before, int take)
+    {
+        lock (writing)
+        {
+            return [.. Enumerable.Reverse(log).Where(l => before is null || l.Version < before).Take(take)];
+        }
+    }
+
+    /// <summary>The job as it was at a version, or null when there is none such.</summary>
+    public Job? JobAt(long version)
+    {
+        lock (writing)
+        {
+            return version < 0 || version > states.Keys[^1] ? null : At(version);
+        }
+    }
+
+    /// <summary>The whole job in the open format.</summary>
+    public JobFile Export()
+    {
+        lock (writing)
+        {
+            using var db = open();
+            var history = db.Edits.AsNoTracking().Where(e => e.JobId == Id).OrderBy(e => e.Version).AsEnumerable()
+                .Select(e => new HistoryLine(e.EditId, e.By, e.At, Read(e.Json))).ToList();
+            return new JobFile(JobFile.FormatName, JobFile.CurrentVersion, Id, states.Values[^1], At(0), history);
+        }
+    }
+
+    private static Edit Read(string json) => JsonSerializer.Deserialize(json, JobJson.Default.Edit) ?? throw new StoreException("A line of the log is empty.");
+
+    private static Refusal? Envelope(EditPost post) =>
+        !Ids.IsGood(post.Id) ? new($"\"{Ids.Shown(post.Id)}\" is not an id. {Ids.Rule}", "id")
+        : string.IsNullOrWhiteSpace(post.By) || post.By.Length > 80 ? new("Say who makes the edit, in at most 80 characters.", "by")
+        : null;
+
+    private Conflict? ConflictOf(EditPost post, long seen, Job now, long version)
+    {
+        var then = At(seen);
+        var refusedThen = post.Edit.Check(then) is not null;
+        var refusedNow = post.Edit.Check(now) is not null;
+        if (refusedThen && refusedNow)
+        {
+            return null;
+        }
+
+        var touched = new List<Cell>();
+        touched.AddRange(refusedThen ? [] : Cells.Between(then, post.Edit.Apply(then)));
+        touched.AddRange(refusedNow ? [] : Cells.Between(now, post.Edit.Apply(now)));
+        var theirs = Touching(touched, seen, version);
+        return theirs.Count == 0 && !refusedNow
+            ? null
+            : new Conflict([.. (theirs.Count > 0 ? theirs.Select(t => t.Line) : log.Where(l => l.Version > seen))], post.Edit.Tell(then), [.. theirs.SelectMany(t => t.Places).Distinct()], version);
+    }
+
+    /// <summary>Lines of the log after a version that changed what still differs from then, where these cells lie.</summary>
+    private List<(LogLine Line, IReadOnlyList<string> Places)> Touching(IReadOnlyList<Cell> cells, long after, long upTo)
+    {
+        var net = Cells.Between(At(after), At(upTo)).Where(n => cells.Any(c => c.Overlaps(n))).ToList();
+        var found = new List<(LogLine, IReadOnlyList<string>)>();
+        for (var version = after + 1; net.Count > 0 && version <= upTo; version++)
+        {
+            var places = Cells.Between(At(version - 1), At(version)).Where(c => net.Any(n => n.Overlaps(c))).Select(c => c.Path).ToList();
+            if (places.Count > 0)
+            {
+                found.Add((log[(int)version - 1], places));
+            }
+        }
+
+        return found;
+    }
+
+    private Accepted Append(string id, string by, Edit edit, long version, Job now)
+    {
+        var next = edit.Apply(now);
+        var row = new EditRow
+        {
+            JobId = Id,
+            Version = version + 1,
+            EditId = id,
+            By = by,
+            At = clock.GetUtcNow().ToString("yyyy-MM-ddTHH:mm:ss.fffZ", CultureInfo.InvariantCulture),
+            Says = edit.Tell(now),
+            Json = JsonSerializer.Serialize(edit, JobJson.Default.Edit),
+        };
+        using (var db = open())
+        {
+            db.Edits.Add(row);
+            Projections.Update(db, Id, now, next, row.Version, row.At, Reports);
+            if (row.Version % SnapshotEvery == 0)
+            {
+                db.Snapshots.Add(new SnapshotRow { JobId = Id, Version = row.Version, Bytes = Packing.Pack(next) });
+            }
+
+            db.SaveChanges();
+        }
+
+        Remember(row.Version, id, by, row.At, row.Says, edit);
+        Keep(row.Version, next);
+        return new Accepted(row.Version, id, false, now, next);
+    }
+
+    private void Remember(long version, string id, string by, string at, string says, Edit edit)
+    {
+        log.Add(new LogLine(version, id, by, at, says));
+        versions[id] = version;
+        stacks.Take(by, version, edit, of => versions.TryGetValue(of, out var found) ? found : 0);
+    }
+
+    private void Keep(long version, Job job)
+    {
+        states.Add(version, job);
+        if (states.Count > KeptStates)
+        {
+            states.RemoveAt(0);
+        }
+    }
+
+    /// <summary>A state kept in memory, or made again from the nearest snapshot before it.</summary>
+    private Job At(long version)
+    {
+        if (states.TryGetValue(version, out var kept))
+        {
+            return kept;
+        }
+
+        using var db = open();
+        var snapshot = db.Snapshots.AsNoTracking().Where(s => s.JobId == Id && s.Version <= version).OrderByDescending(s => s.Version).First();
+        return db.Edits.AsNoTracking().Where(e => e.JobId == Id && e.Version > snapshot.Version && e.Version <= version).OrderBy(e => e.Version).AsEnumerable()
+            .Aggregate(Packing.Unpack(snapshot.Bytes), (job, row) => Read(row.Json).Apply(job));
+    }
+}

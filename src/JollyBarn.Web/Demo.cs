@@ -1,0 +1,27 @@
+using JollyBarn.OpenFile;
+using JollyBarn.Store;
+
+namespace JollyBarn.Web;
+
+/// <summary>The demo job, shipped in the open format beside the program.</summary>
+public static class Demo
+{
+    private static string FilePath => Path.Combine(AppContext.BaseDirectory, "demo", "ferry-keepers-house.json");
+
+    /// <summary>Puts the demo job into a data file that has no job yet, not even in the bin.</summary>
+    /// <exception cref="StoreException">The shipped file does not read.</exception>
+    public static void Seed(JobStore store)
+    {
+        ArgumentNullException.ThrowIfNull(store);
+        if (store.List(false).Count + store.List(true).Count > 0 || !File.Exists(FilePath))
+        {
+            return;
+        }
+
+        var (file, refusal) = JobFiles.Read(File.ReadAllBytes(FilePath));
+        if (file is null || store.Import(file.Id, file, false) is not null)
+        {
+            throw new StoreException($"The demo job shipped with the program does not read: {refusal?.Says}");
+        }
+    }
+}

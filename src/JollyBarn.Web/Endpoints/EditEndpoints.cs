@@ -1,0 +1,96 @@
+using JollyBarn.Edits;
+using JollyBarn.Fill;
+using JollyBarn.Measures;
+using JollyBarn.Store;
+using JollyBarn.Wiring;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Accepted = JollyBarn.Store.Accepted;
+using Conflict = JollyBarn.Store.Conflict;
+
+namespace JollyBarn.Web.Endpoints;
+
+/// <summary>An undo or redo; the id is the sender's, so that sending it twice does it once.</summary>
+public sealed record StepPost(string Id, string By);
+
+/// <summary>Edits whose consequences are asked, each on its own. Nothing is kept.</summary>
+/// <param name="Change">A Change to ask on top of, or null for the present.</param>
+public sealed record PreviewPost(IReadOnlyList<Edit> Edits, string? Change = null);
+
+/// <summary>What would follow from one edit.</summary>
+public sealed record Preview(Refusal? Refusal, string? Says, IReadOnlyList<BoxView> Boxes);
+
+/// <summary>History with what can be undone and redone.</summary>
+public sealed record LogAnswer(long Version, IReadOnlyList<LogLine> Lines, string? Undo, string? Redo);
+
+/// <summary>Edits: post, preview, undo, redo, history, and the stream of changes.</summary>
+internal static class EditEndpoints
+{
+    public static void MapEdits(this IEndpointRouteBuilder api)
+    {
+        api.MapPost("/jobs/{job}/edits", (JobStore store, string job, EditPost post) => store.Find(job) is { } open ? Tell(open, open.Post(post)) : Problems.Missing("job"))
+            .Produces<EditAnswer>().Produces<Conflict>(409).ProducesProblem(422).WithName("edit").WithSummary("Does an edit. In the log and on the disk when this answers.");
+
+        api.MapPost("/jobs/{job}/undo", (JobStore store, string job, StepPost step) => store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, false)) : Problems.Missing("job"))
+            .Produces<EditAnswer>().Produces<Conflict>(409).ProducesProblem(422).WithName("undo").WithSummary("Undoes the sender's latest standing edit.");
+
+        api.MapPost("/jobs/{job}/redo", (JobStore store, string job, StepPost step) => store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, true)) : Problems.Missing("job"))
+            .Produces<EditAnswer>().Produces<Conflict>(409).ProducesProblem(422).WithName("redo").WithSummary("Redoes what the sender undid last.");
+
+        api.MapPost("/jobs/{job}/preview", (JobStore store, string job, PreviewPost asked) =>
+        {
+            if (store.Find(job) is not { } open)
+            {
+                return Problems.Missing("job");
+            }
+
+            if (asked.Edits.Count > Limits.Previews || asked.Edits.Any(e => e is null or Restore))
+            {
+                return Problems.From(new($"At most {Limits.Previews} edits are previewed at once.", "edits"));
+            }
+
+            var (version, now) = open.Now;
+            if (asked.Change is { } change && !now.Changes.Has(change))
+            {
+                return Problems.From(new("There is no such Change.", "change"));
+            }
+
+            var from = asked.Change is { } plan ? Plans.Planned(now, plan) : now;
+            return Results.Ok(asked.Edits.Select(edit => Show(edit, from, version)).ToList());
+        }).Produces<IReadOnlyList<Preview>>().ProducesProblem(422).WithName("preview").WithSummary("What would follow, without doing it.");
+
+        api.MapGet("/jobs/{job}/log", Results<Ok<LogAnswer>, NotFound> (JobStore store, string job, string? by, long? before, int take = 50) =>
+        {
+            if (store.Find(job) is not { } open)
+            {
+                return TypedResults.NotFound();
+            }
+
+            var (undo, redo) = open.Steps(by ?? "");
+            return TypedResults.Ok(new LogAnswer(open.Now.Version, open.Log(before, Math.Clamp(take, 1, 500)), undo, redo));
+        }).WithName("log").WithSummary("History, newest first, with what the sender may undo and redo.");
+
+        api.MapGet("/jobs/{job}/events", IResult (JobStore store, Events events, string job, CancellationToken stop) =>
+            store.Find(job) is null ? Problems.Missing("job") : TypedResults.ServerSentEvents(events.Listen(job, stop), "changed"))
+            .WithName("events").WithSummary("Server-sent events: what changed, as it does.");
+    }
+
+    private static IResult Tell(OpenJob open, PostResult result) => result switch
+    {
+        Accepted accepted => Results.Ok(Answers.Answer(open, accepted)),
+        Refused refused => Problems.From(refused.Refusal),
+        Conflict conflict => Results.Json(conflict, statusCode: 409),
+        _ => throw new InvalidOperationException("A post came to nothing known."),
+    };
+
+    private static Preview Show(Edit edit, Job from, long version)
+    {
+        if (edit.Check(from) is { } refusal)
+        {
+            return new(refusal, null, []);
+        }
+
+        var after = edit.Apply(from);
+        var boxes = Answers.Touched(from, after).Where(after.Boxes.Has).Take(12).Select(id => Answers.View(after, version, id, after.Boxes[id], BoxReports.Make(after, after.Boxes[id])));
+        return new(null, edit.Tell(from), [.. boxes]);
+    }
+}

@@ -1,0 +1,105 @@
+using System.Globalization;
+using CsvHelper;
+using JollyBarn.OpenFile;
+using JollyBarn.Store;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Web.Endpoints;
+
+/// <summary>What came of taking a file in.</summary>
+public sealed record Imported(string Id, string Name, int Boxes);
+
+/// <summary>The open file out and in, and lists as CSV.</summary>
+internal static class FileEndpoints
+{
+    public static void MapFiles(this IEndpointRouteBuilder api)
+    {
+        api.MapGet("/jobs/{job}/export", (JobStore store, string job) =>
+            store.Find(job) is { } open ? Results.File(JobFiles.Write(open.Export()), "application/json", FileName(open.Now.Job.Name, "json")) : Problems.Missing("job"))
+            .WithName("export").WithSummary("The whole job in the open format.");
+
+        api.MapPost("/import", async (JobStore store, HttpRequest request, string? replace, string? copyAs) =>
+        {
+            using var body = new MemoryStream();
+            await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
+            var (file, refusal) = JobFiles.Read(body.GetBuffer().AsSpan(0, (int)body.Length));
+            if (file is null)
+            {
+                return Problems.From(refusal!);
+            }
+
+            var id = copyAs ?? file.Id;
+            if (replace is not null && replace != file.Id)
+            {
+                return Problems.From(new("This file is of another job than the one it should replace.", "replace"));
+            }
+
+            if (replace is null && (store.List(false).Concat(store.List(true)).FirstOrDefault(j => j.Id == id) is { } there))
+            {
+                return Results.Problem($"{there.Name} is here already{(there.Binned is null ? "" : ", in the bin")}. Replace it, or take the file in as a copy.", statusCode: 409, title: "Here already",
+                    extensions: new Dictionary<string, object?> { ["id"] = id, ["name"] = there.Name });
+            }
+
+            return store.Import(id, file, replace is not null) is { } problem ? Problems.From(problem) : Results.Ok(new Imported(id, file.Present.Name, file.Present.Boxes.Count));
+        }).Accepts<JobFile>("application/json").Produces<Imported>().ProducesProblem(409).ProducesProblem(422).WithName("import")
+            .WithSummary("Takes a file in: as itself, in the place of a job, or as a copy under a new id.");
+
+        api.MapGet("/jobs/{job}/boxes.csv", (JobStore store, string job) =>
+            store.Find(job) is { } open ? Csv(FileName(open.Now.Job.Name + " boxes", "csv"), BoxRows(open)) : Problems.Missing("job"))
+            .WithName("boxesCsv").WithSummary("The list of boxes with their fill, as CSV.");
+
+        api.MapGet("/jobs/{job}/boxes/{box}/fill.csv", (JobStore store, string job, string box) =>
+            store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found ? Csv(FileName(found.Name + " fill", "csv"), FillRows(open, now, found)) : Problems.Missing("box"))
+            .WithName("fillCsv").WithSummary("The fill sum of one box, as CSV.");
+    }
+
+    private static IEnumerable<string[]> BoxRows(OpenJob open)
+    {
+        yield return ["place", "box", "kind", "contents", "cables", "devices", "needed in³", "available in³", "left in³", "fit"];
+        foreach (var box in BoxEndpoints.Summaries(open, open.Now.Job).Where(b => !b.Binned))
+        {
+            yield return [box.Place ?? "", box.Name, box.KindName, box.Contents.ToString(), Number(box.Cables), Number(box.Devices), Span(box.Needed), Span(box.Available), Span(box.Left), box.Fit.ToString()];
+        }
+    }
+
+    private static IEnumerable<string[]> FillRows(OpenJob open, Job job, Box box)
+    {
+        var fill = open.Reports.FillOf(job, box);
+        yield return ["line", "gauge", "count", "allowance in³", "volume in³", "article"];
+        foreach (var line in fill.Lines)
+        {
+            yield return [line.Name, line.Gauge?.ToString() ?? "", line.Low == line.High ? Number(line.Low) : $"{Number(line.Low)} to {Number(line.High)}", Span(line.Each), Span(line.Volume), line.Article];
+        }
+
+        yield return ["needed", "", "", "", Span(fill.Needed), ""];
+        yield return ["available", "", "", "", Span(fill.Available), ""];
+        yield return ["left", "", "", "", Span(fill.Left), $"NEC {(int)job.Profile.Edition}"];
+    }
+
+    private static string Span(Measures.VolumeSpan span) =>
+        span.IsExact ? Number(span.Low.CubicInches) : span.High is { } high ? $"{Number(span.Low.CubicInches)} to {Number(high.CubicInches)}" : $"{Number(span.Low.CubicInches)} or more";
+
+    private static string Number(decimal number) => number.ToString("0.######", CultureInfo.InvariantCulture);
+
+    private static IResult Csv(string name, IEnumerable<string[]> rows)
+    {
+        using var text = new StringWriter(CultureInfo.InvariantCulture);
+        using (var csv = new CsvWriter(text, new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n", InjectionOptions = CsvHelper.Configuration.InjectionOptions.Escape }))
+        {
+            foreach (var row in rows)
+            {
+                foreach (var field in row)
+                {
+                    csv.WriteField(field);
+                }
+
+                csv.NextRecord();
+            }
+        }
+
+        return Results.File([0xEF, 0xBB, 0xBF, .. System.Text.Encoding.UTF8.GetBytes(text.ToString())], "text/csv", name);
+    }
+
+    private static string FileName(string name, string ending) =>
+        $"{string.Concat(name.ToLowerInvariant().Select(c => char.IsAsciiLetterOrDigit(c) ? c : '-')).Trim('-')}.{ending}";
+}

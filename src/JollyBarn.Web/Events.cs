@@ -1,0 +1,48 @@
+using System.Collections.Concurrent;
+using System.Threading.Channels;
+using JollyBarn.Store;
+
+namespace JollyBarn.Web;
+
+/// <summary>What a screen hears when a job changed.</summary>
+/// <param name="Boxes">Boxes that differ; all may, when <paramref name="Everything"/>.</param>
+public sealed record JobChanged(long Version, string EditId, IReadOnlyList<string> Boxes, bool Everything);
+
+/// <summary>Passes changes on to whoever listens.</summary>
+public sealed class Events
+{
+    private readonly ConcurrentDictionary<Guid, (string Job, Channel<JobChanged> Channel)> listeners = new();
+
+    public Events(JobStore store)
+    {
+        ArgumentNullException.ThrowIfNull(store);
+        store.Changed += (job, accepted) => Tell(job, Answers.ChangedOf(accepted));
+    }
+
+    /// <summary>Changes of a job from now on. A listener too slow to read loses the oldest, and sees by the version that it did.</summary>
+    public async IAsyncEnumerable<JobChanged> Listen(string job, [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken stop)
+    {
+        var key = Guid.NewGuid();
+        var channel = Channel.CreateBounded<JobChanged>(new BoundedChannelOptions(256) { FullMode = BoundedChannelFullMode.DropOldest });
+        listeners[key] = (job, channel);
+        try
+        {
+            await foreach (var change in channel.Reader.ReadAllAsync(stop))
+            {
+                yield return change;
+            }
+        }
+        finally
+        {
+            listeners.TryRemove(key, out _);
+        }
+    }
+
+    private void Tell(string job, JobChanged change)
+    {
+        foreach (var listener in listeners.Values.Where(l => l.Job == job))
+        {
+            listener.Channel.Writer.TryWrite(change);
+        }
+    }
+}

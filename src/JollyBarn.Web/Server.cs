@@ -1,0 +1,124 @@
+using System.Net;
+using System.Net.Sockets;
+using JollyBarn.Store;
+using JollyBarn.Web.Endpoints;
+using Microsoft.AspNetCore.StaticFiles;
+
+namespace JollyBarn.Web;
+
+/// <summary>Builds and runs the program.</summary>
+public static class Server
+{
+    private const string SecurityPolicy = "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; script-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
+
+    /// <returns>0 when it ended as asked, 1 with a sentence on standard error when it could not start, 2 when the words of the call are off.</returns>
+    public static async Task<int> RunAsync(string[] args)
+    {
+        var asked = Options.Parse(args);
+        if (asked.Problem is not null)
+        {
+            await Console.Error.WriteLineAsync(asked.Problem);
+            return 2;
+        }
+
+        try
+        {
+            using var store = new StoreHandle(asked);
+            await using var app = Build(args, store.Store, asked.Port);
+            await app.StartAsync();
+            await Console.Out.WriteLineAsync($"Jolly Barn is at {app.Urls.First()}  (data: {(asked.Demo ? "a fresh demo, thrown away at the end" : store.Store.Path)})");
+            await app.WaitForShutdownAsync();
+            return 0;
+        }
+        catch (StoreException problem)
+        {
+            await Console.Error.WriteLineAsync(problem.Message);
+            return 1;
+        }
+        catch (IOException problem) when (problem.InnerException is SocketException or Microsoft.AspNetCore.Connections.AddressInUseException)
+        {
+            await Console.Error.WriteLineAsync($"Port {asked.Port} is taken. Stop what uses it, or choose another with --port.");
+            return 1;
+        }
+    }
+
+    /// <summary>The web application over a store. Loopback only.</summary>
+    public static WebApplication Build(string[] args, JobStore store, int port)
+    {
+        var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
+        builder.Configuration["urls"] = null;
+        builder.Logging.SetMinimumLevel(LogLevel.Warning);
+        builder.WebHost.ConfigureKestrel(kestrel =>
+        {
+            kestrel.Listen(IPAddress.Loopback, port);
+            kestrel.Limits.MaxRequestBodySize = Limits.Body;
+            kestrel.AddServerHeader = false;
+        });
+        builder.Services.AddSingleton(store);
+        builder.Services.AddSingleton<Events>();
+        builder.Services.ConfigureHttpJsonOptions(json => Wire.Set(json.SerializerOptions));
+        builder.Services.AddProblemDetails();
+        builder.Services.AddResponseCompression(o => o.EnableForHttps = false);
+        builder.Services.AddOpenApi("v1", Docs.Configure);
+
+        var app = builder.Build();
+        app.UseExceptionHandler(handler => handler.Run(Problems.Answer));
+        app.UseStatusCodePages(Problems.Bare);
+        app.Use((context, next) =>
+        {
+            var headers = context.Response.Headers;
+            headers.ContentSecurityPolicy = SecurityPolicy;
+            headers.XContentTypeOptions = "nosniff";
+            headers["Referrer-Policy"] = "no-referrer";
+            return Loopback(context) ? next(context) : Problems.Write(context, 403, "This program answers only on this machine.", null);
+        });
+        app.UseResponseCompression();
+        app.UseDefaultFiles();
+        app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = Cache });
+        app.MapOpenApi("/openapi/{documentName}.json");
+        var api = app.MapGroup("/api");
+        api.MapBook();
+        api.MapFill();
+        api.MapJobs();
+        api.MapBoxes();
+        api.MapEdits();
+        api.MapFiles();
+        api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: 404));
+        app.MapGet("/schema/job.json", () => Results.Text(Schema.Text, "application/schema+json"));
+        app.MapFallbackToFile("index.html");
+        return app;
+    }
+
+    /// <summary>The host named in the request must be this machine: a page elsewhere must not reach in by a name that points here.</summary>
+    private static bool Loopback(HttpContext context) => context.Request.Host.Host is "localhost" or "127.0.0.1" or "[::1]";
+
+    private static void Cache(StaticFileResponseContext file)
+    {
+        var named = file.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal);
+        file.Context.Response.Headers.CacheControl = named ? "public, max-age=31536000, immutable" : "no-cache";
+    }
+
+    /// <summary>A store for one run; a demo's is thrown away.</summary>
+    private sealed class StoreHandle : IDisposable
+    {
+        private readonly string? throwaway;
+
+        public StoreHandle(Options asked)
+        {
+            throwaway = asked.Demo ? Directory.CreateTempSubdirectory("jolly-barn-demo-").FullName : null;
+            Store = new JobStore(throwaway is null ? asked.Data : Path.Combine(throwaway, "demo.db"));
+            Demo.Seed(Store);
+        }
+
+        public JobStore Store { get; }
+
+        public void Dispose()
+        {
+            if (throwaway is not null)
+            {
+                Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+                Directory.Delete(throwaway, true);
+            }
+        }
+    }
+}

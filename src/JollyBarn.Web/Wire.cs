@@ -1,0 +1,22 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using JollyBarn.Edits;
+
+namespace JollyBarn.Web;
+
+/// <summary>How requests and answers are written: the open format's own ways.</summary>
+internal static class Wire
+{
+    public static void Set(JsonSerializerOptions options)
+    {
+        options.PropertyNamingPolicy = JsonNamingPolicy.CamelCase;
+        options.DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull;
+        options.RespectNullableAnnotations = true;
+        options.RespectRequiredConstructorParameters = true;
+        options.AllowOutOfOrderMetadataProperties = true;
+        options.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
+        options.NumberHandling = JsonNumberHandling.Strict;
+        options.MaxDepth = JobJson.Default.Options.MaxDepth;
+        options.Converters.Add(new JsonStringEnumConverter(null, allowIntegerValues: false));
+    }
+}

@@ -1,0 +1,127 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { say } from "../parts/Notices";
+import { words } from "../words";
+import { api, must, newId, Told, type Edit, type Schemas } from "./client";
+import { settings } from "./settings";
+
+export const useCatalogue = () =>
+  useQuery({ queryKey: ["catalogue"], queryFn: () => must(api.GET("/api/catalogue")), staleTime: Infinity });
+
+export const useJobs = (binned: boolean) =>
+  useQuery({ queryKey: ["jobs", binned], queryFn: () => must(api.GET("/api/jobs", { params: { query: { binned } } })) });
+
+export const useToday = (job: string) =>
+  useQuery({ queryKey: ["job", job, "today"], queryFn: () => must(api.GET("/api/jobs/{job}/today", { params: { path: { job } } })) });
+
+export const useHead = (job: string) =>
+  useQuery({
+    queryKey: ["job", job, "head"],
+    queryFn: () => must(api.GET("/api/jobs/{job}", { params: { path: { job } } })),
+    enabled: job !== "",
+  });
+
+export const useBoxes = (job: string) =>
+  useQuery({
+    queryKey: ["job", job, "boxes"],
+    queryFn: () => must(api.GET("/api/jobs/{job}/boxes", { params: { path: { job } } })),
+    enabled: job !== "",
+  });
+
+export const useBox = (job: string, box: string) =>
+  useQuery({
+    queryKey: ["job", job, "box", box],
+    queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}", { params: { path: { job, box } } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useLog = (job: string, take = 50) =>
+  useQuery({
+    queryKey: ["job", job, "log", take],
+    queryFn: () => must(api.GET("/api/jobs/{job}/log", { params: { path: { job }, query: { by: settings().who, take } } })),
+    enabled: job !== "",
+  });
+
+export const useOpenEnds = (job: string) =>
+  useQuery({
+    queryKey: ["job", job, "ends"],
+    queryFn: () => must(api.GET("/api/jobs/{job}/open-ends", { params: { path: { job } } })),
+  });
+
+/** What an accepted edit brought goes straight to the screens that show it. */
+function take(client: QueryClient, job: string, answer: Schemas["EditAnswer"]) {
+  for (const box of answer.boxes) client.setQueryData(["job", job, "box", box.id], box);
+  void client.invalidateQueries({ queryKey: ["job", job], predicate: (q) => q.queryKey[2] !== "box" || answer.changed.everything });
+  void client.invalidateQueries({ queryKey: ["jobs"] });
+}
+
+function tell(error: unknown) {
+  if (error instanceof Told && error.status === 409) {
+    const conflict = error.body as Schemas["Conflict"];
+    say(
+      words.conflict(
+        conflict.yours,
+        conflict.theirs.map((t) => `${t.by}: ${t.says}`),
+      ),
+      "stop",
+    );
+  } else {
+    say(error instanceof Error ? error.message : words.failed, "stop");
+  }
+}
+
+/** Does edits; a refusal or conflict is said aloud and what was typed stays. */
+export function useEdit(job: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ edit, base }: { edit: Edit; base?: number }) =>
+      must(
+        api.POST("/api/jobs/{job}/edits", {
+          params: { path: { job } },
+          body: { id: newId("e"), by: settings().who, base: base ?? null, edit },
+        }),
+      ),
+    onSuccess: (answer) => take(client, job, answer),
+    onError: (error) => {
+      tell(error);
+      void client.invalidateQueries({ queryKey: ["job", job] });
+    },
+  });
+}
+
+export function useStep(job: string, which: "undo" | "redo") {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: () => {
+      const init = { params: { path: { job } }, body: { id: newId("s"), by: settings().who } };
+      return must(which === "undo" ? api.POST("/api/jobs/{job}/undo", init) : api.POST("/api/jobs/{job}/redo", init));
+    },
+    onSuccess: (answer) => {
+      take(client, job, answer);
+      say(which === "undo" ? words.undone : words.redone, "fine");
+    },
+    onError: tell,
+  });
+}
+
+/** Hears of other screens' edits and looks again at what they touched. */
+export function useEvents(job: string) {
+  const client = useQueryClient();
+  useEffect(() => {
+    if (job === "") return;
+    const source = new EventSource(`/api/jobs/${job}/events`);
+    source.addEventListener("changed", (event) => {
+      const change = JSON.parse((event as MessageEvent<string>).data) as Schemas["JobChanged"];
+      void client.invalidateQueries({
+        queryKey: ["job", job],
+        predicate: (q) => {
+          if (q.queryKey[2] !== "box") return true;
+          const held = client.getQueryData<Schemas["BoxView"]>(q.queryKey);
+          const concerned = change.everything || change.boxes.includes(String(q.queryKey[3]));
+          return concerned && (held?.version ?? 0) < change.version;
+        },
+      });
+    });
+    return () => source.close();
+  }, [job, client]);
+}

@@ -1,0 +1,42 @@
+import { useSyncExternalStore } from "react";
+
+export type Theme = "light" | "dark" | "contrast";
+export type Units = "inch" | "metric";
+export type Settings = { theme: Theme; units: Units; who: string };
+
+const key = "jolly-barn";
+const listeners = new Set<() => void>();
+let now: Settings = read();
+
+function read(): Settings {
+  const usual: Settings = {
+    theme: typeof matchMedia === "function" && matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light",
+    units: "inch",
+    who: "me",
+  };
+  try {
+    return { ...usual, ...(JSON.parse(localStorage.getItem(key) ?? "{}") as Partial<Settings>) };
+  } catch {
+    return usual;
+  }
+}
+
+/** Sets and keeps preferences of this screen. */
+export function setSettings(change: Partial<Settings>) {
+  now = { ...now, ...change };
+  try {
+    localStorage.setItem(key, JSON.stringify(now));
+  } catch {
+    // A private window keeps nothing; the setting holds until it closes.
+  }
+  document.documentElement.dataset.theme = now.theme;
+  listeners.forEach((l) => l());
+}
+
+export function settings(): Settings {
+  return now;
+}
+
+export function useSettings(): Settings {
+  return useSyncExternalStore((l) => (listeners.add(l), () => listeners.delete(l)), settings);
+}

@@ -1,0 +1,266 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
+import { useQueryClient } from "@tanstack/react-query";
+import { MoreVertical } from "lucide-react";
+import { useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { api, must, newId, Told, type Schemas } from "../api/client";
+import { useJobs } from "../api/job";
+import { settings } from "../api/settings";
+import { Button, Sheet } from "../parts/controls";
+import { Empty } from "../parts/Empty";
+import { say } from "../parts/Notices";
+import { words } from "../words";
+
+const w = words.jobs;
+
+/** All jobs of this data file: make, open, copy, bin, bring back, take a file in. */
+export default function Jobs() {
+  const [binned, setBinned] = useState(false);
+  const jobs = useJobs(false);
+  const bin = useJobs(true);
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [naming, setNaming] = useState<{ title: string; name: string; keep: (name: string) => Promise<unknown> } | null>(null);
+  const [meeting, setMeeting] = useState<{ file: File; id: string; name: string } | null>(null);
+  const picker = useRef<HTMLInputElement>(null);
+  const again = () => client.invalidateQueries();
+
+  const act = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      await again();
+    } catch (error) {
+      say(error instanceof Error ? error.message : words.failed, "stop");
+    }
+  };
+
+  const take = async (file: File, query: { replace?: string; copyAs?: string } = {}) => {
+    setMeeting(null);
+    try {
+      const done = await must(
+        api.POST("/api/import", {
+          params: { query },
+          body: file as unknown as Schemas["JobFile"],
+          bodySerializer: (body) => body as unknown as string,
+          headers: { "Content-Type": "application/json" },
+        }),
+      );
+      say(w.importedAs(done.name), "fine");
+      await again();
+    } catch (error) {
+      if (error instanceof Told && error.status === 409) {
+        const body = error.body as { id: string; name: string };
+        setMeeting({ file, id: body.id, name: body.name });
+      } else say(error instanceof Error ? error.message : words.failed, "stop");
+    }
+  };
+
+  const create = () =>
+    setNaming({
+      title: w.create,
+      name: "",
+      keep: async (name) => {
+        const id = newId("j");
+        await must(api.POST("/api/jobs", { body: { id, name } }));
+        void navigate(`/jobs/${id}`);
+      },
+    });
+
+  const shown = (binned ? bin : jobs).data ?? [];
+  return (
+    <div className="mx-auto max-w-4xl">
+      <div className="mb-5 flex flex-wrap items-center gap-2">
+        <h1 className="mr-auto text-2xl">{w.title}</h1>
+        <Button onClick={() => picker.current?.click()}>{w.import}</Button>
+        <input
+          ref={picker}
+          type="file"
+          accept=".json,application/json"
+          aria-label={w.import}
+          className="sr-only"
+          tabIndex={-1}
+          onChange={(e) => {
+            const file = e.target.files?.[0];
+            e.target.value = "";
+            if (file) void take(file);
+          }}
+        />
+        <Button look="main" onClick={create}>
+          {w.create}
+        </Button>
+      </div>
+      {jobs.isPending && <p className="text-ink-2">{words.loading}</p>}
+      {jobs.data?.length === 0 && !binned && (
+        <Empty title={w.empty} how={w.emptyHow}>
+          <Link
+            to="/quick"
+            className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-ink px-5 font-semibold text-on-ink"
+          >
+            {words.quick}
+          </Link>
+          <Button onClick={create}>{w.create}</Button>
+        </Empty>
+      )}
+      <ul className="flex flex-col gap-3">
+        {shown.map((job) => (
+          <li key={job.id} className="flex items-center gap-3 rounded-2xl border-2 border-ink bg-card p-4">
+            <div className="min-w-0 flex-1">
+              {binned ? (
+                <span className="text-lg font-bold">{job.name}</span>
+              ) : (
+                <Link to={`/jobs/${job.id}`} className="text-lg font-bold underline decoration-rule underline-offset-4">
+                  {job.name}
+                </Link>
+              )}
+              <div className="text-sm text-ink-2">
+                {w.boxes(job.boxes)}
+                {job.over > 0 && <b className="text-barn"> · {w.over(job.over)}</b>}
+                {job.full > 0 && ` · ${w.full(job.full)}`}
+                {job.unknown > 0 && ` · ${w.unknown(job.unknown)}`} ·{" "}
+                <time className="figure">{job.changed.slice(0, 16).replace("T", " ")}</time>
+              </div>
+            </div>
+            {binned ? (
+              <Button onClick={() => void act(() => must(api.POST("/api/jobs/{job}/bring-back", { params: { path: { job: job.id } } })))}>
+                {w.bringBack}
+              </Button>
+            ) : (
+              <JobMenu
+                job={job}
+                onRename={() =>
+                  setNaming({
+                    title: w.rename,
+                    name: job.name,
+                    keep: (name) =>
+                      must(
+                        api.POST("/api/jobs/{job}/edits", {
+                          params: { path: { job: job.id } },
+                          body: { id: newId("e"), by: settings().who, edit: { do: "renameJob", name } as Schemas["Edit"] },
+                        }),
+                      ),
+                  })
+                }
+                onCopy={() =>
+                  setNaming({
+                    title: w.copy,
+                    name: w.copyOf(job.name),
+                    keep: (name) =>
+                      must(api.POST("/api/jobs/{job}/copy", { params: { path: { job: job.id } }, body: { id: newId("j"), name } })),
+                  })
+                }
+                onBin={() => void act(() => must(api.DELETE("/api/jobs/{job}", { params: { path: { job: job.id } } })))}
+              />
+            )}
+          </li>
+        ))}
+      </ul>
+      {((bin.data?.length ?? 0) > 0 || binned) && (
+        <Button look="quiet" className="mt-4" onClick={() => setBinned(!binned)}>
+          {binned ? w.title : w.binned(bin.data?.length ?? 0)}
+        </Button>
+      )}
+      {naming && (
+        <NameSheet
+          title={naming.title}
+          name={naming.name}
+          onClose={() => setNaming(null)}
+          onKeep={async (name) => {
+            await act(() => naming.keep(name));
+            setNaming(null);
+          }}
+        />
+      )}
+      {meeting && (
+        <Sheet title={w.here(meeting.name)} open onClose={() => setMeeting(null)}>
+          <div className="flex flex-wrap gap-2">
+            <Button onClick={() => void take(meeting.file, { copyAs: newId("j") })}>{w.asCopy}</Button>
+            <Button look="stop" onClick={() => void take(meeting.file, { replace: meeting.id })}>
+              {w.replace}
+            </Button>
+          </div>
+        </Sheet>
+      )}
+    </div>
+  );
+}
+
+function JobMenu({
+  job,
+  onRename,
+  onCopy,
+  onBin,
+}: {
+  job: Schemas["JobSummary"];
+  onRename: () => void;
+  onCopy: () => void;
+  onBin: () => void;
+}) {
+  const row = "flex min-h-11 w-full items-center rounded-lg px-3 data-focus:bg-slate-wash";
+  return (
+    <Menu>
+      <MenuButton aria-label={`${words.more}: ${job.name}`} className="grid size-11 place-items-center rounded-xl border-2 border-rule">
+        <MoreVertical size={20} aria-hidden />
+      </MenuButton>
+      <MenuItems anchor={{ to: "bottom end", gap: 6 }} className="z-50 w-52 rounded-xl border-2 border-ink bg-card p-1 shadow-xl">
+        <MenuItem>
+          <button type="button" className={row} onClick={onRename}>
+            {w.rename}
+          </button>
+        </MenuItem>
+        <MenuItem>
+          <button type="button" className={row} onClick={onCopy}>
+            {w.copy}
+          </button>
+        </MenuItem>
+        <MenuItem>
+          <a className={row} href={`/api/jobs/${job.id}/export`} download>
+            {w.export}
+          </a>
+        </MenuItem>
+        <MenuItem>
+          <button type="button" className={`${row} text-barn`} onClick={onBin}>
+            {w.remove}
+          </button>
+        </MenuItem>
+      </MenuItems>
+    </Menu>
+  );
+}
+
+function NameSheet({
+  title,
+  name,
+  onKeep,
+  onClose,
+}: {
+  title: string;
+  name: string;
+  onKeep: (name: string) => Promise<void>;
+  onClose: () => void;
+}) {
+  const [typed, setTyped] = useState(name);
+  return (
+    <Sheet title={title} open onClose={onClose}>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void onKeep(typed.trim());
+        }}
+      >
+        <label className="block">
+          <span className="mb-1 block text-sm text-ink-2">{w.name}</span>
+          <input
+            autoFocus
+            className="min-h-12 w-full rounded-lg border-2 border-rule bg-card px-3"
+            value={typed}
+            onChange={(e) => setTyped(e.target.value)}
+          />
+        </label>
+        <Button look="main" type="submit" disabled={!typed.trim()}>
+          {words.keep}
+        </Button>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,45 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { lazy, StrictMode, Suspense, type ComponentType } from "react";
+import { createRoot } from "react-dom/client";
+import { createBrowserRouter, RouterProvider } from "react-router";
+import { setSettings } from "./api/settings";
+import { Shell } from "./parts/Shell";
+import "./theme.css";
+import { words } from "./words";
+
+const place = (load: () => Promise<{ default: ComponentType }>) => {
+  const Page = lazy(load);
+  return (
+    <Suspense fallback={<p className="text-ink-2">{words.loading}</p>}>
+      <Page />
+    </Suspense>
+  );
+};
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      { path: "/", element: place(() => import("./jobs/Jobs")) },
+      { path: "/quick", element: place(() => import("./quick/QuickFit")) },
+      { path: "/jobs/:job", element: place(() => import("./today/Today")) },
+      { path: "/jobs/:job/boxes/:box", element: place(() => import("./box/BoxPage")) },
+      { path: "/jobs/:job/book", element: place(() => import("./book/CodeBook")) },
+      { path: "/jobs/:job/log", element: place(() => import("./log/Logbook")) },
+      { path: "*", element: <p>{words.notFound}</p> },
+    ],
+  },
+]);
+
+const client = new QueryClient({
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 10_000 } },
+});
+
+setSettings({});
+createRoot(document.getElementById("root")!).render(
+  <StrictMode>
+    <QueryClientProvider client={client}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,278 @@
+import { useQuery } from "@tanstack/react-query";
+import { keepPreviousData } from "@tanstack/react-query";
+import { Link2, Minus, RotateCcw } from "lucide-react";
+import { useState } from "react";
+import { useSearchParams } from "react-router";
+import { api, must } from "../api/client";
+import { useCatalogue } from "../api/job";
+import { useSettings } from "../api/settings";
+import { Button, Choice, Term } from "../parts/controls";
+import { FitColumn } from "../parts/FitColumn";
+import { InsteadList } from "../parts/InsteadList";
+import { KindPicker } from "../parts/KindPicker";
+import { volume } from "../parts/measure";
+import { say } from "../parts/Notices";
+import { StillFits } from "../parts/StillFits";
+import { words } from "../words";
+import { KeepAsBox } from "./KeepAsBox";
+import { blank, fromSearch, isEmpty, plain, toSearch, type Question } from "./question";
+
+const usualCables = ["14-2", "14-3", "12-2", "12-3"];
+const moreCables = ["10-2", "10-3", "14-4", "12-4", "14-2/none", "12-2/none"];
+const usualDevices = ["receptacle", "switch", "protective", "dimmer"];
+const moreDevices = ["switch-3way", "smart-switch", "combination", "range-receptacle"];
+const marks = ["16", "18", "20", "22.5"];
+const w = words.quickFit;
+
+const deviceWords: Record<string, string> = {
+  receptacle: "receptacle",
+  switch: "switch",
+  protective: "GFCI",
+  dimmer: "dimmer",
+  "switch-3way": "three-way",
+  "smart-switch": "smart switch",
+  combination: "switch + receptacle",
+  "range-receptacle": "range, two gangs",
+};
+
+/** Does it fit, with no job open and one thumb. The whole question is in the address. */
+export default function QuickFit() {
+  const [search, setSearch] = useSearchParams();
+  const question = fromSearch(search);
+  const { units } = useSettings();
+  const [more, setMore] = useState(false);
+  const [kinds, setKinds] = useState(false);
+  const [keeping, setKeeping] = useState(false);
+  const catalogue = useCatalogue();
+  const job = search.get("job") ?? "";
+  const set = (change: Partial<Question>) => {
+    const next = toSearch({ ...question, ...change });
+    if (job) next.set("job", job);
+    setSearch(next, { replace: true });
+  };
+  const asked = plain(question);
+  const empty = isEmpty(question);
+  const boxed = Boolean(question.mark || question.kind);
+  const answer = useQuery({
+    queryKey: ["fill", asked],
+    queryFn: () => must(api.POST("/api/fill", { body: asked })),
+    enabled: !empty,
+    placeholderData: keepPreviousData,
+  });
+  const instead = useQuery({
+    queryKey: ["fill-instead", asked],
+    queryFn: () => must(api.POST("/api/fill/instead", { body: asked })),
+    enabled: !empty,
+    placeholderData: keepPreviousData,
+  });
+  const fill = empty ? undefined : answer.data?.fill;
+  const kind = catalogue.data?.boxes.find((b) => b.id === question.kind);
+  const link = async () => {
+    try {
+      await navigator.clipboard.writeText(window.location.href);
+      say(w.linked, "fine");
+    } catch {
+      say(w.linkHere, "fine");
+    }
+  };
+
+  return (
+    <div className="mx-auto grid max-w-6xl gap-x-10 gap-y-4 pb-24 lg:grid-cols-[minmax(0,26rem)_1fr] lg:pb-4">
+      <div className="flex flex-col gap-3">
+        <div className="flex items-center justify-between">
+          <h1 className="text-2xl">{words.quick}</h1>
+          <div className="flex items-center gap-1">
+            <select
+              aria-label={words.bookPage.edition}
+              className="figure min-h-11 rounded-lg border-2 border-rule bg-card px-2"
+              value={question.edition}
+              onChange={(e) => set({ edition: e.target.value as Question["edition"] })}
+            >
+              {Object.entries(words.edition).map(([id, name]) => (
+                <option key={id} value={id}>
+                  NEC {name}
+                </option>
+              ))}
+            </select>
+            <button type="button" aria-label={w.clear} className="grid size-11 place-items-center rounded-lg" onClick={() => set(blank)}>
+              <RotateCcw size={20} aria-hidden />
+            </button>
+          </div>
+        </div>
+        <Group title={w.cables}>
+          {[...usualCables, ...(more ? moreCables : moreCables.filter((c) => question.cables[c]))].map((c) => (
+            <Tap
+              key={c}
+              name={c.endsWith("/none") ? `${c.slice(0, 4)} no ground` : c}
+              count={question.cables[c] ?? 0}
+              onCount={(n) => set({ cables: { ...question.cables, [c]: n } })}
+            />
+          ))}
+        </Group>
+        <Group title={w.front}>
+          {[...usualDevices, ...(more ? moreDevices : moreDevices.filter((d) => question.devices[d]))].map((d) => (
+            <Tap
+              key={d}
+              name={deviceWords[d] ?? d}
+              count={question.devices[d] ?? 0}
+              onCount={(n) => set({ devices: { ...question.devices, [d]: n } })}
+            />
+          ))}
+        </Group>
+        {!more && (
+          <button type="button" className="-my-1 min-h-9 self-start text-sm underline underline-offset-4" onClick={() => setMore(true)}>
+            {w.more}
+          </button>
+        )}
+        <Choice
+          label={w.clamps}
+          value={question.clamps}
+          onChange={(clamps) => set({ clamps })}
+          options={[
+            ["Internal", words.clamps.Internal],
+            ["Outside", words.clamps.Outside],
+            ["Flap", words.clamps.Flap],
+          ]}
+        />
+        <div>
+          <div className="mb-1 text-sm text-ink-2">
+            <Term word="mark">{w.mark}</Term>
+          </div>
+          <div className="flex flex-wrap gap-1.5">
+            {marks.map((m) => (
+              <button
+                key={m}
+                type="button"
+                aria-pressed={question.mark === m}
+                className="figure min-h-12 min-w-14 flex-1 rounded-lg border-2 border-rule bg-card font-bold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink"
+                onClick={() => set({ mark: question.mark === m ? "" : m, kind: "" })}
+              >
+                {m}
+              </button>
+            ))}
+            <input
+              aria-label={w.mark}
+              inputMode="decimal"
+              placeholder={w.type}
+              className="figure min-h-12 w-20 rounded-lg border-2 border-rule bg-card px-2"
+              value={marks.includes(question.mark) ? "" : question.mark}
+              onChange={(e) => set({ mark: e.target.value.replace(/[^\d.,]/g, "").slice(0, 7), kind: "" })}
+            />
+            <Button className="flex-1" look={kind ? "main" : "plain"} onClick={() => setKinds(true)}>
+              {kind?.name ?? w.kinds}
+            </Button>
+          </div>
+        </div>
+      </div>
+
+      <div className="flex flex-col gap-4">
+        <section
+          aria-live="polite"
+          className={`rounded-2xl border-2 p-4 ${fill?.fit === "Over" ? "border-barn bg-barn-wash" : "border-ink bg-card"}`}
+          data-fit={fill?.fit}
+        >
+          {!fill && (
+            <>
+              <p className="text-lg font-bold">{w.nothing}</p>
+              <p className="text-ink-2">{w.nothingHow}</p>
+            </>
+          )}
+          {fill && (
+            <>
+              <p className={`text-3xl font-bold ${fill.fit === "Over" ? "text-barn" : ""}`}>
+                {fill.fit === "Over"
+                  ? w.over(volume(-(fill.left.high ?? fill.left.low), units))
+                  : fill.fit === "Fits"
+                    ? w.left(volume(fill.left.low, units))
+                    : fill.fit === "ExactlyFull"
+                      ? w.full
+                      : !boxed
+                        ? `${volume(fill.needed.low, units)}`
+                        : words.fit[fill.fit]}
+              </p>
+              <p className="mb-3 text-ink-2">{boxed ? (fill.fit === "Fits" || fill.fit === "ExactlyFull" ? w.fitsNote : "") : w.noBox}</p>
+              <FitColumn fill={fill} tall={190} />
+            </>
+          )}
+        </section>
+        {fill && instead.data && (
+          <section className="rounded-2xl border-2 border-dashed border-rule p-4">
+            <h2 className="mb-1 text-lg">{w.instead}</h2>
+            <InsteadList answer={{ ...instead.data, options: instead.data.options.slice(0, 4) }} />
+          </section>
+        )}
+        {fill && boxed && answer.data && (
+          <section className="rounded-2xl border-2 border-rule p-4">
+            <h2 className="mb-1 text-lg">{words.fitColumn.still}</h2>
+            <StillFits additions={answer.data.stillFits} />
+          </section>
+        )}
+      </div>
+
+      <div className="no-print fixed inset-x-0 bottom-0 z-30 flex gap-2 border-t-2 border-rule bg-lime p-3 lg:static lg:col-span-2 lg:border-0 lg:p-0">
+        <Button onClick={() => void link()} disabled={empty} className="min-h-14 px-6">
+          <Link2 size={18} aria-hidden /> {w.link}
+        </Button>
+        <Button look="main" disabled={empty} onClick={() => setKeeping(true)} className="min-h-14 flex-1 lg:flex-none lg:px-10">
+          {w.keepAs}
+        </Button>
+      </div>
+
+      <KindPicker
+        title={words.box.kind}
+        open={kinds}
+        onClose={() => setKinds(false)}
+        kinds={(catalogue.data?.boxes ?? [])
+          .filter((b) => b.volume != null)
+          .map((b) => ({ id: b.id, name: b.name, right: volume(b.volume ?? 0, units) }))}
+        onPick={(id) =>
+          set({ kind: id, mark: "", clamps: question.clamps ?? catalogue.data?.boxes.find((b) => b.id === id)?.clamps ?? null })
+        }
+      />
+      {keeping && <KeepAsBox question={question} job={job} onClose={() => setKeeping(false)} />}
+    </div>
+  );
+}
+
+function Group({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <div role="group" aria-label={title}>
+      <div className="mb-1 text-sm text-ink-2">{title}</div>
+      <div className="grid grid-cols-4 gap-1.5">{children}</div>
+    </div>
+  );
+}
+
+/** One more at each tap; a small minus takes one back. */
+function Tap({ name, count, onCount }: { name: string; count: number; onCount: (n: number) => void }) {
+  return (
+    <div className="relative">
+      <button
+        type="button"
+        aria-label={count > 0 ? `${name}, ${count}` : name}
+        className={`min-h-13 w-full rounded-xl border-2 px-1 py-1 text-[0.95rem] leading-tight font-bold ${count > 0 ? "border-ink bg-ink pb-5 text-on-ink" : "border-rule bg-card"}`}
+        onClick={() => onCount(Math.min(40, count + 1))}
+      >
+        {name}
+      </button>
+      {count > 0 && (
+        <>
+          <span
+            aria-hidden
+            className="figure pointer-events-none absolute -top-2 -right-1 grid min-w-6 place-items-center rounded-full bg-slate px-1.5 text-sm font-bold text-card"
+          >
+            {count}
+          </span>
+          <button
+            type="button"
+            aria-label={words.quickFit.oneLess(name)}
+            className="absolute inset-x-2 bottom-0 grid h-6 place-items-center text-on-ink"
+            onClick={() => onCount(count - 1)}
+          >
+            <Minus size={16} aria-hidden />
+          </button>
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,80 @@
+import { useState } from "react";
+import { newId, type Edit, type Schemas } from "../api/client";
+import { useCatalogue, useEdit } from "../api/job";
+import { Ask, Button, Choice, Pick, Sheet } from "../parts/controls";
+import { say } from "../parts/Notices";
+import { words } from "../words";
+
+const w = words.todayPage;
+type What = "clamps" | "contents" | "kind";
+
+/** Sets one thing for all boxes of a room, and makes rooms. */
+export function RoomSheet({ job, head, onClose }: { job: string; head: Schemas["JobHead"]; onClose: () => void }) {
+  const edit = useEdit(job);
+  const catalogue = useCatalogue();
+  const places = Object.entries(head.places).map(([id, p]) => [id, p.name] as const);
+  const [place, setPlace] = useState(places[0]?.[0] ?? "");
+  const [what, setWhat] = useState<What>("clamps");
+  const [value, setValue] = useState<string>("Outside");
+  const apply = async () => {
+    const each =
+      what === "clamps"
+        ? { do: "setClamps", box: "each", clamps: { how: "Marked", value } }
+        : what === "contents"
+          ? { do: "setContents", box: "each", contents: value }
+          : { do: "setBoxKind", box: "each", kind: value };
+    try {
+      await edit.mutateAsync({ edit: { do: "forRoom", place, each } as Edit });
+      onClose();
+    } catch {
+      // Said by the edit itself.
+    }
+  };
+  return (
+    <Sheet title={w.roomTitle} open onClose={onClose}>
+      <div className="flex flex-col gap-4">
+        {places.length > 0 && <Pick label={w.roomWhich} value={place} onChange={setPlace} options={places} />}
+        <Ask
+          label={w.newRoom}
+          value=""
+          onKeep={(name) => {
+            const id = newId("p");
+            edit.mutate({ edit: { do: "putPlace", id, place: { name } } as Edit }, { onSuccess: () => say(name, "fine") });
+            setPlace(id);
+          }}
+        />
+        <Choice
+          label={w.roomWhat}
+          value={what}
+          onChange={(next) => {
+            setWhat(next);
+            setValue(next === "clamps" ? "Outside" : next === "contents" ? "Complete" : "nm-1g-20");
+          }}
+          options={[
+            ["clamps", words.box.clamps],
+            ["contents", words.box.contents],
+            ["kind", words.box.kind],
+          ]}
+        />
+        {what === "clamps" && (
+          <Choice label={words.box.clamps} hide value={value} onChange={setValue} options={Object.entries(words.clamps)} />
+        )}
+        {what === "contents" && (
+          <Choice label={words.box.contents} hide value={value} onChange={setValue} options={Object.entries(words.contents)} />
+        )}
+        {what === "kind" && (
+          <Pick
+            label={words.box.kind}
+            hide
+            value={value}
+            onChange={setValue}
+            options={(catalogue.data?.boxes ?? []).map((b) => [b.id, b.name] as const)}
+          />
+        )}
+        <Button look="main" disabled={!place || edit.isPending} onClick={() => void apply()}>
+          {words.fitColumn.apply}
+        </Button>
+      </div>
+    </Sheet>
+  );
+}
