@@ -39,6 +39,7 @@ build_all() {
   fi
   rm -rf .build/app
   dotnet publish src/JollyBarn.Web -c Release -o .build/app -v quiet --nologo -p:RunAnalyzers=false || fail "The program does not build."
+  dotnet .build/app/JollyBarn.Web.dll --schema >docs/job.schema.json
   (cd src/web && npm run --silent api && npm run --silent build -- --logLevel warn) || fail "The interface does not build."
   rm -rf .build/app/wwwroot
   cp -r .build/web .build/app/wwwroot

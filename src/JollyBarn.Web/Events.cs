@@ -19,14 +19,15 @@ public sealed class Events
         store.Changed += (job, accepted) => Tell(job, Answers.ChangedOf(accepted));
     }
 
-    /// <summary>Changes of a job from now on. A listener too slow to read loses the oldest, and sees by the version that it did.</summary>
-    public async IAsyncEnumerable<JobChanged> Listen(string job, [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken stop)
+    /// <summary>Where the job stands, then its changes from now on. A listener too slow to read loses the oldest, and sees by the version that it did.</summary>
+    public async IAsyncEnumerable<JobChanged> Listen(string job, Func<long> version, [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken stop)
     {
         var key = Guid.NewGuid();
         var channel = Channel.CreateBounded<JobChanged>(new BoundedChannelOptions(256) { FullMode = BoundedChannelFullMode.DropOldest });
         listeners[key] = (job, channel);
         try
         {
+            yield return new JobChanged(version(), "", [], true);
             await foreach (var change in channel.Reader.ReadAllAsync(stop))
             {
                 yield return change;

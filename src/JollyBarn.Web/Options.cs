@@ -1,7 +1,7 @@
 namespace JollyBarn.Web;
 
-/// <summary>The words a call may have: <c>--demo</c>, <c>--data PATH</c>, <c>--port N</c>.</summary>
-public sealed record Options(bool Demo, string Data, int Port, string? Problem = null)
+/// <summary>The words a call may have: <c>--demo</c>, <c>--data PATH</c>, <c>--port N</c>, and <c>--schema</c> to print the JSON Schema of the open file and end.</summary>
+public sealed record Options(bool Demo, string Data, int Port, string? Problem = null, bool Schema = false)
 {
     public const int UsualPort = 5280;
 
@@ -14,6 +14,9 @@ public sealed record Options(bool Demo, string Data, int Port, string? Problem =
             {
                 case "--demo":
                     options = options with { Demo = true };
+                    break;
+                case "--schema":
+                    options = options with { Schema = true };
                     break;
                 case "--data" when i + 1 < args.Length:
                     options = options with { Data = args[++i] };

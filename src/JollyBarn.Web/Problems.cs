@@ -23,6 +23,11 @@ internal static class Problems
             return Write(context, bad.StatusCode, says, field);
         }
 
+        if (failure is NotSupportedException { Source: "System.Text.Json" })
+        {
+            return Write(context, 400, "An edit says what it does in do, such as \"do\": \"addBox\".", "do");
+        }
+
         if (failure is JsonException unreadable)
         {
             var (says, field) = Unreadable(unreadable);

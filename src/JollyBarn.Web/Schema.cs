@@ -9,42 +9,76 @@ namespace JollyBarn.Web;
 /// <summary>The JSON Schema of the open format, made from the types that read and write it.</summary>
 public static class Schema
 {
-    private static readonly JsonSerializerOptions Indented = new() { WriteIndented = true };
+    private static readonly JsonSerializerOptions Indented = new() { WriteIndented = true, IndentSize = 1 };
 
     /// <summary>The schema as text, for serving and for docs.</summary>
-    public static string Text { get; } = Make();
+    public static string Text { get; } = new Maker().Make();
 
-    private static string Make()
+    private sealed class Maker
     {
-        var schema = (JsonObject)JobFileJson.Default.JobFile.Options.GetJsonSchemaAsNode(typeof(JobFile), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = Transform });
-        schema.Insert(0, "$schema", "https://json-schema.org/draft/2020-12/schema");
-        schema.Insert(1, "title", "Jolly Barn job, format version 1");
-        return schema.ToJsonString(Indented) + "\n";
-    }
+        private readonly SortedDictionary<string, JsonNode> definitions = new(StringComparer.Ordinal);
 
-    private static JsonNode Transform(JsonSchemaExporterContext context, JsonNode schema)
-    {
-        var type = Nullable.GetUnderlyingType(context.TypeInfo.Type) ?? context.TypeInfo.Type;
-        if (type == typeof(Length) || type == typeof(Gauge))
+        public string Make()
         {
-            return new JsonObject { ["type"] = "string", ["description"] = type == typeof(Length) ? "Length: 2 7/8 in, 73 mm" : "AWG: 14, 1/0" };
+            var root = (JsonObject)Of(typeof(JobFile));
+            root.Insert(0, "$schema", "https://json-schema.org/draft/2020-12/schema");
+            root.Insert(1, "title", "Jolly Barn job, format version 1");
+            root["$defs"] = new JsonObject(definitions.Select(d => KeyValuePair.Create(d.Key, (JsonNode?)d.Value.DeepClone())));
+            return root.ToJsonString(Indented) + "\n";
         }
 
-        if (type == typeof(Volume))
-        {
-            return new JsonObject { ["type"] = "number", ["description"] = "cubic inches" };
-        }
+        private JsonNode Of(Type type) =>
+            JobFileJson.Default.Options.GetJsonSchemaAsNode(type, new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = Named });
 
-        if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(Wiring.ById<>))
+        /// <summary>Measures as what they are written as; every type of ours once, under its name.</summary>
+        private JsonNode Named(JsonSchemaExporterContext context, JsonNode schema)
         {
-            var of = type.GetGenericArguments()[0];
-            return new JsonObject
+            var type = Nullable.GetUnderlyingType(context.TypeInfo.Type) ?? context.TypeInfo.Type;
+            if (type == typeof(Length) || type == typeof(Gauge))
             {
-                ["type"] = "object",
-                ["additionalProperties"] = context.TypeInfo.Options.GetJsonSchemaAsNode(of, new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = Transform }),
-            };
+                return new JsonObject { ["type"] = "string", ["description"] = type == typeof(Length) ? "Length: 2 7/8 in, 73 mm" : "AWG: 14, 1/0" };
+            }
+
+            if (type == typeof(Volume))
+            {
+                return new JsonObject { ["type"] = "number", ["description"] = "cubic inches" };
+            }
+
+            if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(Wiring.ById<>))
+            {
+                var of = type.GetGenericArguments()[0];
+                if (!definitions.ContainsKey(of.Name))
+                {
+                    definitions[of.Name] = Of(of);
+                }
+
+                return new JsonObject { ["type"] = "object", ["additionalProperties"] = Reference(of.Name) };
+            }
+
+            if (type.IsGenericType && schema is JsonObject repeated && repeated.ContainsKey("$ref"))
+            {
+                return new JsonObject { ["type"] = "array", ["items"] = Reference(type.GetGenericArguments()[0].Name) };
+            }
+
+            if (type.Namespace?.StartsWith("JollyBarn", StringComparison.Ordinal) != true || type == typeof(JobFile))
+            {
+                return schema;
+            }
+
+            var name = type.IsGenericType ? $"{type.Name.Split('`')[0]}Of{type.GetGenericArguments()[0].Name}" : type.Name;
+            if (context.Path.Length == 0)
+            {
+                return schema;
+            }
+
+            if (schema is JsonObject whole && !whole.ContainsKey("$ref"))
+            {
+                definitions.TryAdd(name, schema);
+            }
+
+            return Reference(name);
         }
 
-        return schema;
+        private static JsonObject Reference(string name) => new() { ["$ref"] = $"#/$defs/{name}" };
     }
 }

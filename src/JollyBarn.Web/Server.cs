@@ -1,7 +1,9 @@
+using System.IO.Compression;
 using System.Net;
 using System.Net.Sockets;
 using JollyBarn.Store;
 using JollyBarn.Web.Endpoints;
+using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.AspNetCore.StaticFiles;
 
 namespace JollyBarn.Web;
@@ -15,6 +17,12 @@ public static class Server
     public static async Task<int> RunAsync(string[] args)
     {
         var asked = Options.Parse(args);
+        if (asked.Schema)
+        {
+            await Console.Out.WriteAsync(Schema.Text);
+            return 0;
+        }
+
         if (asked.Problem is not null)
         {
             await Console.Error.WriteLineAsync(asked.Problem);
@@ -47,7 +55,7 @@ public static class Server
     {
         var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
         builder.Configuration["urls"] = null;
-        builder.Logging.SetMinimumLevel(LogLevel.Warning);
+        builder.Logging.ClearProviders().AddConsole(console => console.LogToStandardErrorThreshold = LogLevel.Trace).SetMinimumLevel(LogLevel.Error);
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.Listen(IPAddress.Loopback, port);
@@ -57,8 +65,11 @@ public static class Server
         builder.Services.AddSingleton(store);
         builder.Services.AddSingleton<Events>();
         builder.Services.ConfigureHttpJsonOptions(json => Wire.Set(json.SerializerOptions));
+        builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
         builder.Services.AddProblemDetails();
         builder.Services.AddResponseCompression(o => o.EnableForHttps = false);
+        builder.Services.Configure<GzipCompressionProviderOptions>(o => o.Level = CompressionLevel.Optimal);
+        builder.Services.Configure<BrotliCompressionProviderOptions>(o => o.Level = CompressionLevel.Optimal);
         builder.Services.AddOpenApi("v1", Docs.Configure);
 
         var app = builder.Build();
@@ -76,7 +87,7 @@ public static class Server
         app.UseDefaultFiles();
         app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = Cache });
         app.MapOpenApi("/openapi/{documentName}.json");
-        var api = app.MapGroup("/api");
+        var api = app.MapGroup("/api").WithTags("Jolly Barn");
         api.MapBook();
         api.MapFill();
         api.MapJobs();
@@ -84,7 +95,7 @@ public static class Server
         api.MapEdits();
         api.MapFiles();
         api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: 404));
-        app.MapGet("/schema/job.json", () => Results.Text(Schema.Text, "application/schema+json"));
+        app.MapGet("/schema/job.json", () => Results.Text(Schema.Text, "application/schema+json")).WithTags("Jolly Barn");
         app.MapFallbackToFile("index.html");
         return app;
     }

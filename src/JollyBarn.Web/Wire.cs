@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using JollyBarn.Edits;
 
 namespace JollyBarn.Web;
@@ -17,6 +18,7 @@ internal static class Wire
         options.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
         options.NumberHandling = JsonNumberHandling.Strict;
         options.MaxDepth = JobJson.Default.Options.MaxDepth;
+        options.TypeInfoResolver = new DefaultJsonTypeInfoResolver { Modifiers = { NoNulls.InLists } };
         options.Converters.Add(new JsonStringEnumConverter(null, allowIntegerValues: false));
     }
 }

@@ -12,7 +12,7 @@ public enum Edition
 /// <param name="Key">Key of the number in <see cref="LimitTable"/>, such as <c>fill.ground.further</c>.</param>
 /// <param name="Value">The number that holds here, in the unit of the original; null only annotates.</param>
 /// <param name="Note">Who says so and where it is written.</param>
-public sealed record Amendment(string Key, decimal? Value, string Note);
+public sealed record Amendment(string Key, string Note, decimal? Value = null);
 
 /// <summary>Which book a job is judged by: edition, office and its date, and local amendments.</summary>
 public sealed record CodeProfile

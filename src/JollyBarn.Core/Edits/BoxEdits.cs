@@ -111,7 +111,7 @@ public sealed record RenameBox(string Box, string Name) : BoxEdit(Box)
 }
 
 /// <summary>Says which place a box is in; null takes it back.</summary>
-public sealed record PlaceBox(string Box, string? Place) : BoxEdit(Box)
+public sealed record PlaceBox(string Box, string? Place = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => Place is null || job.Places.Has(Place) ? null : Refuse.Missing("place", Place, "place");
 
@@ -207,7 +207,7 @@ public sealed record SetPrintedCounts(string Box, IReadOnlyDictionary<string, in
     protected override string TellIn(Box box) => "printed counts noted";
 }
 
-public sealed record NoteBox(string Box, string? Note) : BoxEdit(Box)
+public sealed record NoteBox(string Box, string? Note = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadNote(Note, "note", 4000);
 

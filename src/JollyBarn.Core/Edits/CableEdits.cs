@@ -7,7 +7,7 @@ namespace JollyBarn.Edits;
 /// <summary>What a cable is: 14-2 with ground is gauge 14, two conductors, a bare ground.</summary>
 /// <param name="Conductors">Insulated conductors, 1 to 30.</param>
 /// <param name="Colours">Their colours in order; the usual ones when null.</param>
-public sealed record CableSpec(CableType Type, Gauge? Gauge, int Conductors, GroundKind Ground, IReadOnlyList<string>? Colours = null, Gauge? GroundGauge = null, bool Stranded = false, Metal Metal = Metal.Copper)
+public sealed record CableSpec(CableType Type, int Conductors, GroundKind Ground, Gauge? Gauge = null, IReadOnlyList<string>? Colours = null, Gauge? GroundGauge = null, bool Stranded = false, Metal Metal = Metal.Copper)
 {
     private static readonly string[] Usual = ["black", "white", "red", "blue"];
 
@@ -101,7 +101,7 @@ public sealed record AddCable(string Box, string Run, string Entry, CableSpec Ca
 }
 
 /// <summary>What a cable is called at an end, and what it does there.</summary>
-public sealed record NameCable(string Box, string Run, RunSide Side, string? Says, Feeds Feeds) : BoxEdit(Box)
+public sealed record NameCable(string Box, string Run, RunSide Side, string? Says = null, Feeds Feeds = Feeds.CannotTell) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.BadNote(Says, "says") ?? Refuse.BadEnum(Feeds, "feeds") ?? Refuse.BadEnum(Side, "side")

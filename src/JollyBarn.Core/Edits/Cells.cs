@@ -8,7 +8,7 @@ namespace JollyBarn.Edits;
 /// <summary>One place of a job that differs between two states of it, such as <c>boxes/b1/leads/r1.a0/lands</c>.</summary>
 /// <param name="Was">What stood there before; null for nothing.</param>
 /// <param name="Now">What stands there after; null for nothing.</param>
-public sealed record Cell(string Path, JsonElement? Was, JsonElement? Now)
+public sealed record Cell(string Path, JsonElement? Was = null, JsonElement? Now = null)
 {
     /// <summary>True when one of the two places lies in the other.</summary>
     public bool Overlaps(Cell other) => Within(Path, other.Path) || Within(other.Path, Path);

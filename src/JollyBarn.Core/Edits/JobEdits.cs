@@ -25,7 +25,7 @@ public sealed record SetProfile(CodeProfile Profile) : Edit
 }
 
 /// <summary>Answers one question of house practice, or takes the answer back.</summary>
-public sealed record SetPractice(string Key, string? Answer) : Edit
+public sealed record SetPractice(string Key, string? Answer = null) : Edit
 {
     public override Refusal? Check(Job job) => BookChecks.Practice(Key, Answer);
 

@@ -66,7 +66,7 @@ public sealed record AddPigtail(string Box, string Id, Landing From, Landing To,
 }
 
 /// <summary>Sets what a pigtail is.</summary>
-public sealed record SetPigtail(string Box, string Id, Gauge? Gauge, string Colour, Fact<Length> Length, ConductorUse Use = ConductorUse.Unknown, bool Stranded = false) : BoxEdit(Box)
+public sealed record SetPigtail(string Box, string Id, string Colour, Fact<Length> Length, Gauge? Gauge = null, ConductorUse Use = ConductorUse.Unknown, bool Stranded = false) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         (box.Pigtails.Has(Id) ? null : Refuse.Missing("pigtail", Id, "id")) ?? Refuse.BadText(Colour, "colour") ?? Facts.Bad(Length, "length") ?? Refuse.BadEnum(Use, "use");

@@ -51,7 +51,7 @@ public sealed record SetLeadForm(string Box, string Lead, LeadForm Form) : LeadE
 }
 
 /// <summary>Colour as seen, tape that re-identifies it, and what it is used as.</summary>
-public sealed record IdentifyLead(string Box, string Lead, string Colour, string? MarkedAs, ConductorUse Use) : LeadEdit(Box, Lead)
+public sealed record IdentifyLead(string Box, string Lead, string Colour, ConductorUse Use, string? MarkedAs = null) : LeadEdit(Box, Lead)
 {
     protected override Refusal? CheckOf(Lead lead, Box box) => Refuse.BadText(Colour, "colour") ?? Refuse.BadNote(MarkedAs, "markedAs") ?? Refuse.BadEnum(Use, "use");
 
@@ -61,7 +61,7 @@ public sealed record IdentifyLead(string Box, string Lead, string Colour, string
 }
 
 /// <summary>Gauge, strands and metal.</summary>
-public sealed record SetLeadWire(string Box, string Lead, Gauge? Gauge, bool Stranded, Metal Metal) : LeadEdit(Box, Lead)
+public sealed record SetLeadWire(string Box, string Lead, Gauge? Gauge = null, bool Stranded = false, Metal Metal = Metal.Copper) : LeadEdit(Box, Lead)
 {
     protected override Refusal? CheckOf(Lead lead, Box box) => Refuse.BadEnum(Metal, "metal");
 

@@ -96,7 +96,7 @@ public sealed record RemovePartition(string Box, string Id) : BoxEdit(Box)
 }
 
 /// <summary>Fixes a terminal block in the box.</summary>
-public sealed record AddBlock(string Box, string Id, string Name, Gauge? Gauge, int Space = 0) : BoxEdit(Box)
+public sealed record AddBlock(string Box, string Id, string Name, Gauge? Gauge = null, int Space = 0) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.NewId(Id, box.Blocks.Has(Id), "id") ?? Refuse.BadText(Name, "name")

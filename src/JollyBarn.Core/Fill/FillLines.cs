@@ -127,7 +127,7 @@ internal static class FillLines
     {
         foreach (var device in input.Devices.Where(d => d.Space == space))
         {
-            var range = device.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : SmallestTo(input, space, largest) ?? new GaugeRange(Guess.Thin, Guess.Thick);
+            var range = device.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : NotKnown(largest);
             var count = limits.Number("fill.device") * device.Gangs;
             lines.Add(Line("device", device.Name, count, count, range, limits, limits["fill.device"].Article, device.Ids, device.Gauge is null ? "nothing is known to land on it yet" : device.Gangs > 1 ? $"{device.Gangs} gangs wide" : null, space));
         }
@@ -170,16 +170,17 @@ internal static class FillLines
 
         foreach (var block in input.Blocks.Where(b => b.Space == space))
         {
-            var range = block.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : SmallestTo(input, space, largest) ?? new GaugeRange(Guess.Thin, Guess.Thick);
+            var range = block.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : NotKnown(largest);
             lines.Add(Line("blocks", block.Name, limits.Number("fill.block"), limits.Number("fill.block"), range, limits, limits["fill.block"].Article, block.Ids, null, space));
         }
     }
 
     /// <summary>Largest conductor in a space; null when it holds none.</summary>
-    private static GaugeRange? LargestIn(FillInput input, int space) => Largest(AllGauges(input, space)) is var range && AllGauges(input, space).Any() ? range : null;
+    private static GaugeRange? LargestIn(FillInput input, int space) => AllGauges(input, space).ToList() is { Count: > 0 } gauges ? Largest(gauges) : null;
 
-    private static GaugeRange? SmallestTo(FillInput input, int space, GaugeRange? largest) =>
-        largest is { } range && AllGauges(input, space).OfType<Gauge>().ToList() is { Count: > 0 } known ? new GaugeRange(known.Min(), range.Thick) : largest;
+    /// <summary>What may be on a device nothing is known to land on: from 14 AWG to the largest conductor in the space.</summary>
+    private static GaugeRange NotKnown(GaugeRange? largest) =>
+        largest is not { } range ? new GaugeRange(Guess.Thin, Guess.Thick) : new GaugeRange(Guess.Thin, range.Thick.ThickerThan(Guess.Thin) ? range.Thick : Guess.Thin);
 
     private static IEnumerable<Gauge?> AllGauges(FillInput input, int space) =>
         input.Conductors.Where(c => c.Space == space && c.Count > 0).Select(c => c.Gauge)

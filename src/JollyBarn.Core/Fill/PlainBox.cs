@@ -16,7 +16,7 @@ public sealed record PlainCable(int Count, Gauge Gauge, int Conductors, int Grou
 /// <summary>So many devices alike: a catalogue kind, or a number of gangs with the gauge on it.</summary>
 /// <param name="Kind">Kind id, such as <c>receptacle</c>; null for any one-yoke device.</param>
 /// <param name="Gangs">Gangs each counts for; the kind's when null.</param>
-/// <param name="Gauge">Largest conductor on it; the largest of the cables when null.</param>
+/// <param name="Gauge">Largest conductor on it; when null the largest of the cables, and never thinner than the 14 AWG of a branch circuit.</param>
 public sealed record PlainDevice(int Count, string? Kind = null, int? Gangs = null, Gauge? Gauge = null);
 
 /// <summary>Grounds or jumpers beside those of the cables.</summary>
@@ -147,7 +147,8 @@ public sealed record PlainBox
             }))),
             Partitions = ById<Partition>.From(Partitions.Select((m, i) => new KeyValuePair<string, Partition>($"d{i}", new Partition { AfterGang = i + 1, Material = m, Mark = Fact<Volume>.NotApplicable }))),
         };
-        var largest = Cables.Where(c => c.Count > 0 && c.Conductors > 0).Select(c => (Gauge?)c.Gauge).DefaultIfEmpty(null).Max();
+        var present = Cables.Where(c => c.Count > 0 && c.Conductors > 0).Select(c => c.Gauge).ToList();
+        Gauge? largest = present.Count == 0 ? null : present.Append(Gauge.Awg(14)).Max();
         return new FillInput
         {
             Housing = FillOfBox.Housing(shell, limits),

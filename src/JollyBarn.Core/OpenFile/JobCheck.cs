@@ -1,9 +1,10 @@
+using JollyBarn.Fill;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.OpenFile;
 
-/// <summary>Whether a job that came from outside holds together: what points at something points at something that is there.</summary>
+/// <summary>Whether a job that came from outside holds together: what points at something points at something that is there, and every box can be counted.</summary>
 public static class JobCheck
 {
     /// <summary>The first thing that does not hold together, or null.</summary>
@@ -11,6 +12,7 @@ public static class JobCheck
     {
         foreach (var (id, box) in job.Boxes)
         {
+            _ = BoxReports.Make(job, box);
             if (box.Place is not null && !job.Places.Has(box.Place))
             {
                 return new($"{box.Name} is in a place that is not in the file.", $"boxes.{id}.place");

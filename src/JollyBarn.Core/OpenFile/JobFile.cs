@@ -1,6 +1,7 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using JollyBarn.Edits;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
@@ -73,7 +74,7 @@ public sealed record JobFile(string Format, int Version, string Id, Job Present,
 public static class JobFiles
 {
     /// <summary>The bytes of a file, UTF-8.</summary>
-    public static byte[] Write(JobFile file) => [.. JsonSerializer.SerializeToUtf8Bytes(file, Lines.JobFile), (byte)'\n'];
+    public static byte[] Write(JobFile file) => [.. JsonSerializer.SerializeToUtf8Bytes(file, Lines), (byte)'\n'];
 
     /// <summary>Reads a file, or says why not and where.</summary>
     public static (JobFile? File, Refusal? Refusal) Read(ReadOnlySpan<byte> bytes)
@@ -85,20 +86,27 @@ public static class JobFiles
                 bytes = bytes[3..];
             }
 
-            var file = JsonSerializer.Deserialize(bytes, Lines.JobFile);
+            var file = JsonSerializer.Deserialize(bytes, Lines);
             return file is null ? (null, new("The file is empty.", null)) : file.Check() is { } refusal ? (null, refusal) : (file, null);
         }
         catch (JsonException problem)
         {
             return (null, new(Sentence(problem), problem.Path));
         }
-        catch (Exception problem) when (problem is NotSupportedException or InvalidOperationException or FormatException or ArgumentException)
+        catch (Exception problem) when (problem is not OutOfMemoryException)
         {
+            // A file made by hand can hold what no edit makes; whatever trips over it, the file is refused whole.
             return (null, new("Something in the file is not of a kind this program knows.", null));
         }
     }
 
-    private static JobFileJson Lines { get; } = new(new JsonSerializerOptions(JobFileJson.Default.Options) { WriteIndented = true, IndentSize = 1, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping });
+    private static JsonTypeInfo<JobFile> Lines { get; } = (JsonTypeInfo<JobFile>)new JsonSerializerOptions(JobFileJson.Default.Options)
+    {
+        WriteIndented = true,
+        IndentSize = 1,
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+        TypeInfoResolver = JobFileJson.Default.WithAddedModifier(NoNulls.InLists),
+    }.GetTypeInfo(typeof(JobFile));
 
     private static string Sentence(JsonException problem)
     {

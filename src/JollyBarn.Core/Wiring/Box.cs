@@ -108,7 +108,7 @@ public sealed record Device
 }
 
 /// <summary>A terminal block fixed in the box.</summary>
-public sealed record TerminalBlock(string Name, Gauge? Gauge, int Space = 0);
+public sealed record TerminalBlock(string Name, Gauge? Gauge = null, int Space = 0);
 
 /// <summary>An enclosure where conductors are spliced or devices stand, with everything in it.</summary>
 public sealed record Box

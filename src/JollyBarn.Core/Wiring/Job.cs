@@ -67,7 +67,7 @@ public enum BreakerKind
 }
 
 /// <summary>A breaker in a slot of a panel.</summary>
-public sealed record Breaker(int Slot, int Poles, decimal? Amperes, BreakerKind Kind, string? Circuit = null, string? Says = null, bool? On = null);
+public sealed record Breaker(int Slot, int Poles, decimal? Amperes = null, BreakerKind Kind = BreakerKind.Unknown, string? Circuit = null, string? Says = null, bool? On = null);
 
 /// <summary>A panel with its legs, slots and breakers.</summary>
 public sealed record Panel(string Name, SupplySystem System, int Slots, decimal? MainAmperes = null, string? Source = null, string? Place = null)

@@ -70,7 +70,7 @@ internal static class EditEndpoints
         }).WithName("log").WithSummary("History, newest first, with what the sender may undo and redo.");
 
         api.MapGet("/jobs/{job}/events", IResult (JobStore store, Events events, string job, CancellationToken stop) =>
-            store.Find(job) is null ? Problems.Missing("job") : TypedResults.ServerSentEvents(events.Listen(job, stop), "changed"))
+            store.Find(job) is { } open ? TypedResults.ServerSentEvents(events.Listen(job, () => open.Now.Version, stop), "changed") : Problems.Missing("job"))
             .WithName("events").WithSummary("Server-sent events: what changed, as it does.");
     }
 

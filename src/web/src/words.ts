@@ -90,7 +90,7 @@ export const words = {
 
   quickFit: {
     cables: "Cables",
-    more: "More cables",
+    more: "More cables and devices",
     front: "In front",
     clamps: "Clamps",
     mark: "Box mark, in³",

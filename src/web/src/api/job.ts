@@ -104,13 +104,16 @@ export function useStep(job: string, which: "undo" | "redo") {
   });
 }
 
-/** Hears of other screens' edits and looks again at what they touched. */
+/**
+ * Hears of other screens' edits and looks again at what they touched. Only while this screen is seen: a browser
+ * keeps few connections to one host, and hidden tabs must not hold them.
+ */
 export function useEvents(job: string) {
   const client = useQueryClient();
   useEffect(() => {
     if (job === "") return;
-    const source = new EventSource(`/api/jobs/${job}/events`);
-    source.addEventListener("changed", (event) => {
+    let source: EventSource | undefined;
+    const heard = (event: Event) => {
       const change = JSON.parse((event as MessageEvent<string>).data) as Schemas["JobChanged"];
       void client.invalidateQueries({
         queryKey: ["job", job],
@@ -121,7 +124,27 @@ export function useEvents(job: string) {
           return concerned && (held?.version ?? 0) < change.version;
         },
       });
-    });
-    return () => source.close();
+    };
+    const listen = () => {
+      const wanted = document.visibilityState === "visible";
+      if (wanted && !source) {
+        source = new EventSource(`/api/jobs/${job}/events`);
+        source.addEventListener("changed", heard);
+      } else if (!wanted) leave();
+    };
+    const leave = () => {
+      source?.close();
+      source = undefined;
+    };
+    listen();
+    document.addEventListener("visibilitychange", listen);
+    window.addEventListener("pagehide", leave);
+    window.addEventListener("pageshow", listen);
+    return () => {
+      leave();
+      document.removeEventListener("visibilitychange", listen);
+      window.removeEventListener("pagehide", leave);
+      window.removeEventListener("pageshow", listen);
+    };
   }, [job, client]);
 }

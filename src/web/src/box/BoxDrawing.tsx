@@ -18,7 +18,7 @@ export function BoxDrawing({ view }: { view: BoxView }) {
     .sort((a, b) => (a.order ?? 0) - (b.order ?? 0));
   const depths = parts.map((p) => inches(p.depth?.value) ?? 0.5);
   const total = w + d + depths.reduce((a, b) => a + b, 0) + 1.4;
-  const scale = Math.min(262 / total, 150 / h);
+  const scale = Math.min(262 / total, 140 / (d + depths.reduce((a, b) => a + b, 0)), 150 / h);
   const round = box.shape === "Round" || box.shape === "Pan";
   const entries = Object.values(box.entries ?? {});
   const on = (side: string) => entries.filter((e) => e.side === side).sort((a, b) => (a.place ?? 0) - (b.place ?? 0));
@@ -26,9 +26,9 @@ export function BoxDrawing({ view }: { view: BoxView }) {
   const H = h * scale;
   const x0 = 14;
   const y0 = 18;
-  const sx = x0 + W + 0.9 * scale;
+  const sx = x0 + Math.max(W + 0.9 * scale, 130);
   const dash = (k: number | null) => (k === null ? "5 4" : undefined);
-  let at = sx + d * scale;
+  const startOf = (i: number) => sx + (d + depths.slice(0, i).reduce((a, b) => a + b, 0)) * scale;
   return (
     <svg
       viewBox={`0 0 290 ${H + 58}`}
@@ -131,8 +131,7 @@ export function BoxDrawing({ view }: { view: BoxView }) {
         strokeDasharray={dash(known.d)}
       />
       {depths.map((p, i) => {
-        const x = at;
-        at += p * scale;
+        const x = startOf(i);
         const inset = parts[i]?.role === "Extension" ? 0 : H * 0.12;
         return (
           <rect
@@ -147,7 +146,7 @@ export function BoxDrawing({ view }: { view: BoxView }) {
           />
         );
       })}
-      <text x={x0 + W / 2} y={y0 + H + 34} textAnchor="middle" fontSize="13" fill="var(--ink-2)" className="figure">
+      <text x={x0 - 6} y={y0 + H + 34} textAnchor="start" fontSize="13" fill="var(--ink-2)" className="figure">
         {known.w && known.h ? `${length(box.height!.value!, units)} × ${length(box.width!.value!, units)}` : words.box.dunno}
       </text>
       <text x={sx + (d * scale) / 2} y={y0 + H + 34} textAnchor="middle" fontSize="13" fill="var(--ink-2)" className="figure">

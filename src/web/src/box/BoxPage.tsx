@@ -41,6 +41,7 @@ function Page({ job, view, catalogue }: { job: string; view: Schemas["BoxView"];
         <div className="min-w-60 flex-1 text-2xl font-bold">
           <Ask
             hide
+            quiet
             wide
             label={words.box.rename}
             value={view.box.name}

@@ -62,6 +62,7 @@ export function Cables({
             <div className="min-w-40 flex-1">
               <Ask
                 hide
+                quiet
                 label={w.from}
                 hint={w.fromHint}
                 value={c.says ?? ""}
@@ -72,6 +73,7 @@ export function Cables({
             <div className="w-36">
               <Pick
                 hide
+                quiet
                 label={`${cableName(c, box)}: ${words.feeds[c.feeds]}`}
                 value={c.feeds}
                 onChange={(feeds) => void edit.send({ do: "nameCable", run: c.run, side: c.side, says: c.says ?? null, feeds })}
@@ -79,21 +81,21 @@ export function Cables({
               />
             </div>
           </div>
-          <ul className="mt-2">{c.leads.map((id) => strand(id, `${box.leads?.[id]?.colour}, ${cableName(c, box)}`))}</ul>
-          <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
+          <p className="px-3 text-sm text-ink-2">
+            {w.otherEnd}:{" "}
+            {c.farBox ? (
+              <Link className="underline underline-offset-4" to={`/jobs/${job}/boxes/${c.farBox}`}>
+                {c.far}
+              </Link>
+            ) : (
+              (c.far ?? w.unknownEnd)
+            )}
+          </p>
+          <ul className="mt-1">{c.leads.map((id) => strand(id, `${box.leads?.[id]?.colour}, ${cableName(c, box)}`))}</ul>
+          <div className="mt-1 flex flex-wrap items-center gap-x-1 text-sm">
             {c.entry && box.entries?.[c.entry] && (
               <EntryOf id={c.entry} entry={box.entries[c.entry]!} edit={edit} name={cableName(c, box)} />
             )}
-            <span className="text-ink-2">
-              {w.otherEnd}:{" "}
-              {c.farBox ? (
-                <Link className="underline underline-offset-4" to={`/jobs/${job}/boxes/${c.farBox}`}>
-                  {c.far}
-                </Link>
-              ) : (
-                (c.far ?? w.unknownEnd)
-              )}
-            </span>
             <span className="ml-auto flex gap-1">
               {view.cables.length > 1 && <Through view={view} edit={edit} cable={c} />}
               <Button
@@ -145,18 +147,20 @@ export function Cables({
 function EntryOf({ id, entry, edit, name }: { id: string; entry: Schemas["Entry"]; edit: BoxEdit; name: string }) {
   return (
     <>
-      <div className="w-28">
+      <div className="w-24">
         <Pick
           hide
+          quiet
           label={`${w.comesIn}: ${name}`}
           value={entry.side}
           onChange={(side) => void edit.send({ do: "setEntry", id, side })}
           options={Object.entries(words.sides) as [Schemas["EntrySide"], string][]}
         />
       </div>
-      <div className="w-48">
+      <div className="w-40">
         <Pick
           hide
+          quiet
           label={`${w.heldBy}: ${name}`}
           value={entry.holding ?? "Unknown"}
           onChange={(holding) => void edit.send({ do: "setEntry", id, holding })}
@@ -170,9 +174,10 @@ function EntryOf({ id, entry, edit, name }: { id: string; entry: Schemas["Entry"
 function Through({ view, edit, cable: c }: { view: BoxView; edit: BoxEdit; cable: Schemas["CableView"] }) {
   const others = view.cables.filter((o) => o.run !== c.run);
   return (
-    <div className="w-44">
+    <div className="w-40">
       <Pick
         hide
+        quiet
         label={`${w.passThrough} ${cableName(c, view.box)}`}
         value={null}
         empty={w.passThrough}

@@ -1,3 +1,5 @@
+import { MoreHorizontal } from "lucide-react";
+import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { Ask, Pick } from "../parts/controls";
@@ -31,25 +33,29 @@ export function Strand({
 }) {
   const { units } = useSettings();
   const thick = { "18": 5, "16": 6, "14": 8, "12": 10, "10": 12 }[lead.gauge ?? ""] ?? 9;
+  const [open, setOpen] = useState(false);
   const through = lead.form !== "Ended" && lead.form !== undefined;
   return (
-    <li
-      className={`grid grid-cols-[auto_minmax(0,1fr)] items-center gap-x-2 gap-y-1 rounded-lg px-1 py-1 sm:grid-cols-[auto_minmax(5rem,1fr)_6rem_minmax(0,1.3fr)] ${lit ? "bg-slate-wash outline-2 outline-slate" : ""}`}
-    >
-      <label className="grid size-11 place-items-center">
-        <input
-          type="checkbox"
-          className="size-5 accent-(--ink)"
-          checked={ticked}
-          disabled={through}
-          onChange={(e) => onTick(e.target.checked)}
-          aria-label={`${w.pick}: ${name}`}
-        />
-      </label>
-      <div className="flex min-w-0 items-center gap-2">
-        <span className="relative h-4 w-full min-w-16 overflow-hidden rounded-full" aria-hidden>
+    <li className={`rounded-lg px-1 ${lit ? "bg-slate-wash outline-2 outline-slate" : ""}`}>
+      <div className="flex flex-wrap items-center gap-x-2 sm:flex-nowrap">
+        <label className="grid size-11 shrink-0 place-items-center">
+          <input
+            type="checkbox"
+            className="size-5 accent-(--ink)"
+            checked={ticked}
+            disabled={through}
+            onChange={(e) => onTick(e.target.checked)}
+            aria-label={`${w.pick}: ${name}`}
+          />
+        </label>
+        <span className="w-24 shrink-0 text-sm">
+          {lead.colour} <span className="figure text-ink-2">{lead.gauge ?? "?"}</span>
+          {lead.markedAs && <span className="block">taped {lead.markedAs}</span>}
+        </span>
+        <span className="relative flex h-11 min-w-28 flex-1 items-center">
           <span
-            className="absolute inset-x-0 top-1/2 -translate-y-1/2 rounded-full border-[1.5px]"
+            aria-hidden
+            className="absolute inset-x-0 rounded-full border-[1.5px]"
             style={{
               height: thick,
               background: wire(lead.colour),
@@ -59,59 +65,60 @@ export function Strand({
           />
           {lead.markedAs && (
             <span
-              className="absolute top-1/2 left-3 w-3 -translate-y-1/2 border-x-[1.5px]"
+              aria-hidden
+              className="absolute left-3 w-3 border-x-[1.5px]"
               style={{ height: thick + 4, background: wire(lead.markedAs), borderColor: "var(--w-edge)" }}
             />
           )}
-          {lead.stranded && <span className="absolute inset-x-2 top-1/2 border-t border-dashed" style={{ borderColor: "var(--card)" }} />}
-        </span>
-        <span className="shrink-0 text-sm">
-          {lead.colour}
-          {lead.markedAs && `, taped ${lead.markedAs}`} <span className="figure text-ink-2">{lead.gauge ?? "?"}</span>
-        </span>
-      </div>
-      <div className="col-start-2 sm:col-auto">
-        <Ask
-          hide
-          mono
-          label={`${w.length}: ${name}`}
-          hint={w.length}
-          value={fact(lead.length, units, "")}
-          onKeep={(t) => void edit.send({ do: "setLeadLength", lead: id, length: measured(t) })}
-        />
-      </div>
-      <div className="col-start-2 sm:col-auto">
-        {through ? (
-          <Pick
-            hide
-            label={name}
-            value={lead.form}
-            onChange={(form) => void edit.send({ do: "setLeadForm", lead: id, form })}
-            options={Object.entries(words.form) as [Schemas["LeadForm"], string][]}
+          <LengthOn
+            name={name}
+            text={fact(lead.length, units, "")}
+            onKeep={(t) => void edit.send({ do: "setLeadLength", lead: id, length: measured(t) })}
           />
-        ) : (
-          <Pick
-            hide
-            label={`${name}`}
-            value={keyOf(lead.lands)}
-            onChange={(to) =>
-              void edit.send(
-                to.startsWith("Form|")
-                  ? { do: "setLeadForm", lead: id, form: to.slice(5) }
-                  : { do: "moveLead", lead: id, to: landingOf(to) },
-              )
-            }
-            options={[
-              ...places,
-              ["Form|Loop", words.form.Loop] as [string, string],
-              ["Form|PassingThrough", words.form.PassingThrough] as [string, string],
-            ]}
-          />
-        )}
+        </span>
+        <div className="ml-11 min-w-36 flex-1 sm:ml-0 sm:max-w-56">
+          {through ? (
+            <Pick
+              hide
+              quiet
+              label={name}
+              value={lead.form}
+              onChange={(form) => void edit.send({ do: "setLeadForm", lead: id, form })}
+              options={Object.entries(words.form) as [Schemas["LeadForm"], string][]}
+            />
+          ) : (
+            <Pick
+              hide
+              quiet
+              label={name}
+              value={keyOf(lead.lands)}
+              onChange={(to) =>
+                void edit.send(
+                  to.startsWith("Form|")
+                    ? { do: "setLeadForm", lead: id, form: to.slice(5) }
+                    : { do: "moveLead", lead: id, to: landingOf(to) },
+                )
+              }
+              options={[
+                ...places,
+                ["Form|Loop", words.form.Loop] as [string, string],
+                ["Form|PassingThrough", words.form.PassingThrough] as [string, string],
+              ]}
+            />
+          )}
+        </div>
+        <button
+          type="button"
+          aria-label={`${words.more}: ${name}`}
+          aria-expanded={open}
+          className="grid size-11 shrink-0 place-items-center rounded-lg"
+          onClick={() => setOpen(!open)}
+        >
+          <MoreHorizontal size={18} aria-hidden />
+        </button>
       </div>
-      <details className="col-span-full pl-12 text-sm">
-        <summary className="min-h-6 text-ink-2">{words.more}</summary>
-        <div className="grid grid-cols-2 gap-2 pb-2 sm:grid-cols-4">
+      {open && (
+        <div className="grid grid-cols-2 gap-2 pb-3 pl-12 text-sm sm:grid-cols-4">
           <Ask
             label={w.asColour}
             value={lead.colour}
@@ -150,7 +157,30 @@ export function Strand({
             ]}
           />
         </div>
-      </details>
+      )}
     </li>
+  );
+}
+
+/** The length as a figure on the strand, to be typed over. */
+function LengthOn({ name, text, onKeep }: { name: string; text: string; onKeep: (text: string) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const keep = () => {
+    if (typed !== null && typed.trim() !== text) onKeep(typed.trim());
+    setTyped(null);
+  };
+  return (
+    <input
+      aria-label={`${w.length}: ${name}`}
+      placeholder="? in"
+      className="figure relative z-10 mx-auto h-8 w-20 rounded-full border-2 border-rule bg-card px-1 text-center text-sm placeholder:text-ink-2"
+      value={typed ?? text}
+      onChange={(e) => setTyped(e.target.value)}
+      onBlur={keep}
+      onKeyDown={(e) => {
+        if (e.key === "Enter") keep();
+        if (e.key === "Escape") setTyped(null);
+      }}
+    />
   );
 }

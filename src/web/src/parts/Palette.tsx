@@ -8,7 +8,7 @@ import { words } from "../words";
 type Item = { key: string; name: string; kind: string; detail?: string; go: () => void };
 
 /** Finds any box, room or action by its words. */
-export function Palette({ open, onClose, job }: { open: boolean; onClose: () => void; job: string }) {
+export default function Palette({ open, onClose, job }: { open: boolean; onClose: () => void; job: string }) {
   const navigate = useNavigate();
   const [find, setFind] = useState("");
   const boxes = useBoxes(open ? job : "");
@@ -46,7 +46,7 @@ export function Palette({ open, onClose, job }: { open: boolean; onClose: () => 
     return all;
   }, [boxes.data, head.data, jobs.data, job, navigate]);
   const parts = find.toLowerCase().split(/\s+/).filter(Boolean);
-  const shown = items.filter((i) => parts.every((p) => `${i.name} ${i.detail ?? ""}`.toLowerCase().includes(p))).slice(0, 40);
+  const shown = items.filter((i) => parts.every((p) => `${i.name} ${i.detail ?? ""}`.toLowerCase().includes(p))).slice(0, 80);
   const close = () => {
     setFind("");
     onClose();

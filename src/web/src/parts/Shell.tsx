@@ -1,13 +1,14 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { Keyboard, MoreHorizontal, Redo2, Search, SunMoon, Undo2 } from "lucide-react";
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { Link, NavLink, Outlet, useMatch, useNavigate } from "react-router";
 import { useEvents, useHead, useLog, useStep } from "../api/job";
 import { setSettings, useSettings } from "../api/settings";
 import { words } from "../words";
 import { Ask, Choice, Sheet } from "./controls";
 import { Notices } from "./Notices";
-import { Palette } from "./Palette";
+
+const Palette = lazy(() => import("./Palette"));
 
 const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
@@ -116,7 +117,7 @@ export function Shell() {
       </main>
       <footer className="px-4 pb-4 text-sm text-ink-2 sm:px-6">{words.caution}</footer>
       <Notices />
-      <Palette open={palette} onClose={() => setPalette(false)} job={job} />
+      <Suspense>{palette && <Palette open onClose={() => setPalette(false)} job={job} />}</Suspense>
       <Sheet title={words.keysTitle} open={keys} onClose={() => setKeys(false)}>
         <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
           {words.keyList.map(([key, says]) => (

@@ -76,6 +76,7 @@ export function Pick<T extends string>({
   hide,
   empty = "",
   wide,
+  quiet,
 }: {
   label: string;
   value: T | null;
@@ -84,6 +85,7 @@ export function Pick<T extends string>({
   hide?: boolean;
   empty?: string;
   wide?: boolean;
+  quiet?: boolean;
 }) {
   const name = options.find(([v]) => v === value)?.[1] ?? empty;
   return (
@@ -92,7 +94,7 @@ export function Pick<T extends string>({
       <Listbox value={value} onChange={(v: T | null) => v !== null && onChange(v)}>
         <ListboxButton
           aria-label={`${label}: ${name}`}
-          className="flex min-h-11 w-full items-center justify-between gap-2 rounded-lg border-2 border-rule bg-card px-3 text-left"
+          className={`flex min-h-11 w-full items-center justify-between gap-2 rounded-lg border-2 px-2.5 text-left ${quiet ? "border-transparent hover:border-rule" : "border-rule bg-card"}`}
         >
           <span className="min-w-0 break-words">{name}</span>
           <ChevronDown size={16} aria-hidden className="shrink-0" />
@@ -126,6 +128,7 @@ export function Ask({
   hide,
   mono,
   wide,
+  quiet,
 }: {
   label: string;
   value: string;
@@ -134,6 +137,7 @@ export function Ask({
   hide?: boolean;
   mono?: boolean;
   wide?: boolean;
+  quiet?: boolean;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
   const keep = () => {
@@ -144,7 +148,7 @@ export function Ask({
     <label className={`block min-w-0 ${wide ? "w-full" : ""}`}>
       <span className={hide ? "sr-only" : "mb-1 block text-sm text-ink-2"}>{label}</span>
       <input
-        className={`min-h-11 w-full rounded-lg border-2 border-rule bg-card px-3 ${mono ? "figure" : ""}`}
+        className={`min-h-11 w-full rounded-lg border-2 px-2.5 placeholder:text-ink-2 ${mono ? "figure" : ""} ${quiet ? "border-transparent bg-transparent font-semibold hover:border-rule focus:border-rule" : "border-rule bg-card"}`}
         value={typed ?? value}
         placeholder={hint}
         onChange={(e) => setTyped(e.target.value)}

@@ -250,7 +250,7 @@ function Tap({ name, count, onCount }: { name: string; count: number; onCount: (
       <button
         type="button"
         aria-label={count > 0 ? `${name}, ${count}` : name}
-        className={`min-h-13 w-full rounded-xl border-2 px-1 py-1 text-[0.95rem] leading-tight font-bold ${count > 0 ? "border-ink bg-ink pb-5 text-on-ink" : "border-rule bg-card"}`}
+        className={`min-h-13 w-full rounded-xl border-2 px-1 py-1 text-[0.9rem] leading-tight tracking-tight font-bold ${count > 0 ? "border-ink bg-ink pb-5 text-on-ink" : "border-rule bg-card"}`}
         onClick={() => onCount(Math.min(40, count + 1))}
       >
         {name}

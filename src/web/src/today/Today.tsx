@@ -117,7 +117,7 @@ export default function Today() {
                           </span>
                           <span className="flex flex-wrap justify-between gap-x-3 text-sm">
                             <span className="text-ink-2">{[b.place, b.kindName].filter(Boolean).join(" · ")}</span>
-                            <span className="figure font-bold">{figure(b, units)}</span>
+                            <span className="figure ml-auto font-bold">{figure(b, units)}</span>
                           </span>
                         </Link>
                       </li>

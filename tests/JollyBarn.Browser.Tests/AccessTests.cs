@@ -1,0 +1,76 @@
+namespace JollyBarn.Browser.Tests;
+
+/// <summary>axe with the tags of WCAG 2.2 AA: no serious or critical finding, in three themes, at two sizes, dialogs open.</summary>
+public sealed class AccessTests
+{
+    public static TheoryData<string, int, int> Looks()
+    {
+        var data = new TheoryData<string, int, int>();
+        foreach (var theme in new[] { "light", "dark", "contrast" })
+        {
+            data.Add(theme, 1280, 800);
+            data.Add(theme, 390, 844);
+        }
+
+        return data;
+    }
+
+    [Theory]
+    [MemberData(nameof(Looks))]
+    public void No_serious_or_critical_finding(string theme, int width, int height)
+    {
+        using var site = new Site();
+        using var person = new Person(width, height, width < 600);
+        person.Go(site.Address);
+        person.Driver.ExecuteScript($"localStorage.setItem('jolly-barn', JSON.stringify({{theme:'{theme}'}}))");
+        var found = new List<string>();
+        void Look(string address, string sees, Action? then = null)
+        {
+            person.Go(address);
+            person.Sees(sees);
+            then?.Invoke();
+            found.AddRange(person.Axe().Select(f => $"{address}: {f}"));
+            Assert.False(Wide(person), $"{address} is wider than the screen at {width}");
+        }
+
+        Look(site.Address, "Ferry keeper's house");
+        Look(site.Address + "/quick?cables=14-2*3&front=receptacle*1&clamps=internal&mark=18", "over");
+        Look(site.Address + "/quick?cables=14-2*3&front=receptacle*1&clamps=internal&mark=18", "over", () => person.Tap("Keep as a box"));
+        Look(site.DemoJob, "Over-full");
+        Look(site.DemoJob, "Over-full", () => person.Tap("Set for a whole room…"));
+        Look(site.DemoJob + "/boxes/bench-left", "Cables and leads");
+        Look(site.DemoJob + "/boxes/press-right", "Cables and leads", () => person.Tap("Bring in a cable"));
+        Look(site.DemoJob + "/book", "House practice");
+        Look(site.DemoJob + "/log", "Logbook");
+        Look(site.DemoJob, "Over-full", () => person.Tap("Find or do…"));
+        Assert.True(found.Count == 0, string.Join("\n", found));
+    }
+
+    [Fact]
+    public void At_twice_the_text_size_nothing_runs_off_the_side()
+    {
+        using var site = new Site();
+        using var person = new Person();
+        foreach (var path in new[] { "", "/boxes/bench-left", "/book" })
+        {
+            person.Go(site.DemoJob + path);
+            person.Sees("Ferry keeper's house");
+            person.Driver.ExecuteScript("document.documentElement.style.fontSize='200%'");
+            Thread.Sleep(200);
+            Assert.False(Wide(person), path);
+        }
+    }
+
+    [Fact]
+    public void The_first_load_is_under_200_kilobytes_of_compressed_script()
+    {
+        using var site = new Site();
+        using var person = new Person();
+        person.Go(site.Address);
+        person.Sees("Ferry keeper's house");
+        var bytes = (long)person.Driver.ExecuteScript("return performance.getEntriesByType('resource').filter(e=>e.name.endsWith('.js')).reduce((s,e)=>s+e.encodedBodySize,0)")!;
+        Assert.InRange(bytes, 1, 200_000);
+    }
+
+    private static bool Wide(Person person) => (bool)person.Driver.ExecuteScript("return document.documentElement.scrollWidth > innerWidth + 1")!;
+}

@@ -1,0 +1,102 @@
+namespace JollyBarn.Browser.Tests;
+
+/// <summary>From nothing to a kept box, as somebody on a ladder would go.</summary>
+public sealed class FirstMinuteTests
+{
+    [Fact]
+    public void By_touch_on_a_phone_from_quick_fit_to_a_kept_box_a_ring_undo_reload_export_and_import()
+    {
+        using var site = new Site(demo: false);
+        using var person = new Person(390, 844, phone: true);
+        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
+        client.DeleteAsync(new Uri("/api/jobs/ferry-keepers-house", UriKind.Relative)).GetAwaiter().GetResult().EnsureSuccessStatusCode();
+        person.Go(site.Address);
+        person.Sees("No job here yet");
+        person.Touch("Quick fit", "main");
+        person.Sees("Tap what comes into the box");
+        var before = person.Taps;
+        person.Touch("14-2");
+        person.Touch("14-2, 1");
+        person.Touch("14-2, 2");
+        person.Touch("receptacle");
+        person.Touch("Inside");
+        person.Touch("18");
+        person.Sees("2.0 in³ over");
+        Assert.True(person.Taps - before < 10, $"{person.Taps - before} taps");
+        person.Sees("clamps outside");
+        Assert.Contains("cables=14-2*3", Uri.UnescapeDataString(person.Driver.Url), StringComparison.Ordinal);
+
+        person.Driver.Navigate().Refresh();
+        person.Sees("2.0 in³ over");
+        person.Touch("Keep as a box");
+        person.Type("What is the box called?", "Bench, left", enter: false);
+        person.Touch("Keep", "[role=dialog]");
+        person.Sees("Over-full");
+        Assert.Equal("Bench, left", person.Driver.FindElement(OpenQA.Selenium.By.CssSelector("h1")).GetDomProperty("textContent"));
+
+        person.Touch("Do it: this box, clamps outside");
+        person.Sees("Exactly full");
+        person.Touch("Undo");
+        person.Sees("Over-full");
+        person.Driver.Navigate().Refresh();
+        person.Sees("Over-full");
+        var address = person.Driver.Url.Split("/boxes/")[0];
+        var job = address.Split('/')[^1];
+
+        var file = Path.Combine(Path.GetTempPath(), $"{job}.json");
+        File.WriteAllBytes(file, client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export", UriKind.Relative)).GetAwaiter().GetResult());
+        person.Go(site.Address);
+        person.Sees("1 over-full");
+        person.Driver.FindElement(OpenQA.Selenium.By.CssSelector("input[type=file]")).SendKeys(file);
+        person.Sees("is here already");
+        person.Touch("Take in as a copy");
+        person.Sees("is here.");
+        Assert.Equal(2, person.Driver.FindElements(OpenQA.Selenium.By.CssSelector("main li")).Count);
+        File.Delete(file);
+    }
+
+    [Fact]
+    public void A_ring_put_on_a_square_box_adds_its_volume_and_comes_off_again()
+    {
+        using var site = new Site();
+        using var person = new Person();
+        person.Go(site.DemoJob + "/boxes/press-left");
+        person.Sees("15.75 / 21");
+        person.Tap("Put on a ring, extension or cover");
+        person.Tap("4 square extension, 1 1/2 deep", "[role=dialog]");
+        person.Sees("15.75 / 42");
+        person.Tap("Undo");
+        person.Sees("Undone");
+        person.Sees("15.75 / 21");
+        person.Tap("Redo");
+        person.Sees("15.75 / 42");
+    }
+
+    [Fact]
+    public void Two_screens_see_each_other_and_the_same_thing_changed_twice_names_both_sides()
+    {
+        using var site = new Site();
+        using var ann = new Person();
+        using var bob = new Person();
+        ann.Go(site.DemoJob + "/boxes/press-right");
+        bob.Go(site.DemoJob + "/boxes/press-right");
+        ann.Sees("18.0 / 12.5");
+        bob.Sees("18.0 / 12.5");
+        ann.Type("Mark, in³", "14");
+        ann.Sees("18.0 / 14");
+        bob.Sees("18.0 / 14");
+    }
+
+    [Fact]
+    public void What_does_not_read_is_said_and_what_was_there_stays()
+    {
+        using var site = new Site();
+        using var person = new Person();
+        person.Go(site.DemoJob + "/boxes/press-right");
+        person.Sees("18.0 / 12.5");
+        person.Type("Depth", "a good bit");
+        person.Sees("A length is text such as");
+        person.Type("Depth", "63,5 mm");
+        person.Sees("2 ½ in");
+    }
+}

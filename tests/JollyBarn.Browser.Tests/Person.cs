@@ -1,0 +1,170 @@
+using System.Collections.ObjectModel;
+using System.Globalization;
+using System.Text.Json;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Interactions;
+
+namespace JollyBarn.Browser.Tests;
+
+/// <summary>Somebody at a screen: headless Chromium from Debian, driven as a person would.</summary>
+public sealed class Person : IDisposable
+{
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
+    private readonly string profile = Directory.CreateTempSubdirectory("jolly-barn-profile-").FullName;
+
+    public Person(int width = 1280, int height = 800, bool phone = false)
+    {
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments("--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync", $"--window-size={width},{height}", $"--user-data-dir={profile}");
+        if (phone)
+        {
+            options.EnableMobileEmulation(new OpenQA.Selenium.Chromium.ChromiumMobileEmulationDeviceSettings { Width = width, Height = height, PixelRatio = 2, EnableTouchEvents = true, UserAgent = "phone" });
+        }
+
+        Driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
+    }
+
+    public ChromeDriver Driver { get; }
+
+    /// <summary>Taps or clicks so far.</summary>
+    public int Taps { get; private set; }
+
+    public void Dispose()
+    {
+        Driver.Quit();
+        Driver.Dispose();
+        Directory.Delete(profile, true);
+    }
+
+    public void Go(string address) => Driver.Navigate().GoToUrl(new Uri(address));
+
+    /// <summary>Something a person could read or tap under this name: its label or its text.</summary>
+    public IWebElement Find(string name, string within = "body") => Until(() => All(name, within).FirstOrDefault(), $"nothing called \"{name}\" is on the page");
+
+    public void Tap(string name, string within = "body")
+    {
+        var element = Find(name, within);
+        Driver.ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
+        Until(
+            () =>
+            {
+                try
+                {
+                    element.Click();
+                    return true;
+                }
+                catch (StaleElementReferenceException)
+                {
+                    element = Find(name, within);
+                    return false;
+                }
+                catch (ElementClickInterceptedException)
+                {
+                    return false;
+                }
+            },
+            $"\"{name}\" cannot be tapped");
+        Taps++;
+    }
+
+    /// <summary>A tap by finger: touch events, not a mouse.</summary>
+    public void Touch(string name, string within = "body")
+    {
+        var element = Find(name, within);
+        Driver.ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
+        var finger = new PointerInputDevice(PointerKind.Touch, "finger");
+        var tap = new ActionSequence(finger)
+            .AddAction(finger.CreatePointerMove(element, 0, 0, TimeSpan.Zero)).AddAction(finger.CreatePointerDown(MouseButton.Touch)).AddAction(finger.CreatePointerUp(MouseButton.Touch));
+        Driver.PerformActions([tap]);
+        Taps++;
+    }
+
+    public void Type(string label, string text, bool enter = true)
+    {
+        var field = Until(() => Driver.FindElements(By.CssSelector("input")).FirstOrDefault(e => Label(e) == label), $"no field \"{label}\"");
+        field.SendKeys(Keys.Control + "a");
+        field.SendKeys(text + (enter ? Keys.Enter : ""));
+    }
+
+    public void Press(string keys) => new Actions(Driver).SendKeys(keys).Perform();
+
+    public void Chord(string hold, string key) => new Actions(Driver).KeyDown(hold).SendKeys(key).KeyUp(hold).Perform();
+
+    /// <summary>Moves on by Tab until something of this name has the focus.</summary>
+    public void TabTo(string name)
+    {
+        for (var i = 0; i < 200; i++)
+        {
+            Press(Keys.Tab);
+            if (Called(Driver.SwitchTo().ActiveElement(), name))
+            {
+                return;
+            }
+        }
+
+        Assert.Fail($"Tab never reached \"{name}\".");
+    }
+
+    public void Sees(string text) => Until(() => Text.Contains(text, StringComparison.OrdinalIgnoreCase), $"\"{text}\" never came; the page says: {Text}");
+
+    public string Text => Retry(() => Driver.FindElement(By.TagName("body")).Text);
+
+    /// <summary>Serious and critical findings of axe with the tags of WCAG 2.2 AA.</summary>
+    public IReadOnlyList<string> Axe()
+    {
+        Driver.ExecuteScript(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "axe.min.js")) + ";window.axe=axe;");
+        var found = (string?)Driver.ExecuteAsyncScript(
+            "const done=arguments[0];axe.run(document,{runOnly:['wcag2a','wcag2aa','wcag21a','wcag21aa','wcag22aa']}).then(r=>done(JSON.stringify(r.violations.filter(v=>['serious','critical'].includes(v.impact)).map(v=>v.id+': '+v.nodes.slice(0,3).map(n=>n.target.join(' ')+' '+n.failureSummary.replace(/\\s+/g,' ')).join(' | ')))))");
+        return JsonSerializer.Deserialize<List<string>>(found!)!;
+    }
+
+    private bool Called(IWebElement element, string name) =>
+        (Label(element) ?? "").Equals(name, StringComparison.Ordinal) || element.Text.Trim().Equals(name, StringComparison.Ordinal);
+
+    private string? Label(IWebElement element) =>
+        Retry(() => (string?)Driver.ExecuteScript("const e = arguments[0]; return e.getAttribute('aria-label') ?? e.labels?.[0]?.querySelector('span')?.textContent.trim() ?? null", element));
+
+    private ReadOnlyCollection<IWebElement> All(string name, string within)
+    {
+        const string script = """
+            const [name, within] = arguments, root = document.querySelector(within);
+            if (!root) return [];
+            const word = e => (e.getAttribute('aria-label') ?? e.innerText ?? '').trim();
+            const able = [...root.querySelectorAll('button,a,[role=radio],[role=option],[role=menuitem],input[type=checkbox],summary')].filter(e => e.checkVisibility());
+            return [...able.filter(e => word(e) === name), ...able.filter(e => word(e).startsWith(name))];
+            """;
+        return Driver.ExecuteScript(script, name, within) as ReadOnlyCollection<IWebElement> ?? new ReadOnlyCollection<IWebElement>([]);
+    }
+
+    private static T Retry<T>(Func<T> read)
+    {
+        for (var i = 0; ; i++)
+        {
+            try
+            {
+                return read();
+            }
+            catch (StaleElementReferenceException) when (i < 20)
+            {
+                Thread.Sleep(50);
+            }
+        }
+    }
+
+    private static T Until<T>(Func<T?> read, string otherwise)
+    {
+        var end = DateTime.UtcNow + Patience;
+        while (DateTime.UtcNow < end)
+        {
+            if (Retry(read) is { } found && found is not false)
+            {
+                return found;
+            }
+
+            Thread.Sleep(40);
+        }
+
+        throw new TimeoutException(string.Create(CultureInfo.InvariantCulture, $"{otherwise} (waited {Patience.TotalSeconds} s)"));
+    }
+}

@@ -1,0 +1,93 @@
+using System.Text;
+using JollyBarn.Edits;
+using JollyBarn.OpenFile;
+using JollyBarn.Testing;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Core.Tests;
+
+public class OpenFileTests
+{
+    private static readonly byte[] Demo = File.ReadAllBytes(Path.Combine(AppContext.BaseDirectory, "Data", "ferry-keepers-house.json"));
+
+    private static JobFile Good(byte[] bytes)
+    {
+        var (file, refusal) = JobFiles.Read(bytes);
+        Assert.True(refusal is null, $"{refusal?.Says} {refusal?.Field}");
+        return file!;
+    }
+
+    [Fact]
+    public void The_demo_reads_replays_and_writes_the_same_bytes_twice()
+    {
+        var written = JobFiles.Write(Good(Demo));
+        Assert.Equal(written, JobFiles.Write(Good(written)));
+        Assert.True(Good(Demo).Present.Boxes.Count >= 16);
+    }
+
+    [Fact]
+    public void The_demo_has_three_over_full_boxes_and_two_exactly_full()
+    {
+        var job = Good(Demo).Present;
+        var fits = job.Boxes.Ids.Select(id => job.Fill(id).Fit).ToList();
+        Assert.Equal((3, 2), (fits.Count(f => f == Fill.Fit.Over), fits.Count(f => f == Fill.Fit.ExactlyFull)));
+    }
+
+    [Fact]
+    public void A_job_of_three_hundred_boxes_goes_round_byte_for_byte()
+    {
+        var job = BigJob.Make();
+        var bytes = JobFiles.Write(new JobFile(JobFile.FormatName, 1, "big", job, job, []));
+        Assert.Equal(bytes, JobFiles.Write(Good(bytes)));
+    }
+
+    [Theory]
+    [InlineData("jolly-barn-job", "somebody-elses-job", "format")]
+    [InlineData("\"version\": 1,", "\"version\": 99,", "version")]
+    [InlineData("\"place\": \"type\"", "\"place\": \"nowhere\"", "place")]
+    [InlineData("\"name\": \"Window bench\"", "\"name\": 7", "name")]
+    [InlineData("\"name\": \"Window bench\"", "\"name\": \"Bent by hand\"", "history")]
+    [InlineData("\"kind\": \"nm-1g-18\",", "\"kind\": \"nm-1g-18\", \"colour\": \"blue\",", "colour")]
+    public void A_bad_file_is_refused_with_reason_and_place(string old, string bad, string where)
+    {
+        var text = Encoding.UTF8.GetString(Demo);
+        var at = text.IndexOf(old, StringComparison.Ordinal);
+        Assert.True(at >= 0);
+        var (file, refusal) = JobFiles.Read(Encoding.UTF8.GetBytes(string.Concat(text.AsSpan(0, at), bad, text.AsSpan(at + old.Length))));
+        Assert.Null(file);
+        Assert.Contains(where, refusal!.Field + refusal.Says, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData(0)]
+    [InlineData(1)]
+    [InlineData(1000)]
+    public void A_cut_file_is_refused(int length) => Assert.NotNull(JobFiles.Read(Demo.AsSpan(0, length)).Refusal);
+
+    [Fact]
+    public void Damaged_bytes_never_throw()
+    {
+        var random = new Random(7);
+        for (var i = 0; i < 300; i++)
+        {
+            var bytes = (byte[])Demo.Clone();
+            for (var k = 0; k < 3; k++)
+            {
+                bytes[random.Next(bytes.Length)] = (byte)random.Next(256);
+            }
+
+            var (file, refusal) = JobFiles.Read(bytes);
+            Assert.True(file is null != refusal is null);
+        }
+    }
+
+    [Fact]
+    public void The_log_of_format_version_1_replays()
+    {
+        var file = Good(Demo);
+        var job = file.History.Aggregate(file.Start, (j, line) => line.Edit.Apply(j));
+        Assert.Equal(JobJson.Text(file.Present), JobJson.Text(job));
+        Assert.True(file.History.Count > 15);
+        Assert.Equal(Job.Blank("Ferry keeper's house").Name, file.Start.Name);
+    }
+}

@@ -1,0 +1,38 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Fill;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Testing;
+
+/// <summary>Builders that make a job and a box in a line or two.</summary>
+public static class Jobs
+{
+    public static CableSpec Nm(int gauge, int conductors, bool ground = true) =>
+        new(CableType.NmB, conductors, ground ? GroundKind.Bare : GroundKind.None, Gauge.Awg(gauge));
+
+    /// <summary>A job with one box <c>b</c> in which everything is recorded.</summary>
+    public static Job WithBox(string kind, decimal? mark = null) =>
+        Job.Blank("test").Do(new AddBox("b", "Bench", kind, null, mark is { } m ? Fact<Volume>.Marked(Volume.Of(m)) : null, Contents.Complete));
+
+    /// <summary>Does an edit that must be possible.</summary>
+    public static Job Do(this Job job, params Edit[] edits)
+    {
+        foreach (var edit in edits)
+        {
+            job = edit.Check(job) is { } refusal ? throw new InvalidOperationException($"{edit}: {refusal.Says}") : edit.Apply(job);
+        }
+
+        return job;
+    }
+
+    public static Job Cables(this Job job, int count, int gauge, int conductors, bool ground = true) =>
+        Enumerable.Range(0, count).Aggregate(job, (j, _) => j.Do(new AddCable("b", $"r{j.Runs.Count}", $"k{j.Runs.Count}", Nm(gauge, conductors, ground))));
+
+    public static Job Clamps(this Job job, ClampStyle style) => job.Do(new SetClamps("b", Fact<ClampStyle>.Marked(style)));
+
+    public static Job In(this Job job, Edition edition) => job.Do(new SetProfile(job.Profile with { Edition = edition }));
+
+    public static FillAnswer Fill(this Job job, string box = "b") => BoxFill.Evaluate(FillOfBox.Read(job.Boxes[box], job.Profile), job.Profile, job.Practice);
+}

@@ -1,0 +1,156 @@
+using System.Net;
+using System.Text;
+using System.Text.Json.Nodes;
+using JollyBarn.Edits;
+using JollyBarn.Testing;
+using JollyBarn.Wiring;
+using System.Text.Json;
+
+namespace JollyBarn.Web.Tests;
+
+/// <summary>Ten thousand generated bad requests: none gives a 500, none changes anything.</summary>
+public sealed class BadRequestTests(Running running) : IClassFixture<Running>
+{
+    private const int Requests = 10_000;
+
+    private static readonly JsonNode?[] Odd =
+    [
+        null, "", " ", "null", -1, 0, 1e308, 9999999999999999999m, true, "x\u0000y", new string('a', 5000), new JsonArray(), new JsonObject(), new JsonArray(1, "2", null), "../../etc", "Infinity", "2 7/8", 1.5,
+    ];
+
+    [Fact]
+    public async Task No_bad_request_gives_a_500_or_changes_anything()
+    {
+        var job = await running.JobAsync();
+        await running.EditAsync(job, new AddCable("b", "r", "k", Jobs.Nm(14, 2)));
+        var before = JobJson.Text(running.Store.Find(job)!.Now.Job);
+        var version = running.Store.Find(job)!.Now.Version;
+        var random = new Random(20);
+        var samples = Samples(job);
+        var statuses = new Dictionary<int, int>();
+        await Parallel.ForAsync(0, Requests, new ParallelOptions { MaxDegreeOfParallelism = 4 }, async (i, stop) =>
+        {
+            string path, body;
+            lock (random)
+            {
+                (path, body) = Bad(samples, random);
+            }
+
+            using var content = new StringContent(body, Encoding.UTF8, "application/json");
+            using var reply = await running.Client.PostAsync(new Uri(path, UriKind.Relative), content, stop);
+            lock (statuses)
+            {
+                statuses[(int)reply.StatusCode] = statuses.GetValueOrDefault((int)reply.StatusCode) + 1;
+            }
+
+            if ((int)reply.StatusCode >= 500)
+            {
+                throw new InvalidOperationException($"{(int)reply.StatusCode} {path}\n{body[..Math.Min(800, body.Length)]}\n{await reply.Content.ReadAsStringAsync(stop)}");
+            }
+
+            if ((int)reply.StatusCode >= 400 && reply.StatusCode != HttpStatusCode.Conflict)
+            {
+                var problem = JsonNode.Parse(await reply.Content.ReadAsStringAsync(stop))!;
+                Assert.False(string.IsNullOrWhiteSpace(problem["detail"]?.ToString()), $"{path}\n{body}");
+            }
+        });
+        Assert.True(statuses.Where(s => s.Key is >= 400 and < 500).Sum(s => s.Value) > Requests / 2, string.Join(", ", statuses));
+        Assert.Equal((version, before), (running.Store.Find(job)!.Now.Version, JobJson.Text(running.Store.Find(job)!.Now.Job)));
+    }
+
+    /// <summary>Good requests of every kind, all addressed so that even a lucky one keeps nothing: previews, plain fills, and edits of boxes that are not there.</summary>
+    private static List<(string Path, JsonNode Body)> Samples(string job)
+    {
+        var random = new RandomEdits(3);
+        var grown = random.Grow(Job.Blank("j"), 60);
+        var samples = new List<(string, JsonNode)>();
+        for (var i = 0; i < 120; i++)
+        {
+            var made = random.Next(grown);
+            var edit = JsonSerializer.SerializeToNode(made, JobJson.Default.Edit)!;
+            samples.Add(($"/api/jobs/{job}/preview", new JsonObject { ["edits"] = new JsonArray(edit.DeepClone()) }));
+            if (made is not (BoxEdit or CopyBox))
+            {
+                continue;
+            }
+
+            samples.Add(($"/api/jobs/{job}/edits", new JsonObject { ["id"] = $"e{i}", ["by"] = "x", ["base"] = 999, ["edit"] = edit }));
+        }
+
+        var box = JsonNode.Parse("""{"kind":"nm-1g-18","mark":18,"height":"3","clamps":"Internal","cables":[{"count":3,"gauge":"14","conductors":2,"form":"Loop","length":"12"}],"devices":[{"count":1,"kind":"receptacle"}],"grounds":[{"count":1,"gauge":"12"}],"parts":[{"kind":"ring-4-1g-1/2"}],"amendments":[{"key":"fill.clamps","note":"n","value":1}],"practices":{"fill.flap":"yes"}}""")!;
+        var file = JsonNode.Parse(OpenFile.JobFiles.Write(new OpenFile.JobFile(OpenFile.JobFile.FormatName, 1, "away", grown, grown, [])))!;
+        foreach (var _ in Enumerable.Range(0, 60))
+        {
+            samples.Add(("/api/fill", box));
+            samples.Add(("/api/fill/instead", box));
+        }
+
+        samples.AddRange(Enumerable.Range(0, 20).Select(_ => ("/api/import?replace=nobody", file)));
+        samples.AddRange(Enumerable.Range(0, 10).Select(_ => ($"/api/jobs/{job}/undo", (JsonNode)new JsonObject { ["id"] = "u", ["by"] = "nobody-here" })));
+        return samples;
+    }
+
+    private static (string Path, string Body) Bad(List<(string Path, JsonNode Body)> samples, Random random)
+    {
+        var (path, body) = samples[random.Next(samples.Count)];
+        switch (random.Next(8))
+        {
+            case 0:
+                var text = body.ToJsonString();
+                return (path, text[..random.Next(text.Length)]);
+            case 1:
+                var depth = random.Next(30, 3000);
+                return (path, string.Concat(Enumerable.Repeat("{\"edits\":[", depth)) + string.Concat(Enumerable.Repeat("]}", depth)));
+            case 2:
+                var bytes = body.ToJsonString().ToCharArray();
+                bytes[random.Next(bytes.Length)] = (char)random.Next(32, 0x2fff);
+                return (path, new string(bytes));
+            default:
+                var changed = body.DeepClone();
+                for (var i = random.Next(1, 3); i > 0; i--)
+                {
+                    Spoil(changed, random);
+                }
+
+                return (path, changed.ToJsonString());
+        }
+    }
+
+    /// <summary>Walks to some place and removes, replaces or adds there.</summary>
+    private static void Spoil(JsonNode node, Random random)
+    {
+        while (true)
+        {
+            var down = node switch
+            {
+                JsonObject { Count: > 0 } o => o.ElementAt(random.Next(o.Count)).Value,
+                JsonArray { Count: > 0 } a => a[random.Next(a.Count)],
+                _ => null,
+            };
+            if (down is JsonObject or JsonArray && random.Next(4) > 0)
+            {
+                node = down;
+                continue;
+            }
+
+            var odd = Odd[random.Next(Odd.Length)]?.DeepClone();
+            if (node is JsonObject here && here.Count > 0)
+            {
+                var name = here.ElementAt(random.Next(here.Count)).Key;
+                _ = random.Next(3) switch { 0 => here.Remove(name), 1 => here.TryAdd("more" + random.Next(9), odd), _ => Set(here, name, odd) };
+            }
+            else if (node is JsonArray list)
+            {
+                list.Add(odd);
+            }
+
+            return;
+        }
+    }
+
+    private static bool Set(JsonObject here, string name, JsonNode? odd)
+    {
+        here[name] = odd;
+        return true;
+    }
+}

@@ -1,0 +1,125 @@
+using System.Net;
+using System.Text;
+using JollyBarn.Edits;
+using JollyBarn.Testing;
+
+namespace JollyBarn.Web.Tests;
+
+public sealed class JobTests(Running running) : IClassFixture<Running>
+{
+    private async Task<byte[]> ExportAsync(string job) => await running.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export", UriKind.Relative));
+
+    private async Task<HttpStatusCode> ImportAsync(byte[] bytes, string query = "")
+    {
+        using var content = new ByteArrayContent(bytes);
+        content.Headers.ContentType = new("application/json");
+        using var reply = await running.Client.PostAsync(new Uri("/api/import" + query, UriKind.Relative), content);
+        return reply.StatusCode;
+    }
+
+    [Fact]
+    public async Task A_job_with_history_goes_out_in_and_out_the_same()
+    {
+        var job = await running.JobAsync();
+        await running.EditAsync(job, new AddCable("b", "r", "k", Jobs.Nm(12, 3), Says: "from the ümlaut \"pantry\" ½"));
+        await running.StepAsync(job, "undo");
+        var bytes = await ExportAsync(job);
+        Assert.Equal(HttpStatusCode.Conflict, await ImportAsync(bytes));
+        Assert.Equal(HttpStatusCode.OK, await ImportAsync(bytes, $"?replace={job}"));
+        Assert.Equal(bytes, await ExportAsync(job));
+        Assert.Equal(200, (await running.StepAsync(job, "redo")).Status);
+        Assert.Equal(HttpStatusCode.OK, await ImportAsync(bytes, "?copyAs=" + job + "-copy"));
+        Assert.Equal(Encoding.UTF8.GetString(bytes).Replace($"\"id\": \"{job}\"", $"\"id\": \"{job}-copy\"", StringComparison.Ordinal), Encoding.UTF8.GetString(await ExportAsync(job + "-copy")));
+    }
+
+    [Fact]
+    public async Task A_damaged_file_changes_nothing()
+    {
+        var job = await running.JobAsync();
+        var bytes = await ExportAsync(job);
+        var before = running.Store.List(false).Count;
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, await ImportAsync(bytes[..(bytes.Length / 2)], $"?replace={job}"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, await ImportAsync([0x50, 0x4B, 3, 4], $"?replace={job}"));
+        Assert.Equal(bytes, await ExportAsync(job));
+        Assert.Equal(before, running.Store.List(false).Count);
+    }
+
+    [Fact]
+    public async Task Jobs_are_copied_binned_and_brought_back()
+    {
+        var job = await running.JobAsync();
+        Assert.Equal(200, (await running.PostAsync($"/api/jobs/{job}/copy", new { id = job + "c", name = "Copy" })).Status);
+        Assert.Single((await running.GetAsync($"/api/jobs/{job}c/boxes"))!.AsArray());
+        using (var gone = await running.Client.DeleteAsync(new Uri($"/api/jobs/{job}", UriKind.Relative)))
+        {
+            Assert.Equal(HttpStatusCode.NoContent, gone.StatusCode);
+        }
+
+        Assert.Equal(404, (await running.EditAsync(job, new RenameBox("b", "x"))).Status);
+        Assert.Equal(204, (await running.PostAsync($"/api/jobs/{job}/bring-back", new { })).Status);
+        Assert.Equal(200, (await running.EditAsync(job, new RenameBox("b", "x"))).Status);
+    }
+
+    [Fact]
+    public async Task Today_puts_over_full_first_and_the_list_is_found_by_words()
+    {
+        var job = await running.JobAsync();
+        for (var i = 0; i < 4; i++)
+        {
+            await running.EditAsync(job, new AddCable("b", $"r{i}", $"k{i}", Jobs.Nm(14, 3)));
+        }
+
+        await running.EditAsync(job, new AddBox("c", "Landing lamp", "round-4x1-1/2"));
+        var today = (await running.GetAsync($"/api/jobs/{job}/today"))!;
+        Assert.Equal("b", today["over"]![0]!["id"]!.ToString());
+        Assert.Equal("c", today["unknown"]![0]!["id"]!.ToString());
+        Assert.Single((await running.GetAsync($"/api/jobs/{job}/boxes?find=OCTAGON%20lamp"))!.AsArray());
+    }
+
+    [Fact]
+    public async Task Lists_come_as_csv()
+    {
+        var job = await running.JobAsync();
+        await running.EditAsync(job, new RenameBox("b", "=1+1, \"quoted\""));
+        await running.EditAsync(job, new AddCable("b", "r", "k", Jobs.Nm(14, 2)));
+        var boxes = await running.Client.GetStringAsync(new Uri($"/api/jobs/{job}/boxes.csv", UriKind.Relative));
+        Assert.Contains("\"'=1+1, \"\"quoted\"\"\"", boxes, StringComparison.Ordinal);
+        var fill = await running.Client.GetStringAsync(new Uri($"/api/jobs/{job}/boxes/b/fill.csv", UriKind.Relative));
+        Assert.Contains("conductors,14,2,2,4,314.16(B)(1)", fill, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task The_plain_fill_endpoint_keeps_nothing_and_answers_with_lines()
+    {
+        var (status, body) = await running.PostAsync("/api/fill", """{"mark":18,"clamps":"Internal","cables":[{"count":3,"gauge":"14","conductors":2}],"devices":[{"count":1,"kind":"receptacle"}]}""");
+        Assert.Equal(200, status);
+        Assert.Equal(("Over", 20m), (body!["fill"]!["fit"]!.ToString(), body["fill"]!["needed"]!["low"]!.GetValue<decimal>()));
+        var (_, instead) = await running.PostAsync("/api/fill/instead", """{"mark":18,"clamps":"Internal","cables":[{"count":3,"gauge":14,"conductors":2}],"devices":[{"count":1}]}""");
+        Assert.Equal("ExactlyFull", instead!["options"]![0]!["fit"]!.ToString());
+    }
+
+    [Fact]
+    public async Task The_documents_are_served_and_the_kept_ones_are_current()
+    {
+        var root = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(root!.FullName, "JollyBarn.slnx")))
+        {
+            root = root.Parent;
+        }
+
+        Assert.Equal(await File.ReadAllTextAsync(Path.Combine(root.FullName, "docs", "job.schema.json")), await running.Client.GetStringAsync(new Uri("/schema/job.json", UriKind.Relative)));
+        var served = await running.GetAsync("/openapi/v1.json");
+        var kept = System.Text.Json.Nodes.JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(root.FullName, "docs", "api", "openapi.json")));
+        Assert.Equal(kept!["paths"]!.ToJsonString(), served!["paths"]!.ToJsonString());
+    }
+
+    [Fact]
+    public async Task Only_this_machine_is_answered()
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Get, new Uri("/api/jobs", UriKind.Relative)) { Headers = { Host = "elsewhere.example" } };
+        using var reply = await running.Client.SendAsync(request);
+        Assert.Equal(HttpStatusCode.Forbidden, reply.StatusCode);
+        using var home = await running.Client.GetAsync(new Uri("/api/jobs", UriKind.Relative));
+        Assert.Contains("default-src 'self'", home.Headers.GetValues("Content-Security-Policy").Single(), StringComparison.Ordinal);
+    }
+}
