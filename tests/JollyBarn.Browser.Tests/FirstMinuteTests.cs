@@ -4,12 +4,16 @@ namespace JollyBarn.Browser.Tests;
 public sealed class FirstMinuteTests
 {
     [Fact]
-    public void By_touch_on_a_phone_from_quick_fit_to_a_kept_box_a_ring_undo_reload_export_and_import()
+    public async Task By_touch_on_a_phone_from_quick_fit_to_a_kept_box_a_ring_undo_reload_export_and_import()
     {
         using var site = new Site(demo: false);
         using var person = new Person(390, 844, phone: true);
         using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        client.DeleteAsync(new Uri("/api/jobs/ferry-keepers-house", UriKind.Relative)).GetAwaiter().GetResult().EnsureSuccessStatusCode();
+        using (var gone = await client.DeleteAsync(new Uri("/api/jobs/ferry-keepers-house", UriKind.Relative)))
+        {
+            gone.EnsureSuccessStatusCode();
+        }
+
         person.Go(site.Address);
         person.Sees("No job here yet");
         person.Touch("Quick fit", "main");
@@ -31,6 +35,7 @@ public sealed class FirstMinuteTests
         person.Touch("Keep as a box");
         person.Type("What is the box called?", "Bench, left", enter: false);
         person.Touch("Keep", "[role=dialog]");
+        person.Sees("Cables and leads");
         person.Sees("Over-full");
         Assert.Equal("Bench, left", person.Driver.FindElement(OpenQA.Selenium.By.CssSelector("h1")).GetDomProperty("textContent"));
 
@@ -44,7 +49,7 @@ public sealed class FirstMinuteTests
         var job = address.Split('/')[^1];
 
         var file = Path.Combine(Path.GetTempPath(), $"{job}.json");
-        File.WriteAllBytes(file, client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export", UriKind.Relative)).GetAwaiter().GetResult());
+        await File.WriteAllBytesAsync(file, await client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export", UriKind.Relative)));
         person.Go(site.Address);
         person.Sees("1 over-full");
         person.Driver.FindElement(OpenQA.Selenium.By.CssSelector("input[type=file]")).SendKeys(file);

@@ -22,7 +22,7 @@ public sealed class KeyboardTests
         person.Press(Keys.Enter);
         person.TabTo("20");
         person.Press(Keys.Enter);
-        person.Sees("Cannot tell");
+        person.Sees("in³ left");
 
         person.Go(site.DemoJob);
         person.Sees("Over-full");

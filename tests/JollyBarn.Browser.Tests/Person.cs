@@ -106,7 +106,7 @@ public sealed class Person : IDisposable
         Assert.Fail($"Tab never reached \"{name}\".");
     }
 
-    public void Sees(string text) => Until(() => Text.Contains(text, StringComparison.OrdinalIgnoreCase), $"\"{text}\" never came; the page says: {Text}");
+    public void Sees(string text) => Until(() => Text.Contains(text, StringComparison.OrdinalIgnoreCase), () => $"\"{text}\" never came; the page says: {Text}");
 
     public string Text => Retry(() => Driver.FindElement(By.TagName("body")).Text);
 
@@ -130,9 +130,9 @@ public sealed class Person : IDisposable
         const string script = """
             const [name, within] = arguments, root = document.querySelector(within);
             if (!root) return [];
-            const word = e => (e.getAttribute('aria-label') ?? e.innerText ?? '').trim();
+            const words = e => [e.getAttribute('aria-label'), ...(e.innerText ?? '').split('\n'), e.innerText].filter(Boolean).map(w => w.trim());
             const able = [...root.querySelectorAll('button,a,[role=radio],[role=option],[role=menuitem],input[type=checkbox],summary')].filter(e => e.checkVisibility());
-            return [...able.filter(e => word(e) === name), ...able.filter(e => word(e).startsWith(name))];
+            return [...able.filter(e => words(e).includes(name)), ...able.filter(e => words(e).some(w => w.startsWith(name)))];
             """;
         return Driver.ExecuteScript(script, name, within) as ReadOnlyCollection<IWebElement> ?? new ReadOnlyCollection<IWebElement>([]);
     }
@@ -152,7 +152,9 @@ public sealed class Person : IDisposable
         }
     }
 
-    private static T Until<T>(Func<T?> read, string otherwise)
+    private static T Until<T>(Func<T?> read, string otherwise) => Until(read, () => otherwise);
+
+    private static T Until<T>(Func<T?> read, Func<string> otherwise)
     {
         var end = DateTime.UtcNow + Patience;
         while (DateTime.UtcNow < end)
@@ -165,6 +167,6 @@ public sealed class Person : IDisposable
             Thread.Sleep(40);
         }
 
-        throw new TimeoutException(string.Create(CultureInfo.InvariantCulture, $"{otherwise} (waited {Patience.TotalSeconds} s)"));
+        throw new TimeoutException(string.Create(CultureInfo.InvariantCulture, $"{otherwise()} (waited {Patience.TotalSeconds} s)"));
     }
 }

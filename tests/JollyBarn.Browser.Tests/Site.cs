@@ -1,5 +1,7 @@
 using System.Diagnostics;
 
+[assembly: CollectionBehavior(DisableTestParallelization = true)]
+
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>The built program, as <c>./start</c> runs it, on a data file of its own.</summary>

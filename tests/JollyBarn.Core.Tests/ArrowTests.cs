@@ -1,4 +1,3 @@
-using ArchUnitNET.Fluent;
 using ArchUnitNET.Loader;
 using ArchUnitNET.xUnit;
 using JollyBarn.Store;

@@ -2,7 +2,6 @@ using System.Text.Json;
 using CsCheck;
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
-using JollyBarn.Fill;
 using JollyBarn.Measures;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;

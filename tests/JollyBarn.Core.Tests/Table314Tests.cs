@@ -12,14 +12,30 @@ public class Table314Tests
 
     private static readonly Dictionary<string, string> Kinds = new()
     {
-        ["round or octagon|4 x 1 1/4"] = "round-4x1-1/4", ["round or octagon|4 x 1 1/2"] = "round-4x1-1/2", ["round or octagon|4 x 2 1/8"] = "round-4x2-1/8",
-        ["square|4 x 1 1/4"] = "square-4x1-1/4", ["square|4 x 1 1/2"] = "square-4x1-1/2", ["square|4 x 2 1/8"] = "square-4x2-1/8",
-        ["square|4 11/16 x 1 1/4"] = "square-4-11/16x1-1/4", ["square|4 11/16 x 1 1/2"] = "square-4-11/16x1-1/2", ["square|4 11/16 x 2 1/8"] = "square-4-11/16x2-1/8",
-        ["device|3 x 2 x 1 1/2"] = "device-3x2x1-1/2", ["device|3 x 2 x 2"] = "device-3x2x2", ["device|3 x 2 x 2 1/4"] = "device-3x2x2-1/4",
-        ["device|3 x 2 x 2 1/2"] = "device-3x2x2-1/2", ["device|3 x 2 x 2 3/4"] = "device-3x2x2-3/4", ["device|3 x 2 x 3 1/2"] = "device-3x2x3-1/2",
-        ["device|4 x 2 1/8 x 1 1/2"] = "utility-4x2-1/8x1-1/2", ["device|4 x 2 1/8 x 1 7/8"] = "utility-4x2-1/8x1-7/8", ["device|4 x 2 1/8 x 2 1/8"] = "utility-4x2-1/8x2-1/8",
-        ["masonry box, a gang|3 3/4 x 2 x 2 1/2"] = "masonry-1", ["masonry box, a gang|3 3/4 x 2 x 3 1/2"] = "masonry-deep-1",
-        ["FS single cover, a gang|1 3/4 deep"] = "fs-1", ["FD single cover, a gang|2 3/8 deep"] = "fd-1", ["FS multiple cover, a gang|1 3/4 deep"] = "fs-2", ["FD multiple cover, a gang|2 3/8 deep"] = "fd-2",
+        ["round or octagon|4 x 1 1/4"] = "round-4x1-1/4",
+        ["round or octagon|4 x 1 1/2"] = "round-4x1-1/2",
+        ["round or octagon|4 x 2 1/8"] = "round-4x2-1/8",
+        ["square|4 x 1 1/4"] = "square-4x1-1/4",
+        ["square|4 x 1 1/2"] = "square-4x1-1/2",
+        ["square|4 x 2 1/8"] = "square-4x2-1/8",
+        ["square|4 11/16 x 1 1/4"] = "square-4-11/16x1-1/4",
+        ["square|4 11/16 x 1 1/2"] = "square-4-11/16x1-1/2",
+        ["square|4 11/16 x 2 1/8"] = "square-4-11/16x2-1/8",
+        ["device|3 x 2 x 1 1/2"] = "device-3x2x1-1/2",
+        ["device|3 x 2 x 2"] = "device-3x2x2",
+        ["device|3 x 2 x 2 1/4"] = "device-3x2x2-1/4",
+        ["device|3 x 2 x 2 1/2"] = "device-3x2x2-1/2",
+        ["device|3 x 2 x 2 3/4"] = "device-3x2x2-3/4",
+        ["device|3 x 2 x 3 1/2"] = "device-3x2x3-1/2",
+        ["device|4 x 2 1/8 x 1 1/2"] = "utility-4x2-1/8x1-1/2",
+        ["device|4 x 2 1/8 x 1 7/8"] = "utility-4x2-1/8x1-7/8",
+        ["device|4 x 2 1/8 x 2 1/8"] = "utility-4x2-1/8x2-1/8",
+        ["masonry box, a gang|3 3/4 x 2 x 2 1/2"] = "masonry-1",
+        ["masonry box, a gang|3 3/4 x 2 x 3 1/2"] = "masonry-deep-1",
+        ["FS single cover, a gang|1 3/4 deep"] = "fs-1",
+        ["FD single cover, a gang|2 3/8 deep"] = "fd-1",
+        ["FS multiple cover, a gang|1 3/4 deep"] = "fs-2",
+        ["FD multiple cover, a gang|2 3/8 deep"] = "fd-2",
     };
 
     public static TheoryData<string, decimal, int, int> Cells()

@@ -24,8 +24,12 @@ public class WorkedCases
     {
         var answer = Of(new PlainBox
         {
-            Mark = Volume.Of(50m), Clamps = ClampStyle.Internal, Edition = edition,
-            Cables = [new PlainCable(14, Gauge.Awg(12), 1, 0)], Grounds = [new PlainGround(5, Gauge.Awg(12))], Devices = [new PlainDevice(2)],
+            Mark = Volume.Of(50m),
+            Clamps = ClampStyle.Internal,
+            Edition = edition,
+            Cables = [new PlainCable(14, Gauge.Awg(12), 1, 0)],
+            Grounds = [new PlainGround(5, Gauge.Awg(12))],
+            Devices = [new PlainDevice(2)],
         });
         Assert.Equal(Volume.Of(needed), answer.Needed.Low);
         Assert.True(answer.Needed.IsExact);

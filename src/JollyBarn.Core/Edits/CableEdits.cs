@@ -47,7 +47,14 @@ internal static class RunLeads
             var conductor = run.Conductors[i];
             leads = leads.With(Id(runId, side, i), new Lead
             {
-                Run = runId, Side = side, Index = i, Gauge = conductor.Gauge ?? run.Gauge, Colour = conductor.Colour, Stranded = conductor.Stranded, Metal = run.Metal, Use = conductor.Use,
+                Run = runId,
+                Side = side,
+                Index = i,
+                Gauge = conductor.Gauge ?? run.Gauge,
+                Colour = conductor.Colour,
+                Stranded = conductor.Stranded,
+                Metal = run.Metal,
+                Use = conductor.Use,
             });
         }
 
@@ -55,7 +62,13 @@ internal static class RunLeads
         {
             leads = leads.With(Id(runId, side, run.Conductors.Count), new Lead
             {
-                Run = runId, Side = side, Index = run.Conductors.Count, Gauge = run.GroundGauge ?? run.Gauge, Colour = run.Ground == GroundKind.Bare ? "bare" : "green", Metal = run.Metal, Use = ConductorUse.Ground,
+                Run = runId,
+                Side = side,
+                Index = run.Conductors.Count,
+                Gauge = run.GroundGauge ?? run.Gauge,
+                Colour = run.Ground == GroundKind.Bare ? "bare" : "green",
+                Metal = run.Metal,
+                Use = ConductorUse.Ground,
             });
         }
 

@@ -2,7 +2,6 @@ import { useState } from "react";
 import type { FillAnswer, Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { words } from "../words";
-import { Term } from "./controls";
 import { FitBadge } from "./FitBadge";
 import { span, volume } from "./measure";
 
@@ -78,7 +77,7 @@ export function FitColumn({
           <FitBadge fit={fill.fit} />
           <span className="figure font-bold">
             {fill.needed.high == null ? words.fitColumn.atLeast(volume(fill.needed.low, units, false)) : span(fill.needed, units, false)} /{" "}
-            {fill.available.high == null ? words.fitColumn.unknownThere : span(fill.available, units)}
+            {fill.available.high == null && fill.available.low === 0 ? words.fitColumn.unknownThere : span(fill.available, units)}
           </span>
           {fill.estimate && <span className="text-sm text-ink-2">{words.fitColumn.estimate}</span>}
         </div>
@@ -147,9 +146,7 @@ export function FitColumn({
           </p>
         ))}
         <details className="mt-2 text-sm">
-          <summary className="min-h-6 text-ink-2">
-            {words.fitColumn.where} · <Term word="mark">{words.box.mark}</Term>
-          </summary>
+          <summary className="min-h-6 text-ink-2">{words.fitColumn.where}</summary>
           <ul>
             {fill.housing.map((h, i) => (
               <li key={i} className="flex justify-between gap-3">

@@ -195,7 +195,7 @@ export default function QuickFit() {
             </>
           )}
         </section>
-        {fill && instead.data && (
+        {fill && instead.data && (!boxed || fill.fit === "Over") && (
           <section className="rounded-2xl border-2 border-dashed border-rule p-4">
             <h2 className="mb-1 text-lg">{w.instead}</h2>
             <InsteadList answer={{ ...instead.data, options: instead.data.options.slice(0, 4) }} />
