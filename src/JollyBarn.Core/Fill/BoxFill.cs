@@ -68,7 +68,7 @@ public static class BoxFill
     private static VolumeSpan Left(VolumeSpan available, VolumeSpan needed) =>
         new(available.Low - (needed.High ?? needed.Low), available.High is { } high ? high - needed.Low : null);
 
-    private static VolumeSpan Share(VolumeSpan all, decimal share) => share == 1m ? all : new(share * all.Low, all.High is { } high ? share * high : null);
+    internal static VolumeSpan Share(VolumeSpan all, decimal share) => share == 1m ? all : new(share * all.Low, all.High is { } high ? share * high : null);
 
     private static int Rank(Fit fit) => fit switch { Fit.Over => 4, Fit.CannotTell => 3, Fit.NotOpened => 2, Fit.ExactlyFull => 1, _ => 0 };
 

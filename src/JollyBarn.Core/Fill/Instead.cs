@@ -100,7 +100,7 @@ public static class Instead
             {
                 foreach (var extension in extensions)
                 {
-                    var words = new[] { clampSays, ring is null ? "" : $"a {ring.Name}", extension is null ? "" : $"a {extension.Name}" }.Where(w => w.Length > 0).ToList();
+                    var words = new[] { clampSays, A(ring), A(extension) }.Where(w => w.Length > 0).ToList();
                     if (words.Count == 0)
                     {
                         continue;
@@ -136,7 +136,7 @@ public static class Instead
 
                 foreach (var clamps in ways)
                 {
-                    var words = new[] { kind.Name, ring is null ? "" : $"a {ring.Name}", extension is null ? "" : $"a {extension.Name}", kind.Clamps == ClampStyle.Internal && clamps == ClampStyle.Outside ? "clamps outside" : "" }.Where(w => w.Length > 0);
+                    var words = new[] { kind.Name, A(ring), A(extension), kind.Clamps == ClampStyle.Internal && clamps == ClampStyle.Outside ? "clamps outside" : "" }.Where(w => w.Length > 0);
                     var available = kind.Volume!.Value + (ring?.Volume ?? Volume.Zero) + (extension?.Volume ?? Volume.Zero);
                     yield return new(kind.Id, ring?.Id, extension?.Id, clamps, false, opens + (extension is null ? 0 : 1), kind.PriceClass + (ring?.PriceClass ?? 0) + (extension?.PriceClass ?? 0),
                         available, Volume.Zero, Volume.Zero, Fit.Fits, string.Join(", ", words));
@@ -155,6 +155,9 @@ public static class Instead
         kind is null || kind.Shape == BoxShape.Device && kind.Material != BoxMaterial.Metal
             ? []
             : PartKinds.All.Where(p => p.Role == PartRole.Extension && p.Fits == kind.Shape && (p.Opens is null ? p.Size == Size(kind) : p.Opens == kind.Gangs && gangs == kind.Gangs));
+
+    /// <summary>The part with its article, or nothing.</summary>
+    private static string A(PartKind? part) => part is null ? "" : $"{(part.Name[0] is 'o' or 'u' or 'a' or 'e' or 'i' && !part.Name.StartsWith("one", StringComparison.Ordinal) && !part.Name.StartsWith("utility", StringComparison.Ordinal) ? "an" : "a")} {part.Name}";
 
     private static string Size(BoxKind kind) => kind.Width is { } width && width > Length.Inches(4) && kind.Gangs == 0 ? "4 11/16" : "4";
 }

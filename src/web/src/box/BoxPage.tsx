@@ -38,7 +38,7 @@ function Page({ job, view, catalogue }: { job: string; view: Schemas["BoxView"];
       </p>
       <div className="mb-4 flex flex-wrap items-end gap-3">
         <h1 className="sr-only">{view.box.name}</h1>
-        <div className="min-w-60 flex-1 text-2xl font-bold">
+        <div className="-ml-3 min-w-60 flex-1 text-2xl font-bold">
           <Ask
             hide
             quiet

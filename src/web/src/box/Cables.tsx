@@ -2,9 +2,13 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { useQuery } from "@tanstack/react-query";
 import { api, must, newId, type BoxView, type Schemas } from "../api/client";
+import { useHead } from "../api/job";
+import { useSettings } from "../api/settings";
 import { Ask, Button, Choice, Pick, Sheet } from "../parts/controls";
+import { fact } from "../parts/measure";
 import { cable } from "../quick/question";
 import { words } from "../words";
+import { measured } from "./BoxCard";
 import { cableName, places, type Catalogue } from "./landing";
 import { Strand } from "./Strand";
 import type { BoxEdit } from "./useBoxEdit";
@@ -92,6 +96,7 @@ export function Cables({
             )}
           </p>
           <ul className="mt-1">{c.leads.map((id) => strand(id, `${box.leads?.[id]?.colour}, ${cableName(c, box)}`))}</ul>
+          <About job={job} cable={c} edit={edit} name={cableName(c, box)} />
           <div className="mt-1 flex flex-wrap items-center gap-x-1 text-sm">
             {c.entry && box.entries?.[c.entry] && (
               <EntryOf id={c.entry} entry={box.entries[c.entry]!} edit={edit} name={cableName(c, box)} />
@@ -141,6 +146,47 @@ export function Cables({
       )}
       {adding && <AddCable job={job} view={view} edit={edit} onClose={() => setAdding(false)} />}
     </section>
+  );
+}
+
+/** What is known of the cable itself: kind, length of the run, sheath, circuit. */
+function About({ job, cable: c, edit, name }: { job: string; cable: Schemas["CableView"]; edit: BoxEdit; name: string }) {
+  const head = useHead(job);
+  const { units } = useSettings();
+  return (
+    <details className="px-3 text-sm">
+      <summary className="min-h-6 text-ink-2" aria-label={`${w.about}: ${name}`}>
+        {words.cable[c.type]}
+        {c.circuit && `, ${head.data?.circuits[c.circuit]?.name ?? c.circuit}`}
+      </summary>
+      <div className="grid grid-cols-2 gap-2 py-2">
+        <Pick
+          label={w.cableKind}
+          value={c.type}
+          onChange={(type) => void edit.send({ do: "setRun", box: undefined, run: c.run, type })}
+          options={Object.entries(words.cable) as [Schemas["CableType"], string][]}
+        />
+        <Pick
+          label={w.circuit}
+          value={c.circuit ?? null}
+          empty={w.dunno}
+          onChange={(circuit) => void edit.send({ do: "setRun", box: undefined, run: c.run, circuit })}
+          options={Object.entries(head.data?.circuits ?? {}).map(([id, circuit]) => [id, circuit.name] as const)}
+        />
+        <Ask
+          mono
+          label={w.cableLength}
+          hint="12' 6"
+          value={fact(c.length, units, "")}
+          onKeep={(t) => void edit.send({ do: "setRun", box: undefined, run: c.run, length: measured(t) })}
+        />
+        <Ask
+          label={w.sheath}
+          value={c.sheath ?? ""}
+          onKeep={(sheath) => void edit.send({ do: "setRun", box: undefined, run: c.run, sheath })}
+        />
+      </div>
+    </details>
   );
 }
 

@@ -146,13 +146,13 @@ function JobNav({ job }: { job: string }) {
       aria-label={head.data?.name ?? words.product}
       className="order-last flex w-full flex-wrap items-center gap-1 sm:order-none sm:w-auto"
     >
-      <span className="mr-2 text-ink-2">{head.data?.name}</span>
+      <span className="mr-2 hidden text-ink-2 sm:inline">{head.data?.name}</span>
       {places.map(([to, name]) => (
         <NavLink
           key={to}
           to={to}
           end={to === `/jobs/${job}`}
-          className="inline-flex min-h-11 items-center rounded-lg px-3 font-semibold aria-[current=page]:bg-ink aria-[current=page]:text-on-ink"
+          className="inline-flex min-h-11 items-center rounded-lg px-2.5 font-semibold aria-[current=page]:bg-ink aria-[current=page]:text-on-ink"
         >
           {name}
         </NavLink>

@@ -9,8 +9,10 @@ import { Empty } from "../parts/Empty";
 import { FitBadge } from "../parts/FitBadge";
 import { KindPicker } from "../parts/KindPicker";
 import { span, volume } from "../parts/measure";
+import { editsOf } from "../quick/KeepAsBox";
 import { words } from "../words";
 import { RoomSheet } from "./RoomSheet";
+import { templates } from "./templates";
 
 type Box = Schemas["BoxSummary"];
 const w = words.todayPage;
@@ -44,10 +46,19 @@ export default function Today() {
   const shown = groups.reduce((n, g) => n + g[3].length, 0);
   const addBox = async (kind: string) => {
     const id = newId("b");
-    const name = catalogue.data?.boxes.find((b) => b.id === kind)?.name ?? kind;
-    await edit.mutateAsync({ edit: { do: "addBox", id, name: name.charAt(0).toUpperCase() + name.slice(1), kind } as Edit });
+    const template = templates.find((t) => `template|${t.id}` === kind);
+    const kindName = catalogue.data?.boxes.find((b) => b.id === kind)?.name ?? kind;
+    const name = (template?.name ?? kindName).replace(/^./, (c) => c.toUpperCase());
+    const one = template
+      ? { do: "batch", name: `${w.template}: ${template.name}`, edits: editsOf(template.question, id, name, null) }
+      : { do: "addBox", id, name, kind };
+    await edit.mutateAsync({ edit: one as Edit });
     void navigate(`/jobs/${job}/boxes/${id}`);
   };
+  const kinds = [
+    ...templates.map((t) => ({ id: `template|${t.id}`, name: t.name, right: w.template, group: w.template })),
+    ...(catalogue.data?.boxes ?? []).map((b) => ({ id: b.id, name: b.name, right: b.volume == null ? "" : volume(b.volume, units) })),
+  ];
 
   return (
     <div className="mx-auto max-w-7xl">
@@ -133,11 +144,7 @@ export default function Today() {
         title={w.addBox}
         open={adding}
         onClose={() => setSearch({}, { replace: true })}
-        kinds={(catalogue.data?.boxes ?? []).map((b) => ({
-          id: b.id,
-          name: b.name,
-          right: b.volume == null ? "" : volume(b.volume, units),
-        }))}
+        kinds={kinds}
         onPick={(id) => void addBox(id)}
       />
       {room && <RoomSheet job={job} head={data.job} onClose={() => setRoom(false)} />}

@@ -1,0 +1,19 @@
+using BenchmarkDotNet.Columns;
+using BenchmarkDotNet.Configs;
+using BenchmarkDotNet.Exporters;
+using BenchmarkDotNet.Jobs;
+using BenchmarkDotNet.Loggers;
+using BenchmarkDotNet.Running;
+using JollyBarn.Bench;
+
+var config = ManualConfig.CreateEmpty()
+    .AddJob(Job.ShortRun.WithToolchain(BenchmarkDotNet.Toolchains.InProcess.NoEmit.InProcessNoEmitToolchain.Instance))
+    .AddColumnProvider(DefaultColumnProviders.Descriptor)
+    .AddColumn(StatisticColumn.Median, StatisticColumn.Error)
+    .AddDiagnoser(BenchmarkDotNet.Diagnosers.MemoryDiagnoser.Default)
+    .AddColumnProvider(DefaultColumnProviders.Metrics)
+    .AddExporter(MarkdownExporter.GitHub)
+    .AddLogger(ConsoleLogger.Default)
+    .WithArtifactsPath(args is [var folder] ? folder : "BenchmarkDotNet.Artifacts");
+BenchmarkRunner.Run<FillBenchmarks>(config);
+Heap.Print();

@@ -1,0 +1,146 @@
+using System.Reflection;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Measures;
+using JollyBarn.Testing;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Core.Tests;
+
+/// <summary>One good and one impossible example of every kind of edit, on a job that has one of everything.</summary>
+public class EveryEditTests
+{
+    private static readonly Landing Screw = new(LandingAt.Terminal, null, "d", "hot-upper/screw");
+
+    private static readonly Job Rich = Jobs.WithBox("nm-2g-32")
+        .Do(
+            new PutPlace("p", new Place("Pantry", Wetness.Dry, "kitchen")),
+            new PutPlace("empty", new Place("Loft")),
+            new PutWall("w", new Wall("North wall", "p")),
+            new PutSource("s", new Source("Service", SourceKind.Service)),
+            new PutCircuit("c", new Circuit("Lights")),
+            new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 20, 100, "s", "p") { Breakers = [new Breaker(1, 1, 15, BreakerKind.Standard, "c")] }),
+            new PlaceBox("b", "p"),
+            new AddBox("square", "Square", "square-4x1-1/2", "p"),
+            new AddPart("square", "ring", "ring-4-1g-1/2"),
+            new AddBox("binned", "Old box", "nm-1g-18"),
+            new BinBox("binned"),
+            new AddBox("wide", "Wide", "nm-2g-35"),
+            new AddDevice("b", "d", "receptacle", 1),
+            new AddPartition("b", "part", 1),
+            new AddBlock("b", "block", "block", Gauge.Awg(12)),
+            new AddEntry("b", "spare", EntrySide.Left))
+        .Cables(3, 12, 2)
+        .Do(
+            new JoinLeads("b", "j", "twist-on-medium", ["r0.a0", "r1.a0"], "hots"),
+            new AddPigtail("b", "tail", new Landing(LandingAt.Joint, "j"), Screw),
+            new OpenChange("plan", "Plan"),
+            new PlanEdit("plan", "e1", new RenameBox("b", "Planned name")));
+
+    private static readonly (Edit Good, Edit Impossible)[] Examples =
+    [
+        (new Batch([new RenameBox("b", "x"), new NoteBox("b", "n")]), new Batch([])),
+        (new RenameJob("House"), new RenameJob("")),
+        (new SetProfile(CodeProfile.Default with { Edition = Edition.Nec2017 }), new SetProfile(CodeProfile.Default with { Amendments = [new Amendment("no.such.number", "x", 1)] })),
+        (new SetPractice("fill.flap", "yes"), new SetPractice("fill.flap", "perhaps")),
+        (new PutPlace("new", new Place("Porch", Wetness.Damp)), new PutPlace("new", new Place(""))),
+        (new RemovePlace("empty"), new RemovePlace("p")),
+        (new PutWall("w2", new Wall("South wall") { Layers = [new WallLayer("board", Fact<Length>.Unknown, false)] }), new PutWall("w2", new Wall("South", "nowhere"))),
+        (new RemoveWall("w"), new RemoveWall("none")),
+        (new PutSource("g", new Source("Generator", SourceKind.Generator)), new PutSource("g", new Source(" ", SourceKind.Generator))),
+        (new RemoveSource("s"), new RemoveSource("none")),
+        (new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 24)), new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 4) { Breakers = [new Breaker(9, 1)] })),
+        (new RemovePanel("panel"), new RemovePanel("none")),
+        (new PutCircuit("c2", new Circuit("Stove", "panel")), new PutCircuit("c2", new Circuit("Stove", "nowhere"))),
+        (new RemoveCircuit("c"), new RemoveCircuit("none")),
+        (new AddBox("n", "New", "nm-1g-18", "p", Fact<Volume>.Marked(Volume.Of(19m))), new AddBox("n", "New", "no-such-kind")),
+        (new CopyBox("b", "copy", "Copy"), new CopyBox("none", "copy", "Copy")),
+        (new RenameBox("b", "Bench, left"), new RenameBox("none", "x")),
+        (new PlaceBox("b"), new PlaceBox("b", "nowhere")),
+        (new SetBoxKind("b", "nm-2g-35"), new SetBoxKind("b", "no-such-kind")),
+        (new SetBoxMark("b", Fact<Volume>.Marked(Volume.Of(34m))), new SetBoxMark("b", Fact<Volume>.Marked(Volume.Of(0m)))),
+        (new SetBoxSize("b", Depth: new Fact<Length>(Known.Measured, Length.Inches(3), "3")), new SetBoxSize("b", Depth: new Fact<Length>(Known.Measured, Length.Inches(-3)))),
+        (new SetContents("b", Contents.Partial), new SetContents("b", (Contents)9)),
+        (new SetClamps("b", Fact<ClampStyle>.Marked(ClampStyle.Outside)), new SetClamps("b", new Fact<ClampStyle>(Known.Marked))),
+        (new SetFittings("b", 1, 1), new SetFittings("b", -1, 0)),
+        (new SetPrintedCounts("b", new Dictionary<string, int> { ["14"] = 16 }), new SetPrintedCounts("b", new Dictionary<string, int> { ["thick"] = 1 })),
+        (new NoteBox("b", "tight"), new NoteBox("b", new string('x', 5000))),
+        (new BinBox("b"), new BinBox("none")),
+        (new BringBackBox("binned"), new BringBackBox("b")),
+        (new ForRoom("p", new SetContents("each", Contents.NotOpened)), new ForRoom("p", new RenameBox("each", "same name"))),
+        (new AddPart("square", "ext", "ext-square-1-1/2"), new AddPart("square", "ext", "no-such-part")),
+        (new SetPart("square", "ring", Fact<Volume>.Marked(Volume.Of(4m))), new SetPart("square", "none")),
+        (new RemovePart("square", "ring"), new RemovePart("square", "none")),
+        (new AddPartition("wide", "x", 1), new AddPartition("b", "x", 1)),
+        (new RemovePartition("b", "part"), new RemovePartition("b", "none")),
+        (new AddBlock("b", "x", "ground bar", Gauge.Awg(12)), new AddBlock("b", "x", "bar", null, 7)),
+        (new RemoveBlock("b", "block"), new RemoveBlock("b", "none")),
+        (new AddEntry("b", "x", EntrySide.Right), new AddEntry("b", "spare", EntrySide.Right)),
+        (new SetEntry("b", "spare", State: EntryState.Plugged), new SetEntry("b", "k0", State: EntryState.Plugged)),
+        (new RemoveEntry("b", "spare"), new RemoveEntry("b", "k0")),
+        (new AddCable("b", "x", "kx", Jobs.Nm(14, 3), Says: "from the pantry"), new AddCable("b", "r0", "kx", Jobs.Nm(14, 3))),
+        (new NameCable("b", "r0", RunSide.A, "from the porch", Feeds.FeedsIn), new NameCable("b", "r0", RunSide.B, "x")),
+        (new SetRun("r0", CableType.Mc, Sheath: "grey", Circuit: "c"), new SetRun("r0", Circuit: "nowhere")),
+        (new ConnectRun("square", "r0", RunSide.B, "in"), new ConnectRun("square", "r0", RunSide.A, "in")),
+        (new RemoveCable("b", "r0"), new RemoveCable("square", "r0")),
+        (new PassThrough("b", "r1", "r2"), new PassThrough("b", "r1", "r1")),
+        (new MoveLead("b", "r2.a0", Screw), new MoveLead("b", "r2.a0", Screw with { Place = "load-hot/plate" })),
+        (new JoinLeads("b", "k", "lever-2", ["r0.a1", "r1.a1"], "neutrals"), new JoinLeads("b", "k", "lever-2", ["none"])),
+        (new SetLeadLength("b", "r0.a0", new Fact<Length>(Known.Measured, Length.Inches(7, 1, 2), "7 1/2")), new SetLeadLength("b", "none", Fact<Length>.Unknown)),
+        (new SetLeadForm("b", "r0.a1", LeadForm.Loop), new SetLeadForm("b", "r0.a1", (LeadForm)7)),
+        (new IdentifyLead("b", "r0.a1", "white", ConductorUse.Hot, "black"), new IdentifyLead("b", "r0.a1", "", ConductorUse.Hot)),
+        (new SetLeadWire("b", "r0.a1", Gauge.Awg(10), true), new SetLeadWire("b", "none")),
+        (new AddJoint("b", "x", "push-in-4"), new AddJoint("b", "x", "glue")),
+        (new SetJoint("b", "j", "lever-3", "hots"), new SetJoint("b", "none", "lever-3")),
+        (new RemoveJoint("b", "j"), new RemoveJoint("b", "none")),
+        (new AddPigtail("b", "x", new Landing(LandingAt.Joint, "j"), Landing.Loose), new AddPigtail("b", "x", new Landing(LandingAt.Joint, "none"), Landing.Loose)),
+        (new SetPigtail("b", "tail", "black", new Fact<Length>(Known.Measured, Length.Inches(8)), Gauge.Awg(12)), new SetPigtail("b", "none", "black", Fact<Length>.Unknown)),
+        (new LandPigtail("b", "tail", true, new Landing(LandingAt.Cap)), new LandPigtail("b", "tail", true, new Landing(LandingAt.BondingScrew))),
+        (new RemovePigtail("b", "tail"), new RemovePigtail("b", "none")),
+        (new AddDevice("b", "x", "switch", 2), new AddDevice("b", "x", "switch", 3)),
+        (new SwapDevice("b", "d", "protective"), new SwapDevice("b", "d", "no-such-device")),
+        (new MoveDevice("b", "d", 2), new MoveDevice("b", "d", 9)),
+        (new SetDevice("b", "d", "by the door", BrokenTabs: ["hot"]), new SetDevice("b", "d", BrokenTabs: ["ground"])),
+        (new RemoveDevice("b", "d"), new RemoveDevice("b", "none")),
+        (new OpenChange("other", "Other plan", "2026-09-01"), new OpenChange("plan", "Again")),
+        (new PlanEdit("plan", "e2", new NoteBox("b", "planned")), new PlanEdit("plan", "e2", new OpenChange("inner", "Inner"))),
+        (new DropPlanned("plan", "e1"), new DropPlanned("plan", "none")),
+        (new CloseChange("plan", "2026-09-30"), new CloseChange("none")),
+    ];
+
+    public static TheoryData<int> All() => [.. Enumerable.Range(0, Examples.Length)];
+
+    [Fact]
+    public void Every_kind_of_edit_has_an_example()
+    {
+        var kinds = typeof(Edit).GetCustomAttributes<JsonDerivedTypeAttribute>().Select(a => a.DerivedType).ToList();
+        Assert.Equal(typeof(Edit).Assembly.GetTypes().Where(t => t.IsSubclassOf(typeof(Edit)) && !t.IsAbstract).OrderBy(t => t.Name), kinds.OrderBy(t => t.Name));
+        Assert.Equal([typeof(Restore)], kinds.Except(Examples.Select(e => e.Good.GetType())));
+    }
+
+    [Theory]
+    [MemberData(nameof(All))]
+    public void The_good_one_changes_the_job_reads_as_a_sentence_and_is_undone(int example)
+    {
+        var edit = Examples[example].Good;
+        Assert.True(edit.Check(Rich) is null, edit.Check(Rich)?.Says);
+        var after = edit.Apply(Rich);
+        var cells = Cells.Between(Rich, after);
+        Assert.NotEmpty(cells);
+        Assert.False(string.IsNullOrWhiteSpace(edit.Tell(Rich)));
+        Assert.Equal(JobJson.Text(Rich), JobJson.Text(new Restore("e", cells, false, "").Apply(after)));
+        var read = JsonSerializer.Deserialize(JsonSerializer.Serialize(edit, JobJson.Default.Edit), JobJson.Default.Edit)!;
+        Assert.Equal(JobJson.Text(after), JobJson.Text(read.Apply(Rich)));
+    }
+
+    [Theory]
+    [MemberData(nameof(All))]
+    public void The_impossible_one_is_refused_with_a_sentence(int example)
+    {
+        var refusal = Examples[example].Impossible.Check(Rich);
+        Assert.NotNull(refusal);
+        Assert.Matches(@"^[A-Z""].*[.!]$", refusal.Says);
+    }
+}
