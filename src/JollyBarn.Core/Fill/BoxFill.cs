@@ -118,6 +118,12 @@ public static class BoxFill
     {
         var question = PracticeBook.LongLeads;
         var effects = new List<PracticeEffect>();
+        var from = limits.Inches("fill.loop.length");
+        if (practice.Says(question, question.Default) && !input.Conductors.Any(c => c.Length >= from) && !input.Grounds.Any(g => g.Length >= from))
+        {
+            return effects;
+        }
+
         foreach (var choice in question.Choices.Skip(1))
         {
             var asked = practice.Answer(question) == choice.Value;

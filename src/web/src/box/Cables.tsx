@@ -155,9 +155,12 @@ function About({ job, cable: c, edit, name }: { job: string; cable: Schemas["Cab
   const { units } = useSettings();
   return (
     <details className="px-3 text-sm">
-      <summary className="min-h-6 text-ink-2" aria-label={`${w.about}: ${name}`}>
+      <summary className="min-h-6 text-ink-2">
         {words.cable[c.type]}
         {c.circuit && `, ${head.data?.circuits[c.circuit]?.name ?? c.circuit}`}
+        <span className="sr-only">
+          , {w.about}: {name}
+        </span>
       </summary>
       <div className="grid grid-cols-2 gap-2 py-2">
         <Pick
