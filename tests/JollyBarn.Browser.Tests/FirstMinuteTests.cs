@@ -78,7 +78,7 @@ public sealed class FirstMinuteTests
     }
 
     [Fact]
-    public void Two_screens_see_each_other_and_the_same_thing_changed_twice_names_both_sides()
+    public void Two_screens_see_each_others_edits()
     {
         using var site = new Site();
         using var ann = new Person();
