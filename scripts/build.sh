@@ -35,7 +35,8 @@ build_when_stale() {
 build_all() {
   mkdir -p .build docs/api
   if [ ! -d src/web/node_modules ] || [ src/web/package-lock.json -nt src/web/node_modules/.package-lock.json ]; then
-    (cd src/web && npm ci --no-audit --no-fund) || fail "The packages of the interface could not be fetched. Check the connection to the npm registry and start again."
+    # Not npm ci: it refuses a registry that lacks the packages of other platforms. Versions stay those of the lock file.
+    (cd src/web && npm install --no-save --no-audit --no-fund) || fail "The packages of the interface could not be fetched. Check the connection to the npm registry and start again."
   fi
   rm -rf .build/app
   dotnet publish src/JollyBarn.Web -c Release -o .build/app -v quiet --nologo -p:RunAnalyzers=false || fail "The program does not build."
