@@ -111,6 +111,28 @@ await batch("Hall switches", [
   join("hall", "neutrals", "neutrals", "twist-on-large", [lead("light-feed", 1), lead("lamp-a", 1), lead("lamp-b", 1)]), join("hall", "grounds", "grounds", "twist-on-large", [lead("light-feed", 2), lead("lamp-a", 2), lead("lamp-b", 2), lead("stair", 3)]), join("hall", "hots", "hots", "twist-on-medium", [lead("light-feed", 0), lead("lamp-b", 0)]),
   tail("hall", "t-hot-1", "hots", "s1", "hot/screw"), tail("hall", "t-hot-2", "hots", "s2", "common/screw"), land("hall", lead("lamp-a", 0), "s1", "switched/screw"), land("hall", lead("stair", 0), "s2", "traveler-1/screw"), land("hall", lead("stair", 1), "s2", "traveler-2/screw"),
 ]);
+await batch("Press room, by the door", [
+  add("press-door", "Press room, by the door", "nm-3g-48", "press"),
+  cable("press-door", "door-feed", nm("12-2"), "Bottom", "from the cellar panel", "FeedsIn"), cable("press-door", "door-work", nm("12-2"), "Bottom", "on to the composing stones", "Protected"),
+  cable("press-door", "door-lamps", nm("12-2"), "Top", "to the work lamps"), cable("press-door", "door-north", nm("12-3"), "Top", "to the north door switch"), cable("press-door", "door-vent", nm("12-2"), "Top", "to the drying fan"),
+  device("press-door", "g1", "protective", 1), device("press-door", "s1", "switch-3way", 2, "work lamps"), device("press-door", "d1", "smart-switch", 3, "drying fan switch"),
+  join("press-door", "hots", "hots", "lever-5", [lead("door-feed", 0), "d1.hot"]),
+  join("press-door", "neutrals", "neutrals", "twist-on-large", [lead("door-feed", 1), lead("door-lamps", 1), lead("door-vent", 1), lead("door-north", 2), "d1.neutral"]),
+  join("press-door", "grounds", "grounds", "twist-on-large", [lead("door-feed", 2), lead("door-work", 2), lead("door-lamps", 2), lead("door-north", 3), lead("door-vent", 2), "d1.ground"]),
+  join("press-door", "fan-hot", "fan, switched", "twist-on-medium", [lead("door-vent", 0), "d1.switched"]),
+  tail("press-door", "t-gfci-hot", "hots", "g1", "line-hot/plate"), tail("press-door", "t-gfci-neutral", "neutrals", "g1", "line-neutral/plate"), tail("press-door", "t-common", "hots", "s1", "common/screw"),
+  tail("press-door", "t-ground-1", "grounds", "g1", "ground/screw", "9"), tail("press-door", "t-ground-2", "grounds", "s1", "ground/screw", "9"),
+  land("press-door", lead("door-work", 0), "g1", "load-hot/plate"), land("press-door", lead("door-work", 1), "g1", "load-neutral/plate"),
+  land("press-door", lead("door-north", 0), "s1", "traveler-1/screw"), land("press-door", lead("door-north", 1), "s1", "traveler-2/screw"), { do: "moveLead", box: "press-door", lead: lead("door-lamps", 0), to: { at: "Cap" } },
+  ...[["door-feed", 0, "8 1/4"], ["door-feed", 1, "8"], ["door-feed", 2, "9"], ["door-work", 0, "7 1/2"], ["door-work", 1, "7 3/4"], ["door-lamps", 0, "6 5/8"], ["door-north", 0, "9"], ["door-north", 1, "9"], ["door-vent", 0, "7"]].map(([run, i, text]) => long("press-door", lead(run, i), text)),
+]);
+await batch("Cellar, foot of the stair", [
+  add("cellar-foot", "Cellar, lamp at the foot of the stair", "round-4x2-1/8", "cellar"), { do: "setClamps", box: "cellar-foot", clamps: { how: "Measured", value: "Outside" } }, { do: "setBoxSize", box: "cellar-foot", height: { how: "Measured", value: "4", entered: "4" }, width: { how: "Measured", value: "4", entered: "4" }, depth: { how: "Measured", value: "2 1/8", entered: "2 1/8" } },
+  cable("cellar-foot", "foot-feed", nm("14-2"), "Left", "from the stair switch", "FeedsIn"), cable("cellar-foot", "foot-on", nm("14-2"), "Right", "on to the coal hole lamp"), device("cellar-foot", "l1", "luminaire", 0),
+  join("cellar-foot", "hots", "hots", "twist-on-medium", [lead("foot-feed", 0), lead("foot-on", 0), "l1.hot"]), join("cellar-foot", "neutrals", "neutrals", "twist-on-medium", [lead("foot-feed", 1), lead("foot-on", 1), "l1.neutral"]),
+  join("cellar-foot", "grounds", "grounds", "twist-on-ground", [lead("foot-feed", 2), lead("foot-on", 2), "l1.ground"]), { do: "addPigtail", box: "cellar-foot", id: "bond", from: { at: "Joint", joint: "grounds" }, to: { at: "BondingScrew" }, length: { how: "Measured", value: "6", entered: "6" } },
+  long("cellar-foot", lead("foot-feed", 0), "7"), long("cellar-foot", lead("foot-feed", 1), "7 1/4"), long("cellar-foot", lead("foot-on", 0), "6 1/2"),
+]);
 await batch("Press room lamps", [
   add("press-lamps", "Press room lamps", "pan-4x1/2", "press"), follow("press-lamps", "lamp-a", "Back", "from the hall switches"), device("press-lamps", "l1", "luminaire", 0),
   join("press-lamps", "hot", "hot", "twist-on-small", [lead("lamp-a", 0, "b"), "l1.hot"]), join("press-lamps", "neutral", "neutral", "twist-on-small", [lead("lamp-a", 1, "b"), "l1.neutral"]), join("press-lamps", "ground", "ground", "twist-on-small", [lead("lamp-a", 2, "b"), "l1.ground"]),
@@ -159,6 +181,10 @@ await batch("Shelf joint in the cellar", [
   follow("shelf", "cel-c", "Left", "from the cellar head"), cable("shelf", "shelf-lamp", nm("14-2"), "Right", "to the shelf lamp"), join("shelf", "hots", "hots", "twist-on-medium", [lead("cel-c", 0, "b"), lead("shelf-lamp", 0)]), join("shelf", "neutrals", "neutrals", "twist-on-medium", [lead("cel-c", 1, "b"), lead("shelf-lamp", 1)]), join("shelf", "grounds", "grounds", "twist-on-medium", [lead("cel-c", 2, "b"), lead("shelf-lamp", 2)]),
 ]);
 await edit({ do: "openChange", id: "bench-row", name: "Protected bench receptacles in the bindery", opened: "2026-09-28" });
+const plan = (id, e) => edit({ do: "planEdit", change: "bench-row", id, edit: e });
+await plan("q1", cable("type-door", "bench-row-1", nm("12-2"), "Top", "on to the new bench row"));
+await plan("q2", { do: "swapDevice", box: "type-door", id: "r1", kind: "protective" });
+await edit({ do: "putWall", id: "bindery-north", wall: { name: "Bindery, north wall", place: "bindery", layers: [{ what: "gypsum board", thickness: { how: "Measured", value: "1/2", entered: "1/2" }, combustible: false }, { what: "pine boards", thickness: { how: "Measured", value: "3/4", entered: "3/4" }, combustible: true }] } });
 await edit({ do: "openChange", id: "cellar-joints", name: "Cellar joints to a box that stays reachable", opened: "2026-09-28" });
 
 const file = await (await fetch(`${base}/api/jobs/${job}/export`)).json();

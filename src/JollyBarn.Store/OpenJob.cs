@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Runtime.InteropServices;
 using System.Text.Json;
 using JollyBarn.Edits;
 using JollyBarn.Fill;
@@ -20,6 +21,7 @@ public sealed class OpenJob
     private readonly Lock writing = new();
     private readonly List<LogLine> log = [];
     private readonly Dictionary<string, long> versions = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, List<long>> touching = new(StringComparer.Ordinal);
     private readonly UndoStacks stacks = new();
     private readonly SortedList<long, Job> states = [];
 
@@ -179,6 +181,15 @@ public sealed class OpenJob
         }
     }
 
+    /// <summary>Lines of the log that are of one box, newest first.</summary>
+    public IReadOnlyList<LogLine> LogOf(string box, int take)
+    {
+        lock (writing)
+        {
+            return touching.TryGetValue(box, out var versionsOf) ? [.. Enumerable.Reverse(versionsOf).Take(take).Select(v => log[(int)v - 1])] : [];
+        }
+    }
+
     /// <summary>The job as it was at a version, or null when there is none such.</summary>
     public Job? JobAt(long version)
     {
@@ -277,6 +288,11 @@ public sealed class OpenJob
     {
         log.Add(new LogLine(version, id, by, at, says));
         versions[id] = version;
+        foreach (var box in edit.OfBoxes.Distinct())
+        {
+            (CollectionsMarshal.GetValueRefOrAddDefault(touching, box, out _) ??= []).Add(version);
+        }
+
         stacks.Take(by, version, edit, of => versions.TryGetValue(of, out var found) ? found : 0);
     }
 

@@ -6,4 +6,6 @@ internal static class Limits
     public const long Body = 64 * 1024 * 1024;
 
     public const int Previews = 200;
+
+    public const int Held = 60;
 }

@@ -93,6 +93,7 @@ public static class Server
         api.MapJobs();
         api.MapBoxes();
         api.MapEdits();
+        api.MapChanges();
         api.MapFiles();
         api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: 404));
         app.MapGet("/schema/job.json", () => Results.Text(Schema.Text, "application/schema+json")).WithTags("Jolly Barn");

@@ -40,6 +40,11 @@ public sealed class AccessTests
         Look(site.DemoJob, "Over-full", () => person.Tap("Set for a whole room…"));
         Look(site.DemoJob + "/boxes/bench-left", "Cables and leads");
         Look(site.DemoJob + "/boxes/press-right", "Cables and leads", () => person.Tap("Bring in a cable"));
+        Look(site.DemoJob + "/boxes/bench-left", "20.25 / 22.5", () => person.Click("[data-walk='d:g1']"));
+        Look(site.DemoJob + "/boxes/press-door", "43.3125 / 48", () => person.Tap(width < 600 ? "line hot: black pigtail" : "neutral: white of the drying fan switch".Split(':')[1].Trim(), "[aria-label='Cables and leads']"));
+        Look(site.DemoJob + "/changes", "Changes");
+        Look(site.DemoJob + "/house", "What can make it live");
+        Look(site.DemoJob + "/house", "What can make it live", () => person.Tap("Slot 1:"));
         Look(site.DemoJob + "/book", "House practice");
         Look(site.DemoJob + "/log", "Logbook");
         Look(site.DemoJob, "Over-full", () => person.Tap("Find or do…"));

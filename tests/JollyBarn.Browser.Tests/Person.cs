@@ -80,6 +80,66 @@ public sealed class Person : IDisposable
         Taps++;
     }
 
+    /// <summary>A click on what a selector finds, with a key held if one is given.</summary>
+    public void Click(string selector, string? hold = null)
+    {
+        var actions = new Actions(Driver).MoveToElement(At(selector));
+        (hold is null ? actions.Click() : actions.KeyDown(hold).Click().KeyUp(hold)).Perform();
+        Taps++;
+    }
+
+    public void Hover(string selector) => new Actions(Driver).MoveToElement(At(selector)).Perform();
+
+    public void Menu(string selector) => new Actions(Driver).ContextClick(At(selector)).Perform();
+
+    public void Focus(string selector) => Driver.ExecuteScript("arguments[0].focus()", At(selector));
+
+    /// <summary>Presses on one thing, moves to another in steps as a hand does, and lets go there; over a last place that shows only while something is held, when one is given.</summary>
+    public void Drag(string from, string to, PointerKind kind, string? onTo = null)
+    {
+        var pointer = new PointerInputDevice(kind, kind == PointerKind.Touch ? "finger" : "mouse");
+        var button = kind == PointerKind.Touch ? MouseButton.Touch : MouseButton.Left;
+        var start = At(from);
+        var steps = new ActionSequence(pointer)
+            .AddAction(pointer.CreatePointerMove(start, 0, 0, TimeSpan.Zero)).AddAction(pointer.CreatePointerDown(button))
+            .AddAction(pointer.CreatePointerMove(At(to), 0, 0, TimeSpan.FromMilliseconds(200)));
+        Driver.PerformActions([steps]);
+        Sees("In hand:");
+        var last = new ActionSequence(pointer);
+        if (onTo is not null)
+        {
+            last.AddAction(pointer.CreatePointerMove(At(onTo), 0, 0, TimeSpan.FromMilliseconds(120)));
+        }
+
+        Driver.PerformActions([last.AddAction(pointer.CreatePointerUp(button))]);
+    }
+
+    /// <summary>Walks by arrow keys until a stop of the picture has the focus.</summary>
+    public void WalkTo(string stop)
+    {
+        string[] ways = [Keys.ArrowLeft, Keys.ArrowUp, Keys.ArrowUp, Keys.ArrowDown, Keys.ArrowDown, Keys.ArrowRight];
+        for (var i = 0; i < 60; i++)
+        {
+            if (Driver.SwitchTo().ActiveElement().GetAttribute("data-walk") == stop)
+            {
+                return;
+            }
+
+            Press(ways[i % ways.Length]);
+        }
+
+        Assert.Fail($"Arrow keys never reached {stop}.");
+    }
+
+    public IReadOnlyList<string> Texts(string script) => [.. ((IEnumerable<object>)Driver.ExecuteScript(script)!).Select(t => (string)t)];
+
+    /// <summary>Waits until a text is on the page no longer.</summary>
+    public void Gone(string text) => Until(() => !Text.Contains(text, StringComparison.OrdinalIgnoreCase), $"\"{text}\" stayed");
+
+    /// <summary>Waits until something a selector finds says so in its text or its data-says.</summary>
+    public void Sees(string text, string selector) =>
+        Until(() => Texts("return [...document.querySelectorAll(\"" + selector + "\")].map(e => e.dataset.says ?? e.textContent)").Any(t => t.Contains(text, StringComparison.OrdinalIgnoreCase)), $"\"{text}\" never came in {selector}");
+
     public void Type(string label, string text, bool enter = true)
     {
         var field = Until(() => Driver.FindElements(By.CssSelector("input")).FirstOrDefault(e => Label(e) == label), $"no field \"{label}\"");
@@ -117,6 +177,13 @@ public sealed class Person : IDisposable
         var found = (string?)Driver.ExecuteAsyncScript(
             "const done=arguments[0];axe.run(document,{runOnly:['wcag2a','wcag2aa','wcag21a','wcag21aa','wcag22aa']}).then(r=>done(JSON.stringify(r.violations.filter(v=>['serious','critical'].includes(v.impact)).map(v=>v.id+': '+v.nodes.slice(0,3).map(n=>n.target.join(' ')+' '+n.failureSummary.replace(/\\s+/g,' ')).join(' | ')))))");
         return JsonSerializer.Deserialize<List<string>>(found!)!;
+    }
+
+    private IWebElement At(string selector)
+    {
+        var element = Until(() => Driver.FindElements(By.CssSelector(selector)).FirstOrDefault(), $"nothing is at {selector}");
+        Driver.ExecuteScript("const r = arguments[0].getBoundingClientRect(); if (r.top < 0 || r.bottom > innerHeight) arguments[0].scrollIntoView({block:'center'})", element);
+        return element;
     }
 
     private bool Called(IWebElement element, string name) =>

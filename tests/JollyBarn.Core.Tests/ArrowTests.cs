@@ -6,17 +6,19 @@ using static ArchUnitNET.Fluent.ArchRuleDefinition;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>Arrows point one way: Measures ← CodeBook ← Wiring ← Edits; Wiring ← Fill; all ← OpenFile; Core ← Store.</summary>
+/// <summary>Arrows point one way: Measures ← CodeBook ← Wiring ← Edits; Wiring ← Fill ← Inspection ← Planning; all ← OpenFile; Core ← Store.</summary>
 public class ArrowTests
 {
     private static readonly ArchUnitNET.Domain.Architecture Parts = new ArchLoader().LoadAssemblies(typeof(Job).Assembly, typeof(JobStore).Assembly).Build();
 
     [Theory]
-    [InlineData("Measures", "CodeBook|Wiring|Edits|Fill|OpenFile|Store")]
-    [InlineData("CodeBook", "Wiring|Edits|Fill|OpenFile|Store")]
-    [InlineData("Wiring", "Edits|Fill|OpenFile|Store")]
-    [InlineData("Edits", "Fill|OpenFile|Store")]
-    [InlineData("Fill", "Edits|OpenFile|Store")]
+    [InlineData("Measures", "CodeBook|Wiring|Edits|Fill|Inspection|Planning|OpenFile|Store")]
+    [InlineData("CodeBook", "Wiring|Edits|Fill|Inspection|Planning|OpenFile|Store")]
+    [InlineData("Wiring", "Edits|Fill|Inspection|Planning|OpenFile|Store")]
+    [InlineData("Edits", "Fill|Inspection|Planning|OpenFile|Store")]
+    [InlineData("Fill", "Edits|Inspection|Planning|OpenFile|Store")]
+    [InlineData("Inspection", "Edits|Planning|OpenFile|Store")]
+    [InlineData("Planning", "OpenFile|Store")]
     [InlineData("OpenFile", "Store")]
     public void Nothing_points_back(string from, string to) =>
         Types().That().ResideInNamespaceMatching($@"^JollyBarn\.{from}").Should().NotDependOnAny(Types().That().ResideInNamespaceMatching($@"^JollyBarn\.({to})")).Check(Parts);

@@ -58,6 +58,7 @@ public class EveryEditTests
         (new AddBox("n", "New", "nm-1g-18", "p", Fact<Volume>.Marked(Volume.Of(19m))), new AddBox("n", "New", "no-such-kind")),
         (new CopyBox("b", "copy", "Copy"), new CopyBox("none", "copy", "Copy")),
         (new RenameBox("b", "Bench, left"), new RenameBox("none", "x")),
+        (new SetBoxWall("b", "w"), new SetBoxWall("b", "no-wall")),
         (new PlaceBox("b"), new PlaceBox("b", "nowhere")),
         (new SetBoxKind("b", "nm-2g-35"), new SetBoxKind("b", "no-such-kind")),
         (new SetBoxMark("b", Fact<Volume>.Marked(Volume.Of(34m))), new SetBoxMark("b", Fact<Volume>.Marked(Volume.Of(0m)))),

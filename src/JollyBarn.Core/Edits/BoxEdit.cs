@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
 
@@ -6,6 +7,9 @@ namespace JollyBarn.Edits;
 /// <summary>An edit inside one box.</summary>
 public abstract record BoxEdit(string Box) : Edit
 {
+    [JsonIgnore]
+    public sealed override IEnumerable<string> OfBoxes => [Box];
+
     public sealed override Refusal? Check(Job job)
     {
         if (!job.Boxes.TryFind(Box, out var box))

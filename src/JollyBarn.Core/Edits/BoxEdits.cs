@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
@@ -9,6 +10,9 @@ namespace JollyBarn.Edits;
 /// <param name="Mark">The mark as read; leaves the catalogue's when null.</param>
 public sealed record AddBox(string Id, string Name, string Kind, string? Place = null, Fact<Volume>? Mark = null, Contents Contents = Contents.NotOpened) : Edit
 {
+    [JsonIgnore]
+    public override IEnumerable<string> OfBoxes => [Id];
+
     public override Refusal? Check(Job job) =>
         Refuse.NewId(Id, job.Boxes.Has(Id), "id") ?? Refuse.BadText(Name, "name") ?? Refuse.BadEnum(Contents, "contents")
         ?? (BoxKinds.Find(Kind) is null ? Refuse.Missing("kind of box", Kind, "kind") : null)
@@ -54,6 +58,9 @@ internal static class Kinds
 /// <summary>Copies a box under a new id. Cables come along as cables whose other ends nobody has followed yet.</summary>
 public sealed record CopyBox(string Box, string Id, string Name) : Edit
 {
+    [JsonIgnore]
+    public override IEnumerable<string> OfBoxes => [Id];
+
     public override Refusal? Check(Job job)
     {
         if (!job.Boxes.TryFind(Box, out var box))
@@ -118,6 +125,16 @@ public sealed record PlaceBox(string Box, string? Place = null) : BoxEdit(Box)
     protected override Box ApplyIn(Box box) => box with { Place = Place };
 
     protected override string TellIn(Box box) => "moved to another room";
+}
+
+/// <summary>Says which wall the box sits in.</summary>
+public sealed record SetBoxWall(string Box, string? Wall = null) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => Wall is null || job.Walls.Has(Wall) ? null : Refuse.Missing("wall", Wall, "wall");
+
+    protected override Box ApplyIn(Box box) => box with { Wall = Wall };
+
+    protected override string TellIn(Box box) => Wall is null ? "in no wall" : "set in a wall";
 }
 
 /// <summary>Changes the kind of box; mark, sizes and clamps become what the new kind says of itself.</summary>

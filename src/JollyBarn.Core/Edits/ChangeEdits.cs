@@ -98,6 +98,10 @@ public sealed record CloseChange(string Change, string? Closed = null) : Edit
     public override string Tell(Job before) => $"Change {before.Changes.Find(Change)?.Name} closed";
 }
 
+/// <summary>One planned edit as a sentence.</summary>
+/// <param name="Refusal">Why it no longer goes on the job as it is now, or null.</param>
+public sealed record PlannedStep(string Id, string Says, Refusal? Refusal = null);
+
 /// <summary>A job as a Change plans it.</summary>
 public static class Plans
 {
@@ -112,21 +116,20 @@ public static class Plans
         return job;
     }
 
-    internal static Refusal? FirstRefusal(Job job, string change)
+    /// <summary>The Change's edits as sentences, in order, each with the reason it no longer goes, if so.</summary>
+    public static IEnumerable<PlannedStep> Steps(Job job, string change)
     {
-        foreach (var edit in EditsOf(job, change))
+        foreach (var (planned, edit) in (job.Changes.Find(change)?.Edits ?? []).Select(e => (e, Read(e))))
         {
-            if (edit.Check(job) is { } refusal)
-            {
-                return refusal;
-            }
-
-            job = edit.Apply(job);
+            var refusal = edit.Check(job);
+            yield return new(planned.Id, edit.Tell(job), refusal);
+            job = refusal is null ? edit.Apply(job) : job;
         }
-
-        return null;
     }
 
-    private static IEnumerable<Edit> EditsOf(Job job, string change) =>
-        (job.Changes.Find(change)?.Edits ?? []).Select(e => e.Edit.Deserialize(JobJson.Default.Edit)).OfType<Edit>();
+    internal static Refusal? FirstRefusal(Job job, string change) => Steps(job, change).Select(s => s.Refusal).FirstOrDefault(r => r is not null);
+
+    private static IEnumerable<Edit> EditsOf(Job job, string change) => (job.Changes.Find(change)?.Edits ?? []).Select(Read);
+
+    private static Edit Read(PlannedEdit planned) => planned.Edit.Deserialize(JobJson.Default.Edit)!;
 }

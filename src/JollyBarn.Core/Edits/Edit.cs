@@ -30,6 +30,7 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(CopyBox), "copyBox")]
 [JsonDerivedType(typeof(RenameBox), "renameBox")]
 [JsonDerivedType(typeof(PlaceBox), "placeBox")]
+[JsonDerivedType(typeof(SetBoxWall), "setBoxWall")]
 [JsonDerivedType(typeof(SetBoxKind), "setBoxKind")]
 [JsonDerivedType(typeof(SetBoxMark), "setBoxMark")]
 [JsonDerivedType(typeof(SetBoxSize), "setBoxSize")]
@@ -84,6 +85,10 @@ public abstract record Edit
     /// <summary>Version of this kind's meaning; a later meaning gets a later number and the old one still replays.</summary>
     public int V { get; init; } = 1;
 
+    /// <summary>Ids of the boxes it is an edit of; none for what is of the whole job.</summary>
+    [JsonIgnore]
+    public virtual IEnumerable<string> OfBoxes => [];
+
     /// <summary>The reason it cannot be done on this job, or null.</summary>
     public abstract Refusal? Check(Job job);
 
@@ -98,6 +103,9 @@ public abstract record Edit
 public sealed record Batch(IReadOnlyList<Edit> Edits, string? Name = null) : Edit
 {
     private const int Most = 2000;
+
+    [JsonIgnore]
+    public override IEnumerable<string> OfBoxes => Edits.SelectMany(e => e.OfBoxes);
 
     public override Refusal? Check(Job job)
     {

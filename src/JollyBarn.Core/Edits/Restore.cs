@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using System.Text.Json.Nodes;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
@@ -11,6 +12,9 @@ namespace JollyBarn.Edits;
 /// <param name="What">The sentence of the edit that is undone or redone.</param>
 public sealed record Restore(string Of, IReadOnlyList<Cell> Cells, bool Again, string What) : Edit
 {
+    [JsonIgnore]
+    public override IEnumerable<string> OfBoxes => Cells.Where(c => c.Path.StartsWith("boxes/", StringComparison.Ordinal)).Select(c => c.Path.Split('/')[1]).Distinct();
+
     public override Refusal? Check(Job job) => Blocking(job) is null ? null : new Refusal("What this would put back has been changed since.");
 
     /// <summary>The first place that no longer is as the edit left it, or null.</summary>

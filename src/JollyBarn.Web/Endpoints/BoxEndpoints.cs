@@ -1,4 +1,7 @@
+using JollyBarn.Edits;
 using JollyBarn.Fill;
+using JollyBarn.Measures;
+using JollyBarn.Planning;
 using JollyBarn.Store;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -8,6 +11,12 @@ namespace JollyBarn.Web.Endpoints;
 /// <summary>An end of a cable that nobody has followed yet.</summary>
 /// <param name="Says">Where its other end is, and what it is called there.</param>
 public sealed record OpenEnd(string Run, RunSide Side, string Size, string Says, string? NearBox);
+
+/// <param name="Change">A Change to ask on top of, or null for the present.</param>
+public sealed record MovesAsked(Held Held, string? Change = null);
+
+/// <summary>Places with their consequences, and the version they were asked of.</summary>
+public sealed record MovesAnswer(long Version, IReadOnlyList<Move> Moves);
 
 /// <summary>Boxes of a job.</summary>
 internal static class BoxEndpoints
@@ -25,7 +34,7 @@ internal static class BoxEndpoints
             return TypedResults.Ok(Summaries(open, open.Now.Job).Where(b => words.All(w => $"{b.Name} {b.Place} {b.KindName}".Contains(w, StringComparison.OrdinalIgnoreCase))));
         }).WithName("boxes").WithSummary("Boxes by room and name; find keeps those whose name, room or kind has every word.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}", Results<Ok<BoxView>, NotFound> (JobStore store, string job, string box, long? version) =>
+        api.MapGet("/jobs/{job}/boxes/{box}", Results<Ok<BoxView>, NotFound> (JobStore store, string job, string box, long? version, string? change) =>
         {
             if (store.Find(job) is not { } open)
             {
@@ -33,17 +42,37 @@ internal static class BoxEndpoints
             }
 
             var now = open.Now;
-            var state = version is { } asked ? open.JobAt(asked) : now.Job;
+            var state = version is { } asked ? open.JobAt(asked) : change is not null ? Plans.Planned(now.Job, change) : now.Job;
             return state?.Boxes.Find(box) is { } found
                 ? TypedResults.Ok(Answers.View(state, version ?? now.Version, box, found, open.Reports.ReportOf(state, found)))
                 : TypedResults.NotFound();
-        }).WithName("box").WithSummary("One box with its cables and everything fill says; of an earlier version when asked.");
+        }).WithName("box").WithSummary("One box with its cables and everything fill says; of an earlier version, or as a Change plans it, when asked.");
 
         api.MapGet("/jobs/{job}/boxes/{box}/instead", Results<Ok<InsteadAnswer>, NotFound> (JobStore store, string job, string box) =>
             store.Find(job) is { } open && open.Now.Job is var state && state.Boxes.Find(box) is { } found
                 ? TypedResults.Ok(Instead.Find(InsteadQuestion.Of(found, FillOfBox.Read(found, state.Profile)), state.Profile, state.Practice))
                 : TypedResults.NotFound())
             .WithName("instead").WithSummary("What would do instead of this box.");
+
+        api.MapPost("/jobs/{job}/boxes/{box}/moves", (JobStore store, string job, string box, MovesAsked asked) =>
+        {
+            if (store.Find(job) is not { } open || open.Now is var now && !now.Job.Boxes.Has(box))
+            {
+                return Problems.Missing("box");
+            }
+
+            if (asked.Held.Leads.Count > Limits.Held || !Ids.IsGood(asked.Held.NewId))
+            {
+                return Problems.From(new($"At most {Limits.Held} leads are picked at once, and what they make needs an id.", "held"));
+            }
+
+            var state = asked.Change is { } change ? Plans.Planned(now.Job, change) : now.Job;
+            return Results.Ok(new MovesAnswer(now.Version, Moves.Of(state, box, asked.Held)));
+        }).Produces<MovesAnswer>().ProducesProblem(422).WithName("moves").WithSummary("Every place a picked end may go, each with what would follow. Nothing is kept.");
+
+        api.MapGet("/jobs/{job}/boxes/{box}/steps", Results<Ok<IReadOnlyList<LogLine>>, NotFound> (JobStore store, string job, string box, int take = 40) =>
+            store.Find(job) is { } open ? TypedResults.Ok(open.LogOf(box, Math.Clamp(take, 1, 200))) : TypedResults.NotFound())
+            .WithName("steps").WithSummary("Steps of the log that changed this box, newest first.");
 
         api.MapGet("/jobs/{job}/open-ends", Results<Ok<IEnumerable<OpenEnd>>, NotFound> (JobStore store, string job) =>
             store.Find(job) is { } open ? TypedResults.Ok(OpenEnds(open.Now.Job)) : TypedResults.NotFound())

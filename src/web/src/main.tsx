@@ -24,6 +24,8 @@ const router = createBrowserRouter([
       { path: "/quick", element: place(() => import("./quick/QuickFit")) },
       { path: "/jobs/:job", element: place(() => import("./today/Today")) },
       { path: "/jobs/:job/boxes/:box", element: place(() => import("./box/BoxPage")) },
+      { path: "/jobs/:job/changes", element: place(() => import("./change/Changes")) },
+      { path: "/jobs/:job/house", element: place(() => import("./house/House")) },
       { path: "/jobs/:job/book", element: place(() => import("./book/CodeBook")) },
       { path: "/jobs/:job/log", element: place(() => import("./log/Logbook")) },
       { path: "*", element: <p>{words.notFound}</p> },

@@ -28,11 +28,30 @@ export const useBoxes = (job: string) =>
     enabled: job !== "",
   });
 
-export const useBox = (job: string, box: string) =>
+/** A box as it is recorded, as a Change plans it, or as it was at an earlier version. */
+export const useBox = (job: string, box: string, change: string | null = null, version: number | null = null) =>
   useQuery({
-    queryKey: ["job", job, "box", box],
-    queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}", { params: { path: { job, box } } })),
+    queryKey: change || version !== null ? ["job", job, "state", box, change, version] : ["job", job, "box", box],
+    queryFn: () =>
+      must(
+        api.GET("/api/jobs/{job}/boxes/{box}", {
+          params: { path: { job, box }, query: { ...(change ? { change } : {}), ...(version !== null ? { version } : {}) } },
+        }),
+      ),
     placeholderData: keepPreviousData,
+  });
+
+export const useChanges = (job: string) =>
+  useQuery({
+    queryKey: ["job", job, "changes"],
+    queryFn: () => must(api.GET("/api/jobs/{job}/changes", { params: { path: { job } } })),
+    enabled: job !== "",
+  });
+
+export const useSteps = (job: string, box: string) =>
+  useQuery({
+    queryKey: ["job", job, "steps", box],
+    queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/steps", { params: { path: { job, box } } })),
   });
 
 export const useLog = (job: string, take = 50) =>

@@ -7,7 +7,7 @@ import { Ask, Button, Choice, Pick, Term } from "../parts/controls";
 import { KindPicker } from "../parts/KindPicker";
 import { fact, volume } from "../parts/measure";
 import { words } from "../words";
-import { BoxDrawing } from "./BoxDrawing";
+import { useWouldBe } from "./useWouldBe";
 import type { BoxEdit } from "./useBoxEdit";
 
 const w = words.box;
@@ -17,15 +17,27 @@ const stamp = () => ({ who: settings().who, when: new Date().toISOString().slice
 export const measured = (text: string) => (text === "" ? { how: "Unknown" } : { how: "Measured", value: text, entered: text, ...stamp() });
 
 /** The box itself: kind, mark, sizes, clamps, parts on it. */
-export function BoxCard({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catalogue: Schemas["Catalogue"] }) {
+export function BoxCard({ job, view, edit, catalogue }: { job: string; view: BoxView; edit: BoxEdit; catalogue: Schemas["Catalogue"] }) {
   const { units } = useSettings();
   const [kinds, setKinds] = useState(false);
   const [parts, setParts] = useState(false);
   const box = view.box;
+  const asKind = useWouldBe(
+    job,
+    view,
+    kinds,
+    catalogue.boxes.map((b) => [b.id, { do: "setBoxKind", kind: b.id }] as const),
+  );
+  const partKinds = catalogue.parts.filter((p) => p.fits === box.shape || p.role === "Plate" || box.shape === "Other");
+  const withPart = useWouldBe(
+    job,
+    view,
+    parts,
+    partKinds.map((p) => [p.id, { do: "addPart", id: "would-be", kind: p.id }] as const),
+  );
   const markText = (mark: Schemas["FactOfVolume"]) => (mark.value == null ? "" : String(mark.value));
   return (
     <section aria-label={w.kind} className="flex flex-col gap-4 rounded-2xl border-2 border-ink bg-card p-4">
-      <BoxDrawing view={view} />
       <div className="flex items-center justify-between gap-2">
         <b>{view.kindName}</b>
         <Button onClick={() => setKinds(true)}>{w.change}</Button>
@@ -213,16 +225,19 @@ export function BoxCard({ view, edit, catalogue }: { view: BoxView; edit: BoxEdi
         title={w.kind}
         open={kinds}
         onClose={() => setKinds(false)}
-        kinds={catalogue.boxes.map((b) => ({ id: b.id, name: b.name, right: b.volume == null ? "" : volume(b.volume, units) }))}
+        kinds={catalogue.boxes.map((b) => ({
+          id: b.id,
+          name: b.name,
+          right: b.volume == null ? "" : volume(b.volume, units),
+          then: asKind(b.id),
+        }))}
         onPick={(kind) => void edit.send({ do: "setBoxKind", kind })}
       />
       <KindPicker
         title={w.addPart}
         open={parts}
         onClose={() => setParts(false)}
-        kinds={catalogue.parts
-          .filter((p) => p.fits === box.shape || p.role === "Plate" || box.shape === "Other")
-          .map((p) => ({ id: p.id, name: p.name, right: p.volume ? volume(p.volume, units) : "" }))}
+        kinds={partKinds.map((p) => ({ id: p.id, name: p.name, right: p.volume ? volume(p.volume, units) : "", then: withPart(p.id) }))}
         onPick={(kind) => void edit.send({ do: "addPart", id: newId("p"), kind })}
       />
     </section>

@@ -1,44 +1,151 @@
-import { useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
-import { newId, type Schemas } from "../api/client";
-import { useBox, useCatalogue, useHead } from "../api/job";
+import { useCallback, useEffect, useState } from "react";
+import { Link, useNavigate, useParams, useSearchParams } from "react-router";
+import { newId, type BoxView, type Schemas } from "../api/client";
+import { useBox, useCatalogue, useChanges, useHead } from "../api/job";
+import { Bench } from "../bench/Bench";
+import type { Sel } from "../bench/select";
+import { Steps } from "../bench/Steps";
+import { StrandList } from "../bench/StrandList";
+import { useHeld, type Move } from "../bench/useHeld";
+import { Verdicts } from "../bench/Verdicts";
 import { Ask, Button, Pick } from "../parts/controls";
+import { say } from "../parts/Notices";
 import { words } from "../words";
 import { BoxCard } from "./BoxCard";
-import { Cables } from "./Cables";
-import { Devices } from "./Devices";
 import { FitPanel } from "./FitPanel";
 import { Follow } from "./Follow";
-import { Joints } from "./Joints";
-import { useBoxEdit } from "./useBoxEdit";
+import { useBoxEdit, type BoxEdit } from "./useBoxEdit";
 
-/** One box: what it is, what comes in, where every lead goes, and what it adds up to. */
+const PHONE = "(max-width: 640px)";
+
+/** One box: the Bench, what it adds up to, what the rules say, and everything about the box itself. */
 export default function BoxPage() {
   const { job = "", box = "" } = useParams();
-  const view = useBox(job, box);
+  const [search] = useSearchParams();
+  const change = search.get("plan");
+  const at = Number(search.get("at")) || null;
+  const view = useBox(job, box, change, at);
   const catalogue = useCatalogue();
   if (view.isPending || catalogue.isPending) return <p className="text-ink-2">{words.loading}</p>;
   if (!view.data || !catalogue.data) return <p>{words.notFound}</p>;
-  return <Page job={job} view={view.data} catalogue={catalogue.data} />;
+  return <Page key={box} job={job} view={view.data} catalogue={catalogue.data} change={change} at={at} />;
 }
 
-function Page({ job, view, catalogue }: { job: string; view: Schemas["BoxView"]; catalogue: Schemas["Catalogue"] }) {
-  const head = useHead(job);
-  const edit = useBoxEdit(job, view);
-  const navigate = useNavigate();
-  const [lit, setLit] = useState<readonly string[] | null>(null);
-  const places = Object.entries(head.data?.places ?? {}).map(([id, p]) => [id, p.name] as const);
+function usePhone(): boolean {
+  const [phone, setPhone] = useState(() => matchMedia(PHONE).matches);
+  useEffect(() => {
+    const query = matchMedia(PHONE);
+    const heard = () => setPhone(query.matches);
+    query.addEventListener("change", heard);
+    return () => query.removeEventListener("change", heard);
+  }, []);
+  return phone;
+}
+
+function Page({
+  job,
+  view,
+  catalogue,
+  change,
+  at,
+}: {
+  job: string;
+  view: BoxView;
+  catalogue: Schemas["Catalogue"];
+  change: string | null;
+  at: number | null;
+}) {
+  const now = useBoxEdit(job, view, change);
+  const [, setSearch] = useSearchParams();
+  const [sel, setSel] = useState<Sel | null>(null);
+  const [lit, setLit] = useState<readonly string[]>([]);
+  const [move, setMove] = useState<Move | null>(null);
+  const phone = usePhone();
+  const lookBack = async () => {
+    say(words.bench.lookingBack(at ?? 0), "stop");
+    return false;
+  };
+  const edit: BoxEdit = at === null ? now : { busy: false, send: lookBack, ready: lookBack, batch: lookBack };
+  const hand = useHeld(job, view, change, edit);
+  const choose = useCallback((next: Sel | null) => {
+    setSel(next);
+    setLit([]);
+  }, []);
+  const light = useCallback((ids: readonly string[] | null) => {
+    setLit(ids ?? []);
+    setSel(null);
+  }, []);
   return (
-    <div className="mx-auto max-w-[96rem]">
+    <div className="mx-auto max-w-[110rem]">
+      <Heading job={job} view={view} edit={edit} change={change} />
+      {view.box.binned && <p className="mb-4 rounded-lg border-l-6 border-amber bg-amber-wash p-3">{words.box.inBin}</p>}
+      {at !== null && (
+        <div className="mb-3 flex flex-wrap items-center gap-3 rounded-lg border-l-6 border-amber bg-amber-wash p-3" role="status">
+          <span className="flex-1">{words.bench.lookingBack(at)}</span>
+          <Button onClick={() => setSearch({})}>{words.bench.backToNow}</Button>
+        </div>
+      )}
+      <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_17.5rem] 2xl:grid-cols-[minmax(0,1fr)_20rem]">
+        <div className="flex min-w-0 flex-col gap-5">
+          <Bench
+            job={job}
+            view={view}
+            catalogue={catalogue}
+            edit={edit}
+            past={at !== null}
+            lit={lit}
+            sel={sel}
+            onSelect={choose}
+            onHover={setMove}
+            hand={hand}
+            small={phone}
+          >
+            <div className="mt-5 flex flex-col gap-5">
+              {!change && (
+                <Steps job={job} box={view.id} name={view.box.name} at={at} onAt={(v) => setSearch(v === null ? {} : { at: String(v) })} />
+              )}
+              <StrandList view={view} catalogue={catalogue} lit={lit} sel={sel} onSelect={choose} />
+            </div>
+          </Bench>
+        </div>
+        <div className="flex flex-col gap-4">
+          <FitPanel
+            job={job}
+            view={view}
+            edit={edit}
+            onLine={light}
+            ghost={move && !move.here && !move.refusal ? move.needed.low - view.report.fill.needed.low : 0}
+            sel={sel}
+          >
+            <Verdicts view={view} onPoint={(f) => light(f.ids)} />
+          </FitPanel>
+          <BoxCard job={job} view={view} edit={edit} catalogue={catalogue} />
+          <Follow job={job} view={view} edit={edit} />
+        </div>
+      </div>
+    </div>
+  );
+}
+
+function Heading({ job, view, edit, change }: { job: string; view: BoxView; edit: BoxEdit; change: string | null }) {
+  const head = useHead(job);
+  const changes = useChanges(job);
+  const navigate = useNavigate();
+  const [, setSearch] = useSearchParams();
+  const places = Object.entries(head.data?.places ?? {}).map(([id, p]) => [id, p.name] as const);
+  const walls = Object.entries(head.data?.walls ?? {}).filter(([, x]) => !x.place || x.place === view.box.place);
+  const open = (changes.data ?? []).filter((c) => c.closed == null);
+  return (
+    <>
       <p className="text-sm text-ink-2">
         <Link to={`/jobs/${job}`} className="underline underline-offset-4">
           {head.data?.name}
         </Link>{" "}
         / {view.place ?? words.quickFit.noRoom}
       </p>
-      <div className="mb-4 flex flex-wrap items-end gap-3">
+      <div className="mb-3 flex flex-wrap items-end gap-2">
         <h1 className="sr-only">{view.box.name}</h1>
-        <div className="-ml-3 min-w-60 flex-1 text-2xl font-bold">
+        <div className="-ml-3 min-w-56 flex-1 text-2xl font-bold">
           <Ask
             hide
             quiet
@@ -48,8 +155,19 @@ function Page({ job, view, catalogue }: { job: string; view: Schemas["BoxView"];
             onKeep={(name) => name && void edit.send({ do: "renameBox", name })}
           />
         </div>
+        {open.length > 0 && (
+          <div className="w-56">
+            <Pick
+              hide
+              label={words.changePage.mode}
+              value={change ?? ""}
+              onChange={(c: string) => setSearch(c ? { plan: c } : {})}
+              options={[["", words.changePage.record] as const, ...open.map((c) => [c.id, words.changePage.planIn(c.name)] as const)]}
+            />
+          </div>
+        )}
         {places.length > 0 && (
-          <div className="w-48">
+          <div className="w-40">
             <Pick
               hide
               label={words.box.move}
@@ -59,38 +177,40 @@ function Page({ job, view, catalogue }: { job: string; view: Schemas["BoxView"];
             />
           </div>
         )}
+        {walls.length > 0 && (
+          <div className="w-40">
+            <Pick
+              hide
+              label={words.box.wall}
+              value={view.box.wall ?? ""}
+              onChange={(wall) => void edit.send({ do: "setBoxWall", wall: wall || null })}
+              options={[["", words.box.noWall] as const, ...walls.map(([id, x]) => [id, x.name] as const)]}
+            />
+          </div>
+        )}
         <Button
+          look="quiet"
           onClick={() => {
             const id = newId("b");
             void edit
               .send({ do: "copyBox", id, name: words.jobs.copyOf(view.box.name) })
-              .then((ok) => ok && navigate(`/jobs/${job}/boxes/${id}`));
+              .then((ok) => ok && !change && navigate(`/jobs/${job}/boxes/${id}`));
           }}
         >
           {words.box.copyBox}
         </Button>
         <Button
-          look={view.box.binned ? "main" : "stop"}
+          look={view.box.binned ? "main" : "quiet"}
           onClick={() => void edit.send({ do: view.box.binned ? "bringBackBox" : "binBox" })}
         >
           {view.box.binned ? words.box.bringBack : words.box.bin}
         </Button>
       </div>
-      {view.box.binned && <p className="mb-4 rounded-lg border-l-6 border-amber bg-amber-wash p-3">{words.box.inBin}</p>}
-      <div className="grid items-start gap-6 lg:grid-cols-[18rem_minmax(0,1fr)_22rem]">
-        <div className="order-2 lg:order-none">
-          <BoxCard view={view} edit={edit} catalogue={catalogue} />
-        </div>
-        <div className="order-3 flex min-w-0 flex-col gap-6 lg:order-none">
-          <Cables job={job} view={view} edit={edit} catalogue={catalogue} lit={lit} />
-          <Joints view={view} edit={edit} catalogue={catalogue} />
-          <Devices view={view} edit={edit} catalogue={catalogue} />
-          <Follow job={job} view={view} edit={edit} />
-        </div>
-        <div className="order-1 lg:order-none">
-          <FitPanel job={job} view={view} edit={edit} onLine={setLit} />
-        </div>
-      </div>
-    </div>
+      {change && (
+        <p className="mb-3 rounded-lg border-l-6 border-slate bg-slate-wash p-3" role="status">
+          {words.changePage.planning(open.find((c) => c.id === change)?.name ?? "?")}
+        </p>
+      )}
+    </>
   );
 }

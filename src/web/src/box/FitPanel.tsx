@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import { api, must, newId, type BoxView, type Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { Button, Term } from "../parts/controls";
@@ -7,6 +7,7 @@ import { FitColumn } from "../parts/FitColumn";
 import { InsteadList } from "../parts/InsteadList";
 import { length, volume } from "../parts/measure";
 import { StillFits } from "../parts/StillFits";
+import type { Sel } from "../bench/select";
 import { words } from "../words";
 import type { BoxEdit } from "./useBoxEdit";
 
@@ -41,14 +42,21 @@ export function FitPanel({
   view,
   edit,
   onLine,
+  ghost,
+  sel,
+  children,
 }: {
   job: string;
   view: BoxView;
   edit: BoxEdit;
   onLine: (ids: readonly string[] | null) => void;
+  ghost: number;
+  sel: Sel | null;
+  children: ReactNode;
 }) {
   const { units } = useSettings();
   const [looking, setLooking] = useState(false);
+  const [wouldAdd, setWouldAdd] = useState(0);
   const { fill, crowding, depth, stillFits } = view.report;
   const instead = useQuery({
     queryKey: ["job", job, "instead", view.id, view.version],
@@ -57,11 +65,11 @@ export function FitPanel({
   });
   return (
     <aside aria-label={w.title} className="flex flex-col gap-4">
-      <section className={`rounded-2xl border-2 bg-card p-4 ${fill.fit === "Over" ? "border-barn" : "border-ink"}`}>
+      <section className={`rounded-2xl border-2 bg-card p-3 ${fill.fit === "Over" ? "border-barn" : "border-ink"}`}>
         <h2 className="mb-2 text-xl">
           <Term word="fill">{w.title}</Term>
         </h2>
-        <FitColumn fill={fill} onLine={onLine} />
+        <FitColumn fill={fill} onLine={onLine} ghost={ghost || wouldAdd} counts={sel?.id} />
         <a
           href={`/api/jobs/${job}/boxes/${view.id}/fill.csv`}
           download
@@ -70,6 +78,7 @@ export function FitPanel({
           {w.csv}
         </a>
       </section>
+      {children}
       <section className="rounded-2xl border-2 border-rule p-4">
         <h2 className="mb-1 text-lg">{w.instead}</h2>
         {instead.data && (looking || fill.fit === "Over") ? (
@@ -82,7 +91,7 @@ export function FitPanel({
       </section>
       <section className="rounded-2xl border-2 border-rule p-4">
         <h2 className="mb-1 text-lg">{w.still}</h2>
-        <StillFits additions={stillFits} />
+        <StillFits additions={stillFits} onGhost={setWouldAdd} />
       </section>
       <section className="rounded-2xl border-2 border-rule p-4">
         <h2 className="mb-1 text-lg">

@@ -23,17 +23,24 @@ export function FitColumn({
   fill,
   onLine,
   tall = 220,
+  ghost = 0,
+  counts,
 }: {
   fill: FillAnswer;
   onLine?: (ids: readonly string[] | null) => void;
   tall?: number;
+  /** What the choice under the pointer would add, in³; below zero it takes away. */
+  ghost?: number;
+  /** Something chosen elsewhere: bands that count it stand out. */
+  counts?: string | undefined;
 }) {
   const { units } = useSettings();
   const [chosen, setChosen] = useState<number | null>(null);
   const lines = fill.lines.filter((l) => (l.volume.high ?? l.volume.low) > 0 || l.kind === "canopy");
   const sum = lines.reduce((total, l) => total + (l.volume.high ?? l.volume.low), 0);
   const brim = fill.available.low;
-  const scale = tall / Math.max(sum, brim, 1);
+  const scale = tall / Math.max(sum + Math.max(0, ghost), brim, 1);
+  const marked = (index: number) => chosen === index || (counts !== undefined && lines[index]?.ids.includes(counts) === true);
   const over = fill.fit === "Over";
   const choose = (index: number) => {
     const next = chosen === index ? null : index;
@@ -41,8 +48,8 @@ export function FitColumn({
     onLine?.(next === null ? null : (lines[next]?.ids ?? null));
   };
   return (
-    <div className="flex gap-4">
-      <div className="relative w-16 shrink-0" style={{ height: Math.max(sum, brim, 1) * scale }} aria-hidden>
+    <div className="flex gap-3">
+      <div className="relative w-12 shrink-0" style={{ height: Math.max(sum + Math.max(0, ghost), brim, 1) * scale }} aria-hidden>
         <div
           className={`absolute inset-x-0 bottom-0 border-2 border-t-0 ${over ? "border-barn" : "border-ink"} rounded-b-lg`}
           style={{ height: brim * scale }}
@@ -53,11 +60,18 @@ export function FitColumn({
           return (
             <div
               key={index}
-              className={`settle absolute inset-x-1 border-t-2 border-card ${chosen === index ? "outline-3 -outline-offset-2 outline-slate" : ""}`}
+              className={`settle absolute inset-x-1 border-t-2 border-card ${marked(index) ? "outline-3 -outline-offset-2 outline-slate" : ""}`}
               style={{ bottom, height, background: colour(line.kind) }}
             />
           );
         })}
+        {ghost !== 0 && (
+          <div
+            data-ghost
+            className="absolute inset-x-0 border-3 border-dashed border-slate"
+            style={{ bottom: (ghost > 0 ? sum : sum + ghost) * scale, height: Math.abs(ghost) * scale }}
+          />
+        )}
         {over && (
           <div
             className="absolute inset-x-0 border-2 border-barn"
@@ -89,7 +103,7 @@ export function FitColumn({
                 type="button"
                 aria-expanded={chosen === index}
                 onClick={() => choose(index)}
-                className="flex min-h-11 w-full flex-wrap items-center gap-x-2 py-1 text-left"
+                className={`flex min-h-11 w-full flex-wrap items-center gap-x-2 py-1 text-left ${marked(index) ? "bg-slate-wash" : ""}`}
               >
                 <span className="size-3 shrink-0 rounded-sm border border-ink" style={{ background: colour(line.kind) }} />
                 <span className="flex-1">

@@ -2,7 +2,7 @@ import { useMemo, useState } from "react";
 import { words } from "../words";
 import { Sheet } from "./controls";
 
-export type Kind = { id: string; name: string; right?: string; group?: string };
+export type Kind = { id: string; name: string; right?: string; group?: string; then?: string | undefined };
 
 /** A long list of kinds with words to narrow it. */
 export function KindPicker({
@@ -44,7 +44,10 @@ export function KindPicker({
                 onClose();
               }}
             >
-              <span>{k.name}</span>
+              <span>
+                {k.name}
+                {k.then && <span className="block text-sm text-ink-2">{k.then}</span>}
+              </span>
               <span className="figure shrink-0 text-sm text-ink-2">{k.right}</span>
             </button>
           </li>

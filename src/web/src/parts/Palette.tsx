@@ -37,6 +37,8 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       action("add", words.todayPage.addBox, to(`/jobs/${job}?add=1`));
       action("book", words.book, to(`/jobs/${job}/book`));
       action("log", words.log, to(`/jobs/${job}/log`));
+      action("changes", words.changes, to(`/jobs/${job}/changes`));
+      action("house", words.housePage.title, to(`/jobs/${job}/house`));
       action("export", words.jobs.export, () => window.location.assign(`/api/jobs/${job}/export`));
     }
     action("jobs", words.home, to("/"));

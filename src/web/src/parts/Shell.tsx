@@ -47,6 +47,8 @@ export function Shell() {
       else if (Date.now() - g < 1500) {
         g = 0;
         if (event.key === "t" && job) void navigate(`/jobs/${job}`);
+        if (event.key === "c" && job) void navigate(`/jobs/${job}/changes`);
+        if (event.key === "h" && job) void navigate(`/jobs/${job}/house`);
         if (event.key === "q") void navigate("/quick");
         if (event.key === "j") void navigate("/");
       }
@@ -112,7 +114,7 @@ export function Shell() {
           </Menu>
         </div>
       </header>
-      <main id="main" tabIndex={-1} className="flex-1 px-4 py-5 outline-none sm:px-6">
+      <main id="main" tabIndex={-1} className="flex-1 px-4 py-4 outline-none">
         <Outlet />
       </main>
       <footer className="px-4 pb-4 text-sm text-ink-2 sm:px-6">{words.caution}</footer>
@@ -138,21 +140,23 @@ function JobNav({ job }: { job: string }) {
   const places = [
     [`/jobs/${job}`, words.today],
     ["/quick?job=" + job, words.quick],
+    [`/jobs/${job}/changes`, words.changes],
+    [`/jobs/${job}/house`, words.house],
     [`/jobs/${job}/log`, words.log],
     [`/jobs/${job}/book`, words.book],
   ] as const;
   return (
     <nav
       aria-label={head.data?.name ?? words.product}
-      className="order-last flex w-full flex-wrap items-center gap-1 sm:order-none sm:w-auto"
+      className="order-last flex w-full items-center gap-1 overflow-x-auto md:order-none md:w-auto md:flex-wrap"
     >
-      <span className="mr-2 hidden text-ink-2 sm:inline">{head.data?.name}</span>
+      <span className="mr-2 hidden text-ink-2 xl:inline">{head.data?.name}</span>
       {places.map(([to, name]) => (
         <NavLink
           key={to}
           to={to}
           end={to === `/jobs/${job}`}
-          className="inline-flex min-h-11 items-center rounded-lg px-2.5 font-semibold aria-[current=page]:bg-ink aria-[current=page]:text-on-ink"
+          className="inline-flex min-h-11 shrink-0 items-center rounded-lg px-2.5 font-semibold aria-[current=page]:bg-ink aria-[current=page]:text-on-ink"
         >
           {name}
         </NavLink>

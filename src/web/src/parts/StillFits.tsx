@@ -5,7 +5,7 @@ import { words } from "../words";
 import { volume } from "./measure";
 
 /** Common additions, and what each would leave. */
-export function StillFits({ additions }: { additions: readonly Schemas["Addition"][] }) {
+export function StillFits({ additions, onGhost }: { additions: readonly Schemas["Addition"][]; onGhost?: (volume: number) => void }) {
   const { units } = useSettings();
   return (
     <ul className="grid grid-cols-1 gap-x-6 sm:grid-cols-2 lg:grid-cols-1">
@@ -14,7 +14,12 @@ export function StillFits({ additions }: { additions: readonly Schemas["Addition
         const known = over || a.fit === "Fits" || a.fit === "ExactlyFull";
         const Icon = over ? X : known ? Check : CircleHelp;
         return (
-          <li key={a.id} className="flex items-center gap-2 border-t border-rule py-1.5">
+          <li
+            key={a.id}
+            className="flex items-center gap-2 border-t border-rule py-1.5"
+            onPointerEnter={() => onGhost?.(a.adds.low)}
+            onPointerLeave={() => onGhost?.(0)}
+          >
             <Icon size={18} aria-hidden className={over ? "text-barn" : known ? "text-moss" : "text-slate"} />
             <span className="flex-1">{a.name}</span>
             <span className={`figure text-sm ${over ? "text-barn" : "text-ink-2"}`}>

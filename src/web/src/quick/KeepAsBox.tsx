@@ -6,7 +6,7 @@ import { useHead, useJobs } from "../api/job";
 import { settings } from "../api/settings";
 import { Ask, Button, Pick, Sheet } from "../parts/controls";
 import { words } from "../words";
-import { cable, type Question } from "./question";
+import { cable, markOf, type Question } from "./question";
 
 const w = words.quickFit;
 const wide: Record<string, number> = { "range-receptacle": 2 };
@@ -16,7 +16,7 @@ export function editsOf(question: Question, box: string, name: string, place: st
   const devices = Object.entries(question.devices).flatMap(([kind, n]) => Array.from({ length: n }, () => kind));
   const gangs = devices.reduce((sum, kind) => sum + (wide[kind] ?? 1), 0);
   const kind = question.kind || `device-${Math.min(6, Math.max(1, gangs))}g`;
-  const mark = Number(question.mark.replace(",", "."));
+  const mark = markOf(question);
   const edits: Edit[] = [
     {
       do: "addBox",
@@ -25,7 +25,7 @@ export function editsOf(question: Question, box: string, name: string, place: st
       kind,
       place,
       contents: "Complete",
-      ...(mark > 0 ? { mark: { how: "Marked", value: mark, entered: question.mark } } : {}),
+      ...(mark ? { mark: { how: "Marked", value: mark, entered: mark } } : {}),
     } as Edit,
   ];
   if (question.clamps) edits.push({ do: "setClamps", box, clamps: { how: "Marked", value: question.clamps } } as Edit);

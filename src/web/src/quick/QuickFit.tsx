@@ -136,7 +136,7 @@ export default function QuickFit() {
         />
         <div>
           <div className="mb-1 text-sm text-ink-2">
-            <Term word="mark">{w.mark}</Term>
+            <Term word="mark">{w.mark(units)}</Term>
           </div>
           <div className="flex flex-wrap gap-1.5">
             {marks.map((m) => (
@@ -147,16 +147,19 @@ export default function QuickFit() {
                 className="figure min-h-12 min-w-14 flex-1 rounded-lg border-2 border-rule bg-card font-bold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink"
                 onClick={() => set({ mark: question.mark === m ? "" : m, kind: "" })}
               >
-                {m}
+                {units === "metric" ? volume(Number(m), units, false) : m}
               </button>
             ))}
             <input
-              aria-label={w.mark}
+              aria-label={w.mark(units)}
               inputMode="decimal"
               placeholder={w.type}
               className="figure min-h-12 w-20 rounded-lg border-2 border-rule bg-card px-2"
-              value={marks.includes(question.mark) ? "" : question.mark}
-              onChange={(e) => set({ mark: e.target.value.replace(/[^\d.,]/g, "").slice(0, 7), kind: "" })}
+              value={marks.includes(question.mark) ? "" : question.mark.replace("cm3", "")}
+              onChange={(e) => {
+                const typed = e.target.value.replace(/[^\d.,]/g, "").slice(0, 7);
+                set({ mark: typed && units === "metric" ? `${typed}cm3` : typed, kind: "" });
+              }}
             />
             <Button className="flex-1" look={kind ? "main" : "plain"} onClick={() => setKinds(true)}>
               {kind?.name ?? w.kinds}

@@ -60,12 +60,15 @@ export function cable(name: string) {
 
 export const isEmpty = (q: Question) => Object.keys(q.cables).length + Object.keys(q.devices).length === 0;
 
+/** The mark as the server reads it: "18" is cubic inches, "295cm3" is not; null while nothing of use is typed. */
+export const markOf = (q: Question): string | null => (parseFloat(q.mark.replace(",", ".")) > 0 ? q.mark : null);
+
 /** What the server is asked. */
 export function plain(q: Question): Schemas["PlainBox"] {
-  const mark = Number(q.mark.replace(",", "."));
+  const mark = markOf(q);
   return {
     ...(q.kind ? { kind: q.kind } : {}),
-    ...(mark > 0 ? { mark } : {}),
+    ...(mark ? { mark } : {}),
     cables: Object.entries(q.cables).map(([name, count]) => ({ count, ...cable(name) })),
     devices: Object.entries(q.devices).map(([kind, count]) => ({ count, kind })),
     clamps: q.clamps,

@@ -1,0 +1,48 @@
+using JollyBarn.CodeBook;
+
+namespace JollyBarn.Inspection.Rules;
+
+/// <summary>A landing place takes so many conductors, of these gauges, solid or stranded.</summary>
+/// <remarks>NEC 110.14(A); push-in holes take 14 AWG solid copper only, by their listing.</remarks>
+public sealed class LandingPlaceTakes : IBoxRule
+{
+    private const string Article = "110.14(A)";
+
+    public string Id => "landing";
+
+    public IEnumerable<Finding> Judge(BoxLook look)
+    {
+        foreach (var (id, device) in look.Box.Devices)
+        {
+            var places = (DeviceKinds.Find(device.Kind)?.Terminals ?? []).SelectMany(t => t.Landings.Select(p => (Terminal: t, Place: p))).ToDictionary(p => p.Place.Id, StringComparer.Ordinal);
+            foreach (var group in look.On(id).GroupBy(e => e.At.Place ?? ""))
+            {
+                if (!places.TryGetValue(group.Key, out var found))
+                {
+                    continue;
+                }
+
+                var (terminal, place) = found;
+                var where = $"{terminal.Name} of the {look.DeviceName(id)}, {place.Name}";
+                if (group.Count() > place.Holds)
+                {
+                    yield return new(Id, Verdict.Fix, $"{group.Count()} conductors on {where}; it is identified for {place.Holds}. Join them and land a pigtail.", Article, [id, .. group.Select(g => g.Id)]);
+                }
+
+                foreach (var end in group)
+                {
+                    if (end.Gauge is { } gauge && (gauge.ThickerThan(place.Thickest) || place.Thinnest.ThickerThan(gauge)))
+                    {
+                        var takes = place.Thinnest == place.Thickest ? $"{place.Thinnest} AWG" : $"{place.Thinnest} to {place.Thickest} AWG";
+                        yield return new(Id, Verdict.Fix, $"{Sentence.Start(look.Called(end.Id))} is {gauge} AWG; {where}, takes {takes}.", Article, [end.Id, id]);
+                    }
+
+                    if (end.Stranded && place.SolidOnly)
+                    {
+                        yield return new(Id, Verdict.Fix, $"{Sentence.Start(look.Called(end.Id))} is stranded; {where}, takes solid only.", Article, [end.Id, id]);
+                    }
+                }
+            }
+        }
+    }
+}

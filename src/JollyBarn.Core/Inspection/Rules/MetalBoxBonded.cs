@@ -1,0 +1,24 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Inspection.Rules;
+
+/// <summary>A metal box is bonded by a screw used for nothing else, or a listed clip.</summary>
+/// <remarks>NEC 250.148(C), 314.4. Where no cable brings a ground there is none to bond to; that is judged elsewhere.</remarks>
+public sealed class MetalBoxBonded : IBoxRule
+{
+    public string Id => "box-bonded";
+
+    public IEnumerable<Finding> Judge(BoxLook look)
+    {
+        var grounds = look.Box.Leads.Where(l => l.Value is { Use: ConductorUse.Ground, Run: not null, Form: LeadForm.Ended }).ToList();
+        if (look.Box.Material != BoxMaterial.Metal || grounds.Count == 0 || grounds.Any(g => look.Touching.ReachesBox(g.Key)))
+        {
+            yield break;
+        }
+
+        yield return grounds.Any(g => g.Value.Lands.At == LandingAt.Unknown) || look.Box.Contents != Contents.Complete
+            ? new(Id, Verdict.Measure, "Is the metal box bonded? Look for a ground on a screw in the box that holds nothing else.", "250.148(C)", [.. grounds.Select(g => g.Key)])
+            : new(Id, Verdict.Fix, "The metal box is not bonded. Run a pigtail from the ground joint to a grounding screw used for nothing else.", "250.148(C), 314.4", [.. grounds.Select(g => g.Key)]);
+    }
+}

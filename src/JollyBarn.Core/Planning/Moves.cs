@@ -1,0 +1,171 @@
+using JollyBarn.Edits;
+using JollyBarn.Fill;
+using JollyBarn.Inspection;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning;
+
+/// <summary>What somebody holds in the hand: the ends of leads, one end of a pigtail, or a new pigtail pulled out of a joint.</summary>
+/// <param name="Leads">Leads whose ends are picked; several go to one place together.</param>
+/// <param name="Pigtail">A pigtail, one end of which is picked.</param>
+/// <param name="FarEnd">Which end of it.</param>
+/// <param name="FromJoint">A joint a new pigtail is pulled from.</param>
+/// <param name="NewId">Id for what landing would make: a joint or a pigtail.</param>
+public sealed record Held(IReadOnlyList<string> Leads, string? Pigtail, bool FarEnd, string? FromJoint, string NewId);
+
+/// <summary>A place it may go, with everything that would follow.</summary>
+/// <param name="Key">Stable name of the place: <c>joint:hots</c>, <c>at:d1:line-hot/plate</c>, <c>new</c>, <c>screw</c>, <c>cap</c>, <c>loose</c>.</param>
+/// <param name="Edit">The edit that does it; null when it is refused.</param>
+/// <param name="Follows">What changes for whole cables: goes dead, has power, is protected or no longer.</param>
+public sealed record Move(string Key, string Says, bool Here, Refusal? Refusal, Edit? Edit, Fit Fit, VolumeSpan Needed, VolumeSpan Left, IReadOnlyList<string> Follows, IReadOnlyList<Finding> New, IReadOnlyList<Finding> Settled);
+
+/// <summary>Every place a picked end may go, each with its consequences, so that hovering need ask nothing.</summary>
+public static class Moves
+{
+    private const int FewUnderMedium = 4;
+
+    /// <summary>Places in the order of the picture: joints, a new joint, terminals, the bonding screw, a cap, loose.</summary>
+    public static IReadOnlyList<Move> Of(Job job, string boxId, Held held)
+    {
+        if (!job.Boxes.TryFind(boxId, out var box))
+        {
+            return [];
+        }
+
+        var before = new State(job, boxId, box);
+        return [.. Places(box, held).Select(place => Judge(before, held, place.Key, place.To))];
+    }
+
+    private static IEnumerable<(string Key, Landing? To)> Places(Box box, Held held)
+    {
+        foreach (var joint in box.Joints.Ids.Where(j => j != held.FromJoint))
+        {
+            yield return ("joint:" + joint, new Landing(LandingAt.Joint, joint));
+        }
+
+        if (held.FromJoint is null)
+        {
+            yield return ("new", null);
+        }
+
+        foreach (var (id, device) in box.Devices)
+        {
+            foreach (var place in (CodeBook.DeviceKinds.Find(device.Kind)?.Terminals ?? []).SelectMany(t => t.Landings))
+            {
+                yield return ($"at:{id}:{place.Id}", new Landing(LandingAt.Terminal, null, id, place.Id));
+            }
+        }
+
+        if (box.Material != CodeBook.BoxMaterial.Nonmetallic)
+        {
+            yield return ("screw", new Landing(LandingAt.BondingScrew));
+        }
+
+        yield return ("cap", new Landing(LandingAt.Cap));
+        yield return ("loose", Landing.Loose);
+    }
+
+    private static Move Judge(State before, Held held, string key, Landing? to)
+    {
+        var (job, id, box) = (before.Job, before.Id, before.Box);
+        var edit = EditFor(id, box, held, to);
+        var says = to is null ? "a new joint" : to.Place is { } place && CodeBook.DeviceKinds.Find(box.Devices.Find(to.Device)?.Kind)?.Terminals.SelectMany(t => t.Landings).FirstOrDefault(p => p.Id == place) is { } spot ? $"{box.Says(to)}, {spot.Name}" : box.Says(to);
+        var here = to is not null && Ends(box, held).Any() && Ends(box, held).All(e => e == to);
+        if (edit.Check(job) is { } refusal)
+        {
+            return new(key, says, here, refusal, null, before.Fill.Fit, before.Fill.Needed, before.Fill.Left, [], [], []);
+        }
+
+        var next = edit.Apply(job);
+        var after = new State(next, id, next.Boxes[id]);
+        return new(
+            key, says, here, null, edit, after.Fill.Fit, after.Fill.Needed, after.Fill.Left, [.. Follows(before, after)],
+            [.. after.Findings.Where(f => !before.Findings.Any(b => Same(b, f)))], [.. before.Findings.Where(f => !after.Findings.Any(a => Same(a, f)))]);
+    }
+
+    private static IEnumerable<Landing> Ends(Box box, Held held) => held.Pigtail is not null
+        ? box.Pigtails.Find(held.Pigtail) is { } tail ? [held.FarEnd ? tail.To : tail.From] : []
+        : held.Leads.Select(l => box.Leads.Find(l)?.Lands).OfType<Landing>();
+
+    private static Edit EditFor(string box, Box now, Held held, Landing? to)
+    {
+        var connector = held.Leads.Count > FewUnderMedium ? "twist-on-large" : "twist-on-medium";
+        if (held.FromJoint is { } from)
+        {
+            return new AddPigtail(box, held.NewId, new Landing(LandingAt.Joint, from), to ?? Landing.Loose);
+        }
+
+        if (held.Pigtail is { } tail)
+        {
+            return to is not null
+                ? new LandPigtail(box, tail, held.FarEnd, to)
+                : new Batch([new AddJoint(box, held.NewId, connector), new LandPigtail(box, tail, held.FarEnd, new Landing(LandingAt.Joint, held.NewId))], "a new joint");
+        }
+
+        if (to is null)
+        {
+            return new JoinLeads(box, held.NewId, connector, held.Leads, JointName(now, held.Leads));
+        }
+
+        return held.Leads.Count == 1 ? new MoveLead(box, held.Leads[0], to) : new Batch([.. held.Leads.Select(l => new MoveLead(box, l, to))], $"{held.Leads.Count} leads to {now.Says(to)}");
+    }
+
+    /// <summary>What people call a joint of these: hots, neutrals, grounds; null when they are mixed.</summary>
+    private static string? JointName(Box box, IReadOnlyList<string> leads)
+    {
+        var uses = leads.Select(l => box.Leads.Find(l)?.Use).Distinct().ToList();
+        return uses is not [{ } use] ? null : use switch { ConductorUse.Hot => "hots", ConductorUse.Neutral => "neutrals", ConductorUse.Ground => "grounds", ConductorUse.Traveler => "travelers", ConductorUse.Switched => "switched", _ => null };
+    }
+
+    private static IEnumerable<string> Follows(State before, State after)
+    {
+        foreach (var run in before.Dead.Union(after.Dead).Order(StringComparer.Ordinal))
+        {
+            if (before.Dead.Contains(run) != after.Dead.Contains(run))
+            {
+                yield return $"{before.Cable(run)} {(after.Dead.Contains(run) ? "goes dead" : "has power")}";
+            }
+        }
+
+        foreach (var run in before.Protected.Union(after.Protected).Order(StringComparer.Ordinal))
+        {
+            if (before.Protected.Contains(run) != after.Protected.Contains(run))
+            {
+                yield return $"{before.Cable(run)} is {(after.Protected.Contains(run) ? "protected" : "no longer protected")}";
+            }
+        }
+    }
+
+    private static bool Same(Finding a, Finding b) => a.Rule == b.Rule && a.Says == b.Says;
+
+    /// <summary>A box with what is said of it.</summary>
+    private sealed class State
+    {
+        public State(Job job, string id, Box box)
+        {
+            (Job, Id, Box) = (job, id, box);
+            Fill = BoxFill.Evaluate(FillOfBox.Read(box, job.Profile), job.Profile, job.Practice);
+            Findings = Inspector.Judge(job, id, box);
+            var feeding = Continuity.Feeding(job, id, box);
+            Dead = feeding.Count == 0 ? [] : Continuity.Of(box).Unfed(feeding).Select(l => box.Leads[l].Run!).ToHashSet(StringComparer.Ordinal);
+            Protected = Continuity.Protected(box);
+        }
+
+        public Job Job { get; }
+
+        public string Id { get; }
+
+        public Box Box { get; }
+
+        public FillAnswer Fill { get; }
+
+        public IReadOnlyList<Finding> Findings { get; }
+
+        public HashSet<string> Dead { get; }
+
+        public IReadOnlyList<string> Protected { get; }
+
+        public string Cable(string run) => Job.Runs.Find(run) is { } found && found.SidesIn(Id).Select(s => found.End(s).Says).FirstOrDefault(s => s is not null) is { } says ? $"the cable {says}" : "a cable";
+    }
+}

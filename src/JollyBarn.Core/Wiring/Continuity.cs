@@ -1,0 +1,156 @@
+using JollyBarn.CodeBook;
+
+namespace JollyBarn.Wiring;
+
+/// <summary>What touches what, metal to metal, inside one box: leads, joints, pigtails, terminals and the ways through devices.</summary>
+/// <remarks>Only topology: no gauge, no state of a switch. A switch counts as a way through, because it is one when it is on.</remarks>
+public sealed class Continuity
+{
+    private const string Screw = "screw";
+
+    private readonly Dictionary<string, string> above = new(StringComparer.Ordinal);
+    private readonly Box box;
+
+    private Continuity(Box box, string? without)
+    {
+        this.box = box;
+        foreach (var (id, lead) in box.Leads)
+        {
+            Join(LeadKey(id), Key(lead.Lands, LeadKey(id), without));
+        }
+
+        foreach (var (id, tail) in box.Pigtails)
+        {
+            Join(TailKey(id), Key(tail.From, TailKey(id), without));
+            Join(TailKey(id), Key(tail.To, TailKey(id), without));
+        }
+
+        foreach (var (id, device) in box.Devices.Where(d => d.Key != without))
+        {
+            Through(id, device);
+        }
+    }
+
+    /// <summary>What touches what with everything in place.</summary>
+    public static Continuity Of(Box box) => new(box, null);
+
+    /// <summary>The same after a device is taken out and everything that lay on it is apart.</summary>
+    public static Continuity Without(Box box, string device) => new(box, device);
+
+    /// <summary>True when the two leads are joined, through whatever lies between them.</summary>
+    public bool Joined(string lead, string other) => Root(LeadKey(lead)) == Root(LeadKey(other));
+
+    /// <summary>True when the lead is joined to the box's bonding screw.</summary>
+    public bool ReachesBox(string lead) => Root(LeadKey(lead)) == Root(Screw);
+
+    /// <summary>True when the lead is joined to that terminal of the device.</summary>
+    public bool Reaches(string lead, string device, string terminal) => Root(LeadKey(lead)) == Root(TerminalKey(device, terminal));
+
+    /// <summary>Leads of cables, grounds apart, that are not joined to any lead of a cable that feeds in.</summary>
+    public IEnumerable<string> Unfed(IReadOnlySet<string> feeding) => Live().Where(id => !feeding.Contains(id) && !feeding.Any(f => Joined(id, f)));
+
+    /// <summary>Leads of cables that carry current: all but grounds and a device's own.</summary>
+    public IEnumerable<string> Live() => box.Leads.Where(l => l.Value.Run is not null && !l.Value.IsGround).Select(l => l.Key);
+
+    /// <summary>Runs that feed into the box: those somebody said so of at the end that is here.</summary>
+    public static IReadOnlySet<string> Feeding(Job job, string boxId, Box box) =>
+        box.Leads.Where(l => !l.Value.IsGround && l.Value.Run is not null && job.Runs.Find(l.Value.Run) is { } run && run.End(l.Value.Side) is { Feeds: Feeds.FeedsIn } end && end.IsIn(boxId))
+            .Select(l => l.Key).ToHashSet(StringComparer.Ordinal);
+
+    /// <summary>Runs that lose power when the device is taken out with nothing joined in its place.</summary>
+    public static IReadOnlyList<string> DeadWithout(Job job, string boxId, Box box, string device)
+    {
+        var feeding = Feeding(job, boxId, box);
+        if (feeding.Count == 0)
+        {
+            return [];
+        }
+
+        var before = Of(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
+        return [.. Without(box, device).Unfed(feeding).Where(l => !before.Contains(l)).Select(l => box.Leads[l].Run!).Distinct().Order(StringComparer.Ordinal)];
+    }
+
+    /// <summary>Runs that hang on the load side of a protective device in this box and not on its line side too.</summary>
+    public static IReadOnlyList<string> Protected(Box box)
+    {
+        var found = new SortedSet<string>(StringComparer.Ordinal);
+        foreach (var (id, _) in box.Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Family == DeviceFamily.ProtectiveReceptacle))
+        {
+            var apart = Without(box, id);
+            foreach (var run in box.Leads.Where(l => l.Value.Run is not null && !l.Value.IsGround).GroupBy(l => l.Value.Run!))
+            {
+                if (run.Any(l => Sits(box, apart, l.Key, id, "load-")) && !run.Any(l => Sits(box, apart, l.Key, id, "line-")))
+                {
+                    found.Add(run.Key);
+                }
+            }
+        }
+
+        return [.. found];
+    }
+
+    private static bool Sits(Box box, Continuity apart, string lead, string device, string side)
+    {
+        bool On(Landing at) => at.IsOn(device) && at.Place?.StartsWith(side, StringComparison.Ordinal) == true;
+        return box.Leads.Any(l => On(l.Value.Lands) && apart.Joined(l.Key, lead))
+            || box.Pigtails.Any(t => (On(t.Value.From) || On(t.Value.To)) && apart.Root(TailKey(t.Key)) == apart.Root(LeadKey(lead)));
+    }
+
+    private static string LeadKey(string id) => "l:" + id;
+
+    private static string TailKey(string id) => "p:" + id;
+
+    private string TerminalKey(string device, string terminal)
+    {
+        var stem = terminal.EndsWith("-upper", StringComparison.Ordinal) || terminal.EndsWith("-lower", StringComparison.Ordinal) ? terminal[..^6] : terminal;
+        return box.Devices.Find(device)?.BrokenTabs.Contains(stem) == true ? $"t:{device}:{terminal}" : $"t:{device}:{stem}";
+    }
+
+    /// <summary>Where an end touches; an end that touches nothing is only itself.</summary>
+    private string Key(Landing at, string self, string? without) => at.At switch
+    {
+        LandingAt.Joint => "j:" + at.Joint,
+        LandingAt.Terminal when at.Device != without => TerminalKey(at.Device ?? "", at.Terminal ?? ""),
+        LandingAt.BondingScrew => Screw,
+        _ => self,
+    };
+
+    private void Through(string id, Device device)
+    {
+        var kind = DeviceKinds.Find(device.Kind);
+        void Way(string from, string to) => Join(End(id, kind, from), End(id, kind, to));
+        switch (kind?.Family)
+        {
+            case DeviceFamily.ProtectiveReceptacle:
+                Way("line-hot", "load-hot");
+                Way("line-neutral", "load-neutral");
+                break;
+            case DeviceFamily.Switch when kind.Terminals.Any(t => t.Id == "common"):
+                Way("common", "traveler-1");
+                Way("common", "traveler-2");
+                break;
+            case DeviceFamily.Switch when kind.Terminals.Any(t => t.Id == "in-1"):
+                Way("in-1", "out-1");
+                Way("in-2", "out-2");
+                break;
+            case DeviceFamily.Switch or DeviceFamily.Combination or DeviceFamily.Dimmer or DeviceFamily.SmartSwitch or DeviceFamily.Timer:
+                Way(kind.Family == DeviceFamily.Combination ? "hot-upper" : "hot", "switched");
+                break;
+        }
+    }
+
+    /// <summary>A device's terminal, or its own lead where it has leads instead.</summary>
+    private string End(string device, DeviceKind? kind, string name) => kind?.Leads.Any(l => l.Id == name) == true ? LeadKey($"{device}.{name}") : TerminalKey(device, name);
+
+    private void Join(string a, string b) => above[Root(a)] = Root(b);
+
+    private string Root(string key)
+    {
+        while (above.TryGetValue(key, out var up) && up != key)
+        {
+            key = up;
+        }
+
+        return key;
+    }
+}

@@ -1,0 +1,379 @@
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent as ReactPointer, type ReactNode } from "react";
+import { newId, type BoxView } from "../api/client";
+import { useSettings } from "../api/settings";
+import { AddCable } from "../box/AddCable";
+import { jointName, type Catalogue } from "../box/landing";
+import type { BoxEdit } from "../box/useBoxEdit";
+import { Button } from "../parts/controls";
+import { words } from "../words";
+import { Actions, type Menu } from "./Actions";
+import { AddDevice } from "./DeviceThing";
+import { leadName } from "./names";
+import { Picture, viewBox } from "./Picture";
+import { layoutNear, scaleNear } from "./remember";
+import { sceneOf } from "./scene";
+import type { Sel } from "./select";
+import { Slip } from "./Slip";
+import { Thing } from "./Thing";
+import { stateOf, type Move, useHeld } from "./useHeld";
+import { useWalk } from "./useWalk";
+
+const w = words.bench;
+const NEAR = 26;
+const DRAGGED = 6;
+const LONG = 550;
+/** The picture shrinks and grows this much before it scrolls or leaves room. */
+const LEAST = 0.82;
+const MOST = 1.24;
+
+/** The place that can be landed on nearest to a point of the screen, if one is near. */
+function placeAt(root: HTMLElement, x: number, y: number): string | null {
+  let best: string | null = null;
+  let least = NEAR;
+  for (const e of root.querySelectorAll<SVGElement | HTMLElement>("[data-key]")) {
+    const r = e.getBoundingClientRect();
+    const d = Math.hypot(Math.max(r.left - x, 0, x - r.right), Math.max(r.top - y, 0, y - r.bottom));
+    if (d < least) [best, least] = [e.dataset.key!, d];
+  }
+  return best;
+}
+
+export type BenchProps = {
+  job: string;
+  view: BoxView;
+  catalogue: Catalogue;
+  edit: BoxEdit;
+  /** Looking back: nothing can be changed. */
+  past: boolean;
+  lit: readonly string[];
+  sel: Sel | null;
+  onSelect: (sel: Sel | null) => void;
+  onHover: (move: Move | null) => void;
+  hand: ReturnType<typeof useHeld>;
+  small: boolean;
+  /** What stands below the picture while it stays. */
+  children: ReactNode;
+};
+
+/** The open box as a picture one works on: pick an end, see where it may go and what would follow, land it. */
+export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, onHover, hand: held, small, children }: BenchProps) {
+  const { units } = useSettings();
+  const root = useRef<HTMLDivElement>(null);
+  const ghost = useRef<SVGPathElement | null>(null);
+  const dragging = useRef(false);
+  const waiting = useRef<string | null>(null);
+  const [rear, setRear] = useState(false);
+  const [bunch, setBunch] = useState<readonly string[]>([]);
+  const [adding, setAdding] = useState<"cable" | "device" | null>(null);
+  const [menu, setMenu] = useState<Menu | null>(null);
+  const walk = useWalk(root);
+  const { hand, pick, hover, drop, land } = held;
+  const scene = useMemo(() => sceneOf(view, catalogue), [view, catalogue]);
+  const placed = useMemo(() => layoutNear(view.id, scene.graph), [scene, view.id]);
+  const room = useRef<HTMLDivElement>(null);
+  const [space, setSpace] = useState(0);
+  useEffect(() => {
+    const seen = new ResizeObserver(([entry]) => setSpace(entry!.contentRect.width));
+    seen.observe(room.current!);
+    return () => seen.disconnect();
+  }, []);
+  const fitting = space > 0 ? space / placed.width : 1;
+  const scale = small ? Math.min(1, fitting) : scaleNear(view.id, space, Math.min(MOST, Math.max(LEAST, fitting)));
+  const targets = useMemo(() => (hand ? new Map((hand.moves ?? []).map((m) => [m.key, stateOf(m)] as const)) : null), [hand]);
+  const good = bunch.filter((id) => view.box.leads?.[id]);
+  const litNow = useMemo(() => {
+    const all = new Set([...lit, ...good]);
+    if (sel?.kind === "cable")
+      for (const c of view.cables.filter((k) => `${k.run}/${k.side}` === sel.id)) [c.run, ...c.leads].forEach((l) => all.add(l));
+    else if (sel) all.add(sel.id);
+    return all;
+  }, [lit, good, sel, view.cables]);
+  const heldIds = useMemo(() => new Set([...(hand?.held.leads ?? []), ...(hand?.held.pigtail ? [hand.held.pigtail] : [])]), [hand]);
+
+  const move = hand?.moves?.find((m) => m.key === hand.over) ?? null;
+  useEffect(() => onHover(move), [move, onHover]);
+  useEffect(() => {
+    if (hand?.moves && waiting.current) {
+      const key = waiting.current;
+      waiting.current = null;
+      land(key);
+    }
+  }, [hand, land]);
+  useEffect(() => {
+    const onKey = (e: globalThis.KeyboardEvent) => {
+      if (e.key === "Escape" && hand) {
+        e.preventDefault();
+        drop();
+      }
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [hand, drop]);
+
+  const byKeys = useRef<string | null>(null);
+  useEffect(() => {
+    if (!byKeys.current) return;
+    if (hand?.moves) {
+      const known = new Set(hand.moves.filter((m) => !m.refusal).map((m) => m.key));
+      walk.first((id) => known.has(id));
+    } else if (!hand) {
+      const back = byKeys.current;
+      byKeys.current = null;
+      walk.first((id) => id === back);
+    }
+    // Only when what is held changes: walking on must not bring the focus back.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [hand?.held, hand?.moves]);
+
+  const pickUp = (id: string, far: boolean) => {
+    if (past) return;
+    setMenu(null);
+    if (view.box.pigtails?.[id]) pick({ pigtail: id, farEnd: far }, leadName(view, catalogue, id));
+    else {
+      const leads = good.includes(id) ? good : [id];
+      pick({ leads }, leads.length > 1 ? w.several(leads.length) : leadName(view, catalogue, id));
+    }
+    setBunch([]);
+  };
+  const pull = (joint: string) => !past && pick({ fromJoint: joint }, w.newPigtail(jointName(view.box, joint)));
+
+  /** From the press on an end to its release: a drag lands where it ends, a tap leaves the end in the hand. */
+  const begin = (event: ReactPointer, what: () => void) => {
+    if (event.button !== 0 || past) return;
+    event.preventDefault();
+    event.stopPropagation();
+    const start = { x: event.clientX, y: event.clientY };
+    const svg = (event.target as SVGElement).ownerSVGElement!;
+    const from = new DOMPoint(start.x, start.y).matrixTransform(svg.getScreenCTM()!.inverse());
+    dragging.current = false;
+    what();
+    const onMove = (e: PointerEvent) => {
+      if (!dragging.current && Math.hypot(e.clientX - start.x, e.clientY - start.y) < DRAGGED) return;
+      dragging.current = true;
+      hover(placeAt(root.current!, e.clientX, e.clientY));
+      const to = new DOMPoint(e.clientX, e.clientY).matrixTransform(svg.getScreenCTM()!.inverse());
+      ghost.current?.setAttribute(
+        "d",
+        `M${from.x} ${from.y}C${(from.x + to.x) / 2} ${from.y} ${(from.x + to.x) / 2} ${to.y} ${to.x} ${to.y}`,
+      );
+    };
+    const done = (e: PointerEvent) => {
+      window.removeEventListener("pointermove", onMove);
+      window.removeEventListener("pointerup", done);
+      window.removeEventListener("pointercancel", done);
+      ghost.current?.setAttribute("d", "");
+      if (!dragging.current || e.type === "pointercancel") return;
+      const key = placeAt(root.current!, e.clientX, e.clientY);
+      dragging.current = false;
+      if (key) release.current(key);
+      else drop();
+    };
+    window.addEventListener("pointermove", onMove);
+    window.addEventListener("pointerup", done);
+    window.addEventListener("pointercancel", done);
+  };
+  /** Lands now, or as soon as the answer is here. */
+  const release = useRef<(key: string) => void>(() => undefined);
+  useEffect(() => {
+    release.current = (key) => {
+      if (hand?.moves) land(key);
+      else waiting.current = key;
+    };
+  });
+
+  const select = (next: Sel, event?: { shiftKey: boolean }) => {
+    if (hand) return;
+    if (event?.shiftKey && next.kind === "strand" && view.box.leads?.[next.id]) {
+      setBunch(good.includes(next.id) ? good.filter((b) => b !== next.id) : [...good, next.id]);
+      return;
+    }
+    onSelect(next);
+  };
+  const selOf = (stop: string): Sel | null =>
+    stop.startsWith("c:")
+      ? { kind: "cable", id: stop.slice(2) }
+      : stop.startsWith("d:")
+        ? { kind: "device", id: stop.slice(2) }
+        : view.box.joints?.[stop]
+          ? { kind: "joint", id: stop }
+          : view.box.leads?.[stop] || view.box.pigtails?.[stop]
+            ? { kind: "strand", id: stop }
+            : null;
+
+  const onKeyDown = (e: KeyboardEvent) => {
+    const stop = (e.target as HTMLElement).dataset?.walk ?? null;
+    const only = hand ? (id: string) => targets!.has(id) : undefined;
+    if (e.key.startsWith("Arrow")) {
+      e.preventDefault();
+      walk.onArrow(e, only);
+      return;
+    }
+    if (!stop) {
+      if (e.key === "Enter" && e.target === root.current) walk.first(only);
+      return;
+    }
+    const on = selOf(stop);
+    if (e.key === "Enter" || e.key === " ") {
+      if (e.target instanceof HTMLButtonElement) return;
+      e.preventDefault();
+      if (hand) land(stop);
+      else if (on?.kind === "strand" && e.key === "Enter") {
+        byKeys.current = stop;
+        pickUp(on.id, true);
+      } else if (on) select(on);
+    } else if (e.key === "b" && on?.kind === "strand") select(on, { shiftKey: true });
+    else if (e.key === "p" && on?.kind === "joint") {
+      byKeys.current = stop;
+      pull(on.id);
+    } else if ((e.key === "m" || e.key === "ContextMenu") && on) {
+      e.preventDefault();
+      const r = (e.target as Element).getBoundingClientRect();
+      setMenu({ sel: on, x: r.left + 20, y: r.bottom });
+    }
+  };
+  const onFocus = (e: React.FocusEvent) => {
+    const stop = (e.target as unknown as HTMLElement).dataset?.walk ?? null;
+    walk.setAt(stop);
+    if (hand && stop && targets?.has(stop)) hover(stop);
+  };
+  const openMenu = (e: { target: EventTarget; clientX: number; clientY: number; preventDefault: () => void }) => {
+    const strand = (e.target as Element).closest<SVGElement>("[data-strand]")?.dataset.strand;
+    const stop = (e.target as Element).closest<SVGElement>("[data-walk]")?.dataset.walk;
+    const on = strand ? ({ kind: "strand", id: strand } as Sel) : stop ? selOf(stop) : null;
+    if (hand) {
+      e.preventDefault();
+      return;
+    }
+    if (!on) return;
+    e.preventDefault();
+    onSelect(on);
+    setMenu({ sel: on, x: e.clientX, y: e.clientY });
+  };
+  const press = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+
+  return (
+    <section aria-label={w.title} className="min-w-0">
+      <div className="no-print mb-2 flex flex-wrap items-center gap-2">
+        <Button look="main" disabled={past} onClick={() => setAdding("cable")}>
+          {words.box.addCable}
+        </Button>
+        <Button disabled={past} onClick={() => setAdding("device")}>
+          {words.box.addDevice}
+        </Button>
+        {good.length > 1 && (
+          <>
+            <Button look="main" onClick={() => void join()}>
+              {words.box.join(good.length)}
+            </Button>
+            <Button onClick={() => pickUp(good[0]!, false)}>{w.moveThese(good.length)}</Button>
+          </>
+        )}
+        <Button className="ml-auto" aria-pressed={rear} onClick={() => setRear(!rear)}>
+          {rear ? w.fromBehind : w.fromFront}
+        </Button>
+      </div>
+      <div
+        ref={root}
+        tabIndex={0}
+        role="group"
+        aria-label={w.walkHow}
+        className={`rounded-2xl border-2 border-ink bg-lime ${small ? "sticky top-0 z-10" : "relative"}`}
+        onKeyDown={onKeyDown}
+        onFocus={onFocus}
+        onContextMenu={openMenu}
+        onPointerMove={(e) => hand && !dragging.current && e.pointerType === "mouse" && hover(placeAt(root.current!, e.clientX, e.clientY))}
+        onPointerDown={(e) => {
+          if (e.pointerType === "mouse") return;
+          const at = { target: e.target, clientX: e.clientX, clientY: e.clientY, preventDefault: () => undefined };
+          clearTimeout(press.current);
+          press.current = setTimeout(() => openMenu(at), LONG);
+        }}
+        onPointerUp={() => clearTimeout(press.current)}
+        onPointerCancel={() => clearTimeout(press.current)}
+        onClickCapture={(e) => {
+          if (!hand) return;
+          const key = (e.target as Element).closest<SVGElement>("[data-key]")?.dataset.key;
+          if (key && !(e.target as Element).closest("[data-slip]")) {
+            e.stopPropagation();
+            land(key);
+          }
+        }}
+      >
+        <div className={`overflow-auto rounded-2xl ${small ? "max-h-[34dvh]" : ""}`} ref={room}>
+          <div className="relative" style={{ width: placed.width * scale }}>
+            <Picture
+              view={view}
+              catalogue={catalogue}
+              scene={scene}
+              placed={placed}
+              units={units}
+              rear={rear}
+              lit={litNow}
+              targets={targets}
+              over={hand?.over ?? null}
+              held={heldIds}
+              focus={walk.at}
+              onSelect={select}
+              onPick={(id, far, e) => begin(e, () => pickUp(id, far))}
+              onPull={(joint, e) => begin(e, () => pull(joint))}
+            />
+            <svg className="pointer-events-none absolute inset-0 size-full" viewBox={viewBox(placed)} aria-hidden>
+              <path ref={ghost} fill="none" stroke="var(--slate)" strokeWidth="5" strokeDasharray="9 6" strokeLinecap="round" />
+            </svg>
+          </div>
+        </div>
+        {hand && (
+          <div className={small ? "fixed inset-x-2 bottom-2 z-30" : "sticky bottom-2 z-20 m-2"}>
+            <Slip hand={hand} before={view.report.fill.needed.low} onLand={land} onHover={hover} onDrop={drop} list={small} />
+          </div>
+        )}
+      </div>
+      {sel && !hand && (
+        <div className={small ? "fixed inset-x-2 bottom-2 z-30 max-h-[52dvh] overflow-auto rounded-2xl shadow-xl" : "mt-3"}>
+          <Thing
+            job={job}
+            view={view}
+            catalogue={catalogue}
+            edit={edit}
+            sel={sel}
+            bunch={good}
+            onBunch={(id) => select({ kind: "strand", id }, { shiftKey: true })}
+            onPick={pickUp}
+            onPull={pull}
+            onClose={() => onSelect(null)}
+          />
+        </div>
+      )}
+      {children}
+      {menu && (
+        <Actions
+          menu={menu}
+          view={view}
+          catalogue={catalogue}
+          edit={edit}
+          onClose={() => setMenu(null)}
+          onPick={pickUp}
+          onPull={pull}
+          onBunch={(id) => select({ kind: "strand", id }, { shiftKey: true })}
+          onMore={(s) => onSelect(s)}
+        />
+      )}
+      {adding === "cable" && <AddCable job={job} view={view} edit={edit} onClose={() => setAdding(null)} />}
+      <AddDevice view={view} catalogue={catalogue} edit={edit} open={adding === "device"} onClose={() => setAdding(null)} />
+    </section>
+  );
+
+  function join() {
+    const leads = good.map((id) => view.box.leads![id]!);
+    const use = leads[0]?.use ?? "Unknown";
+    const name = leads.every((l) => l.use === use) ? w.jointCalled[use] : undefined;
+    setBunch([]);
+    return edit.send({
+      do: "joinLeads",
+      joint: newId("n"),
+      connector: good.length > 4 ? "twist-on-large" : "twist-on-medium",
+      leads: good,
+      name: name ?? null,
+    });
+  }
+}

@@ -1,0 +1,287 @@
+import { inches, length } from "../parts/measure";
+import { cableName } from "../box/landing";
+import { words } from "../words";
+import { wide } from "./layout";
+import type { PictureProps } from "./Picture";
+import { wrap } from "./names";
+import { cablesInOrder, cuffId } from "./scene";
+
+const w = words.bench;
+
+/** Where an entry lies on the outline, and which way out of the box is. */
+function entryAt(side: string, t: number, x: number, y: number, W: number, H: number): { at: [number, number]; out: [number, number] } {
+  if (side === "Top") return { at: [x + W * t, y], out: [0, -1] };
+  if (side === "Bottom") return { at: [x + W * t, y + H], out: [0, 1] };
+  if (side === "Left") return { at: [x, y + H * t], out: [-1, 0] };
+  if (side === "Right") return { at: [x + W, y + H * t], out: [1, 0] };
+  return { at: [x + W * t, y + H * 0.5], out: [0, 0] };
+}
+
+/** An octagon, a round, or a rectangle with small corners. */
+function outlineOf(octagon: boolean, round: boolean, x: number, y: number, W: number, H: number): string {
+  if (W <= 0 || H <= 0) return "";
+  const c = Math.min(W, H) * (octagon ? 0.29 : round ? 0.5 : 0.06);
+  const corner = (cx: number, cy: number, tx: number, ty: number) => (octagon ? `L${tx} ${ty}` : `Q${cx} ${cy} ${tx} ${ty}`);
+  return `M${x + c} ${y}H${x + W - c}${corner(x + W, y, x + W, y + c)}V${y + H - c}${corner(x + W, y + H, x + W - c, y + H)}H${x + c}${corner(x, y + H, x, y + H - c)}V${y + c}${corner(x, y, x + c, y)}Z`;
+}
+
+/** The wall with the box on it to scale, its depth beside it, sheaths coming in, and each cable's cuff with its name. */
+export function BoxAndCables({ view, placed, units, lit, focus, rear, onSelect }: PictureProps) {
+  const box = view.box;
+  const known = { h: inches(box.height?.value), w: inches(box.width?.value), d: inches(box.depth?.value) };
+  const gangs = Math.max(1, box.gangs ?? 0);
+  const h = known.h ?? 3.5;
+  const wd = known.w ?? 2 + 1.8 * (gangs - 1);
+  const d = known.d ?? 2.5;
+  const parts = Object.values(box.parts ?? {})
+    .filter((p) => p.role === "Ring" || p.role === "Extension" || p.role === "RaisedCover")
+    .sort((p, q) => (p.order ?? 0) - (q.order ?? 0));
+  const depths = parts.map((p) => inches(p.depth?.value) ?? 0.5);
+  const cuffs = placed.cuffs;
+  const tall = placed.height;
+  const foot = 88;
+  const deepAll = d + depths.reduce((p, q) => p + q, 0);
+  const scale = Math.min(128 / wd, (tall - foot - 100) / h, 130 / deepAll, 46);
+  const W = wd * scale;
+  const H = h * scale;
+  const x0 = 18 + (128 - W) / 2;
+  const middle = cuffs.length ? (cuffs[0]!.top + cuffs[cuffs.length - 1]!.top + cuffs[cuffs.length - 1]!.height) / 2 : tall / 2;
+  const y0 = Math.min(Math.max(44, middle - H / 2), tall - foot - H - 40);
+  const round = box.shape === "Round" || box.shape === "Pan";
+  const entries = Object.entries(box.entries ?? {});
+  const spots = new Map(
+    entries.map(([id, e]) => {
+      const along = entries.filter(([, o]) => o.side === e.side).sort((p, q) => (p[1].place ?? 0) - (q[1].place ?? 0));
+      const t = (along.findIndex(([o]) => o === id) + 1) / (along.length + 1);
+      return [id, entryAt(e.side, rear && e.side !== "Left" && e.side !== "Right" ? 1 - t : t, x0, y0, W, H)] as const;
+    }),
+  );
+  const deep = deepAll * scale;
+  const dy = tall - foot + 22;
+  const insetH = 30;
+  return (
+    <g>
+      <rect x="0" y="-10" width={wide.box + wide.cuff / 2} height={tall + 26} fill="var(--wall)" />
+      <path d={`M${wide.box + wide.cuff / 2} -10V${tall + 16}`} stroke="var(--ink)" strokeWidth="1.5" />
+      <g role="img" aria-label={w.outline(view.kindName, box.height?.value ?? "?", box.width?.value ?? "?", box.depth?.value ?? "?")}>
+        {[0, 7].map((inset) => (
+          <path
+            key={inset}
+            d={outlineOf(box.shape === "Round" && box.material === "Metal", round, x0 + inset, y0 + inset, W - 2 * inset, H - 2 * inset)}
+            fill={inset ? "none" : box.material === "Metal" ? "var(--metal)" : "var(--plastic)"}
+            stroke="var(--ink)"
+            strokeWidth={inset ? 1 : 2.5}
+            opacity={inset ? 0.35 : 1}
+            strokeDasharray={known.h === null || known.w === null ? "6 4" : undefined}
+          />
+        ))}
+        {gangs > 1 &&
+          Array.from({ length: gangs - 1 }, (_, i) => (
+            <path key={i} d={`M${x0 + ((i + 1) * W) / gangs} ${y0 + 6}v${H - 12}`} stroke="var(--ink)" strokeWidth="1" opacity="0.4" />
+          ))}
+        {Object.values(box.partitions ?? {}).map((p, i) => (
+          <path key={i} d={`M${x0 + ((p.afterGang ?? 1) * W) / gangs} ${y0}v${H}`} stroke="var(--ink)" strokeWidth="3.5" />
+        ))}
+        {entries.map(([id, e]) => {
+          const { at, out } = spots.get(id)!;
+          const open = e.state === "Open";
+          return e.state === "Used" ? null : (
+            <g key={id}>
+              <circle
+                cx={at[0] - out[0] * 7}
+                cy={at[1] - out[1] * 7}
+                r="5.5"
+                fill={open ? "var(--barn-wash)" : e.state === "Plugged" ? "var(--ink-2)" : "var(--card)"}
+                stroke={open ? "var(--barn)" : "var(--ink)"}
+                strokeWidth={open ? 2.5 : 1.5}
+                strokeDasharray={e.state === "Closed" ? "2 2" : undefined}
+              >
+                <title>{words.box[e.state === "Open" ? "open" : e.state === "Plugged" ? "plugged" : "closed"]}</title>
+              </circle>
+            </g>
+          );
+        })}
+        <text x="18" y={dy - 10} fontSize="12" fill="var(--ink-2)" className="figure">
+          {known.h !== null && known.w !== null
+            ? `${length(box.height!.value!, units)} × ${length(box.width!.value!, units)}`
+            : w.sizeUnknown}
+        </text>
+        <g strokeWidth="1.8" stroke="var(--ink)">
+          <rect
+            x={20}
+            y={dy}
+            width={d * scale}
+            height={insetH}
+            fill={box.material === "Metal" ? "var(--metal)" : "var(--plastic)"}
+            strokeDasharray={known.d === null ? "5 3" : undefined}
+          />
+          {depths.map((p, i) => {
+            const at = 18 + (d + depths.slice(0, i).reduce((m, n) => m + n, 0)) * scale;
+            const inset = parts[i]!.role === "Extension" ? 0 : 5;
+            return <rect key={i} x={at} y={dy + inset} width={p * scale} height={insetH - 2 * inset} fill="var(--card)" />;
+          })}
+          <path d={`M${18 + deep} ${dy - 6}v${insetH + 12}`} strokeDasharray="3 3" />
+        </g>
+        <text x="18" y={dy + insetH + 16} fontSize="12" fill="var(--ink-2)" className="figure">
+          {w.deep(known.d !== null ? length(box.depth!.value!, units) : "?")}
+        </text>
+      </g>
+      {box.contents === "NotOpened" && (
+        <g pointerEvents="none">
+          <rect
+            x={x0 - 4}
+            y={y0 - 4}
+            width={W + 8}
+            height={H + 8}
+            rx="8"
+            fill="var(--lime)"
+            stroke="var(--slate)"
+            strokeWidth="2.5"
+            strokeDasharray="7 5"
+            opacity="0.94"
+          />
+          <text x={x0 + W / 2} y={y0 + H / 2 + 10} textAnchor="middle" fontSize="34" fontWeight="700" fill="var(--slate)">
+            ?
+          </text>
+        </g>
+      )}
+      {cablesInOrder(view).map((c) => {
+        const id = cuffId(c);
+        const cuff = cuffs.find((k) => k.id === id);
+        if (!cuff) return null;
+        const first = cuff.slots[0]?.y ?? cuff.top + 48;
+        const last = cuff.slots[cuff.slots.length - 1]?.y ?? first;
+        const cy = (first + last) / 2;
+        const spot = spots.get(c.entry ?? "");
+        const on = lit.has(c.run) || focus === `c:${id}`;
+        const held = box.entries?.[c.entry ?? ""]?.holding;
+        const unheld = held === "Nothing";
+        const sheath = c.type === "OldTwoWire" ? "var(--old)" : "var(--sheath)";
+        let line = `M${wide.box - 40} ${cy}H${wide.box}`;
+        if (spot) {
+          const [ex, ey] = spot.at;
+          const [ox, oy] = spot.out;
+          const out = `M${ex + ox * 30} ${ey + oy * 30}L${ex - ox * 6} ${ey - oy * 6}`;
+          line = `${spot.out[0] || spot.out[1] ? out : `M${ex} ${ey}`}C${ex - ox * 34} ${ey - oy * 34} ${wide.box - 46} ${cy} ${wide.box} ${cy}`;
+        }
+        const names = wrap(cableName(c, box), 25, 1);
+        const arrow = c.feeds === "FeedsIn";
+        return (
+          <g key={id}>
+            <path d={line} fill="none" stroke="var(--ink)" strokeWidth={on ? 14 : 11.5} strokeDasharray={spot ? undefined : "6 4"} />
+            <path d={line} fill="none" stroke={on ? "var(--slate)" : sheath} strokeWidth="9" />
+            {spot && (spot.out[0] || spot.out[1]) !== 0 && (
+              <rect
+                x={spot.at[0] - (spot.out[0] ? 3 : 9)}
+                y={spot.at[1] - (spot.out[0] ? 9 : 3)}
+                width={spot.out[0] ? 6 : 18}
+                height={spot.out[0] ? 18 : 6}
+                rx="2"
+                fill={unheld ? "var(--barn-wash)" : held === "Unknown" || !held ? "none" : "var(--ink)"}
+                stroke={unheld ? "var(--barn)" : "var(--ink)"}
+                strokeWidth="1.6"
+              >
+                <title>{words.holding[held ?? "Unknown"]}</title>
+              </rect>
+            )}
+            <rect
+              x={wide.box}
+              y={first - 11}
+              width={wide.cuff}
+              height={last - first + 22}
+              rx="4"
+              fill={sheath}
+              stroke="var(--ink)"
+              strokeWidth="2.2"
+            />
+            <g
+              role="button"
+              tabIndex={-1}
+              data-walk={`c:${id}`}
+              aria-label={`${cableName(c, box)}, ${c.size}, ${words.feeds[c.feeds]}`}
+              aria-pressed={on}
+              className="bench-stop"
+              onClick={(e) => onSelect({ kind: "cable", id }, e)}
+              style={{ cursor: "pointer" }}
+            >
+              <rect
+                x={placed.x.labelA - 2}
+                y={cuff.top}
+                width={wide.labelA}
+                height="35"
+                rx="6"
+                fill={on ? "var(--slate-wash)" : "transparent"}
+              />
+              <text x={placed.x.labelA + 6} y={cuff.top + 14} fontSize="13.5" fontWeight="700" fill="var(--ink)">
+                {names[0]}
+              </text>
+              <g fontSize="12" fill="var(--ink)">
+                {c.feeds === "CannotTell" ? (
+                  <text x={placed.x.labelA + 6} y={cuff.top + 30} fill="var(--ink-2)">
+                    {c.size} · {w.powerUnknown}
+                  </text>
+                ) : (
+                  <>
+                    <text x={placed.x.labelA + 6} y={cuff.top + 30} fill="var(--ink-2)" className="figure">
+                      {c.size}
+                    </text>
+                    <FeedMark x={placed.x.labelA + 12 + c.size.length * 7.3} y={cuff.top + 19} feeds={c.feeds} strong={arrow} />
+                  </>
+                )}
+              </g>
+            </g>
+          </g>
+        );
+      })}
+      {cuffs.length === 0 && (
+        <text x={placed.x.labelA + 6} y={40} fontSize="14" fill="var(--ink-2)">
+          {box.contents === "NotOpened" ? w.notOpened : w.noCables}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** Which way power goes, as a shape and a word: a filled arrow in, an outlined arrow on, a shield for protected. */
+function FeedMark({
+  x,
+  y,
+  feeds,
+  strong,
+}: {
+  x: number;
+  y: number;
+  feeds: "FeedsIn" | "FeedsOn" | "Protected" | "CannotTell";
+  strong: boolean;
+}) {
+  const text = words.feeds[feeds];
+  const width = text.length * 6.6 + 24;
+  const moss = feeds === "Protected";
+  return (
+    <g>
+      <rect
+        x={x}
+        y={y - 1}
+        width={width}
+        height="16"
+        rx="8"
+        fill={strong ? "var(--ink)" : moss ? "var(--moss-wash)" : "var(--card)"}
+        stroke={moss ? "var(--moss)" : "var(--ink)"}
+        strokeWidth="1.4"
+      />
+      {moss ? (
+        <path d={`M${x + 7} ${y + 2}l4 -1.5l4 1.5v4q0 4 -4 6q-4 -2 -4 -6z`} fill="var(--moss)" />
+      ) : (
+        <path
+          d={`M${x + 6} ${y + 5}h5v-3l6 5l-6 5v-3h-5z`}
+          fill={strong ? "var(--on-ink)" : "none"}
+          stroke={strong ? "none" : "var(--ink)"}
+          strokeWidth="1.2"
+        />
+      )}
+      <text x={x + 20} y={y + 11} fontSize="11.5" fontWeight="600" fill={strong ? "var(--on-ink)" : "var(--ink)"}>
+        {text}
+      </text>
+    </g>
+  );
+}

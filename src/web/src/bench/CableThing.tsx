@@ -1,0 +1,143 @@
+import { Link } from "react-router";
+import type { BoxView, Schemas } from "../api/client";
+import { useHead } from "../api/job";
+import { useSettings } from "../api/settings";
+import { measured } from "../box/BoxCard";
+import { cableName } from "../box/landing";
+import type { BoxEdit } from "../box/useBoxEdit";
+import { Ask, Button, Pick } from "../parts/controls";
+import { fact } from "../parts/measure";
+import { words } from "../words";
+
+const w = words.box;
+
+/** A cable chosen: what it is called, what it does here, how it is held, where it goes on. */
+export function CableThing({ job, view, cable: c, edit }: { job: string; view: BoxView; cable: Schemas["CableView"]; edit: BoxEdit }) {
+  const box = view.box;
+  return (
+    <>
+      <div className="flex flex-wrap items-end gap-2">
+        <div className="min-w-40 flex-1">
+          <Ask
+            label={w.from}
+            hint={w.fromHint}
+            value={c.says ?? ""}
+            onKeep={(says) => void edit.send({ do: "nameCable", run: c.run, side: c.side, says, feeds: c.feeds })}
+          />
+        </div>
+        <span className="figure min-h-11 content-center font-bold">{c.size}</span>
+        <div className="w-40">
+          <Pick
+            label={w.feedsLabel}
+            value={c.feeds}
+            onChange={(feeds) => void edit.send({ do: "nameCable", run: c.run, side: c.side, says: c.says ?? null, feeds })}
+            options={Object.entries(words.feeds) as [Schemas["Feeds"], string][]}
+          />
+        </div>
+        {c.entry && box.entries?.[c.entry] && <EntryOf id={c.entry} entry={box.entries[c.entry]!} edit={edit} />}
+      </div>
+      <p className="my-2 text-sm text-ink-2">
+        {w.otherEnd}:{" "}
+        {c.farBox ? (
+          <Link className="underline underline-offset-4" to={`/jobs/${job}/boxes/${c.farBox}`}>
+            {c.far}
+          </Link>
+        ) : (
+          (c.far ?? w.unknownEnd)
+        )}
+      </p>
+      <About job={job} cable={c} edit={edit} />
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        {view.cables.length > 1 && <Through view={view} edit={edit} cable={c} />}
+        <Button
+          look="quiet"
+          onClick={() => void edit.send({ do: "removeCable", run: c.run })}
+          aria-label={`${w.pullOut}: ${cableName(c, box)}`}
+        >
+          {w.pullOut}
+        </Button>
+      </div>
+    </>
+  );
+}
+
+/** What is known of the cable itself: kind, length of the run, sheath, circuit. */
+function About({ job, cable: c, edit }: { job: string; cable: Schemas["CableView"]; edit: BoxEdit }) {
+  const head = useHead(job);
+  const { units } = useSettings();
+  return (
+    <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-4">
+      <Pick
+        label={w.cableKind}
+        value={c.type}
+        onChange={(type) => void edit.send({ do: "setRun", box: undefined, run: c.run, type })}
+        options={Object.entries(words.cable) as [Schemas["CableType"], string][]}
+      />
+      <Pick
+        label={w.circuit}
+        value={c.circuit ?? null}
+        empty={w.dunno}
+        onChange={(circuit) => void edit.send({ do: "setRun", box: undefined, run: c.run, circuit })}
+        options={Object.entries(head.data?.circuits ?? {}).map(([id, circuit]) => [id, circuit.name] as const)}
+      />
+      <Ask
+        mono
+        label={w.cableLength}
+        hint="12' 6"
+        value={fact(c.length, units, "")}
+        onKeep={(t) => void edit.send({ do: "setRun", box: undefined, run: c.run, length: measured(t) })}
+      />
+      <Ask
+        label={w.sheath}
+        value={c.sheath ?? ""}
+        onKeep={(sheath) => void edit.send({ do: "setRun", box: undefined, run: c.run, sheath })}
+      />
+    </div>
+  );
+}
+
+function EntryOf({ id, entry, edit }: { id: string; entry: Schemas["Entry"]; edit: BoxEdit }) {
+  return (
+    <>
+      <div className="w-28">
+        <Pick
+          label={w.comesIn}
+          value={entry.side}
+          onChange={(side) => void edit.send({ do: "setEntry", id, side })}
+          options={Object.entries(words.sides) as [Schemas["EntrySide"], string][]}
+        />
+      </div>
+      <div className="w-40">
+        <Pick
+          label={w.heldBy}
+          value={entry.holding ?? "Unknown"}
+          onChange={(holding) => void edit.send({ do: "setEntry", id, holding })}
+          options={Object.entries(words.holding) as [Schemas["Holding"], string][]}
+        />
+      </div>
+    </>
+  );
+}
+
+function Through({ view, edit, cable: c }: { view: BoxView; edit: BoxEdit; cable: Schemas["CableView"] }) {
+  const others = view.cables.filter((o) => o.run !== c.run);
+  return (
+    <div className="w-40">
+      <Pick
+        hide
+        quiet
+        label={`${w.passThrough} ${cableName(c, view.box)}`}
+        value={null}
+        empty={w.passThrough}
+        onChange={(key) => {
+          const [form, leavesBy] = key.split("|");
+          void edit.send({ do: "passThrough", run: c.run, leavesBy, form });
+        }}
+        options={others.flatMap((o): [string, string][] => [
+          [`PassingThrough|${o.run}`, `${words.form.PassingThrough}: ${cableName(o, view.box)}`],
+          [`Loop|${o.run}`, `${words.form.Loop}: ${cableName(o, view.box)}`],
+        ])}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,145 @@
+import { useState } from "react";
+import { newId, type BoxView } from "../api/client";
+import { useSettings } from "../api/settings";
+import { measured } from "../box/BoxCard";
+import { deviceName, type Catalogue } from "../box/landing";
+import type { BoxEdit } from "../box/useBoxEdit";
+import { useWouldBe } from "../box/useWouldBe";
+import { Ask, Button, Pick } from "../parts/controls";
+import { KindPicker } from "../parts/KindPicker";
+import { fact, length, type Units } from "../parts/measure";
+import { words } from "../words";
+
+const w = words.box;
+
+const kindsOf = (catalogue: Catalogue, units: Units) =>
+  catalogue.devices.map((d) => ({ id: d.id, name: d.name, right: d.yoke ? length(d.depth, units) : "" }));
+
+/** A device chosen: its gang, tabs, size, turning it over, swapping it, taking it out. */
+export function DeviceThing({
+  job,
+  view,
+  catalogue,
+  id,
+  edit,
+}: {
+  job: string;
+  view: BoxView;
+  catalogue: Catalogue;
+  id: string;
+  edit: BoxEdit;
+}) {
+  const { units } = useSettings();
+  const [swapping, setSwapping] = useState(false);
+  const device = view.box.devices?.[id];
+  const kind = catalogue.devices.find((d) => d.id === device?.kind);
+  const name = deviceName(view.box, catalogue, id);
+  const asKind = useWouldBe(
+    job,
+    view,
+    swapping,
+    catalogue.devices.map((d) => [d.id, { do: "swapDevice", id, kind: d.id }] as const),
+  );
+  const tabs = [...new Set((kind?.terminals ?? []).filter((t) => t.half).map((t) => t.id.replace(/-(upper|lower)$/, "")))];
+  if (!device) return null;
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap gap-2">
+        <Button look="main" onClick={() => setSwapping(true)} aria-label={`${w.swap}: ${name}`}>
+          {w.swap}
+        </Button>
+        {kind?.yoke && (
+          <Button aria-pressed={device.turned ?? false} onClick={() => void edit.send({ do: "setDevice", id, turned: !device.turned })}>
+            {words.bench.turnOver}
+          </Button>
+        )}
+        {tabs.map((t) => {
+          const broken = device.brokenTabs?.includes(t) ?? false;
+          const rest = (device.brokenTabs ?? []).filter((x) => x !== t);
+          return (
+            <Button
+              key={t}
+              aria-pressed={broken}
+              onClick={() => void edit.send({ do: "setDevice", id, brokenTabs: broken ? rest : [...rest, t] })}
+            >
+              {w.tab(t)}: {broken ? w.broken : w.whole}
+            </Button>
+          );
+        })}
+        <Button look="quiet" onClick={() => void edit.send({ do: "removeDevice", id })} aria-label={`${w.takeOut}: ${name}`}>
+          {w.takeOut}
+        </Button>
+      </div>
+      <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-4">
+        <Ask
+          label={w.jointName}
+          hint={kind?.name ?? ""}
+          value={device.name ?? ""}
+          onKeep={(n) => void edit.send({ do: "setDevice", id, name: n })}
+        />
+        {(device.gang ?? 0) > 0 && view.openGangs > 1 && (
+          <Pick
+            label={words.bench.stands}
+            value={String(device.gang)}
+            onChange={(g) => void edit.send({ do: "moveDevice", id, gang: Number(g) })}
+            options={Array.from({ length: view.openGangs }, (_, i) => [String(i + 1), w.gang(i + 1)] as const)}
+          />
+        )}
+        <Ask
+          mono
+          label={words.bench.behind}
+          hint="1 1/8"
+          value={fact(device.depth, units, "")}
+          onKeep={(t) => void edit.send({ do: "setDevice", id, depth: measured(t) })}
+        />
+        <Ask
+          mono
+          label={w.width}
+          hint="1 3/8"
+          value={fact(device.width, units, "")}
+          onKeep={(t) => void edit.send({ do: "setDevice", id, width: measured(t) })}
+        />
+      </div>
+      <KindPicker
+        title={w.swap}
+        open={swapping}
+        onClose={() => setSwapping(false)}
+        kinds={kindsOf(catalogue, units).map((k) => ({ ...k, then: asKind(k.id) }))}
+        onPick={(k) => void edit.send({ do: "swapDevice", id, kind: k })}
+      />
+    </>
+  );
+}
+
+/** A device put into the first gang that is free. */
+export function AddDevice({
+  view,
+  catalogue,
+  edit,
+  open,
+  onClose,
+}: {
+  view: BoxView;
+  catalogue: Catalogue;
+  edit: BoxEdit;
+  open: boolean;
+  onClose: () => void;
+}) {
+  const { units } = useSettings();
+  const wide = (kind: string) => catalogue.devices.find((d) => d.id === kind)?.gangsWide ?? 1;
+  const free = () => {
+    const taken = Object.values(view.box.devices ?? {}).flatMap((d) =>
+      Array.from({ length: Math.max(1, wide(d.kind)) }, (_, i) => (d.gang ?? 0) + i),
+    );
+    return Array.from({ length: Math.max(1, view.openGangs) }, (_, i) => i + 1).find((g) => !taken.includes(g)) ?? 1;
+  };
+  return (
+    <KindPicker
+      title={w.addDevice}
+      open={open}
+      onClose={onClose}
+      kinds={kindsOf(catalogue, units)}
+      onPick={(kind) => void edit.send({ do: "addDevice", id: newId("d"), kind, gang: wide(kind) === 0 ? 0 : free() })}
+    />
+  );
+}

@@ -1,0 +1,132 @@
+import type { BoxView } from "../api/client";
+import { useSettings } from "../api/settings";
+import { deviceName, jointName, wire, type Catalogue } from "../box/landing";
+import { fact } from "../parts/measure";
+import { words } from "../words";
+import { leadName, sentence } from "./names";
+import type { Sel } from "./select";
+
+const w = words.bench;
+type Line = { id: string; text: string };
+type Group = { key: string; title: string; note: string; sel: Sel | null; lines: Line[] };
+
+/** Every connection once, grouped by the joint or device it lies in: the picture as words. */
+export function groupsOf(view: BoxView, catalogue: Catalogue): Group[] {
+  const box = view.box;
+  const groups: Group[] = [];
+  const ends = [
+    ...Object.entries(box.leads ?? {}).map(([id, l]) => ({ id, at: l.lands, through: (l.form ?? "Ended") !== "Ended" })),
+    ...Object.entries(box.pigtails ?? {}).flatMap(([id, t]) => [
+      { id, at: t.from, through: false },
+      { id, at: t.to, through: false },
+    ]),
+  ];
+  for (const id of Object.keys(box.joints ?? {})) {
+    const lines = ends.filter((e) => !e.through && e.at.joint === id).map((e) => ({ id: e.id, text: leadName(view, catalogue, e.id) }));
+    const connector = catalogue.connectors.find((c) => c.id === box.joints![id]!.connector)?.name ?? "?";
+    groups.push({
+      key: id,
+      title: w.inJoint(jointName(box, id)),
+      note: `${connector}, ${words.box.holds(lines.length)}`,
+      sel: { kind: "joint", id },
+      lines,
+    });
+  }
+  for (const [id, device] of Object.entries(box.devices ?? {})) {
+    const kind = catalogue.devices.find((k) => k.id === device.kind);
+    const terminals = (kind?.terminals ?? []).flatMap((t) =>
+      ends
+        .filter((e) => !e.through && e.at.device === id && e.at.at === "Terminal" && e.at.place?.split("/")[0] === t.id)
+        .map((e) => ({ id: e.id, text: `${t.name}: ${leadName(view, catalogue, e.id)}` })),
+    );
+    const dead = view.deadWithout[id] ?? [];
+    groups.push({
+      key: id,
+      title: deviceName(box, catalogue, id),
+      note: dead.length > 0 ? `${w.deadWithout} ${dead.map((run) => view.cables.find((c) => c.run === run)?.says ?? run).join(", ")}` : "",
+      sel: { kind: "device", id },
+      lines: terminals,
+    });
+  }
+  const rest = (key: string, title: string, test: (e: (typeof ends)[number]) => boolean) => {
+    const lines = ends
+      .filter(test)
+      .map((e) => ({ id: e.id, text: e.through ? sentence(view, catalogue, e.id) : leadName(view, catalogue, e.id) }));
+    if (lines.length > 0) groups.push({ key, title, note: "", sel: null, lines });
+  };
+  rest("screw", w.bondingScrew, (e) => !e.through && e.at.at === "BondingScrew");
+  rest("through", w.unbroken, (e) => e.through);
+  rest("cap", words.landing.Cap, (e) => !e.through && e.at.at === "Cap");
+  rest("loose", words.landing.Loose, (e) => !e.through && e.at.at === "Loose");
+  rest("unknown", words.landing.Unknown, (e) => !e.through && e.at.at === "Unknown");
+  return groups;
+}
+
+/** The box as a list of strands, grouped by joint and terminal. */
+export function StrandList({
+  view,
+  catalogue,
+  lit,
+  sel,
+  onSelect,
+}: {
+  view: BoxView;
+  catalogue: Catalogue;
+  lit: readonly string[];
+  sel: Sel | null;
+  onSelect: (sel: Sel) => void;
+}) {
+  const { units } = useSettings();
+  const groups = groupsOf(view, catalogue);
+  return (
+    <section aria-label={words.box.cables}>
+      <h2 className="mb-2 text-xl">{words.box.cables}</h2>
+      {groups.length === 0 && <p className="text-ink-2">{view.box.contents === "NotOpened" ? w.notOpened : w.noCables}</p>}
+      <div className="columns-1 gap-6 md:columns-2">
+        {groups.map((g) => (
+          <div key={g.key} className="mb-4 break-inside-avoid">
+            <button
+              type="button"
+              disabled={!g.sel}
+              onClick={() => g.sel && onSelect(g.sel)}
+              aria-pressed={sel !== null && sel.id === g.key}
+              className={`flex min-h-11 w-full flex-wrap items-center gap-x-3 rounded-lg border-b-2 border-ink px-2 text-left ${sel?.id === g.key ? "bg-slate-wash" : ""}`}
+            >
+              <b className="first-letter:uppercase">{g.title}</b>
+              <span className="text-sm text-ink-2">{g.note}</span>
+            </button>
+            <ul>
+              {g.lines.map((l, i) => {
+                const strand = view.box.leads?.[l.id] ?? view.box.pigtails?.[l.id];
+                const on = lit.includes(l.id) || sel?.id === l.id;
+                return (
+                  <li key={`${l.id}${i}`}>
+                    <button
+                      type="button"
+                      data-line={l.id}
+                      data-says={sentence(view, catalogue, l.id)}
+                      aria-pressed={on}
+                      onClick={() => onSelect({ kind: "strand", id: l.id })}
+                      className={`flex min-h-11 w-full items-center gap-2 rounded-lg border-b border-rule px-2 text-left ${on ? "bg-slate-wash outline-2 -outline-offset-2 outline-slate" : ""}`}
+                    >
+                      <span
+                        className="h-2.5 w-9 shrink-0 rounded-full border-[1.5px]"
+                        style={{ background: wire(strand?.colour ?? ""), borderColor: "var(--w-edge)" }}
+                        aria-hidden
+                      />
+                      <span className="flex-1">{l.text}</span>
+                      <span className="figure text-sm text-ink-2">
+                        {strand?.gauge ?? "?"} AWG, {fact(strand?.length, units, "? in")}
+                      </span>
+                    </button>
+                  </li>
+                );
+              })}
+              {g.lines.length === 0 && <li className="px-2 py-2 text-sm text-ink-2">{words.box.notLanded}</li>}
+            </ul>
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}

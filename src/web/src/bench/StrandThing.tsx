@@ -1,0 +1,151 @@
+import type { BoxView, Schemas } from "../api/client";
+import { useSettings } from "../api/settings";
+import { measured } from "../box/BoxCard";
+import type { BoxEdit } from "../box/useBoxEdit";
+import { Ask, Button, Pick } from "../parts/controls";
+import { fact } from "../parts/measure";
+import { words } from "../words";
+
+const w = words.box;
+const gauges = [["", w.dunno] as const, ...["18", "16", "14", "12", "10", "8", "6"].map((g) => [g, `${g} AWG`] as const)];
+const usesOf = Object.entries(words.use) as [Schemas["ConductorUse"], string][];
+
+/** A lead or pigtail chosen: its length, colour, tape, use and gauge, and picking it up. */
+export function StrandThing({
+  view,
+  id,
+  edit,
+  onPick,
+  bunch,
+  onBunch,
+}: {
+  view: BoxView;
+  id: string;
+  edit: BoxEdit;
+  onPick: (far: boolean) => void;
+  bunch: boolean;
+  onBunch: () => void;
+}) {
+  const lead = view.box.leads?.[id];
+  const tail = view.box.pigtails?.[id];
+  return lead ? (
+    <LeadThing id={id} lead={lead} edit={edit} onPick={() => onPick(false)} bunch={bunch} onBunch={onBunch} />
+  ) : tail ? (
+    <PigtailThing id={id} tail={tail} edit={edit} onPick={onPick} />
+  ) : null;
+}
+
+function LeadThing({
+  id,
+  lead,
+  edit,
+  onPick,
+  bunch,
+  onBunch,
+}: {
+  id: string;
+  lead: Schemas["Lead"];
+  edit: BoxEdit;
+  onPick: () => void;
+  bunch: boolean;
+  onBunch: () => void;
+}) {
+  const { units } = useSettings();
+  const through = (lead.form ?? "Ended") !== "Ended";
+  const identify = (change: Partial<Schemas["Lead"]>) =>
+    void edit.send({
+      do: "identifyLead",
+      lead: id,
+      colour: lead.colour,
+      markedAs: lead.markedAs ?? null,
+      use: lead.use ?? "Unknown",
+      ...change,
+    });
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap gap-2">
+        {!through && (
+          <Button look="main" onClick={onPick}>
+            {words.bench.pickUp}
+          </Button>
+        )}
+        {!through && (
+          <Button aria-pressed={bunch} onClick={onBunch}>
+            {bunch ? words.bench.unbunch : words.bench.bunch}
+          </Button>
+        )}
+        {!lead.device && (
+          <div className="w-44">
+            <Pick
+              hide
+              label={words.bench.form}
+              value={lead.form ?? "Ended"}
+              onChange={(form) => void edit.send({ do: "setLeadForm", lead: id, form })}
+              options={Object.entries(words.form) as [Schemas["LeadForm"], string][]}
+            />
+          </div>
+        )}
+      </div>
+      <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-5">
+        <Ask
+          mono
+          label={w.length}
+          hint={w.lengthHint}
+          value={fact(lead.length, units, "")}
+          onKeep={(t) => void edit.send({ do: "setLeadLength", lead: id, length: measured(t) })}
+        />
+        <Ask label={w.asColour} value={lead.colour} onKeep={(colour) => identify({ colour })} />
+        <Ask label={w.taped} value={lead.markedAs ?? ""} onKeep={(t) => identify({ markedAs: t || null })} />
+        <Pick label={w.used} value={lead.use ?? "Unknown"} onChange={(use) => identify({ use })} options={usesOf} />
+        <Pick
+          label={w.gauge}
+          value={lead.gauge ?? ""}
+          onChange={(g) =>
+            void edit.send({
+              do: "setLeadWire",
+              lead: id,
+              gauge: g || null,
+              stranded: lead.stranded ?? false,
+              metal: lead.metal ?? "Copper",
+            })
+          }
+          options={gauges}
+        />
+      </div>
+    </>
+  );
+}
+
+function PigtailThing({ id, tail, edit, onPick }: { id: string; tail: Schemas["Pigtail"]; edit: BoxEdit; onPick: (far: boolean) => void }) {
+  const { units } = useSettings();
+  const set = (change: Record<string, unknown>) =>
+    void edit.send({
+      do: "setPigtail",
+      id,
+      gauge: tail.gauge ?? null,
+      colour: tail.colour,
+      length: tail.length ?? { how: "Unknown" },
+      use: tail.use ?? "Unknown",
+      stranded: tail.stranded ?? false,
+      ...change,
+    });
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap gap-2">
+        <Button look="main" onClick={() => onPick(true)}>
+          {words.bench.pickUp}
+        </Button>
+        <Button onClick={() => onPick(false)}>{words.bench.pickOther}</Button>
+        <Button look="quiet" onClick={() => void edit.send({ do: "removePigtail", id })}>
+          {w.takeOut}
+        </Button>
+      </div>
+      <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-4">
+        <Ask mono label={w.length} hint={w.lengthHint} value={fact(tail.length, units, "")} onKeep={(t) => set({ length: measured(t) })} />
+        <Ask label={w.asColour} value={tail.colour} onKeep={(colour) => set({ colour })} />
+        <Pick label={w.used} value={tail.use ?? "Unknown"} onChange={(use) => set({ use })} options={usesOf} />
+        <Pick label={w.gauge} value={tail.gauge ?? ""} onChange={(g) => set({ gauge: g || null })} options={gauges} />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,65 @@
+import { X } from "lucide-react";
+import type { BoxView } from "../api/client";
+import { deviceName, jointName, cableName, type Catalogue } from "../box/landing";
+import type { BoxEdit } from "../box/useBoxEdit";
+import { words } from "../words";
+import { CableThing } from "./CableThing";
+import { DeviceThing } from "./DeviceThing";
+import { JointThing } from "./JointThing";
+import { sentence } from "./names";
+import { cuffId } from "./scene";
+import type { Sel } from "./select";
+import { StrandThing } from "./StrandThing";
+
+type Props = {
+  job: string;
+  view: BoxView;
+  catalogue: Catalogue;
+  edit: BoxEdit;
+  sel: Sel;
+  bunch: readonly string[];
+  onBunch: (id: string) => void;
+  onPick: (id: string, far: boolean) => void;
+  onPull: (joint: string) => void;
+  onClose: () => void;
+};
+
+/** What is chosen, as one sentence, with everything that can be changed about it in place. */
+export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick, onPull, onClose }: Props) {
+  const cable = view.cables.find((c) => cuffId(c) === sel.id);
+  const title =
+    sel.kind === "strand"
+      ? sentence(view, catalogue, sel.id)
+      : sel.kind === "joint"
+        ? words.bench.inJoint(jointName(view.box, sel.id))
+        : sel.kind === "device"
+          ? deviceName(view.box, catalogue, sel.id)
+          : cable
+            ? words.bench.cableCalled(cableName(cable, view.box))
+            : "";
+  return (
+    <section aria-label={words.bench.chosen} className="rounded-2xl border-2 border-slate bg-card p-3">
+      <div className="mb-2 flex items-center gap-2">
+        <h2 className="flex-1 text-lg first-letter:uppercase" data-chosen>
+          {title}
+        </h2>
+        <button type="button" aria-label={words.close} className="grid size-11 place-items-center rounded-lg" onClick={onClose}>
+          <X size={20} aria-hidden />
+        </button>
+      </div>
+      {sel.kind === "strand" && (
+        <StrandThing
+          view={view}
+          id={sel.id}
+          edit={edit}
+          onPick={(far) => onPick(sel.id, far)}
+          bunch={bunch.includes(sel.id)}
+          onBunch={() => onBunch(sel.id)}
+        />
+      )}
+      {sel.kind === "joint" && <JointThing view={view} catalogue={catalogue} id={sel.id} edit={edit} onPull={() => onPull(sel.id)} />}
+      {sel.kind === "device" && <DeviceThing job={job} view={view} catalogue={catalogue} id={sel.id} edit={edit} />}
+      {sel.kind === "cable" && cable && <CableThing job={job} view={view} cable={cable} edit={edit} />}
+    </section>
+  );
+}

@@ -1,0 +1,2 @@
+/** What is chosen on the Bench. */
+export type Sel = { kind: "strand" | "joint" | "device" | "cable"; id: string };

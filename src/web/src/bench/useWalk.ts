@@ -1,0 +1,49 @@
+import { useCallback, useState, type KeyboardEvent, type RefObject } from "react";
+
+/**
+ * A walk through the picture by keys: entries and cables, then leads, joints and terminals, in reading order down each
+ * column. One stop of the picture is in the tab order; arrows go on from it.
+ */
+export function useWalk(root: RefObject<HTMLElement | null>) {
+  const [at, setAt] = useState<string | null>(null);
+  const stops = useCallback(() => {
+    const found = [...(root.current?.querySelectorAll<SVGElement | HTMLElement>("[data-walk]") ?? [])].map((e) => {
+      const { left, top } = e.getBoundingClientRect();
+      return { id: e.dataset.walk!, e, left, top };
+    });
+    return found;
+  }, [root]);
+  const go = useCallback((id: string, e: SVGElement | HTMLElement) => {
+    setAt(id);
+    e.focus();
+    e.scrollIntoView({ block: "nearest", inline: "nearest" });
+  }, []);
+  const first = useCallback(
+    (only?: (id: string) => boolean) => {
+      const next = stops().find((s) => !only || only(s.id));
+      if (next) go(next.id, next.e);
+    },
+    [stops, go],
+  );
+  const onArrow = useCallback(
+    (event: KeyboardEvent, only?: (id: string) => boolean) => {
+      const all = stops().filter((s) => !only || only(s.id));
+      const here = all.find((s) => s.id === at);
+      const dx = Number(event.key === "ArrowRight") - Number(event.key === "ArrowLeft");
+      const dy = Number(event.key === "ArrowDown") - Number(event.key === "ArrowUp");
+      if (!here) return all[0] && go(all[0].id, all[0].e);
+      const ahead = all
+        .filter((s) => s !== here)
+        .map((s) => ({
+          s,
+          along: (s.left - here.left) * dx + (s.top - here.top) * dy,
+          across: Math.abs((s.left - here.left) * dy) + Math.abs((s.top - here.top) * dx),
+        }))
+        .filter((c) => c.along > 4)
+        .sort((a, b) => a.along + a.across * 3 - (b.along + b.across * 3));
+      if (ahead[0]) go(ahead[0].s.id, ahead[0].s.e);
+    },
+    [stops, at, go],
+  );
+  return { at, setAt, first, onArrow };
+}

@@ -1,0 +1,81 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, must, newId, type BoxView, type Schemas } from "../api/client";
+import { Ask, Button, Choice, Sheet } from "../parts/controls";
+import { cable } from "../quick/question";
+import { words } from "../words";
+import type { BoxEdit } from "./useBoxEdit";
+
+const w = words.box;
+const sizes = ["14-2", "14-3", "12-2", "12-3", "10-2", "10-3", "14-2/none", "12-2/none"];
+
+/** Brings a cable in: what it is, where it comes in, what it does here, with what the sum becomes. */
+export function AddCable({ job, view, edit, onClose }: { job: string; view: BoxView; edit: BoxEdit; onClose: () => void }) {
+  const [size, setSize] = useState("14-2");
+  const [side, setSide] = useState<Schemas["EntrySide"]>("Top");
+  const [feeds, setFeeds] = useState<Schemas["Feeds"]>("CannotTell");
+  const [says, setSays] = useState("");
+  const spec = cable(size);
+  const idle = Object.entries(view.box.entries ?? {}).find(([, e]) => e.side === side && e.state !== "Used" && e.state !== "Plugged")?.[0];
+  const body = {
+    do: "addCable",
+    box: view.id,
+    run: "preview",
+    entry: "preview",
+    cable: {
+      type: spec.grounds ? "NmB" : "OldTwoWire",
+      gauge: spec.gauge,
+      conductors: spec.conductors,
+      ground: spec.grounds ? "Bare" : "None",
+    },
+    side,
+    says: says || null,
+    feeds,
+  };
+  const preview = useQuery({
+    queryKey: ["job", job, "preview", view.version, size],
+    queryFn: () =>
+      must(api.POST("/api/jobs/{job}/preview", { params: { path: { job } }, body: { edits: [body as unknown as Schemas["Edit"]] } })),
+  });
+  const after = preview.data?.[0]?.boxes.find((b) => b.id === view.id)?.report.fill;
+  return (
+    <Sheet title={w.addCable} open onClose={onClose}>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void edit.send({ ...body, do: "addCable", run: newId("r"), entry: idle ?? newId("k") }).then((ok) => ok && onClose());
+        }}
+      >
+        <Choice
+          label={w.cables}
+          hide
+          value={size}
+          onChange={setSize}
+          options={sizes.map((s) => [s, s.replace("/none", " no ground")] as const)}
+        />
+        {after && (
+          <p className={`figure rounded-lg p-3 ${after.fit === "Over" ? "bg-barn-wash text-barn" : "bg-slate-wash"}`} aria-live="polite">
+            {words.fitColumn.neededSays(String(after.needed.low), String(after.available.low))}, <b>{words.fit[after.fit].toLowerCase()}</b>
+          </p>
+        )}
+        <Choice
+          label={w.comesIn}
+          value={side}
+          onChange={setSide}
+          options={Object.entries(words.sides) as [Schemas["EntrySide"], string][]}
+        />
+        <Choice
+          label={w.feedsLabel}
+          value={feeds}
+          onChange={setFeeds}
+          options={Object.entries(words.feeds) as [Schemas["Feeds"], string][]}
+        />
+        <Ask label={w.from} hint={w.fromHint} value={says} onKeep={setSays} />
+        <Button look="main" type="submit">
+          {w.addThis}
+        </Button>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,34 @@
+import { useQuery } from "@tanstack/react-query";
+import { api, must, type BoxView, type Edit } from "../api/client";
+import { useSettings } from "../api/settings";
+import { span } from "../parts/measure";
+import { words } from "../words";
+import type { Loose } from "./useBoxEdit";
+
+/** What the box would come to with each of several edits, asked once when a list of choices opens. */
+export function useWouldBe(
+  job: string,
+  view: BoxView,
+  open: boolean,
+  choices: readonly (readonly [string, Loose])[],
+): (id: string) => string | undefined {
+  const { units } = useSettings();
+  const preview = useQuery({
+    queryKey: ["job", job, "would-be", view.id, view.version, choices[0]?.[1].do],
+    queryFn: () =>
+      must(
+        api.POST("/api/jobs/{job}/preview", {
+          params: { path: { job } },
+          body: { edits: choices.map(([, e]) => ({ box: view.id, ...e }) as unknown as Edit) },
+        }),
+      ),
+    enabled: open,
+  });
+  return (id) => {
+    const answer = preview.data?.[choices.findIndex(([choice]) => choice === id)];
+    if (!answer) return undefined;
+    if (answer.refusal) return answer.refusal.says;
+    const fill = answer.boxes.find((b) => b.id === view.id)?.report.fill;
+    return fill && `${span(fill.needed, units, false)} / ${span(fill.available, units)}, ${words.fit[fill.fit].toLowerCase()}`;
+  };
+}

@@ -1,0 +1,104 @@
+import { useState } from "react";
+import { Link, useParams } from "react-router";
+import { newId, type Edit, type Schemas } from "../api/client";
+import { useBoxes, useChanges, useEdit } from "../api/job";
+import { Ask, Button, Pick } from "../parts/controls";
+import { words } from "../words";
+
+const w = words.changePage;
+const today = () => new Date().toISOString().slice(0, 10);
+
+/** Plans on top of what is recorded: open one, plan in it at a box, drop what was wrong, close it when it is done. */
+export default function Changes() {
+  const { job = "" } = useParams();
+  const changes = useChanges(job);
+  const edit = useEdit(job);
+  const [key, setKey] = useState(0);
+  const open = (name: string) => {
+    if (!name) return;
+    edit.mutate({ edit: { do: "openChange", id: newId("c"), name, opened: today() } as Edit });
+    setKey(key + 1);
+  };
+  return (
+    <div className="mx-auto max-w-4xl">
+      <h1 className="text-2xl">{w.title}</h1>
+      <p className="mb-4 text-ink-2">{w.how}</p>
+      <div className="mb-6 max-w-md">
+        <Ask key={key} label={w.open} hint={w.openHint} value="" onKeep={open} />
+      </div>
+      {changes.data?.length === 0 && <p className="text-ink-2">{w.none}</p>}
+      <ul className="flex flex-col gap-4">
+        {(changes.data ?? []).map((c) => (
+          <One key={c.id} job={job} change={c} onEdit={(e) => edit.mutate({ edit: e as Edit })} />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView"]; onEdit: (e: object) => void }) {
+  const boxes = useBoxes(job);
+  const open = change.closed == null;
+  return (
+    <li className={`rounded-2xl border-2 bg-card p-4 ${open ? "border-ink" : "border-rule"}`}>
+      <div className="flex flex-wrap items-center gap-x-4">
+        <h2 className="text-xl">{change.name}</h2>
+        <span className="text-sm text-ink-2">{open ? `${w.since} ${change.opened ?? "?"}` : `${w.closed} ${change.closed ?? ""}`}</span>
+      </div>
+      {change.overlaps.length > 0 && (
+        <p className="mt-2 rounded-lg border-l-6 border-amber bg-amber-wash p-2 text-sm">
+          {w.overlaps(change.overlaps.map((b) => change.boxes[b] ?? b))}
+        </p>
+      )}
+      {open && (
+        <ol className="my-2">
+          {change.steps.map((s) => (
+            <li key={s.id} className="flex items-center gap-3 border-t border-rule py-1 first:border-t-0">
+              <span className="flex-1">
+                {s.says}
+                {s.refusal && <span className="block text-sm text-barn">{w.noLonger(s.refusal.says)}</span>}
+              </span>
+              <Button
+                look="quiet"
+                aria-label={`${w.drop}: ${s.says}`}
+                onClick={() => onEdit({ do: "dropPlanned", change: change.id, id: s.id })}
+              >
+                {w.drop}
+              </Button>
+            </li>
+          ))}
+          {change.steps.length === 0 && <li className="text-ink-2">{w.empty}</li>}
+        </ol>
+      )}
+      {open && (
+        <div className="flex flex-wrap items-end gap-3">
+          {Object.entries(change.boxes).map(([id, name]) => (
+            <Link
+              key={id}
+              className="min-h-11 content-center underline underline-offset-4"
+              to={`/jobs/${job}/boxes/${id}?plan=${change.id}`}
+            >
+              {name}
+            </Link>
+          ))}
+          <div className="w-56">
+            <Pick
+              hide
+              label={w.planAt}
+              value={null}
+              empty={w.planAt}
+              onChange={(box: string) => window.location.assign(`/jobs/${job}/boxes/${box}?plan=${change.id}`)}
+              options={(boxes.data ?? []).map((b) => [b.id, `${b.name}${b.place ? `, ${b.place}` : ""}`] as const)}
+            />
+          </div>
+          <Button
+            disabled={change.steps.length === 0 || change.steps.some((s) => s.refusal)}
+            onClick={() => onEdit({ do: "closeChange", change: change.id, closed: today() })}
+          >
+            {w.close}
+          </Button>
+        </div>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,183 @@
+import { useParams } from "react-router";
+import { newId, type Edit, type Schemas } from "../api/client";
+import { useEdit, useHead } from "../api/job";
+import { Ask, Button, Choice, Pick } from "../parts/controls";
+import { fact } from "../parts/measure";
+import { useSettings } from "../api/settings";
+import { measured } from "../box/BoxCard";
+import { words } from "../words";
+import { Supply } from "./Supply";
+
+const w = words.housePage;
+export type Send = (edit: object) => void;
+
+/** The house around the boxes: what feeds it, its rooms and its walls. */
+export default function House() {
+  const { job = "" } = useParams();
+  const head = useHead(job);
+  const edit = useEdit(job);
+  if (!head.data) return <p className="text-ink-2">{words.loading}</p>;
+  const send: Send = (e) => edit.mutate({ edit: e as Edit, base: head.data.version });
+  return (
+    <div className="mx-auto grid max-w-7xl gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+      <div>
+        <h1 className="mb-4 text-2xl">{w.title}</h1>
+        <Supply head={head.data} send={send} />
+      </div>
+      <div className="flex flex-col gap-8">
+        <Rooms head={head.data} send={send} />
+        <Walls head={head.data} send={send} />
+      </div>
+    </div>
+  );
+}
+
+function Rooms({ head, send }: { head: Schemas["JobHead"]; send: Send }) {
+  return (
+    <section>
+      <h2 className="mb-2 text-xl">{w.rooms}</h2>
+      <ul>
+        {Object.entries(head.places).map(([id, place]) => {
+          const put = (change: Partial<Schemas["Place"]>) => send({ do: "putPlace", id, place: { ...place, ...change } });
+          return (
+            <li key={id} className="flex flex-wrap items-center gap-2 border-t border-rule py-1">
+              <div className="min-w-36 flex-1">
+                <Ask hide quiet label={`${w.room}: ${place.name}`} value={place.name} onKeep={(name) => name && put({ name })} />
+              </div>
+              <div className="w-28">
+                <Pick
+                  hide
+                  quiet
+                  label={`${w.wetness}, ${place.name}`}
+                  value={place.wetness ?? "Unknown"}
+                  onChange={(wetness) => put({ wetness })}
+                  options={Object.entries(words.wetness) as [Schemas["Wetness"], string][]}
+                />
+              </div>
+              <div className="w-32">
+                <Ask
+                  hide
+                  quiet
+                  label={`${w.use}, ${place.name}`}
+                  hint={w.use}
+                  value={place.use ?? ""}
+                  onKeep={(use) => put({ use: use || null })}
+                />
+              </div>
+              <Button look="quiet" aria-label={`${words.remove}: ${place.name}`} onClick={() => send({ do: "removePlace", id })}>
+                {words.remove}
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+      <NewOne label={w.newRoom} onName={(name) => send({ do: "putPlace", id: newId("p"), place: { name } })} />
+    </section>
+  );
+}
+
+function Walls({ head, send }: { head: Schemas["JobHead"]; send: Send }) {
+  const { units } = useSettings();
+  return (
+    <section>
+      <h2 className="mb-2 text-xl">{w.walls}</h2>
+      <ul className="flex flex-col gap-4">
+        {Object.entries(head.walls).map(([id, wall]) => {
+          const put = (change: Partial<Schemas["Wall"]>) => send({ do: "putWall", id, wall: { ...wall, ...change } });
+          const layers = wall.layers ?? [];
+          const layer = (i: number, change: Partial<Schemas["WallLayer"]>) =>
+            put({ layers: layers.map((l, n) => (n === i ? { ...l, ...change } : l)) });
+          return (
+            <li key={id} className="rounded-xl border-2 border-rule p-3">
+              <div className="flex flex-wrap items-center gap-2">
+                <div className="min-w-36 flex-1">
+                  <Ask hide quiet label={`${w.wall}: ${wall.name}`} value={wall.name} onKeep={(name) => name && put({ name })} />
+                </div>
+                <div className="w-36">
+                  <Pick
+                    hide
+                    quiet
+                    label={`${w.room}, ${wall.name}`}
+                    value={wall.place ?? ""}
+                    onChange={(place) => put({ place: place || null })}
+                    options={[["", words.quickFit.noRoom] as const, ...Object.entries(head.places).map(([p, x]) => [p, x.name] as const)]}
+                  />
+                </div>
+                <Button look="quiet" aria-label={`${words.remove}: ${wall.name}`} onClick={() => send({ do: "removeWall", id })}>
+                  {words.remove}
+                </Button>
+              </div>
+              <ol aria-label={`${w.layers}, ${wall.name}`}>
+                {layers.map((l, i) => (
+                  <li key={i} className="flex flex-wrap items-center gap-2 border-t border-rule py-1">
+                    <div className="min-w-28 flex-1">
+                      <Ask
+                        hide
+                        quiet
+                        label={`${w.layer} ${i + 1}`}
+                        value={l.what}
+                        onKeep={(what) => (what ? layer(i, { what }) : put({ layers: layers.filter((_, n) => n !== i) }))}
+                      />
+                    </div>
+                    <div className="w-20">
+                      <Ask
+                        hide
+                        mono
+                        label={`${w.thick} ${i + 1}`}
+                        hint="1/2"
+                        value={fact(l.thickness, units, "")}
+                        onKeep={(t) => layer(i, { thickness: measured(t) as Schemas["FactOfLength"] })}
+                      />
+                    </div>
+                    <Choice
+                      hide
+                      label={`${w.burns} ${i + 1}`}
+                      value={l.combustible ? "yes" : "no"}
+                      onChange={(v) => layer(i, { combustible: v === "yes" })}
+                      options={[
+                        ["no", w.doesNotBurn],
+                        ["yes", w.burns],
+                      ]}
+                    />
+                  </li>
+                ))}
+              </ol>
+              <div className="mt-2 flex flex-wrap items-end gap-3">
+                <Button onClick={() => put({ layers: [...layers, { what: w.board, thickness: { how: "Unknown" }, combustible: false }] })}>
+                  {w.addLayer}
+                </Button>
+                <div className="w-28">
+                  <Ask
+                    mono
+                    label={w.rating}
+                    value={wall.fireRating == null ? "" : String(wall.fireRating)}
+                    onKeep={(t) => put({ fireRating: t === "" || Number.isNaN(Number(t)) ? null : Number(t) })}
+                  />
+                </div>
+                <div className="w-32">
+                  <Ask
+                    mono
+                    label={w.buildUp}
+                    hint="3/4"
+                    value={fact(wall.floorBuildUp, units, "")}
+                    onKeep={(t) => put({ floorBuildUp: measured(t) as Schemas["FactOfLength"] })}
+                  />
+                </div>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      <NewOne label={w.newWall} onName={(name) => send({ do: "putWall", id: newId("w"), wall: { name } })} />
+    </section>
+  );
+}
+
+/** A name typed makes a new thing; the field is empty again after. */
+export function NewOne({ label, onName }: { label: string; onName: (name: string) => void }) {
+  return (
+    <div className="mt-3 max-w-xs">
+      <Ask label={label} value="" onKeep={(name) => name && onName(name)} />
+    </div>
+  );
+}

@@ -1,0 +1,258 @@
+import { useState } from "react";
+import { newId, type Schemas } from "../api/client";
+import { Ask, Button, Choice, Pick, Sheet } from "../parts/controls";
+import { words } from "../words";
+import { NewOne, type Send } from "./House";
+
+const w = words.housePage;
+type Head = Schemas["JobHead"];
+type Panel = Schemas["Panel"];
+type Breaker = Schemas["Breaker"];
+
+/** Sources, panels with their breakers in their slots, and circuits. */
+export function Supply({ head, send }: { head: Head; send: Send }) {
+  return (
+    <div className="flex flex-col gap-8">
+      <section>
+        <h2 className="mb-2 text-xl">{w.sources}</h2>
+        <p className="mb-2 text-sm text-ink-2">{w.sourcesHow}</p>
+        <ul>
+          {Object.entries(head.sources).map(([id, source]) => {
+            const put = (change: Partial<Schemas["Source"]>) => send({ do: "putSource", id, source: { ...source, ...change } });
+            return (
+              <li key={id} className="flex flex-wrap items-center gap-2 border-t border-rule py-1">
+                <div className="min-w-36 flex-1">
+                  <Ask hide quiet label={`${w.source}: ${source.name}`} value={source.name} onKeep={(name) => name && put({ name })} />
+                </div>
+                <div className="w-40">
+                  <Pick
+                    hide
+                    quiet
+                    label={`${w.kind}, ${source.name}`}
+                    value={source.kind}
+                    onChange={(kind) => put({ kind })}
+                    options={Object.entries(words.source) as [Schemas["SourceKind"], string][]}
+                  />
+                </div>
+                <div className="w-44">
+                  <Pick
+                    hide
+                    quiet
+                    label={`${w.system}, ${source.name}`}
+                    value={source.system ?? "SplitPhase"}
+                    onChange={(system) => put({ system })}
+                    options={Object.entries(words.system) as [Schemas["SupplySystem"], string][]}
+                  />
+                </div>
+                <Button look="quiet" aria-label={`${words.remove}: ${source.name}`} onClick={() => send({ do: "removeSource", id })}>
+                  {words.remove}
+                </Button>
+              </li>
+            );
+          })}
+        </ul>
+        <NewOne label={w.newSource} onName={(name) => send({ do: "putSource", id: newId("s"), source: { name, kind: "Service" } })} />
+      </section>
+      {Object.entries(head.panels).map(([id, panel]) => (
+        <PanelPicture key={id} id={id} panel={panel} head={head} send={send} />
+      ))}
+      <NewOne
+        label={w.newPanel}
+        onName={(name) => send({ do: "putPanel", id: newId("l"), panel: { name, system: "SplitPhase", slots: 20, breakers: [] } })}
+      />
+      <section>
+        <h2 className="mb-2 text-xl">{w.circuits}</h2>
+        <ul>
+          {Object.entries(head.circuits).map(([id, circuit]) => (
+            <li key={id} className="flex flex-wrap items-center gap-2 border-t border-rule py-1">
+              <div className="min-w-36 flex-1">
+                <Ask
+                  hide
+                  quiet
+                  label={`${w.circuit}: ${circuit.name}`}
+                  value={circuit.name}
+                  onKeep={(name) => name && send({ do: "putCircuit", id, circuit: { ...circuit, name } })}
+                />
+              </div>
+              <div className="min-w-40 flex-1">
+                <Ask
+                  hide
+                  quiet
+                  label={`${w.note}, ${circuit.name}`}
+                  hint={w.feedsWhat}
+                  value={circuit.note ?? ""}
+                  onKeep={(note) => send({ do: "putCircuit", id, circuit: { ...circuit, note: note || null } })}
+                />
+              </div>
+              <Button look="quiet" aria-label={`${words.remove}: ${circuit.name}`} onClick={() => send({ do: "removeCircuit", id })}>
+                {words.remove}
+              </Button>
+            </li>
+          ))}
+        </ul>
+        <NewOne label={w.newCircuit} onName={(name) => send({ do: "putCircuit", id: newId("c"), circuit: { name } })} />
+      </section>
+    </div>
+  );
+}
+
+/** A panel as it hangs: slots in two columns, each breaker across the slots it takes. */
+function PanelPicture({ id, panel, head, send }: { id: string; panel: Panel; head: Head; send: Send }) {
+  const [slot, setSlot] = useState<number | null>(null);
+  const put = (change: Partial<Panel>) => send({ do: "putPanel", id, panel: { ...panel, ...change } });
+  const breakers = panel.breakers ?? [];
+  const covered = (n: number) =>
+    breakers.find((b) => n === b.slot || (n > b.slot && n <= b.slot + 2 * (b.poles - 1) && (n - b.slot) % 2 === 0));
+  const rows = Math.ceil(panel.slots / 2);
+  const cell = (n: number) => {
+    if (n > panel.slots) return null;
+    const breaker = covered(n);
+    const first = breaker?.slot === n;
+    const circuit = breaker?.circuit ? head.circuits[breaker.circuit]?.name : undefined;
+    const says = breaker ? (circuit ?? breaker.says ?? w.noCircuit) : w.emptySlot;
+    return (
+      <button
+        key={n}
+        type="button"
+        onClick={() => setSlot(breaker?.slot ?? n)}
+        aria-label={`${w.slot} ${n}: ${says}${breaker ? `, ${breaker.amperes ?? "?"} A` : ""}`}
+        className={`flex min-h-11 items-center gap-2 border-2 px-2 text-left ${breaker ? "border-ink bg-card" : "border-dashed border-rule"}`}
+      >
+        <span className="figure w-6 text-sm text-ink-2">{n}</span>
+        {breaker && first && (
+          <>
+            <span className="figure w-9 rounded bg-ink px-1 text-center text-on-ink">{breaker.amperes ?? "?"}</span>
+            <span className="min-w-0 flex-1 text-sm">
+              {says}
+              {breaker.kind && breaker.kind !== "Standard" && breaker.kind !== "Unknown" && (
+                <span className="text-ink-2">, {words.breaker[breaker.kind]}</span>
+              )}
+            </span>
+            <span className="text-sm text-ink-2">{breaker.on == null ? "" : breaker.on ? w.on : w.off}</span>
+          </>
+        )}
+        {breaker && !first && <span className="text-sm text-ink-2">{w.samePole(breaker.slot)}</span>}
+        {!breaker && <span className="text-sm text-ink-2">{w.emptySlot}</span>}
+      </button>
+    );
+  };
+  return (
+    <section aria-label={panel.name}>
+      <div className="mb-2 flex flex-wrap items-end gap-3">
+        <div className="min-w-48 flex-1 text-xl font-bold">
+          <Ask hide quiet label={`${w.panel}: ${panel.name}`} value={panel.name} onKeep={(name) => name && put({ name })} />
+        </div>
+        <div className="w-24">
+          <Ask
+            mono
+            label={w.main}
+            value={panel.mainAmperes == null ? "" : String(panel.mainAmperes)}
+            onKeep={(t) => put({ mainAmperes: t === "" || Number.isNaN(Number(t)) ? null : Number(t) })}
+          />
+        </div>
+        <div className="w-20">
+          <Ask mono label={w.slots} value={String(panel.slots)} onKeep={(t) => Number(t) > 0 && put({ slots: Math.trunc(Number(t)) })} />
+        </div>
+        <div className="w-44">
+          <Pick
+            label={w.system}
+            value={panel.system}
+            onChange={(system) => put({ system })}
+            options={Object.entries(words.system) as [Schemas["SupplySystem"], string][]}
+          />
+        </div>
+        <div className="w-36">
+          <Pick
+            label={w.fedFrom}
+            value={panel.source ?? ""}
+            onChange={(source) => put({ source: source || null })}
+            options={[["", words.box.dunno] as const, ...Object.entries(head.sources).map(([s, x]) => [s, x.name] as const)]}
+          />
+        </div>
+      </div>
+      <div className="grid grid-flow-col gap-x-3 gap-y-1" style={{ gridTemplateRows: `repeat(${rows}, auto)` }}>
+        {Array.from({ length: rows }, (_, i) => cell(2 * i + 1))}
+        {Array.from({ length: rows }, (_, i) => cell(2 * i + 2))}
+      </div>
+      <Button look="quiet" className="mt-2" onClick={() => send({ do: "removePanel", id })} aria-label={`${words.remove}: ${panel.name}`}>
+        {words.remove}
+      </Button>
+      <BreakerSheet
+        key={slot ?? 0}
+        slot={slot}
+        breaker={breakers.find((b) => b.slot === slot)}
+        head={head}
+        onClose={() => setSlot(null)}
+        onPut={(b) => {
+          put({ breakers: [...breakers.filter((x) => x.slot !== slot), ...(b ? [b] : [])].sort((x, y) => x.slot - y.slot) });
+          setSlot(null);
+        }}
+      />
+    </section>
+  );
+}
+
+function BreakerSheet({
+  slot,
+  breaker,
+  head,
+  onClose,
+  onPut,
+}: {
+  slot: number | null;
+  breaker: Breaker | undefined;
+  head: Head;
+  onClose: () => void;
+  onPut: (b: Breaker | null) => void;
+}) {
+  const [now, setNow] = useState<Breaker>(breaker ?? { slot: slot ?? 1, poles: 1, amperes: 15, kind: "Standard" });
+  const set = (change: Partial<Breaker>) => setNow({ ...now, ...change });
+  return (
+    <Sheet title={`${w.slot} ${slot ?? ""}`} open={slot !== null} onClose={onClose}>
+      <div className="flex flex-col gap-4">
+        <Choice
+          label={w.amperes}
+          value={String(now.amperes ?? "")}
+          onChange={(a) => set({ amperes: Number(a) })}
+          options={["15", "20", "30", "40", "50", "60"].map((a) => [a, a] as const)}
+        />
+        <Choice
+          label={w.poles}
+          value={String(now.poles)}
+          onChange={(p) => set({ poles: Number(p) })}
+          options={["1", "2"].map((p) => [p, p] as const)}
+        />
+        <Choice
+          label={w.kind}
+          value={now.kind ?? "Unknown"}
+          onChange={(kind) => set({ kind })}
+          options={Object.entries(words.breaker) as [Schemas["BreakerKind"], string][]}
+        />
+        <Pick
+          label={w.circuit}
+          value={now.circuit ?? ""}
+          onChange={(circuit) => set({ circuit: circuit || null })}
+          options={[["", w.noCircuit] as const, ...Object.entries(head.circuits).map(([c, x]) => [c, x.name] as const)]}
+        />
+        <Ask label={w.written} value={now.says ?? ""} onKeep={(says) => set({ says: says || null })} />
+        <Choice
+          label={w.handle}
+          value={now.on == null ? "unknown" : now.on ? "on" : "off"}
+          onChange={(v) => set({ on: v === "unknown" ? null : v === "on" })}
+          options={[
+            ["unknown", w.notLooked],
+            ["on", w.on],
+            ["off", w.off],
+          ]}
+        />
+        <div className="flex flex-wrap gap-3">
+          <Button look="main" onClick={() => onPut(now)}>
+            {words.keep}
+          </Button>
+          {breaker && <Button onClick={() => onPut(null)}>{w.takeBreaker}</Button>}
+        </div>
+        <p className="text-sm text-ink-2">{w.licensed}</p>
+      </div>
+    </Sheet>
+  );
+}

@@ -1,0 +1,208 @@
+using System.Globalization;
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Interactions;
+
+namespace JollyBarn.Browser.Tests;
+
+/// <summary>The open box as a picture one works on: by mouse, by finger, by keys, and as a list on a phone.</summary>
+public sealed class BenchTests
+{
+    private const string Picked = "to-window.a0";
+    private const string Gfci = "bench-left";
+
+    [Theory]
+    [InlineData("mouse")]
+    [InlineData("finger")]
+    [InlineData("keys")]
+    public async Task By_mouse_by_finger_and_by_keys_a_lead_ends_in_the_same_joint(string way)
+    {
+        using var site = new Site();
+        using var person = new Person();
+        person.Go($"{site.DemoJob}/boxes/{Gfci}");
+        person.Sees("20.25 / 22.5");
+        if (way == "keys")
+        {
+            person.Focus($"[data-walk='{Picked}']");
+            person.Press(Keys.Enter);
+            person.Sees("In hand: black, on to the window bench");
+            person.WalkTo("joint:hots");
+            person.Sees("no longer protected");
+            person.Press(Keys.Enter);
+        }
+        else
+        {
+            person.Drag($"[data-end^='{Picked}']", "[data-walk='hots']", way == "mouse" ? PointerKind.Mouse : PointerKind.Touch);
+        }
+
+        person.Sees("black, on to the window bench: joint hots", "[data-says]");
+        var lands = (await LeadAsync(site, Gfci, Picked))!["lands"]!;
+        Assert.Equal(("Joint", "hots"), ((string)lands["at"]!, (string)lands["joint"]!));
+        person.Chord(Keys.Control, "z");
+        person.Sees("black, on to the window bench: load hot", "[data-says]");
+    }
+
+    [Fact]
+    public async Task What_would_follow_is_shown_before_landing_and_one_call_answers_every_place()
+    {
+        using var site = new Site();
+        using var person = new Person();
+        person.Go($"{site.DemoJob}/boxes/{Gfci}");
+        person.Sees("20.25 / 22.5");
+        person.Click($"[data-end^='{Picked}']");
+        person.Sees("In hand: black, on to the window bench");
+        person.Find("New joint");
+        foreach (var (place, says) in new[] { ("at:g1:line-neutral/plate", "polarity is reversed"), ("joint:grounds", "a short"), ("joint:hots", "no longer protected"), ("at:g1:load-hot/plate", "It lies here now") })
+        {
+            person.Hover($"[data-key='{place}']");
+            person.Sees(says);
+        }
+
+        Assert.Single(person.Texts("return performance.getEntriesByType('resource').map(e => e.name)"), c => c.EndsWith("/moves", StringComparison.Ordinal));
+        person.Press(Keys.Escape);
+        person.Gone("In hand:");
+        Assert.Equal("Terminal", (string)(await LeadAsync(site, Gfci, Picked))!["lands"]!["at"]!);
+    }
+
+    [Fact]
+    public void Three_leads_are_bunched_and_joined_a_pigtail_pulled_and_a_connector_swapped_by_the_menu()
+    {
+        using var site = new Site();
+        using var person = new Person();
+        person.Go($"{site.DemoJob}/boxes/stair-top");
+        person.Sees("Cables and leads");
+        foreach (var lead in new[] { "stair.b2", "stair-lamp.a1", "stair-2.a2" })
+        {
+            person.Click($"[data-strand='{lead}'] [data-walk]", Keys.Shift);
+        }
+
+        person.Tap("Join these 3");
+        person.Sees("Joint neutrals");
+        var joint = (string)person.Driver.ExecuteScript("return document.querySelector('[data-pull]').dataset.pull")!;
+        person.Drag($"[data-pull='{joint}']", "[data-walk='d:s1']", PointerKind.Mouse, "[data-key='at:s1:ground/screw']");
+        person.Sees("white pigtail: joint neutrals to ground of the four-way switch", "[data-says]");
+        person.Sees("ground parts carry neutral current");
+        person.Menu($"[data-walk='{joint}']");
+        person.Tap("Make it a five-port lever connector", "[role=menu]");
+        person.Sees("five-port lever connector, 4 conductors");
+        person.Menu("[data-strand='stair-lamp.a0'] [data-walk]");
+        person.Tap("Cap", "[role=menu]");
+        person.Sees("black, to the stair lamp: capped", "[data-says]");
+    }
+
+    [Fact]
+    public void A_device_turns_over_a_tab_breaks_a_ring_of_kinds_says_what_each_would_come_to()
+    {
+        using var site = new Site();
+        using var person = new Person();
+        person.Go($"{site.DemoJob}/boxes/type-door");
+        person.Sees("15.75 / 18");
+        person.Click("[data-walk='d:r1']");
+        person.Tap("hot tab: whole");
+        person.Sees("hot tab: broken");
+        person.Tap("Turn over");
+        person.Tap("Swap: duplex receptacle");
+        person.Sees("15.75 / 18.0 in³, fits");
+        person.Tap("protective receptacle, GFCI", "[role=dialog]");
+        person.Sees("protective receptacle, GFCI");
+        person.Tap("Change");
+        person.Sees("one-gang nonmetallic, 14 in³");
+        person.Sees("15.75 / 14.0 in³, over-full");
+    }
+
+    [Fact]
+    public void A_band_of_the_sum_lights_its_leads_and_a_lead_its_band()
+    {
+        using var site = new Site();
+        using var person = new Person();
+        person.Go($"{site.DemoJob}/boxes/{Gfci}");
+        person.Sees("20.25 / 22.5");
+        person.Tap("conductors", "aside");
+        Assert.Equal(6, person.Driver.FindElements(By.CssSelector("[data-strand] [aria-pressed=true]")).Count);
+        Assert.Equal(6, person.Driver.FindElements(By.CssSelector("[data-line][aria-pressed=true]")).Select(e => e.GetAttribute("data-line")).Distinct().Count());
+        person.Click("[data-line='to-window.a2']");
+        Assert.Equal("bare, on to the window bench: joint grounds", person.Driver.FindElement(By.CssSelector("[data-chosen]")).Text.Trim(), ignoreCase: true);
+        Assert.Single(person.Driver.FindElements(By.CssSelector("[data-strand='to-window.a2'] [aria-pressed=true]")));
+        Assert.Contains("grounds", person.Driver.FindElement(By.CssSelector("aside li button.bg-slate-wash")).Text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task The_picture_and_the_list_name_the_same_connections_for_every_box_of_the_demo()
+    {
+        using var site = new Site();
+        using var person = new Person(1400, 900);
+        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
+        var boxes = (await client.GetFromJsonAsync<JsonArray>(new Uri("/api/jobs/ferry-keepers-house/boxes", UriKind.Relative)))!;
+        Assert.True(boxes.Count >= 20);
+        foreach (var id in boxes.Select(b => (string)b!["id"]!))
+        {
+            person.Go($"{site.DemoJob}/boxes/{id}");
+            person.Sees("Cables and leads");
+            var picture = person.Texts("return [...document.querySelectorAll('[data-strand] [data-walk]')].map(e => e.getAttribute('aria-label'))");
+            var list = person.Texts("return [...document.querySelectorAll('[data-line]')].map(e => e.dataset.says)");
+            var view = (await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/ferry-keepers-house/boxes/{id}", UriKind.Relative)))!;
+            Assert.Equal(list.Distinct().Order(StringComparer.Ordinal), picture.Distinct().Order(StringComparer.Ordinal));
+            Assert.Equal(view["box"]!["leads"]!.AsObject().Count + view["box"]!["pigtails"]!.AsObject().Count, picture.Count);
+        }
+    }
+
+    [Fact]
+    public async Task On_a_phone_a_lead_is_picked_from_the_list_and_landed_from_the_list_of_places()
+    {
+        using var site = new Site();
+        using var person = new Person(390, 844, phone: true);
+        person.Go($"{site.DemoJob}/boxes/{Gfci}");
+        person.Sees("Cables and leads");
+        person.Touch("line hot: black pigtail");
+        person.Touch("Pick up its end");
+        person.Sees("In hand: black pigtail");
+        person.Touch("Load hot of the protective receptacle");
+        person.Sees("Tap again to land it");
+        person.Touch("Load hot of the protective receptacle");
+        person.Sees("load hot: black pigtail");
+        person.Touch("Undo");
+        person.Sees("line hot: black pigtail");
+        Assert.Equal("line-hot/plate", (string)(await BoxAsync(site, Gfci))["pigtails"]!["tail-hot"]!["to"]!["place"]!);
+    }
+
+    [Fact]
+    public void One_can_go_back_to_look_and_change_nothing_there()
+    {
+        using var site = new Site();
+        using var person = new Person();
+        person.Go($"{site.DemoJob}/boxes/type-door");
+        person.Sees("15.75 / 18");
+        person.Type("Mark, in³", "20");
+        person.Sees("15.75 / 20");
+        person.Tap("Type store, by the door", "ol");
+        person.Sees("Looking only");
+        person.Sees("15.75 / 18");
+        person.Tap("Back to now");
+        person.Sees("15.75 / 20");
+    }
+
+    [Fact]
+    public void Moving_a_lead_leaves_cables_and_devices_where_they_are()
+    {
+        using var site = new Site();
+        using var person = new Person();
+        person.Go($"{site.DemoJob}/boxes/press-door");
+        person.Sees("43.3125 / 48");
+        const string places = "return [...document.querySelectorAll(\"[data-walk^='c:'],[data-walk^='d:']\")].map(e => { const r = e.getBoundingClientRect(), b = e.ownerSVGElement.getBoundingClientRect(); return e.dataset.walk + ' ' + Math.round(r.top - b.top) + ' ' + Math.round(r.left - b.left) })";
+        var before = person.Texts(places);
+        person.Drag("[data-end^='door-lamps.a0']", "[data-walk='hots']", PointerKind.Mouse);
+        person.Sees("black, to the work lamps: joint hots", "[data-says]");
+        var after = person.Texts(places);
+        Assert.Equal(before.Select(b => b.Split(' ')[..2]), after.Select(a => a.Split(' ')[..2]));
+    }
+
+    private static async Task<JsonNode> BoxAsync(Site site, string box)
+    {
+        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
+        var view = await client.GetFromJsonAsync<JsonNode>(new Uri(string.Create(CultureInfo.InvariantCulture, $"/api/jobs/ferry-keepers-house/boxes/{box}"), UriKind.Relative));
+        return view!["box"]!;
+    }
+
+    private static async Task<JsonNode?> LeadAsync(Site site, string box, string lead) => (await BoxAsync(site, box))["leads"]![lead];
+}
