@@ -1,24 +1,33 @@
-using JollyBarn.Fill;
+using System.Text.Json;
+using JollyBarn.OpenFile;
+using JollyBarn.Store;
 using JollyBarn.Testing;
+using JollyBarn.Web;
 
 namespace JollyBarn.Bench;
 
-/// <summary>Managed heap that the large job and its reports hold.</summary>
+/// <summary>Managed heap that the running program holds for the large job, over what it holds with none.</summary>
 internal static class Heap
 {
-    public static void Print()
+    public static async Task PrintAsync()
     {
+        var folder = Directory.CreateTempSubdirectory("jolly-barn-bench-");
+        var store = new JobStore(Path.Combine(folder.FullName, "bench.db"));
+        await using var app = Server.Build([], store, 0);
+        await app.StartAsync();
+        using var client = new HttpClient { BaseAddress = new Uri(app.Urls.First()) };
+        await client.GetStringAsync(new Uri("/api/jobs", UriKind.Relative));
         var before = GC.GetTotalMemory(true);
-        var job = BigJob.Make(seed: 2);
-        var reports = new BoxReports();
-        foreach (var box in job.Boxes.Values)
+        store.Import("large", Inputs.Large(), false);
+        await client.GetStringAsync(new Uri("/api/jobs/large/today", UriKind.Relative));
+        using var boxes = JsonDocument.Parse(await client.GetStringAsync(new Uri("/api/jobs/large/boxes", UriKind.Relative)));
+        foreach (var box in boxes.RootElement.EnumerateArray())
         {
-            _ = reports.ReportOf(job, box);
+            await client.GetStringAsync(new Uri($"/api/jobs/large/boxes/{box.GetProperty("id").GetString()}", UriKind.Relative));
         }
 
         var after = GC.GetTotalMemory(true);
-        Console.WriteLine($"HEAP {(after - before) / 1048576.0:0.0} MB held by a job of {job.Boxes.Count} boxes and {job.Runs.Count} cables with every report");
-        GC.KeepAlive(job);
-        GC.KeepAlive(reports);
+        Console.WriteLine($"HEAP {(after - before) / 1048576.0:0.0} MB more than with no job, in the running program, after a job of {boxes.RootElement.GetArrayLength()} boxes was taken in and every box looked at");
+        await app.StopAsync();
     }
 }

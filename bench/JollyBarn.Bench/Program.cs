@@ -6,6 +6,12 @@ using BenchmarkDotNet.Loggers;
 using BenchmarkDotNet.Running;
 using JollyBarn.Bench;
 
+if (args is ["--write", var into])
+{
+    Inputs.Write(into);
+    return;
+}
+
 var config = ManualConfig.CreateEmpty()
     .AddJob(Job.ShortRun.WithToolchain(BenchmarkDotNet.Toolchains.InProcess.NoEmit.InProcessNoEmitToolchain.Instance))
     .AddColumnProvider(DefaultColumnProviders.Descriptor)
@@ -16,4 +22,4 @@ var config = ManualConfig.CreateEmpty()
     .AddLogger(ConsoleLogger.Default)
     .WithArtifactsPath(args is [var folder] ? folder : "BenchmarkDotNet.Artifacts");
 BenchmarkRunner.Run<FillBenchmarks>(config);
-Heap.Print();
+await Heap.PrintAsync();

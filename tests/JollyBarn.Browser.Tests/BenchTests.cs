@@ -7,7 +7,7 @@ using OpenQA.Selenium.Interactions;
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>The open box as a picture one works on: by mouse, by finger, by keys, and as a list on a phone.</summary>
-public sealed class BenchTests
+public sealed class BenchTests(Site site) : IClassFixture<Site>
 {
     private const string Picked = "to-window.a0";
     private const string Gfci = "bench-left";
@@ -18,9 +18,9 @@ public sealed class BenchTests
     [InlineData("keys")]
     public async Task By_mouse_by_finger_and_by_keys_a_lead_ends_in_the_same_joint(string way)
     {
-        using var site = new Site();
+        var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.DemoJob}/boxes/{Gfci}");
+        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
         person.Sees("20.25 / 22.5");
         if (way == "keys")
         {
@@ -37,7 +37,7 @@ public sealed class BenchTests
         }
 
         person.Sees("black, on to the window bench: joint hots", "[data-says]");
-        var lands = (await LeadAsync(site, Gfci, Picked))!["lands"]!;
+        var lands = (await LeadAsync(job, Gfci, Picked))!["lands"]!;
         Assert.Equal(("Joint", "hots"), ((string)lands["at"]!, (string)lands["joint"]!));
         person.Chord(Keys.Control, "z");
         person.Sees("black, on to the window bench: load hot", "[data-says]");
@@ -46,9 +46,9 @@ public sealed class BenchTests
     [Fact]
     public async Task What_would_follow_is_shown_before_landing_and_one_call_answers_every_place()
     {
-        using var site = new Site();
+        var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.DemoJob}/boxes/{Gfci}");
+        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
         person.Sees("20.25 / 22.5");
         person.Click($"[data-end^='{Picked}']");
         person.Sees("In hand: black, on to the window bench");
@@ -62,15 +62,15 @@ public sealed class BenchTests
         Assert.Single(person.Texts("return performance.getEntriesByType('resource').map(e => e.name)"), c => c.EndsWith("/moves", StringComparison.Ordinal));
         person.Press(Keys.Escape);
         person.Gone("In hand:");
-        Assert.Equal("Terminal", (string)(await LeadAsync(site, Gfci, Picked))!["lands"]!["at"]!);
+        Assert.Equal("Terminal", (string)(await LeadAsync(job, Gfci, Picked))!["lands"]!["at"]!);
     }
 
     [Fact]
-    public void Three_leads_are_bunched_and_joined_a_pigtail_pulled_and_a_connector_swapped_by_the_menu()
+    public async Task Three_leads_are_bunched_and_joined_a_pigtail_pulled_and_a_connector_swapped_by_the_menu()
     {
-        using var site = new Site();
+        var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.DemoJob}/boxes/stair-top");
+        person.Go($"{site.Address}/jobs/{job}/boxes/stair-top");
         person.Sees("Cables and leads");
         foreach (var lead in new[] { "stair.b2", "stair-lamp.a1", "stair-2.a2" })
         {
@@ -92,11 +92,11 @@ public sealed class BenchTests
     }
 
     [Fact]
-    public void A_device_turns_over_a_tab_breaks_a_ring_of_kinds_says_what_each_would_come_to()
+    public async Task A_device_turns_over_a_tab_breaks_a_ring_of_kinds_says_what_each_would_come_to()
     {
-        using var site = new Site();
+        var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.DemoJob}/boxes/type-door");
+        person.Go($"{site.Address}/jobs/{job}/boxes/type-door");
         person.Sees("15.75 / 18");
         person.Click("[data-walk='d:r1']");
         person.Tap("hot tab: whole");
@@ -112,11 +112,11 @@ public sealed class BenchTests
     }
 
     [Fact]
-    public void A_band_of_the_sum_lights_its_leads_and_a_lead_its_band()
+    public async Task A_band_of_the_sum_lights_its_leads_and_a_lead_its_band()
     {
-        using var site = new Site();
+        var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.DemoJob}/boxes/{Gfci}");
+        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
         person.Sees("20.25 / 22.5");
         person.Tap("conductors", "aside");
         Assert.Equal(6, person.Driver.FindElements(By.CssSelector("[data-strand] [aria-pressed=true]")).Count);
@@ -130,18 +130,18 @@ public sealed class BenchTests
     [Fact]
     public async Task The_picture_and_the_list_name_the_same_connections_for_every_box_of_the_demo()
     {
-        using var site = new Site();
+        var job = await site.OwnJobAsync();
         using var person = new Person(1400, 900);
         using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        var boxes = (await client.GetFromJsonAsync<JsonArray>(new Uri("/api/jobs/ferry-keepers-house/boxes", UriKind.Relative)))!;
+        var boxes = (await client.GetFromJsonAsync<JsonArray>(new Uri($"/api/jobs/{job}/boxes", UriKind.Relative)))!;
         Assert.True(boxes.Count >= 20);
         foreach (var id in boxes.Select(b => (string)b!["id"]!))
         {
-            person.Go($"{site.DemoJob}/boxes/{id}");
+            person.Go($"{site.Address}/jobs/{job}/boxes/{id}");
             person.Sees("Cables and leads");
             var picture = person.Texts("return [...document.querySelectorAll('[data-strand] [data-walk]')].map(e => e.getAttribute('aria-label'))");
             var list = person.Texts("return [...document.querySelectorAll('[data-line]')].map(e => e.dataset.says)");
-            var view = (await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/ferry-keepers-house/boxes/{id}", UriKind.Relative)))!;
+            var view = (await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/{job}/boxes/{id}", UriKind.Relative)))!;
             Assert.Equal(list.Distinct().Order(StringComparer.Ordinal), picture.Distinct().Order(StringComparer.Ordinal));
             Assert.Equal(view["box"]!["leads"]!.AsObject().Count + view["box"]!["pigtails"]!.AsObject().Count, picture.Count);
         }
@@ -150,9 +150,9 @@ public sealed class BenchTests
     [Fact]
     public async Task On_a_phone_a_lead_is_picked_from_the_list_and_landed_from_the_list_of_places()
     {
-        using var site = new Site();
+        var job = await site.OwnJobAsync();
         using var person = new Person(390, 844, phone: true);
-        person.Go($"{site.DemoJob}/boxes/{Gfci}");
+        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
         person.Sees("Cables and leads");
         person.Touch("line hot: black pigtail");
         person.Touch("Pick up its end");
@@ -163,31 +163,35 @@ public sealed class BenchTests
         person.Sees("load hot: black pigtail");
         person.Touch("Undo");
         person.Sees("line hot: black pigtail");
-        Assert.Equal("line-hot/plate", (string)(await BoxAsync(site, Gfci))["pigtails"]!["tail-hot"]!["to"]!["place"]!);
+        Assert.Equal("line-hot/plate", (string)(await BoxAsync(job, Gfci))["pigtails"]!["tail-hot"]!["to"]!["place"]!);
     }
 
     [Fact]
-    public void One_can_go_back_to_look_and_change_nothing_there()
+    public async Task One_can_go_back_to_look_and_change_nothing_there()
     {
-        using var site = new Site();
+        var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.DemoJob}/boxes/type-door");
+        person.Go($"{site.Address}/jobs/{job}/boxes/type-door");
         person.Sees("15.75 / 18");
         person.Type("Mark, in³", "20");
         person.Sees("15.75 / 20");
-        person.Tap("Type store, by the door", "ol");
+        person.Type("Mark, in³", "21");
+        person.Sees("15.75 / 21");
+        person.Tap("Marked 20 in³", "ol");
         person.Sees("Looking only");
-        person.Sees("15.75 / 18");
-        person.Tap("Back to now");
         person.Sees("15.75 / 20");
+        person.Type("Mark, in³", "16");
+        person.Sees("15.75 / 20");
+        person.Tap("Back to now");
+        person.Sees("15.75 / 21");
     }
 
     [Fact]
-    public void Moving_a_lead_leaves_cables_and_devices_where_they_are()
+    public async Task Moving_a_lead_leaves_cables_and_devices_where_they_are()
     {
-        using var site = new Site();
+        var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.DemoJob}/boxes/press-door");
+        person.Go($"{site.Address}/jobs/{job}/boxes/press-door");
         person.Sees("43.3125 / 48");
         const string places = "return [...document.querySelectorAll(\"[data-walk^='c:'],[data-walk^='d:']\")].map(e => { const r = e.getBoundingClientRect(), b = e.ownerSVGElement.getBoundingClientRect(); return e.dataset.walk + ' ' + Math.round(r.top - b.top) + ' ' + Math.round(r.left - b.left) })";
         var before = person.Texts(places);
@@ -197,12 +201,12 @@ public sealed class BenchTests
         Assert.Equal(before.Select(b => b.Split(' ')[..2]), after.Select(a => a.Split(' ')[..2]));
     }
 
-    private static async Task<JsonNode> BoxAsync(Site site, string box)
+    private async Task<JsonNode> BoxAsync(string job, string box)
     {
         using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        var view = await client.GetFromJsonAsync<JsonNode>(new Uri(string.Create(CultureInfo.InvariantCulture, $"/api/jobs/ferry-keepers-house/boxes/{box}"), UriKind.Relative));
+        var view = await client.GetFromJsonAsync<JsonNode>(new Uri(string.Create(CultureInfo.InvariantCulture, $"/api/jobs/{job}/boxes/{box}"), UriKind.Relative));
         return view!["box"]!;
     }
 
-    private static async Task<JsonNode?> LeadAsync(Site site, string box, string lead) => (await BoxAsync(site, box))["leads"]![lead];
+    private async Task<JsonNode?> LeadAsync(string job, string box, string lead) => (await BoxAsync(job, box))["leads"]![lead];
 }

@@ -6,7 +6,7 @@ public sealed class FirstMinuteTests
     [Fact]
     public async Task By_touch_on_a_phone_from_quick_fit_to_a_kept_box_a_ring_undo_reload_export_and_import()
     {
-        using var site = new Site(demo: false);
+        using var site = Site.FirstRun();
         using var person = new Person(390, 844, phone: true);
         using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
         using (var gone = await client.DeleteAsync(new Uri("/api/jobs/ferry-keepers-house", UriKind.Relative)))
@@ -58,50 +58,5 @@ public sealed class FirstMinuteTests
         person.Sees("is here.");
         Assert.Equal(2, person.Driver.FindElements(OpenQA.Selenium.By.CssSelector("main li")).Count);
         File.Delete(file);
-    }
-
-    [Fact]
-    public void A_ring_put_on_a_square_box_adds_its_volume_and_comes_off_again()
-    {
-        using var site = new Site();
-        using var person = new Person();
-        person.Go(site.DemoJob + "/boxes/press-left");
-        person.Sees("15.75 / 21");
-        person.Tap("Put on a ring, extension or cover");
-        person.Tap("4 square extension, 1 1/2 deep", "[role=dialog]");
-        person.Sees("15.75 / 42");
-        person.Tap("Undo");
-        person.Sees("Undone");
-        person.Sees("15.75 / 21");
-        person.Tap("Redo");
-        person.Sees("15.75 / 42");
-    }
-
-    [Fact]
-    public void Two_screens_see_each_others_edits()
-    {
-        using var site = new Site();
-        using var ann = new Person();
-        using var bob = new Person();
-        ann.Go(site.DemoJob + "/boxes/press-right");
-        bob.Go(site.DemoJob + "/boxes/press-right");
-        ann.Sees("18.0 / 12.5");
-        bob.Sees("18.0 / 12.5");
-        ann.Type("Mark, in³", "14");
-        ann.Sees("18.0 / 14");
-        bob.Sees("18.0 / 14");
-    }
-
-    [Fact]
-    public void What_does_not_read_is_said_and_what_was_there_stays()
-    {
-        using var site = new Site();
-        using var person = new Person();
-        person.Go(site.DemoJob + "/boxes/press-right");
-        person.Sees("18.0 / 12.5");
-        person.Type("Depth", "a good bit");
-        person.Sees("A length is text such as");
-        person.Type("Depth", "63,5 mm");
-        person.Sees("2 ½ in");
     }
 }

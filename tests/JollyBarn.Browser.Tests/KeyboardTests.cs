@@ -3,12 +3,11 @@ using OpenQA.Selenium;
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>Everything without a pointer.</summary>
-public sealed class KeyboardTests
+public sealed class KeyboardTests(Site site) : IClassFixture<Site>
 {
     [Fact]
     public void Quick_fit_palette_box_and_undo_by_keys_alone()
     {
-        using var site = new Site();
         using var person = new Person();
         person.Go(site.Address);
         person.Sees("Ferry keeper's house");

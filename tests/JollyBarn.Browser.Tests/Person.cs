@@ -100,18 +100,18 @@ public sealed class Person : IDisposable
         var pointer = new PointerInputDevice(kind, kind == PointerKind.Touch ? "finger" : "mouse");
         var button = kind == PointerKind.Touch ? MouseButton.Touch : MouseButton.Left;
         var start = At(from);
-        var steps = new ActionSequence(pointer)
+        var press = new ActionSequence(pointer)
             .AddAction(pointer.CreatePointerMove(start, 0, 0, TimeSpan.Zero)).AddAction(pointer.CreatePointerDown(button))
             .AddAction(pointer.CreatePointerMove(At(to), 0, 0, TimeSpan.FromMilliseconds(200)));
-        Driver.PerformActions([steps]);
-        Sees("In hand:");
-        var last = new ActionSequence(pointer);
-        if (onTo is not null)
+        if (onTo is null)
         {
-            last.AddAction(pointer.CreatePointerMove(At(onTo), 0, 0, TimeSpan.FromMilliseconds(120)));
+            Driver.PerformActions([press.AddAction(pointer.CreatePointerUp(button))]);
+            return;
         }
 
-        Driver.PerformActions([last.AddAction(pointer.CreatePointerUp(button))]);
+        Driver.PerformActions([press]);
+        Sees("In hand:");
+        Driver.PerformActions([new ActionSequence(pointer).AddAction(pointer.CreatePointerMove(At(onTo), 0, 0, TimeSpan.FromMilliseconds(120))).AddAction(pointer.CreatePointerUp(button))]);
     }
 
     /// <summary>Walks by arrow keys until a stop of the picture has the focus.</summary>
@@ -168,7 +168,7 @@ public sealed class Person : IDisposable
 
     public void Sees(string text) => Until(() => Text.Contains(text, StringComparison.OrdinalIgnoreCase), () => $"\"{text}\" never came; the page says: {Text}");
 
-    public string Text => Retry(() => Driver.FindElement(By.TagName("body")).Text);
+    public string Text => (string?)Driver.ExecuteScript("return document.body.innerText") ?? "";
 
     /// <summary>Serious and critical findings of axe with the tags of WCAG 2.2 AA.</summary>
     public IReadOnlyList<string> Axe()

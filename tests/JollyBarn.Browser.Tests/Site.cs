@@ -1,6 +1,7 @@
 using System.Diagnostics;
+using System.Net.Http.Json;
 
-[assembly: CollectionBehavior(DisableTestParallelization = true)]
+[assembly: CollectionBehavior(MaxParallelThreads = 2)]
 
 namespace JollyBarn.Browser.Tests;
 
@@ -10,7 +11,12 @@ public sealed class Site : IDisposable
     private readonly string folder = Directory.CreateTempSubdirectory("jolly-barn-site-").FullName;
     private readonly Process program;
 
-    public Site(bool demo = true)
+    public Site()
+        : this(true)
+    {
+    }
+
+    private Site(bool demo)
     {
         var root = new DirectoryInfo(AppContext.BaseDirectory);
         while (!File.Exists(Path.Combine(root!.FullName, "JollyBarn.slnx")))
@@ -26,9 +32,22 @@ public sealed class Site : IDisposable
         Address = line!.Split(' ')[4];
     }
 
+    /// <summary>On a data file as a first run leaves it: with the demo, kept.</summary>
+    public static Site FirstRun() => new(false);
+
     public string Address { get; }
 
     public string DemoJob => Address + "/jobs/ferry-keepers-house";
+
+    /// <summary>A copy of the demo job for one test to work on: its id.</summary>
+    public async Task<string> OwnJobAsync()
+    {
+        var id = "t" + Guid.NewGuid().ToString("n")[..12];
+        using var client = new HttpClient { BaseAddress = new Uri(Address) };
+        using var reply = await client.PostAsJsonAsync(new Uri("/api/jobs/ferry-keepers-house/copy", UriKind.Relative), new { id, name = "Ferry keeper's house" });
+        reply.EnsureSuccessStatusCode();
+        return id;
+    }
 
     public void Dispose()
     {

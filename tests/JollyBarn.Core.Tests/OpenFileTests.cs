@@ -25,6 +25,16 @@ public class OpenFileTests
         Assert.True(Good(Demo).Present.Boxes.Count >= 16);
     }
 
+    [Theory]
+    [InlineData("log-of-0.1.json", 23)]
+    public void A_log_written_by_an_earlier_version_replays_to_the_job_it_made(string log, int boxes)
+    {
+        var file = Good(File.ReadAllBytes(Path.Combine(AppContext.BaseDirectory, "Data", log)));
+        var replayed = file.History.Aggregate(file.Start, (job, line) => line.Edit.Apply(job));
+        Assert.Equal(JobJson.Text(file.Present), JobJson.Text(replayed));
+        Assert.Equal(boxes, replayed.Boxes.Count);
+    }
+
     [Fact]
     public void The_demo_has_three_over_full_boxes_and_two_exactly_full()
     {

@@ -85,6 +85,8 @@ public sealed class BadRequestTests(Running running) : IClassFixture<Running>
             samples.Add(("/api/fill/instead", box));
         }
 
+        var held = JsonNode.Parse("""{"held":{"leads":["r.a0","r.a1"],"pigtail":null,"farEnd":false,"fromJoint":null,"newId":"n1"},"change":null}""")!;
+        samples.AddRange(Enumerable.Range(0, 60).Select(_ => ($"/api/jobs/{job}/boxes/b/moves", held)));
         samples.AddRange(Enumerable.Range(0, 20).Select(_ => ("/api/import?replace=nobody", file)));
         samples.AddRange(Enumerable.Range(0, 10).Select(_ => ($"/api/jobs/{job}/undo", (JsonNode)new JsonObject { ["id"] = "u", ["by"] = "nobody-here" })));
         return samples;

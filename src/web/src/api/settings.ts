@@ -2,7 +2,8 @@ import { useSyncExternalStore } from "react";
 
 export type Theme = "light" | "dark" | "contrast";
 export type Units = "inch" | "metric";
-export type Settings = { theme: Theme; units: Units; who: string };
+export type Hand = "right" | "left";
+export type Settings = { theme: Theme; units: Units; who: string; hand: Hand };
 
 const key = "jolly-barn";
 const listeners = new Set<() => void>();
@@ -13,6 +14,7 @@ function read(): Settings {
     theme: typeof matchMedia === "function" && matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light",
     units: "inch",
     who: "me",
+    hand: "right",
   };
   try {
     return { ...usual, ...(JSON.parse(localStorage.getItem(key) ?? "{}") as Partial<Settings>) };
@@ -30,6 +32,7 @@ export function setSettings(change: Partial<Settings>) {
     // A private window keeps nothing; the setting holds until it closes.
   }
   document.documentElement.dataset.theme = now.theme;
+  document.documentElement.dataset.hand = now.hand;
   listeners.forEach((l) => l());
 }
 

@@ -19,11 +19,12 @@ type Props = {
   onPick: (id: string, far: boolean) => void;
   onPull: (joint: string) => void;
   onBunch: (id: string) => void;
+  onBring: (entry: string) => void;
   onMore: (sel: Sel) => void;
 };
 
 /** What can be done with a thing, where it was pressed: by right-click, long press, or the m key. */
-export function Actions({ menu, view, catalogue, edit, onClose, onPick, onPull, onBunch, onMore }: Props) {
+export function Actions({ menu, view, catalogue, edit, onClose, onPick, onPull, onBunch, onBring, onMore }: Props) {
   const root = useRef<HTMLDivElement>(null);
   const { sel } = menu;
   const box = view.box;
@@ -60,6 +61,14 @@ export function Actions({ menu, view, catalogue, edit, onClose, onPick, onPull, 
   } else if (sel.kind === "device") {
     items.push([w.turnOver, () => void edit.send({ do: "setDevice", id: sel.id, turned: !box.devices?.[sel.id]?.turned })]);
     items.push([words.box.takeOut, () => void edit.send({ do: "removeDevice", id: sel.id })]);
+  } else if (sel.kind === "entry") {
+    items.push([w.bringHere, () => onBring(sel.id)]);
+    for (const [state, name] of [
+      ["Plugged", words.box.plugged],
+      ["Open", words.box.open],
+      ["Closed", words.box.closed],
+    ] as const)
+      if (box.entries?.[sel.id]?.state !== state) items.push([name, () => void edit.send({ do: "setEntry", id: sel.id, state })]);
   } else if (cable) {
     for (const feeds of ["FeedsIn", "FeedsOn", "Protected"] as const)
       if (cable.feeds !== feeds)
@@ -83,7 +92,7 @@ export function Actions({ menu, view, catalogue, edit, onClose, onPick, onPull, 
           ? deviceName(box, catalogue, sel.id)
           : cable
             ? cableName(cable, box)
-            : "";
+            : w.entry(words.sides[box.entries?.[sel.id]?.side ?? "Top"], "");
   const step = (by: number) => {
     const all = [...(root.current?.querySelectorAll("button") ?? [])];
     all[(all.indexOf(document.activeElement as HTMLButtonElement) + by + all.length) % all.length]?.focus();

@@ -64,7 +64,7 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
   const waiting = useRef<string | null>(null);
   const [rear, setRear] = useState(false);
   const [bunch, setBunch] = useState<readonly string[]>([]);
-  const [adding, setAdding] = useState<"cable" | "device" | null>(null);
+  const [adding, setAdding] = useState<{ what: "cable" | "device"; entry?: string } | null>(null);
   const [menu, setMenu] = useState<Menu | null>(null);
   const walk = useWalk(root);
   const { hand, pick, hover, drop, land } = held;
@@ -72,13 +72,25 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
   const placed = useMemo(() => layoutNear(view.id, scene.graph), [scene, view.id]);
   const room = useRef<HTMLDivElement>(null);
   const [space, setSpace] = useState(0);
+  const [text, setText] = useState(1);
   useEffect(() => {
-    const seen = new ResizeObserver(([entry]) => setSpace(entry!.contentRect.width));
+    const seen = new ResizeObserver(() => {
+      setSpace(room.current?.clientWidth ?? 0);
+      setText(parseFloat(getComputedStyle(document.documentElement).fontSize) / 16);
+    });
+    seen.observe(document.documentElement);
     seen.observe(room.current!);
     return () => seen.disconnect();
   }, []);
+  useEffect(() => {
+    // A finger on an end drags that end, not the page; touch-action is not heeded inside a drawing.
+    const hold = (e: TouchEvent) => (e.target as Element).closest("[data-end],[data-pull]") && e.preventDefault();
+    const element = root.current!;
+    element.addEventListener("touchstart", hold, { passive: false });
+    return () => element.removeEventListener("touchstart", hold);
+  }, []);
   const fitting = space > 0 ? space / placed.width : 1;
-  const scale = small ? Math.min(1, fitting) : scaleNear(view.id, space, Math.min(MOST, Math.max(LEAST, fitting)));
+  const scale = small ? Math.min(1, fitting) : text * scaleNear(view.id, space, Math.min(MOST, Math.max(LEAST, fitting)));
   const targets = useMemo(() => (hand ? new Map((hand.moves ?? []).map((m) => [m.key, stateOf(m)] as const)) : null), [hand]);
   const good = bunch.filter((id) => view.box.leads?.[id]);
   const litNow = useMemo(() => {
@@ -189,16 +201,26 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
     }
     onSelect(next);
   };
+  /** What lies on a landing place; the device when nothing does. */
+  const strandAt = (stop: string): Sel => {
+    const [, device, place] = stop.split(":");
+    const found = [...scene.strands.values()].find((s) => s.lands.some((l) => l.device === device && l.place === place));
+    return found ? { kind: "strand", id: found.id } : { kind: "device", id: device! };
+  };
   const selOf = (stop: string): Sel | null =>
     stop.startsWith("c:")
       ? { kind: "cable", id: stop.slice(2) }
-      : stop.startsWith("d:")
-        ? { kind: "device", id: stop.slice(2) }
-        : view.box.joints?.[stop]
-          ? { kind: "joint", id: stop }
-          : view.box.leads?.[stop] || view.box.pigtails?.[stop]
-            ? { kind: "strand", id: stop }
-            : null;
+      : stop.startsWith("e:")
+        ? { kind: "entry", id: stop.slice(2) }
+        : stop.startsWith("at:")
+          ? strandAt(stop)
+          : stop.startsWith("d:")
+            ? { kind: "device", id: stop.slice(2) }
+            : view.box.joints?.[stop]
+              ? { kind: "joint", id: stop }
+              : view.box.leads?.[stop] || view.box.pigtails?.[stop]
+                ? { kind: "strand", id: stop }
+                : null;
 
   const onKeyDown = (e: KeyboardEvent) => {
     const stop = (e.target as HTMLElement).dataset?.walk ?? null;
@@ -254,10 +276,10 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
   return (
     <section aria-label={w.title} className="min-w-0">
       <div className="no-print mb-2 flex flex-wrap items-center gap-2">
-        <Button look="main" disabled={past} onClick={() => setAdding("cable")}>
+        <Button look="main" disabled={past} onClick={() => setAdding({ what: "cable" })}>
           {words.box.addCable}
         </Button>
-        <Button disabled={past} onClick={() => setAdding("device")}>
+        <Button disabled={past} onClick={() => setAdding({ what: "device" })}>
           {words.box.addDevice}
         </Button>
         {good.length > 1 && (
@@ -340,6 +362,7 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
             onBunch={(id) => select({ kind: "strand", id }, { shiftKey: true })}
             onPick={pickUp}
             onPull={pull}
+            onBring={(entry) => setAdding({ what: "cable", entry })}
             onClose={() => onSelect(null)}
           />
         </div>
@@ -355,11 +378,12 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
           onPick={pickUp}
           onPull={pull}
           onBunch={(id) => select({ kind: "strand", id }, { shiftKey: true })}
+          onBring={(entry) => setAdding({ what: "cable", entry })}
           onMore={(s) => onSelect(s)}
         />
       )}
-      {adding === "cable" && <AddCable job={job} view={view} edit={edit} onClose={() => setAdding(null)} />}
-      <AddDevice view={view} catalogue={catalogue} edit={edit} open={adding === "device"} onClose={() => setAdding(null)} />
+      {adding?.what === "cable" && <AddCable job={job} view={view} edit={edit} entry={adding.entry} onClose={() => setAdding(null)} />}
+      <AddDevice view={view} catalogue={catalogue} edit={edit} open={adding?.what === "device"} onClose={() => setAdding(null)} />
     </section>
   );
 

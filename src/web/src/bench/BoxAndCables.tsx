@@ -5,6 +5,7 @@ import { wide } from "./layout";
 import type { PictureProps } from "./Picture";
 import { wrap } from "./names";
 import { cablesInOrder, cuffId } from "./scene";
+import { Stop } from "./Stop";
 
 const w = words.bench;
 
@@ -145,6 +146,22 @@ export function BoxAndCables({ view, placed, units, lit, focus, rear, onSelect }
           </text>
         </g>
       )}
+      {entries.map(([id, e]) => {
+        const { at } = spots.get(id)!;
+        return e.state === "Used" ? null : (
+          <Stop
+            key={id}
+            walk={`e:${id}`}
+            says={w.entry(words.sides[e.side], words.box[e.state === "Open" ? "open" : e.state === "Plugged" ? "plugged" : "closed"])}
+            pressed={lit.has(id)}
+            x={at[0] - 12}
+            y={at[1] - 12}
+            width={24}
+            height={24}
+            onChoose={(event) => onSelect({ kind: "entry", id }, event)}
+          />
+        );
+      })}
       {cablesInOrder(view).map((c) => {
         const id = cuffId(c);
         const cuff = cuffs.find((k) => k.id === id);
@@ -194,16 +211,7 @@ export function BoxAndCables({ view, placed, units, lit, focus, rear, onSelect }
               stroke="var(--ink)"
               strokeWidth="2.2"
             />
-            <g
-              role="button"
-              tabIndex={-1}
-              data-walk={`c:${id}`}
-              aria-label={`${cableName(c, box)}, ${c.size}, ${words.feeds[c.feeds]}`}
-              aria-pressed={on}
-              className="bench-stop"
-              onClick={(e) => onSelect({ kind: "cable", id }, e)}
-              style={{ cursor: "pointer" }}
-            >
+            <g>
               <rect
                 x={placed.x.labelA - 2}
                 y={cuff.top}
@@ -230,6 +238,16 @@ export function BoxAndCables({ view, placed, units, lit, focus, rear, onSelect }
                 )}
               </g>
             </g>
+            <Stop
+              walk={`c:${id}`}
+              says={`${cableName(c, box)}, ${c.size}, ${words.feeds[c.feeds]}`}
+              pressed={on}
+              x={placed.x.labelA - 2}
+              y={cuff.top}
+              width={wide.labelA}
+              height={35}
+              onChoose={(e) => onSelect({ kind: "cable", id }, e)}
+            />
           </g>
         );
       })}

@@ -4,6 +4,7 @@ import { words } from "../words";
 import { knot } from "./layout/ways";
 import { wrap } from "./names";
 import type { Sel } from "./select";
+import { Stop } from "./Stop";
 
 const w = words.bench;
 
@@ -52,19 +53,7 @@ export function Knot({
   const short = (connector?.name ?? "?").replace("through-hole ", "").replace(" connector", "");
   return (
     <g>
-      <g
-        role="button"
-        tabIndex={-1}
-        data-walk={state === null ? id : `joint:${id}`}
-        {...(state !== null ? { "data-key": `joint:${id}` } : {})}
-        aria-label={w.jointHolds(name, connector?.name ?? "?", count)}
-        aria-pressed={lit}
-        aria-disabled={state === "no"}
-        className="bench-stop"
-        onClick={(e) => onSelect({ kind: "joint", id }, e)}
-        style={{ cursor: "pointer" }}
-      >
-        <rect x={cx - 62} y={top - 29} width="124" height={height + 31} fill="transparent" />
+      <g>
         <text x={cx} y={top - 17} textAnchor="middle" fontSize="13.5" fontWeight="700" fill="var(--ink)">
           {wrap(name, 17, 1)[0]}
         </text>
@@ -73,6 +62,18 @@ export function Knot({
         </text>
         <Body style={connector?.style ?? "TwistOn"} x0={x0} x1={x1} top={top} height={height} edge={edge} strong={strong} />
       </g>
+      <Stop
+        walk={state === null ? id : `joint:${id}`}
+        target={state === null ? undefined : `joint:${id}`}
+        says={w.jointHolds(name, connector?.name ?? "?", count)}
+        pressed={lit}
+        disabled={state === "no"}
+        x={cx - 40}
+        y={top - 29}
+        width={80}
+        height={height + 31}
+        onChoose={(e) => onSelect({ kind: "joint", id }, e)}
+      />
       <circle
         cx={x1 + 2}
         cy={top + height - 2}
@@ -80,7 +81,7 @@ export function Knot({
         fill="var(--card)"
         stroke="var(--ink)"
         strokeWidth="1.5"
-        style={{ cursor: "grab", touchAction: "none" }}
+        style={{ cursor: "grab" }}
         data-pull={id}
         onPointerDown={(e) => onPull(id, e)}
       >

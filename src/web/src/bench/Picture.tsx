@@ -12,6 +12,7 @@ import { knot, pathOf, spotAt, waysOf, type Way } from "./layout/ways";
 import { sentence, wrap } from "./names";
 import { labelHeight, labelWidth, outline, thickness, type Scene } from "./scene";
 import type { Sel } from "./select";
+import { Stop } from "./Stop";
 
 const w = words.bench;
 
@@ -180,30 +181,29 @@ function StrandLine({
           <title>{w.taped(strand.markedAs)}</title>
         </rect>
       )}
-      <g
-        role="button"
-        tabIndex={-1}
-        data-walk={strand.id}
-        aria-label={says}
-        aria-pressed={lit}
-        onClick={(e) => onSelect({ kind: "strand", id: strand.id }, e)}
-        style={{ cursor: "pointer" }}
-        className="bench-stop"
-      >
-        <rect
-          x={x}
-          y={y - labelHeight / 2}
-          width={width}
-          height={labelHeight}
-          rx="9"
-          fill="var(--card)"
-          stroke={focus || lit ? "var(--slate)" : "var(--rule)"}
-          strokeWidth={focus || lit ? 3 : 1.5}
-        />
-        <text x={x + width / 2} y={y + 4.3} textAnchor="middle" fontSize="12" fill="var(--ink)" className="figure" pointerEvents="none">
-          {text}
-        </text>
-      </g>
+      <rect
+        x={x}
+        y={y - labelHeight / 2}
+        width={width}
+        height={labelHeight}
+        rx="9"
+        fill="var(--card)"
+        stroke={focus || lit ? "var(--slate)" : "var(--rule)"}
+        strokeWidth={focus || lit ? 3 : 1.5}
+      />
+      <text x={x + width / 2} y={y + 4.3} textAnchor="middle" fontSize="12" fill="var(--ink)" className="figure">
+        {text}
+      </text>
+      <Stop
+        walk={strand.id}
+        says={says}
+        pressed={lit}
+        x={x}
+        y={y - 12}
+        width={width}
+        height={24}
+        onChoose={(e) => onSelect({ kind: "strand", id: strand.id }, e)}
+      />
       {strand.kind !== "through" &&
         ends.map((end) => (
           <circle
@@ -215,7 +215,7 @@ function StrandLine({
             fill="var(--card)"
             stroke={held ? "var(--slate)" : "var(--ink)"}
             strokeWidth={held ? 4 : 2}
-            style={{ cursor: "grab", touchAction: "none" }}
+            style={{ cursor: "grab" }}
             onPointerDown={(e) => onPick(strand.id, strand.kind === "pigtail" && end.far !== strand.flip, e)}
           >
             <title>{w.pickEnd(says)}</title>
@@ -287,6 +287,8 @@ function BlockPlate({
           colour="#4e9a48"
           kind="Screw"
           ring={ring("screw")}
+          place="screw"
+          onChoose={() => undefined}
           target={targets ? "screw" : null}
           focus={focus === "screw"}
           says={words.landing.BondingScrew}
@@ -318,16 +320,7 @@ function BlockPlate({
         stroke={lit.has(id) ? "var(--slate)" : "var(--ink)"}
         strokeWidth={lit.has(id) ? 4 : 2.5}
       />
-      <g
-        role="button"
-        tabIndex={-1}
-        data-walk={block.id}
-        aria-label={deviceName(box, catalogue, id)}
-        aria-pressed={lit.has(id)}
-        className="bench-stop"
-        onClick={(e) => onSelect({ kind: "device", id }, e)}
-        style={{ cursor: "pointer" }}
-      >
+      <g>
         <rect
           x={x + 3}
           y={block.top + 3}
@@ -357,6 +350,16 @@ function BlockPlate({
           </g>
         )}
       </g>
+      <Stop
+        walk={block.id}
+        says={deviceName(box, catalogue, id)}
+        pressed={lit.has(id)}
+        x={x + 3}
+        y={block.top + 3}
+        width={W - 6}
+        height={Math.max(24, (rows[0]?.top ?? block.top + block.height) - block.top - 6)}
+        onChoose={(e) => onSelect({ kind: "device", id }, e)}
+      />
       <DeviceFigure kind={kind} turned={device.turned ?? false} rear={rear} x={x + W - 44} y={block.top + 8} />
       {load.length > 0 && (
         <g>
@@ -415,6 +418,8 @@ function BlockPlate({
                   kind={s.place.kind}
                   ring={ring(key)}
                   state={targets?.get(key) ?? null}
+                  place={key}
+                  onChoose={() => onSelect({ kind: "device", id })}
                   target={targets ? key : null}
                   focus={focus === key}
                   says={w.onTerminal(terminal.name, deviceName(box, catalogue, id), s.place.name)}
@@ -455,6 +460,8 @@ function Spot({
   focus,
   says,
   state,
+  place,
+  onChoose,
 }: {
   x: number;
   y: number;
@@ -465,16 +472,12 @@ function Spot({
   focus: boolean;
   says: string;
   state: string | null;
+  /** Key of the place. */
+  place: string;
+  onChoose: () => void;
 }) {
   return (
-    <g
-      {...(target
-        ? { role: "button", tabIndex: -1, "data-key": target, "data-walk": target, "aria-label": says, "aria-disabled": state === "no" }
-        : {})}
-      className="bench-stop"
-      style={target ? { cursor: "pointer" } : undefined}
-    >
-      {target && <rect x={x - 12} y={y - 12} width="24" height="24" fill="transparent" />}
+    <g>
       {ring !== "none" && (
         <circle
           cx={x}
@@ -498,6 +501,17 @@ function Spot({
           <path d={`M${x - 4} ${y + 3}L${x + 4} ${y - 3}`} stroke="#20252b" strokeWidth="1.6" />
         </>
       )}
+      <Stop
+        walk={place}
+        target={target ?? undefined}
+        says={says}
+        disabled={state === "no"}
+        x={x - 12}
+        y={y - 12}
+        width={24}
+        height={24}
+        onChoose={onChoose}
+      />
     </g>
   );
 }

@@ -26,7 +26,7 @@ export function Slip({
   const move = hand.moves?.find((m) => m.key === hand.over);
   return (
     <div className="rounded-xl bg-ink p-3 text-on-ink shadow-xl" data-slip>
-      <div className="flex flex-wrap items-center gap-2">
+      <div className="hand-row flex flex-wrap items-center gap-2">
         <b className="min-w-40 flex-1">{w.picked(hand.name)}</b>
         {(hand.moves ?? [])
           .filter((m) => extra.includes(m.key))

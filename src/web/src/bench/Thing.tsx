@@ -2,6 +2,7 @@ import { X } from "lucide-react";
 import type { BoxView } from "../api/client";
 import { deviceName, jointName, cableName, type Catalogue } from "../box/landing";
 import type { BoxEdit } from "../box/useBoxEdit";
+import { Button, Choice } from "../parts/controls";
 import { words } from "../words";
 import { CableThing } from "./CableThing";
 import { DeviceThing } from "./DeviceThing";
@@ -21,12 +22,14 @@ type Props = {
   onBunch: (id: string) => void;
   onPick: (id: string, far: boolean) => void;
   onPull: (joint: string) => void;
+  onBring: (entry: string) => void;
   onClose: () => void;
 };
 
 /** What is chosen, as one sentence, with everything that can be changed about it in place. */
-export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick, onPull, onClose }: Props) {
+export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick, onPull, onBring, onClose }: Props) {
   const cable = view.cables.find((c) => cuffId(c) === sel.id);
+  const entry = sel.kind === "entry" ? view.box.entries?.[sel.id] : undefined;
   const title =
     sel.kind === "strand"
       ? sentence(view, catalogue, sel.id)
@@ -34,9 +37,11 @@ export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick,
         ? words.bench.inJoint(jointName(view.box, sel.id))
         : sel.kind === "device"
           ? deviceName(view.box, catalogue, sel.id)
-          : cable
-            ? words.bench.cableCalled(cableName(cable, view.box))
-            : "";
+          : sel.kind === "entry"
+            ? words.bench.entry(words.sides[entry?.side ?? "Top"], "")
+            : cable
+              ? words.bench.cableCalled(cableName(cable, view.box))
+              : "";
   return (
     <section aria-label={words.bench.chosen} className="rounded-2xl border-2 border-slate bg-card p-3">
       <div className="mb-2 flex items-center gap-2">
@@ -59,6 +64,24 @@ export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick,
       )}
       {sel.kind === "joint" && <JointThing view={view} catalogue={catalogue} id={sel.id} edit={edit} onPull={() => onPull(sel.id)} />}
       {sel.kind === "device" && <DeviceThing job={job} view={view} catalogue={catalogue} id={sel.id} edit={edit} />}
+      {entry && (
+        <div className="flex flex-wrap items-end gap-2">
+          <Button look="main" onClick={() => onBring(sel.id)}>
+            {words.bench.bringHere}
+          </Button>
+          <Choice
+            hide
+            label={words.box.entries}
+            value={entry.state ?? "Closed"}
+            onChange={(state) => void edit.send({ do: "setEntry", id: sel.id, state })}
+            options={[
+              ["Closed", words.box.closed],
+              ["Plugged", words.box.plugged],
+              ["Open", words.box.open],
+            ]}
+          />
+        </div>
+      )}
       {sel.kind === "cable" && cable && <CableThing job={job} view={view} cable={cable} edit={edit} />}
     </section>
   );

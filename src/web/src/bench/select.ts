@@ -1,2 +1,2 @@
 /** What is chosen on the Bench. */
-export type Sel = { kind: "strand" | "joint" | "device" | "cable"; id: string };
+export type Sel = { kind: "strand" | "joint" | "device" | "cable" | "entry"; id: string };

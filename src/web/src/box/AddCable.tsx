@@ -10,13 +10,26 @@ const w = words.box;
 const sizes = ["14-2", "14-3", "12-2", "12-3", "10-2", "10-3", "14-2/none", "12-2/none"];
 
 /** Brings a cable in: what it is, where it comes in, what it does here, with what the sum becomes. */
-export function AddCable({ job, view, edit, onClose }: { job: string; view: BoxView; edit: BoxEdit; onClose: () => void }) {
+export function AddCable({
+  job,
+  view,
+  edit,
+  entry,
+  onClose,
+}: {
+  job: string;
+  view: BoxView;
+  edit: BoxEdit;
+  entry?: string | undefined;
+  onClose: () => void;
+}) {
   const [size, setSize] = useState("14-2");
-  const [side, setSide] = useState<Schemas["EntrySide"]>("Top");
+  const [side, setSide] = useState<Schemas["EntrySide"]>(view.box.entries?.[entry ?? ""]?.side ?? "Top");
   const [feeds, setFeeds] = useState<Schemas["Feeds"]>("CannotTell");
   const [says, setSays] = useState("");
   const spec = cable(size);
-  const idle = Object.entries(view.box.entries ?? {}).find(([, e]) => e.side === side && e.state !== "Used" && e.state !== "Plugged")?.[0];
+  const idle = Object.entries(view.box.entries ?? {}).filter(([, e]) => e.side === side && e.state !== "Used");
+  const through = (idle.find(([id]) => id === entry) ?? idle.find(([, e]) => e.state !== "Plugged"))?.[0];
   const body = {
     do: "addCable",
     box: view.id,
@@ -44,7 +57,7 @@ export function AddCable({ job, view, edit, onClose }: { job: string; view: BoxV
         className="flex flex-col gap-4"
         onSubmit={(e) => {
           e.preventDefault();
-          void edit.send({ ...body, do: "addCable", run: newId("r"), entry: idle ?? newId("k") }).then((ok) => ok && onClose());
+          void edit.send({ ...body, do: "addCable", run: newId("r"), entry: through ?? newId("k") }).then((ok) => ok && onClose());
         }}
       >
         <Choice

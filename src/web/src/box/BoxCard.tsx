@@ -1,9 +1,8 @@
-import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import type { BoxView, Schemas } from "../api/client";
 import { newId } from "../api/client";
 import { settings, useSettings } from "../api/settings";
-import { Ask, Button, Choice, Pick, Term } from "../parts/controls";
+import { Ask, Button, Choice, Pick, TakeOut, Term } from "../parts/controls";
 import { KindPicker } from "../parts/KindPicker";
 import { fact, volume } from "../parts/measure";
 import { words } from "../words";
@@ -117,14 +116,7 @@ export function BoxCard({ job, view, edit, catalogue }: { job: string; view: Box
                       }
                     />
                   </div>
-                  <button
-                    type="button"
-                    aria-label={`${w.takeOut}: ${name}`}
-                    className="grid size-11 place-items-center"
-                    onClick={() => void edit.send({ do: "removePart", id })}
-                  >
-                    <Trash2 size={18} aria-hidden />
-                  </button>
+                  <TakeOut name={name} onClick={() => void edit.send({ do: "removePart", id })} />
                 </li>
               );
             })}
@@ -133,14 +125,7 @@ export function BoxCard({ job, view, edit, catalogue }: { job: string; view: Box
               <span className="flex-1">
                 <Term word="partition">{w.partition}</Term>, {w.gang(p.afterGang ?? 1)} | {w.gang((p.afterGang ?? 1) + 1)}
               </span>
-              <button
-                type="button"
-                aria-label={`${w.takeOut}: ${w.partition}`}
-                className="grid size-11 place-items-center"
-                onClick={() => void edit.send({ do: "removePartition", id })}
-              >
-                <Trash2 size={18} aria-hidden />
-              </button>
+              <TakeOut name={w.partition} onClick={() => void edit.send({ do: "removePartition", id })} />
             </li>
           ))}
         </ul>
@@ -183,14 +168,7 @@ export function BoxCard({ job, view, edit, catalogue }: { job: string; view: Box
               <span className="flex-1">
                 {block.name}, {block.gauge} AWG
               </span>
-              <button
-                type="button"
-                aria-label={`${w.takeOut}: ${block.name}`}
-                className="grid size-11 place-items-center"
-                onClick={() => void edit.send({ do: "removeBlock", id })}
-              >
-                <Trash2 size={18} aria-hidden />
-              </button>
+              <TakeOut name={block.name} onClick={() => void edit.send({ do: "removeBlock", id })} />
             </li>
           ))}
         </ul>

@@ -77,7 +77,7 @@ function Page({
   }, []);
   return (
     <div className="mx-auto max-w-[110rem]">
-      <Heading job={job} view={view} edit={edit} change={change} />
+      <Heading job={job} view={view} edit={edit} change={change} phone={phone} />
       {view.box.binned && <p className="mb-4 rounded-lg border-l-6 border-amber bg-amber-wash p-3">{words.box.inBin}</p>}
       {at !== null && (
         <div className="mb-3 flex flex-wrap items-center gap-3 rounded-lg border-l-6 border-amber bg-amber-wash p-3" role="status">
@@ -85,7 +85,7 @@ function Page({
           <Button onClick={() => setSearch({})}>{words.bench.backToNow}</Button>
         </div>
       )}
-      <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_17.5rem] 2xl:grid-cols-[minmax(0,1fr)_20rem]">
+      <div className="hand-grid grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_17.5rem] 2xl:grid-cols-[minmax(0,1fr)_20rem]">
         <div className="flex min-w-0 flex-col gap-5">
           <Bench
             job={job}
@@ -100,7 +100,7 @@ function Page({
             hand={hand}
             small={phone}
           >
-            <div className="mt-5 flex flex-col gap-5">
+            <div className={`mt-5 flex gap-5 ${phone ? "flex-col-reverse" : "flex-col"}`}>
               {!change && (
                 <Steps job={job} box={view.id} name={view.box.name} at={at} onAt={(v) => setSearch(v === null ? {} : { at: String(v) })} />
               )}
@@ -108,7 +108,7 @@ function Page({
             </div>
           </Bench>
         </div>
-        <div className="flex flex-col gap-4">
+        <div className="hand-side flex flex-col gap-4">
           <FitPanel
             job={job}
             view={view}
@@ -127,7 +127,7 @@ function Page({
   );
 }
 
-function Heading({ job, view, edit, change }: { job: string; view: BoxView; edit: BoxEdit; change: string | null }) {
+function Heading({ job, view, edit, change, phone }: { job: string; view: BoxView; edit: BoxEdit; change: string | null; phone: boolean }) {
   const head = useHead(job);
   const changes = useChanges(job);
   const navigate = useNavigate();
@@ -135,6 +135,46 @@ function Heading({ job, view, edit, change }: { job: string; view: BoxView; edit
   const places = Object.entries(head.data?.places ?? {}).map(([id, p]) => [id, p.name] as const);
   const walls = Object.entries(head.data?.walls ?? {}).filter(([, x]) => !x.place || x.place === view.box.place);
   const open = (changes.data ?? []).filter((c) => c.closed == null);
+  const about = (
+    <>
+      {places.length > 0 && (
+        <div className="w-40">
+          <Pick
+            hide
+            label={words.box.move}
+            value={view.box.place ?? ""}
+            onChange={(place) => void edit.send({ do: "placeBox", place: place || null })}
+            options={[["", words.quickFit.noRoom] as const, ...places]}
+          />
+        </div>
+      )}
+      {walls.length > 0 && (
+        <div className="w-40">
+          <Pick
+            hide
+            label={words.box.wall}
+            value={view.box.wall ?? ""}
+            onChange={(wall) => void edit.send({ do: "setBoxWall", wall: wall || null })}
+            options={[["", words.box.noWall] as const, ...walls.map(([id, x]) => [id, x.name] as const)]}
+          />
+        </div>
+      )}
+      <Button
+        look="quiet"
+        onClick={() => {
+          const id = newId("b");
+          void edit
+            .send({ do: "copyBox", id, name: words.jobs.copyOf(view.box.name) })
+            .then((ok) => ok && !change && navigate(`/jobs/${job}/boxes/${id}`));
+        }}
+      >
+        {words.box.copyBox}
+      </Button>
+      <Button look={view.box.binned ? "main" : "quiet"} onClick={() => void edit.send({ do: view.box.binned ? "bringBackBox" : "binBox" })}>
+        {view.box.binned ? words.box.bringBack : words.box.bin}
+      </Button>
+    </>
+  );
   return (
     <>
       <p className="text-sm text-ink-2">
@@ -166,45 +206,14 @@ function Heading({ job, view, edit, change }: { job: string; view: BoxView; edit
             />
           </div>
         )}
-        {places.length > 0 && (
-          <div className="w-40">
-            <Pick
-              hide
-              label={words.box.move}
-              value={view.box.place ?? ""}
-              onChange={(place) => void edit.send({ do: "placeBox", place: place || null })}
-              options={[["", words.quickFit.noRoom] as const, ...places]}
-            />
-          </div>
+        {phone ? (
+          <details className="w-full">
+            <summary className="min-h-9 text-ink-2">{words.box.aboutBox}</summary>
+            <div className="flex flex-wrap items-end gap-2">{about}</div>
+          </details>
+        ) : (
+          about
         )}
-        {walls.length > 0 && (
-          <div className="w-40">
-            <Pick
-              hide
-              label={words.box.wall}
-              value={view.box.wall ?? ""}
-              onChange={(wall) => void edit.send({ do: "setBoxWall", wall: wall || null })}
-              options={[["", words.box.noWall] as const, ...walls.map(([id, x]) => [id, x.name] as const)]}
-            />
-          </div>
-        )}
-        <Button
-          look="quiet"
-          onClick={() => {
-            const id = newId("b");
-            void edit
-              .send({ do: "copyBox", id, name: words.jobs.copyOf(view.box.name) })
-              .then((ok) => ok && !change && navigate(`/jobs/${job}/boxes/${id}`));
-          }}
-        >
-          {words.box.copyBox}
-        </Button>
-        <Button
-          look={view.box.binned ? "main" : "quiet"}
-          onClick={() => void edit.send({ do: view.box.binned ? "bringBackBox" : "binBox" })}
-        >
-          {view.box.binned ? words.box.bringBack : words.box.bin}
-        </Button>
       </div>
       {change && (
         <p className="mb-3 rounded-lg border-l-6 border-slate bg-slate-wash p-3" role="status">

@@ -1,7 +1,7 @@
 import { useParams } from "react-router";
 import { newId, type Edit, type Schemas } from "../api/client";
 import { useEdit, useHead } from "../api/job";
-import { Ask, Button, Choice, Pick } from "../parts/controls";
+import { Ask, Button, Choice, Pick, TakeOut } from "../parts/controls";
 import { fact } from "../parts/measure";
 import { useSettings } from "../api/settings";
 import { measured } from "../box/BoxCard";
@@ -64,9 +64,7 @@ function Rooms({ head, send }: { head: Schemas["JobHead"]; send: Send }) {
                   onKeep={(use) => put({ use: use || null })}
                 />
               </div>
-              <Button look="quiet" aria-label={`${words.remove}: ${place.name}`} onClick={() => send({ do: "removePlace", id })}>
-                {words.remove}
-              </Button>
+              <TakeOut verb={words.remove} name={place.name} onClick={() => send({ do: "removePlace", id })} />
             </li>
           );
         })}
@@ -103,9 +101,7 @@ function Walls({ head, send }: { head: Schemas["JobHead"]; send: Send }) {
                     options={[["", words.quickFit.noRoom] as const, ...Object.entries(head.places).map(([p, x]) => [p, x.name] as const)]}
                   />
                 </div>
-                <Button look="quiet" aria-label={`${words.remove}: ${wall.name}`} onClick={() => send({ do: "removeWall", id })}>
-                  {words.remove}
-                </Button>
+                <TakeOut verb={words.remove} name={wall.name} onClick={() => send({ do: "removeWall", id })} />
               </div>
               <ol aria-label={`${w.layers}, ${wall.name}`}>
                 {layers.map((l, i) => (

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { newId, type Schemas } from "../api/client";
-import { Ask, Button, Choice, Pick, Sheet } from "../parts/controls";
+import { Ask, Button, Choice, Pick, Sheet, TakeOut } from "../parts/controls";
 import { words } from "../words";
 import { NewOne, type Send } from "./House";
 
@@ -34,7 +34,7 @@ export function Supply({ head, send }: { head: Head; send: Send }) {
                     options={Object.entries(words.source) as [Schemas["SourceKind"], string][]}
                   />
                 </div>
-                <div className="w-44">
+                <div className="w-52">
                   <Pick
                     hide
                     quiet
@@ -44,9 +44,7 @@ export function Supply({ head, send }: { head: Head; send: Send }) {
                     options={Object.entries(words.system) as [Schemas["SupplySystem"], string][]}
                   />
                 </div>
-                <Button look="quiet" aria-label={`${words.remove}: ${source.name}`} onClick={() => send({ do: "removeSource", id })}>
-                  {words.remove}
-                </Button>
+                <TakeOut verb={words.remove} name={source.name} onClick={() => send({ do: "removeSource", id })} />
               </li>
             );
           })}
@@ -84,9 +82,7 @@ export function Supply({ head, send }: { head: Head; send: Send }) {
                   onKeep={(note) => send({ do: "putCircuit", id, circuit: { ...circuit, note: note || null } })}
                 />
               </div>
-              <Button look="quiet" aria-label={`${words.remove}: ${circuit.name}`} onClick={() => send({ do: "removeCircuit", id })}>
-                {words.remove}
-              </Button>
+              <TakeOut verb={words.remove} name={circuit.name} onClick={() => send({ do: "removeCircuit", id })} />
             </li>
           ))}
         </ul>
@@ -115,10 +111,12 @@ function PanelPicture({ id, panel, head, send }: { id: string; panel: Panel; hea
         key={n}
         type="button"
         onClick={() => setSlot(breaker?.slot ?? n)}
-        aria-label={`${w.slot} ${n}: ${says}${breaker ? `, ${breaker.amperes ?? "?"} A` : ""}`}
         className={`flex min-h-11 items-center gap-2 border-2 px-2 text-left ${breaker ? "border-ink bg-card" : "border-dashed border-rule"}`}
       >
-        <span className="figure w-6 text-sm text-ink-2">{n}</span>
+        <span className="figure w-6 text-sm text-ink-2">
+          <span className="sr-only">{w.slot} </span>
+          {n}
+        </span>
         {breaker && first && (
           <>
             <span className="figure w-9 rounded bg-ink px-1 text-center text-on-ink">{breaker.amperes ?? "?"}</span>
@@ -153,7 +151,7 @@ function PanelPicture({ id, panel, head, send }: { id: string; panel: Panel; hea
         <div className="w-20">
           <Ask mono label={w.slots} value={String(panel.slots)} onKeep={(t) => Number(t) > 0 && put({ slots: Math.trunc(Number(t)) })} />
         </div>
-        <div className="w-44">
+        <div className="w-52">
           <Pick
             label={w.system}
             value={panel.system}
@@ -174,9 +172,7 @@ function PanelPicture({ id, panel, head, send }: { id: string; panel: Panel; hea
         {Array.from({ length: rows }, (_, i) => cell(2 * i + 1))}
         {Array.from({ length: rows }, (_, i) => cell(2 * i + 2))}
       </div>
-      <Button look="quiet" className="mt-2" onClick={() => send({ do: "removePanel", id })} aria-label={`${words.remove}: ${panel.name}`}>
-        {words.remove}
-      </Button>
+      <TakeOut verb={words.remove} name={panel.name} onClick={() => send({ do: "removePanel", id })} />
       <BreakerSheet
         key={slot ?? 0}
         slot={slot}

@@ -67,7 +67,7 @@ export function Shell() {
           Jolly <span className="text-barn">Barn</span>
         </Link>
         {job && <JobNav job={job} />}
-        <div className="ml-auto flex items-center gap-1.5">
+        <div className="hand-far flex items-center gap-1.5">
           {!job && (
             <NavLink
               to="/quick"
@@ -203,6 +203,15 @@ function LookSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
           options={[
             ["inch", words.settings.inch],
             ["metric", words.settings.metric],
+          ]}
+        />
+        <Choice
+          label={words.settings.hand}
+          value={now.hand}
+          onChange={(hand) => setSettings({ hand })}
+          options={[
+            ["right", words.settings.right],
+            ["left", words.settings.left],
           ]}
         />
         <Ask label={words.settings.who} value={now.who} onKeep={(who) => who && setSettings({ who })} />

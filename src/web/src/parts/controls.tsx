@@ -13,7 +13,7 @@ import {
   Radio,
   RadioGroup,
 } from "@headlessui/react";
-import { Check, ChevronDown, X } from "lucide-react";
+import { Check, ChevronDown, Trash2, X } from "lucide-react";
 import { useState, type ButtonHTMLAttributes, type ReactNode } from "react";
 import { words, type Term as TermKey } from "../words";
 
@@ -32,6 +32,21 @@ export function Button({ look = "plain", className = "", ...rest }: ButtonHTMLAt
       className={`inline-flex min-h-11 items-center justify-center gap-2 rounded-xl border-2 px-4 font-semibold disabled:opacity-50 ${looks[look]} ${className}`}
       {...rest}
     />
+  );
+}
+
+/** Takes one thing out of a list. */
+export function TakeOut({ name, onClick, verb = words.box.takeOut }: { name: string; onClick: () => void; verb?: string }) {
+  return (
+    <button
+      type="button"
+      aria-label={`${verb}: ${name}`}
+      title={verb}
+      className="grid size-11 shrink-0 place-items-center rounded-lg"
+      onClick={onClick}
+    >
+      <Trash2 size={18} aria-hidden />
+    </button>
   );
 }
 

@@ -150,16 +150,10 @@ export default function QuickFit() {
                 {units === "metric" ? volume(Number(m), units, false) : m}
               </button>
             ))}
-            <input
-              aria-label={w.mark(units)}
-              inputMode="decimal"
-              placeholder={w.type}
-              className="figure min-h-12 w-20 rounded-lg border-2 border-rule bg-card px-2"
+            <TypedMark
+              label={w.mark(units)}
               value={marks.includes(question.mark) ? "" : question.mark.replace("cm3", "")}
-              onChange={(e) => {
-                const typed = e.target.value.replace(/[^\d.,]/g, "").slice(0, 7);
-                set({ mark: typed && units === "metric" ? `${typed}cm3` : typed, kind: "" });
-              }}
+              onType={(typed) => set({ mark: typed && units === "metric" ? `${typed}cm3` : typed, kind: "" })}
             />
             <Button className="flex-1" look={kind ? "main" : "plain"} onClick={() => setKinds(true)}>
               {kind?.name ?? w.kinds}
@@ -277,5 +271,25 @@ function Tap({ name, count, onCount }: { name: string; count: number; onCount: (
         </>
       )}
     </div>
+  );
+}
+
+/** The mark as it is typed: kept here until the field is left, because the address follows a moment later. */
+function TypedMark({ label, value, onType }: { label: string; value: string; onType: (text: string) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  return (
+    <input
+      aria-label={label}
+      inputMode="decimal"
+      placeholder={w.type}
+      className="figure min-h-12 w-20 rounded-lg border-2 border-rule bg-card px-2"
+      value={typed ?? value}
+      onChange={(e) => {
+        const text = e.target.value.replace(/[^\d.,]/g, "").slice(0, 7);
+        setTyped(text);
+        onType(text);
+      }}
+      onBlur={() => setTyped(null)}
+    />
   );
 }

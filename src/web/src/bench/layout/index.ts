@@ -14,6 +14,7 @@ const LANES = 4;
 const SPARE = 2;
 /** Least height, px, so that the box and its depth have room at the side. */
 const LEAST = 330;
+const EDGE = 8;
 
 /** Stretches of a zone in units: A from cuff to middle, B from middle to rows. */
 function stretches(tracks: Tracks): { a: Stretch[]; b: Stretch[] } {
@@ -76,7 +77,7 @@ export function arrange(graph: Graph, order: Order, crossings: number): Placed {
   return {
     order,
     crossings,
-    width: xBlock + wide.block,
+    width: xBlock + wide.block + EDGE,
     height: Math.max(LEAST, tracks.height * U),
     x: { cuff: xCuff, labelA: xLabelA, middle: xMiddle, middleEnd: xMiddleEnd, labelB: xLabelB, block: xBlock },
     cuffs: tracks.cuffs.map((c) => ({

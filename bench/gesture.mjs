@@ -1,0 +1,70 @@
+// Times gestures on the Bench in headless Chromium with its processor slowed four times: node gesture.mjs <address of a box>
+// From the event to the frame after the picture changed; the server's answer is in it.
+import { spawn } from "node:child_process";
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+
+const driver = spawn("chromedriver", ["--port=9599"], { stdio: "ignore" });
+const base = "http://127.0.0.1:9599";
+const wait = (ms) => new Promise((done) => setTimeout(done, ms));
+async function post(path, body) {
+  const reply = await (await fetch(base + path, { method: "POST", body: JSON.stringify(body) })).json();
+  if (reply.value?.error) throw new Error(reply.value.message);
+  return reply.value;
+}
+
+/** Runs in the page: picks an end, waits for the places to light, lands it elsewhere, and back; the times of each. */
+const inPage = `
+const done = arguments[arguments.length - 1];
+const painted = () => new Promise((r) => requestAnimationFrame(() => setTimeout(r, 0)));
+const until = async (test) => { while (!test()) await painted(); await painted(); };
+const centre = (e) => { const r = e.getBoundingClientRect(); return { clientX: r.x + r.width / 2, clientY: r.y + r.height / 2 }; };
+const fire = (e, type, at) => e.dispatchEvent(new PointerEvent(type, { bubbles: true, cancelable: true, button: 0, pointerType: "mouse", ...at }));
+(async () => {
+  const times = { pick: [], hover: [], land: [] };
+  const lead = document.querySelector("[data-end]").dataset.end.split("|")[0];
+  const says = () => document.querySelector('[data-strand="' + lead + '"] [data-walk]').getAttribute("aria-label");
+  for (let i = 0; i < 40; i++) {
+    const end = document.querySelector('[data-end^="' + lead + '"]');
+    let start = performance.now();
+    fire(end, "pointerdown", centre(end));
+    fire(window, "pointerup", centre(end));
+    await until(() => document.querySelector("[data-slip] [data-key]"));
+    times.pick.push(performance.now() - start);
+    const joints = [...document.querySelectorAll('[data-key^="joint:"]')];
+    const target = joints[i % joints.length];
+    start = performance.now();
+    fire(target, "pointermove", centre(target));
+    await until(() => document.querySelector("[data-slip] [role=status] b, [data-slip] [role=status]").textContent.length > 0);
+    times.hover.push(performance.now() - start);
+    const before = says();
+    const here = document.querySelector("[data-slip] [role=status]").textContent.includes("lies here");
+    start = performance.now();
+    target.dispatchEvent(new MouseEvent("click", { bubbles: true }));
+    await until(() => !document.querySelector("[data-slip]") && (here || says() !== before));
+    times.land.push(performance.now() - start);
+    await new Promise((r) => setTimeout(r, 150));
+  }
+  done(times);
+})().catch((e) => done(String(e)));
+`;
+
+await wait(1500);
+const args = ["--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--window-size=1280,943", `--user-data-dir=${mkdtempSync(join(tmpdir(), "jolly-barn-gesture-"))}`];
+const session = (await post("/session", { capabilities: { alwaysMatch: { "goog:chromeOptions": { args, binary: "/usr/bin/chromium" }, timeouts: { script: 180000 } } } })).sessionId;
+try {
+  await post(`/session/${session}/url`, { url: process.argv[2] });
+  await wait(3000);
+  await post(`/session/${session}/goog/cdp/execute`, { cmd: "Emulation.setCPUThrottlingRate", params: { rate: 4 } });
+  const times = await post(`/session/${session}/execute/async`, { script: inPage, args: [] });
+  if (typeof times === "string") throw new Error(times);
+  for (const [what, name] of [["pick", "Picking an end until its places light"], ["hover", "Hovering a place until its consequence shows"], ["land", "Landing until the picture has changed"]]) {
+    const sorted = times[what].sort((a, b) => a - b);
+    const at = (q) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * q))].toFixed(0);
+    console.log(`| ${name}, 300-box job, processor slowed 4 times | ${at(0.5)} ms | ${at(0.95)} ms | ${sorted.length} gestures |`);
+  }
+} finally {
+  await fetch(`${base}/session/${session}`, { method: "DELETE" });
+  driver.kill();
+}
