@@ -1,7 +1,5 @@
 using System.Text.Json;
-using JollyBarn.OpenFile;
 using JollyBarn.Store;
-using JollyBarn.Testing;
 using JollyBarn.Web;
 
 namespace JollyBarn.Bench;

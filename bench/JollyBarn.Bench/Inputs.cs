@@ -4,7 +4,6 @@ using JollyBarn.Fill;
 using JollyBarn.OpenFile;
 using JollyBarn.Testing;
 using JollyBarn.Web;
-using JollyBarn.Wiring;
 
 namespace JollyBarn.Bench;
 

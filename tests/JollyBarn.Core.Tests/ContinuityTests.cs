@@ -1,4 +1,3 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;

@@ -1,7 +1,6 @@
 using System.Text.Json;
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
-using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Planning;
 using JollyBarn.Testing;

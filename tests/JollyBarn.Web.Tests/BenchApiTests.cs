@@ -119,11 +119,7 @@ public sealed class BenchApiTests(Running running) : IClassFixture<Running>
         Assert.Empty((await running.GetAsync($"/api/jobs/{job}/boxes/b?version={first}"))!["cables"]!.AsArray());
     }
 
-    private static JsonObject Asked(Held held, string? change)
-    {
-        var options = new JsonSerializerOptions(JsonSerializerDefaults.Web);
-        return new JsonObject { ["held"] = JsonSerializer.SerializeToNode(held, options), ["change"] = change };
-    }
+    private static JsonObject Asked(Held held, string? change) => new() { ["held"] = JsonSerializer.SerializeToNode(held, JsonSerializerOptions.Web), ["change"] = change };
 
     private Task<(int Status, JsonNode? Body)> MovesAsync(string job, Held held, string? change = null) => running.PostAsync($"/api/jobs/{job}/boxes/b/moves", Asked(held, change));
 

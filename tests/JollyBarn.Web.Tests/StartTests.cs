@@ -1,8 +1,10 @@
 using System.Diagnostics;
+using System.Runtime.Versioning;
 
 namespace JollyBarn.Web.Tests;
 
 /// <summary>What <c>./start</c> says where a tool is missing or too old: run with a path that holds stand-ins for them.</summary>
+[UnsupportedOSPlatform("windows")]
 public sealed class StartTests : IDisposable
 {
     private readonly string tools = Directory.CreateTempSubdirectory("jolly-barn-tools-").FullName;

@@ -1,6 +1,5 @@
 using JollyBarn.Edits;
 using JollyBarn.Fill;
-using JollyBarn.Measures;
 using JollyBarn.Planning;
 using JollyBarn.Store;
 using JollyBarn.Wiring;

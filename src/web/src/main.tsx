@@ -1,4 +1,4 @@
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { notifyManager, QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { lazy, StrictMode, Suspense, type ComponentType } from "react";
 import { createRoot } from "react-dom/client";
 import { createBrowserRouter, RouterProvider } from "react-router";
@@ -37,6 +37,8 @@ const client = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 10_000 } },
 });
 
+// What an answer changes is drawn in the same turn as the gesture that asked, not in a later one.
+notifyManager.setScheduler(queueMicrotask);
 setSettings({});
 createRoot(document.getElementById("root")!).render(
   <StrictMode>

@@ -67,11 +67,25 @@ export const useOpenEnds = (job: string) =>
     queryFn: () => must(api.GET("/api/jobs/{job}/open-ends", { params: { path: { job } } })),
   });
 
+/** Ids of edits this screen sent: their answers are taken as they come, so hearing of them again asks nothing. */
+const own = new Set<string>();
+
+function ownId(prefix: string): string {
+  const id = newId(prefix);
+  own.add(id);
+  return id;
+}
+
+/** Lists and history are looked at again a moment after the picture has changed, ms. */
+const AFTER = 120;
+
 /** What an accepted edit brought goes straight to the screens that show it. */
 function take(client: QueryClient, job: string, answer: Schemas["EditAnswer"]) {
   for (const box of answer.boxes) client.setQueryData(["job", job, "box", box.id], box);
-  void client.invalidateQueries({ queryKey: ["job", job], predicate: (q) => q.queryKey[2] !== "box" || answer.changed.everything });
-  void client.invalidateQueries({ queryKey: ["jobs"] });
+  setTimeout(() => {
+    void client.invalidateQueries({ queryKey: ["job", job], predicate: (q) => q.queryKey[2] !== "box" || answer.changed.everything });
+    void client.invalidateQueries({ queryKey: ["jobs"] });
+  }, AFTER);
 }
 
 function tell(error: unknown) {
@@ -97,7 +111,7 @@ export function useEdit(job: string) {
       must(
         api.POST("/api/jobs/{job}/edits", {
           params: { path: { job } },
-          body: { id: newId("e"), by: settings().who, base: base ?? null, edit },
+          body: { id: ownId("e"), by: settings().who, base: base ?? null, edit },
         }),
       ),
     onSuccess: (answer) => take(client, job, answer),
@@ -112,7 +126,7 @@ export function useStep(job: string, which: "undo" | "redo") {
   const client = useQueryClient();
   return useMutation({
     mutationFn: () => {
-      const init = { params: { path: { job } }, body: { id: newId("s"), by: settings().who } };
+      const init = { params: { path: { job } }, body: { id: ownId("s"), by: settings().who } };
       return must(which === "undo" ? api.POST("/api/jobs/{job}/undo", init) : api.POST("/api/jobs/{job}/redo", init));
     },
     onSuccess: (answer) => {
@@ -134,6 +148,7 @@ export function useEvents(job: string) {
     let source: EventSource | undefined;
     const heard = (event: Event) => {
       const change = JSON.parse((event as MessageEvent<string>).data) as Schemas["JobChanged"];
+      if (own.has(change.editId)) return;
       void client.invalidateQueries({
         queryKey: ["job", job],
         predicate: (q) => {

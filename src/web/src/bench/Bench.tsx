@@ -5,17 +5,19 @@ import { AddCable } from "../box/AddCable";
 import { jointName, type Catalogue } from "../box/landing";
 import type { BoxEdit } from "../box/useBoxEdit";
 import { Button } from "../parts/controls";
+import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
 import { Actions, type Menu } from "./Actions";
 import { AddDevice } from "./DeviceThing";
 import { leadName } from "./names";
 import { Picture, viewBox } from "./Picture";
+import { setGhost } from "./ghost";
 import { layoutNear, scaleNear } from "./remember";
 import { sceneOf } from "./scene";
 import type { Sel } from "./select";
 import { Slip } from "./Slip";
 import { Thing } from "./Thing";
-import { stateOf, type Move, useHeld } from "./useHeld";
+import { stateOf, useHeld } from "./useHeld";
 import { useWalk } from "./useWalk";
 
 const w = words.bench;
@@ -48,26 +50,25 @@ export type BenchProps = {
   lit: readonly string[];
   sel: Sel | null;
   onSelect: (sel: Sel | null) => void;
-  onHover: (move: Move | null) => void;
-  hand: ReturnType<typeof useHeld>;
+  change: string | null;
   small: boolean;
   /** What stands below the picture while it stays. */
   children: ReactNode;
 };
 
 /** The open box as a picture one works on: pick an end, see where it may go and what would follow, land it. */
-export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, onHover, hand: held, small, children }: BenchProps) {
+export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSelect, small, children }: BenchProps) {
   const { units } = useSettings();
   const root = useRef<HTMLDivElement>(null);
   const ghost = useRef<SVGPathElement | null>(null);
   const dragging = useRef(false);
-  const waiting = useRef<string | null>(null);
+  const waiting = useRef<{ x: number; y: number } | null>(null);
   const [rear, setRear] = useState(false);
   const [bunch, setBunch] = useState<readonly string[]>([]);
   const [adding, setAdding] = useState<{ what: "cable" | "device"; entry?: string } | null>(null);
   const [menu, setMenu] = useState<Menu | null>(null);
   const walk = useWalk(root);
-  const { hand, pick, hover, drop, land } = held;
+  const { hand, pick, hover, drop, land } = useHeld(job, view, change, edit);
   const scene = useMemo(() => sceneOf(view, catalogue), [view, catalogue]);
   const placed = useMemo(() => layoutNear(view.id, scene.graph), [scene, view.id]);
   const room = useRef<HTMLDivElement>(null);
@@ -103,14 +104,15 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
   const heldIds = useMemo(() => new Set([...(hand?.held.leads ?? []), ...(hand?.held.pigtail ? [hand.held.pigtail] : [])]), [hand]);
 
   const move = hand?.moves?.find((m) => m.key === hand.over) ?? null;
-  useEffect(() => onHover(move), [move, onHover]);
+  useEffect(() => setGhost(move && !move.here && !move.refusal ? move.needed.low - view.report.fill.needed.low : 0), [move, view]);
   useEffect(() => {
-    if (hand?.moves && waiting.current) {
-      const key = waiting.current;
-      waiting.current = null;
-      land(key);
-    }
-  }, [hand, land]);
+    if (!hand?.moves || !waiting.current) return;
+    const { x, y } = waiting.current;
+    waiting.current = null;
+    const key = placeAt(root.current!, x, y);
+    if (key) land(key);
+    else drop();
+  }, [hand, land, drop]);
   useEffect(() => {
     const onKey = (e: globalThis.KeyboardEvent) => {
       if (e.key === "Escape" && hand) {
@@ -149,6 +151,17 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
   };
   const pull = (joint: string) => !past && pick({ fromJoint: joint }, w.newPigtail(jointName(view.box, joint)));
 
+  /** Lands where the pointer let go, or as soon as the answer is here. */
+  const release = useLatest((x: number, y: number) => {
+    if (!hand?.moves) {
+      waiting.current = { x, y };
+      return;
+    }
+    const key = placeAt(root.current!, x, y);
+    if (key) land(key);
+    else drop();
+  });
+
   /** From the press on an end to its release: a drag lands where it ends, a tap leaves the end in the hand. */
   const begin = (event: ReactPointer, what: () => void) => {
     if (event.button !== 0 || past) return;
@@ -175,24 +188,13 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
       window.removeEventListener("pointercancel", done);
       ghost.current?.setAttribute("d", "");
       if (!dragging.current || e.type === "pointercancel") return;
-      const key = placeAt(root.current!, e.clientX, e.clientY);
       dragging.current = false;
-      if (key) release.current(key);
-      else drop();
+      release(e.clientX, e.clientY);
     };
     window.addEventListener("pointermove", onMove);
     window.addEventListener("pointerup", done);
     window.addEventListener("pointercancel", done);
   };
-  /** Lands now, or as soon as the answer is here. */
-  const release = useRef<(key: string) => void>(() => undefined);
-  useEffect(() => {
-    release.current = (key) => {
-      if (hand?.moves) land(key);
-      else waiting.current = key;
-    };
-  });
-
   const select = (next: Sel, event?: { shiftKey: boolean }) => {
     if (hand) return;
     if (event?.shiftKey && next.kind === "strand" && view.box.leads?.[next.id]) {
@@ -271,6 +273,9 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
     onSelect(on);
     setMenu({ sel: on, x: e.clientX, y: e.clientY });
   };
+  const onChoose = useLatest(select);
+  const onPick = useLatest((id: string, far: boolean, e: ReactPointer) => begin(e, () => pickUp(id, far)));
+  const onPull = useLatest((joint: string, e: ReactPointer) => begin(e, () => pull(joint)));
   const press = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
   return (
@@ -299,7 +304,8 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
         tabIndex={0}
         role="group"
         aria-label={w.walkHow}
-        className={`rounded-2xl border-2 border-ink bg-lime ${small ? "sticky top-0 z-10" : "relative"}`}
+        data-version={view.version}
+        className={`by-itself rounded-2xl border-2 border-ink bg-lime ${small ? "sticky top-0 z-10" : "relative"}`}
         onKeyDown={onKeyDown}
         onFocus={onFocus}
         onContextMenu={openMenu}
@@ -335,9 +341,9 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
               over={hand?.over ?? null}
               held={heldIds}
               focus={walk.at}
-              onSelect={select}
-              onPick={(id, far, e) => begin(e, () => pickUp(id, far))}
-              onPull={(joint, e) => begin(e, () => pull(joint))}
+              onSelect={onChoose}
+              onPick={onPick}
+              onPull={onPull}
             />
             <svg className="pointer-events-none absolute inset-0 size-full" viewBox={viewBox(placed)} aria-hidden>
               <path ref={ghost} fill="none" stroke="var(--slate)" strokeWidth="5" strokeDasharray="9 6" strokeLinecap="round" />
@@ -345,7 +351,7 @@ export function Bench({ job, view, catalogue, edit, past, lit, sel, onSelect, on
           </div>
         </div>
         {hand && (
-          <div className={small ? "fixed inset-x-2 bottom-2 z-30" : "sticky bottom-2 z-20 m-2"}>
+          <div className="hand-slip fixed inset-x-2 bottom-3 z-30 lg:right-[19.5rem] lg:left-4">
             <Slip hand={hand} before={view.report.fill.needed.low} onLand={land} onHover={hover} onDrop={drop} list={small} />
           </div>
         )}

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { inches, length } from "../parts/measure";
 import { cableName } from "../box/landing";
 import { words } from "../words";
@@ -27,7 +28,15 @@ function outlineOf(octagon: boolean, round: boolean, x: number, y: number, W: nu
 }
 
 /** The wall with the box on it to scale, its depth beside it, sheaths coming in, and each cable's cuff with its name. */
-export function BoxAndCables({ view, placed, units, lit, focus, rear, onSelect }: PictureProps) {
+export const BoxAndCables = memo(function BoxAndCables({
+  view,
+  placed,
+  units,
+  lit,
+  focus,
+  rear,
+  onSelect,
+}: Pick<PictureProps, "view" | "placed" | "units" | "lit" | "focus" | "rear" | "onSelect">) {
   const box = view.box;
   const known = { h: inches(box.height?.value), w: inches(box.width?.value), d: inches(box.depth?.value) };
   const gangs = Math.max(1, box.gangs ?? 0);
@@ -258,7 +267,7 @@ export function BoxAndCables({ view, placed, units, lit, focus, rear, onSelect }
       )}
     </g>
   );
-}
+});
 
 /** Which way power goes, as a shape and a word: a filled arrow in, an outlined arrow on, a shield for protected. */
 function FeedMark({

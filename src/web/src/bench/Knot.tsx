@@ -1,4 +1,4 @@
-import type { PointerEvent } from "react";
+import { memo, type PointerEvent } from "react";
 import type { Schemas } from "../api/client";
 import { words } from "../words";
 import { knot } from "./layout/ways";
@@ -9,7 +9,7 @@ import { Stop } from "./Stop";
 const w = words.bench;
 
 /** A joint: its connector's body by style, what it is called, and how many it holds. */
-export function Knot({
+export const Knot = memo(function Knot({
   id,
   cx,
   top,
@@ -90,7 +90,7 @@ export function Knot({
       <path d={`M${x1 - 1} ${top + height - 2}h6m-3 -3v6`} stroke="var(--ink)" strokeWidth="1.5" pointerEvents="none" />
     </g>
   );
-}
+});
 
 function Body({
   style,

@@ -1,4 +1,4 @@
-import type { PointerEvent } from "react";
+import { memo, useMemo, type PointerEvent } from "react";
 import type { BoxView } from "../api/client";
 import { deviceName, jointName, wire, type Catalogue } from "../box/landing";
 import { fact } from "../parts/measure";
@@ -38,34 +38,59 @@ export type PictureProps = {
 /** The picture with a little room above and below. */
 export const viewBox = (placed: Placed) => `0 -10 ${placed.width} ${placed.height + 26}`;
 
+/** A key when it is of this block, so that the others need not be drawn again. */
+const of = (block: string, key: string | null) =>
+  key !== null && (key === block || key === "screw" || key.startsWith(`at:${block.slice(2)}:`)) ? key : null;
+const cableFocus = (key: string | null) => (key?.startsWith("c:") ? key : null);
+
 /** The open box: cables at their cuffs, leads in their lanes, joints as knots, devices with their terminals. */
 export function Picture(props: PictureProps) {
   const { view, catalogue, scene, placed, units, lit, targets, over, held } = props;
-  const ways = waysOf(placed);
+  const ways = useMemo(() => waysOf(placed), [placed]);
+  const sentences = useMemo(() => new Map(ways.map((way) => [way.strand, sentence(view, catalogue, way.strand)])), [ways, view, catalogue]);
   const nameless = (id: string) => placed.middle.find((m) => m.id === id)?.kind === "end";
   return (
     <svg
       viewBox={viewBox(placed)}
       role="group"
       aria-label={w.picture(view.box.name)}
-      className="block h-auto w-full select-none"
+      className={`block h-auto w-full select-none ${targets ? "bench-held" : ""}`}
       style={{ WebkitTouchCallout: "none" }}
     >
-      <BoxAndCables {...props} />
+      <BoxAndCables
+        view={view}
+        placed={placed}
+        units={units}
+        lit={lit}
+        focus={cableFocus(props.focus)}
+        rear={props.rear}
+        onSelect={props.onSelect}
+      />
       {placed.blocks.map((block) => (
-        <BlockPlate key={block.id} block={block} {...props} />
+        <BlockPlate
+          key={block.id}
+          block={block}
+          x={placed.x.block}
+          view={view}
+          catalogue={catalogue}
+          targets={targets}
+          over={of(block.id, over)}
+          focus={of(block.id, props.focus)}
+          lit={lit}
+          rear={props.rear}
+          onSelect={props.onSelect}
+        />
       ))}
       {ways.map((way) => (
         <StrandLine
           key={way.strand}
           way={way}
           scene={scene}
-          says={sentence(view, catalogue, way.strand)}
+          says={sentences.get(way.strand)!}
           length={fact(scene.strands.get(way.strand)?.length, units, "?")}
           lit={lit.has(way.strand)}
           held={held.has(way.strand)}
           focus={props.focus === way.strand}
-          faint={targets !== null && !held.has(way.strand)}
           onSelect={props.onSelect}
           onPick={props.onPick}
         />
@@ -105,7 +130,7 @@ export function Picture(props: PictureProps) {
   );
 }
 
-function StrandLine({
+const StrandLine = memo(function StrandLine({
   way,
   scene,
   says,
@@ -113,7 +138,6 @@ function StrandLine({
   lit,
   held,
   focus,
-  faint,
   onSelect,
   onPick,
 }: {
@@ -124,7 +148,6 @@ function StrandLine({
   lit: boolean;
   held: boolean;
   focus: boolean;
-  faint: boolean;
   onSelect: PictureProps["onSelect"];
   onPick: PictureProps["onPick"];
 }) {
@@ -140,7 +163,7 @@ function StrandLine({
       ? way.ends.slice(way.ends.length > 1 && scene.graph.middle.some((m) => m.id === `bend:${strand.id}`) ? 1 : 0).slice(0, 1)
       : way.ends;
   return (
-    <g data-strand={strand.id} opacity={faint ? 0.55 : 1}>
+    <g data-strand={strand.id} data-held={held || undefined}>
       <path
         d={d}
         fill="none"
@@ -223,7 +246,7 @@ function StrandLine({
         ))}
     </g>
   );
-}
+});
 
 function EndMark({ way, at }: { way: Way; at: string }) {
   const [x, y] = way.points[way.points.length - 1]!;
@@ -256,19 +279,21 @@ function EndMark({ way, at }: { way: Way; at: string }) {
 
 const landingColour = (role: string) => (role === "Ground" ? "#4e9a48" : /Neutral/.test(role) ? "#d5d8da" : "#d8b25a");
 
-function BlockPlate({
+const BlockPlate = memo(function BlockPlate({
   block,
+  x,
   view,
   catalogue,
-  placed,
   targets,
   over,
   lit,
   rear,
   onSelect,
   focus,
-}: PictureProps & { block: Placed["blocks"][number] }) {
-  const x = placed.x.block;
+}: Pick<PictureProps, "view" | "catalogue" | "targets" | "over" | "lit" | "rear" | "onSelect" | "focus"> & {
+  block: Placed["blocks"][number];
+  x: number;
+}) {
   const W = wide.block;
   const box = view.box;
   if (block.kind === "end" || block.kind === "bend") return null;
@@ -434,7 +459,7 @@ function BlockPlate({
       })}
     </g>
   );
-}
+});
 
 function placeOf(view: BoxView, strand: string, device: string): string | undefined {
   const id = strand.replace("~", "");

@@ -1,10 +1,11 @@
+import { memo } from "react";
 import { useSteps } from "../api/job";
 import { words } from "../words";
 
 const w = words.bench;
 
 /** The box's steps, newest first: go back to look, and see who did what and when. */
-export function Steps({
+export const Steps = memo(function Steps({
   job,
   box,
   name,
@@ -46,4 +47,4 @@ export function Steps({
       </ol>
     </section>
   );
-}
+});

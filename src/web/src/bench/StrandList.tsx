@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { BoxView } from "../api/client";
 import { useSettings } from "../api/settings";
 import { deviceName, jointName, wire, type Catalogue } from "../box/landing";
@@ -63,7 +64,7 @@ export function groupsOf(view: BoxView, catalogue: Catalogue): Group[] {
 }
 
 /** The box as a list of strands, grouped by joint and terminal. */
-export function StrandList({
+export const StrandList = memo(function StrandList({
   view,
   catalogue,
   lit,
@@ -79,7 +80,7 @@ export function StrandList({
   const { units } = useSettings();
   const groups = groupsOf(view, catalogue);
   return (
-    <section aria-label={words.box.cables}>
+    <section aria-label={words.box.cables} className="later">
       <h2 className="mb-2 text-xl">{words.box.cables}</h2>
       {groups.length === 0 && <p className="text-ink-2">{view.box.contents === "NotOpened" ? w.notOpened : w.noCables}</p>}
       <div className="columns-1 gap-6 md:columns-2">
@@ -129,4 +130,4 @@ export function StrandList({
       </div>
     </section>
   );
-}
+});

@@ -1,5 +1,6 @@
+import { memo } from "react";
 import { CircleAlert, OctagonAlert, Ruler, Sparkles } from "lucide-react";
-import type { BoxView, Schemas } from "../api/client";
+import type { Schemas } from "../api/client";
 import { words } from "../words";
 
 const looks = {
@@ -10,23 +11,29 @@ const looks = {
 } as const;
 
 /** What the rules say of the box, worst first, each pointing at what it is about. */
-export function Verdicts({ view, onPoint }: { view: BoxView; onPoint: (finding: Schemas["Finding"]) => void }) {
+export const Verdicts = memo(function Verdicts({
+  findings,
+  opened,
+  onPoint,
+}: {
+  findings: readonly Schemas["Finding"][];
+  opened: boolean;
+  onPoint: (ids: readonly string[]) => void;
+}) {
   const w = words.bench;
   return (
     <section aria-label={w.verdicts}>
       <h2 className="mb-2 text-lg">{w.verdicts}</h2>
-      {view.findings.length === 0 && (
-        <p className="text-sm text-ink-2">{view.box.contents === "NotOpened" ? w.notJudged : w.nothingFound}</p>
-      )}
+      {findings.length === 0 && <p className="text-sm text-ink-2">{opened ? w.nothingFound : w.notJudged}</p>}
       <ul className="flex flex-col gap-2">
-        {view.findings.map((f, i) => {
+        {findings.map((f, i) => {
           const look = looks[f.verdict];
           const Icon = look.icon;
           return (
             <li key={i}>
               <button
                 type="button"
-                onClick={() => onPoint(f)}
+                onClick={() => onPoint(f.ids)}
                 className={`w-full rounded-xl border-2 border-l-8 p-2.5 text-left ${look.box}`}
               >
                 <span className={`flex items-center gap-1.5 text-sm font-bold ${look.text}`}>
@@ -40,4 +47,4 @@ export function Verdicts({ view, onPoint }: { view: BoxView; onPoint: (finding: 
       </ul>
     </section>
   );
-}
+});

@@ -1,4 +1,5 @@
-import { useCallback, useState } from "react";
+import { useQueryClient } from "@tanstack/react-query";
+import { useCallback, useRef, useState } from "react";
 import { api, must, newId, type BoxView, type Schemas } from "../api/client";
 import type { BoxEdit } from "../box/useBoxEdit";
 import { say } from "../parts/Notices";
@@ -17,25 +18,50 @@ export function stateOf(move: Move): "fine" | "worse" | "no" | "here" {
   return move.new.some((f) => f.verdict === "Stop" || f.verdict === "Fix") ? "worse" : "fine";
 }
 
+/** A picked end shows as held when the answer is here, or after so long, ms, when it is slow. */
+const SOON = 60;
+
+/** The box with an end where it was just put, to show until the answer says what follows. */
+function landed(view: BoxView, edit: Schemas["Edit"]): BoxView {
+  const { leads = {}, pigtails = {} } = view.box;
+  if (edit.do === "moveLead" && leads[edit.lead])
+    return { ...view, box: { ...view.box, leads: { ...leads, [edit.lead]: { ...leads[edit.lead]!, lands: edit.to } } } };
+  if (edit.do === "landPigtail" && pigtails[edit.id])
+    return {
+      ...view,
+      box: { ...view.box, pigtails: { ...pigtails, [edit.id]: { ...pigtails[edit.id]!, [edit.farEnd ? "to" : "from"]: edit.to } } },
+    };
+  return view;
+}
+
 /** Picking asks once for all places; hovering and landing need no other question. */
 export function useHeld(job: string, view: BoxView, change: string | null, edit: BoxEdit) {
+  const client = useQueryClient();
   const [hand, setHand] = useState<Hand | null>(null);
+  const asked = useRef<Held | null>(null);
   const pick = useCallback(
     (what: Partial<Held>, name: string) => {
       const held: Held = { leads: [], farEnd: false, pigtail: null, fromJoint: null, newId: newId("n"), ...what };
-      setHand({ held, name, moves: null, over: null });
-      must(api.POST("/api/jobs/{job}/boxes/{box}/moves", { params: { path: { job, box: view.id } }, body: { held, change } })).then(
-        (answer) => setHand((now) => (now?.held === held ? { ...now, moves: answer.moves } : now)),
-        (error: unknown) => {
-          setHand(null);
-          say(error instanceof Error ? error.message : words.failed, "stop");
-        },
-      );
+      asked.current = held;
+      const take = (moves: Move[] | null) => asked.current === held && setHand({ held, name, moves, over: null });
+      const slow = setTimeout(() => take(null), SOON);
+      must(api.POST("/api/jobs/{job}/boxes/{box}/moves", { params: { path: { job, box: view.id } }, body: { held, change } }))
+        .then(
+          (answer) => take(answer.moves),
+          (error: unknown) => {
+            setHand(null);
+            say(error instanceof Error ? error.message : words.failed, "stop");
+          },
+        )
+        .finally(() => clearTimeout(slow));
     },
     [job, view.id, change],
   );
   const hover = useCallback((over: string | null) => setHand((now) => (now && now.over !== over ? { ...now, over } : now)), []);
-  const drop = useCallback(() => setHand(null), []);
+  const drop = useCallback(() => {
+    asked.current = null;
+    setHand(null);
+  }, []);
   const land = useCallback(
     (key: string) => {
       const move = hand?.moves?.find((m) => m.key === key);
@@ -44,10 +70,13 @@ export function useHeld(job: string, view: BoxView, change: string | null, edit:
         say(move.refusal.says, "stop");
         return;
       }
-      setHand(null);
-      if (!move.here && move.edit) void edit.ready(move.edit);
+      if (!move.here && move.edit) {
+        if (!change) client.setQueryData(["job", job, "box", view.id], landed(view, move.edit));
+        void edit.ready(move.edit);
+      }
+      drop();
     },
-    [hand, edit],
+    [hand, edit, drop, change, client, job, view],
   );
   return { hand, pick, hover, drop, land };
 }

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { BoxView, Schemas } from "../api/client";
 import { newId } from "../api/client";
 import { settings, useSettings } from "../api/settings";
@@ -6,6 +6,7 @@ import { Ask, Button, Choice, Pick, TakeOut, Term } from "../parts/controls";
 import { KindPicker } from "../parts/KindPicker";
 import { fact, volume } from "../parts/measure";
 import { words } from "../words";
+import { sameBox } from "./sameBox";
 import { useWouldBe } from "./useWouldBe";
 import type { BoxEdit } from "./useBoxEdit";
 
@@ -16,7 +17,17 @@ const stamp = () => ({ who: settings().who, when: new Date().toISOString().slice
 export const measured = (text: string) => (text === "" ? { how: "Unknown" } : { how: "Measured", value: text, entered: text, ...stamp() });
 
 /** The box itself: kind, mark, sizes, clamps, parts on it. */
-export function BoxCard({ job, view, edit, catalogue }: { job: string; view: BoxView; edit: BoxEdit; catalogue: Schemas["Catalogue"] }) {
+export const BoxCard = memo(function BoxCard({
+  job,
+  view,
+  edit,
+  catalogue,
+}: {
+  job: string;
+  view: BoxView;
+  edit: BoxEdit;
+  catalogue: Schemas["Catalogue"];
+}) {
   const { units } = useSettings();
   const [kinds, setKinds] = useState(false);
   const [parts, setParts] = useState(false);
@@ -36,7 +47,7 @@ export function BoxCard({ job, view, edit, catalogue }: { job: string; view: Box
   );
   const markText = (mark: Schemas["FactOfVolume"]) => (mark.value == null ? "" : String(mark.value));
   return (
-    <section aria-label={w.kind} className="flex flex-col gap-4 rounded-2xl border-2 border-ink bg-card p-4">
+    <section aria-label={w.kind} className="later flex flex-col gap-4 rounded-2xl border-2 border-ink bg-card p-4">
       <div className="flex items-center justify-between gap-2">
         <b>{view.kindName}</b>
         <Button onClick={() => setKinds(true)}>{w.change}</Button>
@@ -220,4 +231,4 @@ export function BoxCard({ job, view, edit, catalogue }: { job: string; view: Box
       />
     </section>
   );
-}
+}, sameBox);

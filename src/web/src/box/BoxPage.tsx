@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from "react";
+import { memo, useCallback, useEffect, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useBox, useCatalogue, useChanges, useHead } from "../api/job";
@@ -6,14 +6,14 @@ import { Bench } from "../bench/Bench";
 import type { Sel } from "../bench/select";
 import { Steps } from "../bench/Steps";
 import { StrandList } from "../bench/StrandList";
-import { useHeld, type Move } from "../bench/useHeld";
-import { Verdicts } from "../bench/Verdicts";
 import { Ask, Button, Pick } from "../parts/controls";
 import { say } from "../parts/Notices";
+import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
 import { BoxCard } from "./BoxCard";
 import { FitPanel } from "./FitPanel";
 import { Follow } from "./Follow";
+import { sameBox } from "./sameBox";
 import { useBoxEdit, type BoxEdit } from "./useBoxEdit";
 
 const PHONE = "(max-width: 640px)";
@@ -55,18 +55,11 @@ function Page({
   change: string | null;
   at: number | null;
 }) {
-  const now = useBoxEdit(job, view, change);
   const [, setSearch] = useSearchParams();
   const [sel, setSel] = useState<Sel | null>(null);
   const [lit, setLit] = useState<readonly string[]>([]);
-  const [move, setMove] = useState<Move | null>(null);
   const phone = usePhone();
-  const lookBack = async () => {
-    say(words.bench.lookingBack(at ?? 0), "stop");
-    return false;
-  };
-  const edit: BoxEdit = at === null ? now : { busy: false, send: lookBack, ready: lookBack, batch: lookBack };
-  const hand = useHeld(job, view, change, edit);
+  const edit = useBoxEdit(job, view, change, at === null ? null : () => say(words.bench.lookingBack(at), "stop"));
   const choose = useCallback((next: Sel | null) => {
     setSel(next);
     setLit([]);
@@ -75,6 +68,7 @@ function Page({
     setLit(ids ?? []);
     setSel(null);
   }, []);
+  const goTo = useLatest((version: number | null) => setSearch(version === null ? {} : { at: String(version) }));
   return (
     <div className="mx-auto max-w-[110rem]">
       <Heading job={job} view={view} edit={edit} change={change} phone={phone} />
@@ -96,29 +90,17 @@ function Page({
             lit={lit}
             sel={sel}
             onSelect={choose}
-            onHover={setMove}
-            hand={hand}
+            change={change}
             small={phone}
           >
             <div className={`mt-5 flex gap-5 ${phone ? "flex-col-reverse" : "flex-col"}`}>
-              {!change && (
-                <Steps job={job} box={view.id} name={view.box.name} at={at} onAt={(v) => setSearch(v === null ? {} : { at: String(v) })} />
-              )}
+              {!change && <Steps job={job} box={view.id} name={view.box.name} at={at} onAt={goTo} />}
               <StrandList view={view} catalogue={catalogue} lit={lit} sel={sel} onSelect={choose} />
             </div>
           </Bench>
         </div>
         <div className="hand-side flex flex-col gap-4">
-          <FitPanel
-            job={job}
-            view={view}
-            edit={edit}
-            onLine={light}
-            ghost={move && !move.here && !move.refusal ? move.needed.low - view.report.fill.needed.low : 0}
-            sel={sel}
-          >
-            <Verdicts view={view} onPoint={(f) => light(f.ids)} />
-          </FitPanel>
+          <FitPanel job={job} view={view} edit={edit} onLine={light} sel={sel} />
           <BoxCard job={job} view={view} edit={edit} catalogue={catalogue} />
           <Follow job={job} view={view} edit={edit} />
         </div>
@@ -127,7 +109,19 @@ function Page({
   );
 }
 
-function Heading({ job, view, edit, change, phone }: { job: string; view: BoxView; edit: BoxEdit; change: string | null; phone: boolean }) {
+const Heading = memo(function Heading({
+  job,
+  view,
+  edit,
+  change,
+  phone,
+}: {
+  job: string;
+  view: BoxView;
+  edit: BoxEdit;
+  change: string | null;
+  phone: boolean;
+}) {
   const head = useHead(job);
   const changes = useChanges(job);
   const navigate = useNavigate();
@@ -222,4 +216,4 @@ function Heading({ job, view, edit, change, phone }: { job: string; view: BoxVie
       )}
     </>
   );
-}
+}, sameBox);

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState, type ReactNode } from "react";
+import { memo, useState } from "react";
 import { api, must, newId, type BoxView, type Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { Button, Term } from "../parts/controls";
@@ -7,8 +7,11 @@ import { FitColumn } from "../parts/FitColumn";
 import { InsteadList } from "../parts/InsteadList";
 import { length, volume } from "../parts/measure";
 import { StillFits } from "../parts/StillFits";
+import { setGhost } from "../bench/ghost";
 import type { Sel } from "../bench/select";
+import { Verdicts } from "../bench/Verdicts";
 import { words } from "../words";
+import { sameBox } from "./sameBox";
 import type { BoxEdit } from "./useBoxEdit";
 
 const w = words.fitColumn;
@@ -37,98 +40,96 @@ function editsOf(view: BoxView, option: Schemas["InsteadOption"]) {
   return edits;
 }
 
-export function FitPanel({
-  job,
-  view,
-  edit,
-  onLine,
-  ghost,
-  sel,
-  children,
-}: {
-  job: string;
-  view: BoxView;
-  edit: BoxEdit;
-  onLine: (ids: readonly string[] | null) => void;
-  ghost: number;
-  sel: Sel | null;
-  children: ReactNode;
-}) {
-  const { units } = useSettings();
-  const [looking, setLooking] = useState(false);
-  const [wouldAdd, setWouldAdd] = useState(0);
-  const { fill, crowding, depth, stillFits } = view.report;
-  const instead = useQuery({
-    queryKey: ["job", job, "instead", view.id, view.version],
-    queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/instead", { params: { path: { job, box: view.id } } })),
-    enabled: looking || fill.fit === "Over",
-  });
-  return (
-    <aside aria-label={w.title} className="flex flex-col gap-4">
-      <section className={`rounded-2xl border-2 bg-card p-3 ${fill.fit === "Over" ? "border-barn" : "border-ink"}`}>
-        <h2 className="mb-2 text-xl">
-          <Term word="fill">{w.title}</Term>
-        </h2>
-        <FitColumn fill={fill} onLine={onLine} ghost={ghost || wouldAdd} counts={sel?.id} />
-        <a
-          href={`/api/jobs/${job}/boxes/${view.id}/fill.csv`}
-          download
-          className="no-print mt-2 inline-block min-h-8 text-sm underline underline-offset-4"
-        >
-          {w.csv}
-        </a>
-      </section>
-      {children}
-      <section className="rounded-2xl border-2 border-rule p-4">
-        <h2 className="mb-1 text-lg">{w.instead}</h2>
-        {instead.data && (looking || fill.fit === "Over") ? (
-          <InsteadList answer={instead.data} onApply={(o) => void edit.batch(`${w.instead}: ${o.says}`, editsOf(view, o))} />
-        ) : (
-          <Button className="no-print" onClick={() => setLooking(true)}>
-            {w.insteadLook}
-          </Button>
-        )}
-      </section>
-      <section className="rounded-2xl border-2 border-rule p-4">
-        <h2 className="mb-1 text-lg">{w.still}</h2>
-        <StillFits additions={stillFits} onGhost={setWouldAdd} />
-      </section>
-      <section className="rounded-2xl border-2 border-rule p-4">
-        <h2 className="mb-1 text-lg">
-          <Term word="crowding">{w.crowding}</Term>: {words.crowd[crowding.crowd].toLowerCase()}
-        </h2>
-        <p>
-          {crowding.share == null ? w.crowdUnknown : w.crowdSays(`${crowding.share} %`)}{" "}
-          <span className="text-sm text-ink-2">({w.practice})</span>
-        </p>
-        <ul className="mt-1 text-sm">
-          {crowding.lines.map((l, i) => (
-            <li key={i} className="flex flex-wrap gap-x-3 border-t border-rule py-1">
-              <span className="flex-1">
-                {l.count} {l.name}
-              </span>
-              <span className="figure">{volume(l.room, units)}</span>
-              <span className="w-full text-ink-2">{l.how}</span>
-            </li>
-          ))}
-        </ul>
-      </section>
-      {depth.length > 0 && (
-        <section className="rounded-2xl border-2 border-rule p-4">
-          <h2 className="mb-1 text-lg">{w.depth}</h2>
-          <ul className="text-sm">
-            {depth.map((d, i) => (
-              <li key={i} className="border-t border-rule py-1 first:border-t-0">
-                <b className={d.passes === false ? "text-barn" : d.passes === true ? "text-moss" : "text-slate"}>
-                  {d.passes === false ? words.depth.short : d.passes === true ? words.depth.enough : words.depth.unknown}
-                </b>{" "}
-                {d.device}: {words.depth.needs(length(d.needed, units), d.depth ? length(d.depth, units) : null)}{" "}
-                <span className="text-ink-2">{d.article}</span>
+export const FitPanel = memo(
+  function FitPanel({
+    job,
+    view,
+    edit,
+    onLine,
+    sel,
+  }: {
+    job: string;
+    view: BoxView;
+    edit: BoxEdit;
+    onLine: (ids: readonly string[] | null) => void;
+    sel: Sel | null;
+  }) {
+    const { units } = useSettings();
+    const [looking, setLooking] = useState(false);
+    const { fill, crowding, depth, stillFits } = view.report;
+    const instead = useQuery({
+      queryKey: ["job", job, "instead", view.id, view.version],
+      queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/instead", { params: { path: { job, box: view.id } } })),
+      enabled: looking || fill.fit === "Over",
+    });
+    return (
+      <aside aria-label={w.title} className="flex flex-col gap-4">
+        <section className={`rounded-2xl border-2 bg-card p-3 ${fill.fit === "Over" ? "border-barn" : "border-ink"}`}>
+          <h2 className="mb-2 text-xl">
+            <Term word="fill">{w.title}</Term>
+          </h2>
+          <FitColumn fill={fill} onLine={onLine} counts={sel?.id} />
+          <a
+            href={`/api/jobs/${job}/boxes/${view.id}/fill.csv`}
+            download
+            className="no-print mt-2 inline-block min-h-8 text-sm underline underline-offset-4"
+          >
+            {w.csv}
+          </a>
+        </section>
+        <Verdicts findings={view.findings} opened={view.box.contents !== "NotOpened"} onPoint={onLine} />
+        <section className="later rounded-2xl border-2 border-rule p-4">
+          <h2 className="mb-1 text-lg">{w.instead}</h2>
+          {instead.data && (looking || fill.fit === "Over") ? (
+            <InsteadList answer={instead.data} onApply={(o) => void edit.batch(`${w.instead}: ${o.says}`, editsOf(view, o))} />
+          ) : (
+            <Button className="no-print" onClick={() => setLooking(true)}>
+              {w.insteadLook}
+            </Button>
+          )}
+        </section>
+        <section className="later rounded-2xl border-2 border-rule p-4">
+          <h2 className="mb-1 text-lg">{w.still}</h2>
+          <StillFits additions={stillFits} onGhost={setGhost} />
+        </section>
+        <section className="later rounded-2xl border-2 border-rule p-4">
+          <h2 className="mb-1 text-lg">
+            <Term word="crowding">{w.crowding}</Term>: {words.crowd[crowding.crowd].toLowerCase()}
+          </h2>
+          <p>
+            {crowding.share == null ? w.crowdUnknown : w.crowdSays(`${crowding.share} %`)}{" "}
+            <span className="text-sm text-ink-2">({w.practice})</span>
+          </p>
+          <ul className="mt-1 text-sm">
+            {crowding.lines.map((l, i) => (
+              <li key={i} className="flex flex-wrap gap-x-3 border-t border-rule py-1">
+                <span className="flex-1">
+                  {l.count} {l.name}
+                </span>
+                <span className="figure">{volume(l.room, units)}</span>
+                <span className="w-full text-ink-2">{l.how}</span>
               </li>
             ))}
           </ul>
         </section>
-      )}
-    </aside>
-  );
-}
+        {depth.length > 0 && (
+          <section className="later rounded-2xl border-2 border-rule p-4">
+            <h2 className="mb-1 text-lg">{w.depth}</h2>
+            <ul className="text-sm">
+              {depth.map((d, i) => (
+                <li key={i} className="border-t border-rule py-1 first:border-t-0">
+                  <b className={d.passes === false ? "text-barn" : d.passes === true ? "text-moss" : "text-slate"}>
+                    {d.passes === false ? words.depth.short : d.passes === true ? words.depth.enough : words.depth.unknown}
+                  </b>{" "}
+                  {d.device}: {words.depth.needs(length(d.needed, units), d.depth ? length(d.depth, units) : null)}{" "}
+                  <span className="text-ink-2">{d.article}</span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </aside>
+    );
+  },
+  (was, is) => sameBox(was, is) && was.view.report === is.view.report && was.view.findings === is.view.findings,
+);

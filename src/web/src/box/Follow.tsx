@@ -1,18 +1,20 @@
+import { memo } from "react";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useOpenEnds } from "../api/job";
 import { Button, Pick } from "../parts/controls";
 import { words } from "../words";
+import { sameBox } from "./sameBox";
 import type { BoxEdit } from "./useBoxEdit";
 
 const w = words.box;
 
 /** Knockouts without a cable, and cables of the job whose end nobody has followed yet. */
-export function Follow({ job, view, edit }: { job: string; view: BoxView; edit: BoxEdit }) {
+export const Follow = memo(function Follow({ job, view, edit }: { job: string; view: BoxView; edit: BoxEdit }) {
   const ends = useOpenEnds(job);
   const idle = Object.entries(view.box.entries ?? {}).filter(([, e]) => e.state !== "Used");
   const here = (ends.data ?? []).filter((e) => e.nearBox !== view.id);
   return (
-    <section aria-label={w.entries} className="flex flex-col gap-2">
+    <section aria-label={w.entries} className="later flex flex-col gap-2">
       <h2 className="text-lg">{w.entries}</h2>
       <ul className="flex flex-wrap gap-2">
         {idle.map(([id, e]) => (
@@ -53,4 +55,4 @@ export function Follow({ job, view, edit }: { job: string; view: BoxView; edit: 
       </div>
     </section>
   );
-}
+}, sameBox);

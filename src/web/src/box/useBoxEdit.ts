@@ -1,14 +1,26 @@
+import { useMemo } from "react";
 import { newId, type BoxView, type Edit } from "../api/client";
 import { useEdit } from "../api/job";
+import { useLatest } from "../parts/useLatest";
 
 export type Loose = { do: Edit["do"] } & Record<string, unknown>;
 
-/** Sends edits of one box, made on the version this screen shows; into a Change when one is being planned. */
-export function useBoxEdit(job: string, view: BoxView, change: string | null) {
+export type BoxEdit = {
+  send: (edit: Loose) => Promise<boolean>;
+  /** An edit the server made ready, as it is. */
+  ready: (edit: Edit) => Promise<boolean>;
+  batch: (name: string, edits: Loose[]) => Promise<boolean>;
+};
+
+/** Sends edits of one box, made on the version this screen shows; into a Change when one is being planned; refused with a word when looking back. */
+export function useBoxEdit(job: string, view: BoxView, change: string | null, refuse: (() => void) | null): BoxEdit {
   const edit = useEdit(job);
-  const one = (e: Loose) => ({ box: view.id, ...e }) as unknown as Edit;
-  const post = (done: Edit) =>
-    edit
+  const ready = useLatest((done: Edit): Promise<boolean> => {
+    if (refuse) {
+      refuse();
+      return Promise.resolve(false);
+    }
+    return edit
       .mutateAsync({
         edit: change ? ({ do: "planEdit", change, id: newId("q"), edit: done } as unknown as Edit) : done,
         ...(change ? {} : { base: view.version }),
@@ -17,13 +29,13 @@ export function useBoxEdit(job: string, view: BoxView, change: string | null) {
         () => true,
         () => false,
       );
-  return {
-    busy: edit.isPending,
-    send: (e: Loose) => post(one(e)),
-    /** An edit the server made ready, as it is. */
-    ready: post,
-    batch: (name: string, edits: Loose[]) => post({ do: "batch", name, edits: edits.map(one) } as Edit),
-  };
+  });
+  return useMemo(() => {
+    const one = (e: Loose) => ({ box: view.id, ...e }) as unknown as Edit;
+    return {
+      send: (e: Loose) => ready(one(e)),
+      ready,
+      batch: (name: string, edits: Loose[]) => ready({ do: "batch", name, edits: edits.map(one) } as Edit),
+    };
+  }, [ready, view.id]);
 }
-
-export type BoxEdit = ReturnType<typeof useBoxEdit>;

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { FillAnswer, Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
+import { useGhost } from "../bench/ghost";
 import { words } from "../words";
 import { FitBadge } from "./FitBadge";
 import { span, volume } from "./measure";
@@ -23,18 +24,16 @@ export function FitColumn({
   fill,
   onLine,
   tall = 220,
-  ghost = 0,
   counts,
 }: {
   fill: FillAnswer;
   onLine?: (ids: readonly string[] | null) => void;
   tall?: number;
-  /** What the choice under the pointer would add, in³; below zero it takes away. */
-  ghost?: number;
   /** Something chosen elsewhere: bands that count it stand out. */
   counts?: string | undefined;
 }) {
   const { units } = useSettings();
+  const ghost = useGhost();
   const [chosen, setChosen] = useState<number | null>(null);
   const lines = fill.lines.filter((l) => (l.volume.high ?? l.volume.low) > 0 || l.kind === "canopy");
   const sum = lines.reduce((total, l) => total + (l.volume.high ?? l.volume.low), 0);
