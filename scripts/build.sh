@@ -35,12 +35,15 @@ build_when_stale() {
 build_all() {
   mkdir -p .build docs/api
   if [ ! -d src/web/node_modules ] || [ src/web/package-lock.json -nt src/web/node_modules/.package-lock.json ]; then
+    echo "1 of 3: packages of the interface" >&2
     # Not npm ci: it refuses a registry that lacks the packages of other platforms. Versions stay those of the lock file.
     (cd src/web && npm install --no-save --no-audit --no-fund) || fail "The packages of the interface could not be fetched. Check the connection to the npm registry and start again."
   fi
+  echo "2 of 3: the program" >&2
   rm -rf .build/app
   dotnet publish src/JollyBarn.Web -c Release -o .build/app -v quiet --nologo -p:RunAnalyzers=false || fail "The program does not build."
   dotnet .build/app/JollyBarn.Web.dll --schema >docs/job.schema.json
+  echo "3 of 3: the interface" >&2
   (cd src/web && npm run --silent api && npm run --silent build -- --logLevel warn) || fail "The interface does not build."
   rm -rf .build/app/wwwroot
   cp -r .build/web .build/app/wwwroot

@@ -3,6 +3,8 @@ namespace JollyBarn.Browser.Tests;
 /// <summary>From nothing to a kept box, as somebody on a ladder would go.</summary>
 public sealed class FirstMinuteTests
 {
+    private const string Sum = "aside section:first-of-type";
+
     [Fact]
     public async Task By_touch_on_a_phone_from_quick_fit_to_a_kept_box_a_ring_undo_reload_export_and_import()
     {
@@ -40,11 +42,11 @@ public sealed class FirstMinuteTests
         Assert.Equal("Bench, left", person.Driver.FindElement(OpenQA.Selenium.By.CssSelector("h1")).GetDomProperty("textContent"));
 
         person.Touch("Do it: this box, clamps outside");
-        person.Sees("Exactly full");
+        person.Sees("Exactly full", Sum);
         person.Touch("Undo");
-        person.Sees("Over-full");
+        person.Sees("Over-full", Sum);
         person.Driver.Navigate().Refresh();
-        person.Sees("Over-full");
+        person.Sees("Over-full", Sum);
         var address = person.Driver.Url.Split("/boxes/")[0];
         var job = address.Split('/')[^1];
 

@@ -82,7 +82,7 @@ public sealed class TodayTests(Site site) : IClassFixture<Site>
         var before = Height();
         person.Driver.ExecuteScript("document.documentElement.style.fontSize='200%'");
         Thread.Sleep(400);
-        Assert.InRange(Height() / before, 1.6, 2.4);
+        Assert.InRange(Height() / before, 1.5, 2.4);
         Assert.False((bool)person.Driver.ExecuteScript("return document.documentElement.scrollWidth > innerWidth + 1")!);
     }
 }

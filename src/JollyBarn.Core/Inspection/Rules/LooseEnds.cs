@@ -1,4 +1,3 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;

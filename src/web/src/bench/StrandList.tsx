@@ -80,7 +80,7 @@ export const StrandList = memo(function StrandList({
   const { units } = useSettings();
   const groups = groupsOf(view, catalogue);
   return (
-    <section aria-label={words.box.cables} className="later">
+    <section aria-label={words.box.cables} className="by-itself">
       <h2 className="mb-2 text-xl">{words.box.cables}</h2>
       {groups.length === 0 && <p className="text-ink-2">{view.box.contents === "NotOpened" ? w.notOpened : w.noCables}</p>}
       <div className="columns-1 gap-6 md:columns-2">

@@ -47,7 +47,7 @@ export const BoxCard = memo(function BoxCard({
   );
   const markText = (mark: Schemas["FactOfVolume"]) => (mark.value == null ? "" : String(mark.value));
   return (
-    <section aria-label={w.kind} className="later flex flex-col gap-4 rounded-2xl border-2 border-ink bg-card p-4">
+    <section aria-label={w.kind} className="by-itself flex flex-col gap-4 rounded-2xl border-2 border-ink bg-card p-4">
       <div className="flex items-center justify-between gap-2">
         <b>{view.kindName}</b>
         <Button onClick={() => setKinds(true)}>{w.change}</Button>

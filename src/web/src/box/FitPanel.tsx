@@ -78,7 +78,7 @@ export const FitPanel = memo(
           </a>
         </section>
         <Verdicts findings={view.findings} opened={view.box.contents !== "NotOpened"} onPoint={onLine} />
-        <section className="later rounded-2xl border-2 border-rule p-4">
+        <section className="by-itself rounded-2xl border-2 border-rule p-4">
           <h2 className="mb-1 text-lg">{w.instead}</h2>
           {instead.data && (looking || fill.fit === "Over") ? (
             <InsteadList answer={instead.data} onApply={(o) => void edit.batch(`${w.instead}: ${o.says}`, editsOf(view, o))} />
@@ -88,11 +88,11 @@ export const FitPanel = memo(
             </Button>
           )}
         </section>
-        <section className="later rounded-2xl border-2 border-rule p-4">
+        <section className="by-itself rounded-2xl border-2 border-rule p-4">
           <h2 className="mb-1 text-lg">{w.still}</h2>
           <StillFits additions={stillFits} onGhost={setGhost} />
         </section>
-        <section className="later rounded-2xl border-2 border-rule p-4">
+        <section className="by-itself rounded-2xl border-2 border-rule p-4">
           <h2 className="mb-1 text-lg">
             <Term word="crowding">{w.crowding}</Term>: {words.crowd[crowding.crowd].toLowerCase()}
           </h2>
@@ -113,7 +113,7 @@ export const FitPanel = memo(
           </ul>
         </section>
         {depth.length > 0 && (
-          <section className="later rounded-2xl border-2 border-rule p-4">
+          <section className="by-itself rounded-2xl border-2 border-rule p-4">
             <h2 className="mb-1 text-lg">{w.depth}</h2>
             <ul className="text-sm">
               {depth.map((d, i) => (

@@ -14,7 +14,7 @@ export const Follow = memo(function Follow({ job, view, edit }: { job: string; v
   const idle = Object.entries(view.box.entries ?? {}).filter(([, e]) => e.state !== "Used");
   const here = (ends.data ?? []).filter((e) => e.nearBox !== view.id);
   return (
-    <section aria-label={w.entries} className="later flex flex-col gap-2">
+    <section aria-label={w.entries} className="by-itself flex flex-col gap-2">
       <h2 className="text-lg">{w.entries}</h2>
       <ul className="flex flex-wrap gap-2">
         {idle.map(([id, e]) => (

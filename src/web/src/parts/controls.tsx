@@ -201,7 +201,7 @@ export function Sheet({ title, open, onClose, children }: { title: string; open:
 export function Term({ word, children }: { word: TermKey; children: ReactNode }) {
   return (
     <Popover className="inline">
-      <PopoverButton className="underline decoration-dotted underline-offset-4">{children}</PopoverButton>
+      <PopoverButton className="inline-block min-h-6 underline decoration-dotted underline-offset-4">{children}</PopoverButton>
       <PopoverPanel
         anchor={{ to: "bottom start", gap: 6, padding: 8 }}
         className="z-50 max-w-xs rounded-xl border-2 border-ink bg-card p-3 text-sm font-normal tracking-normal text-ink normal-case shadow-xl"
