@@ -338,6 +338,7 @@ export const words = {
     deadWithout: "Take it out and dead:",
     andMore: (n: number) => `and ${n} more`,
     protects: "protects what hangs here",
+    screw: "Bonding screw, box",
     bondingScrew: "Bonding screw of the box",
     fromFront: "Seen from the front",
     fromBehind: "Seen from behind",

@@ -25,7 +25,7 @@ const NEAR = 26;
 const DRAGGED = 6;
 const LONG = 550;
 /** The picture shrinks and grows this much before it scrolls or leaves room. */
-const LEAST = 0.82;
+const LEAST = 0.78;
 const MOST = 1.24;
 
 /** The place that can be landed on nearest to a point of the screen, if one is near. */
@@ -305,7 +305,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
         role="group"
         aria-label={w.walkHow}
         data-version={view.version}
-        className={`by-itself rounded-2xl border-2 border-ink bg-lime ${small ? "sticky top-0 z-10" : "relative"}`}
+        className={`rounded-2xl ${small ? "sticky top-0 z-10" : "relative"}`}
         onKeyDown={onKeyDown}
         onFocus={onFocus}
         onContextMenu={openMenu}
@@ -327,7 +327,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
           }
         }}
       >
-        <div className={`overflow-auto rounded-2xl ${small ? "max-h-[34dvh]" : ""}`} ref={room}>
+        <div className={`by-itself overflow-auto rounded-2xl border-2 border-ink bg-lime ${small ? "max-h-[34dvh]" : ""}`} ref={room}>
           <div className="relative" style={{ width: placed.width * scale }}>
             <Picture
               view={view}

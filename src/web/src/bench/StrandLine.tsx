@@ -1,0 +1,158 @@
+import { memo, type PointerEvent } from "react";
+import { wire } from "../box/landing";
+import { words } from "../words";
+import { pathOf, type Way } from "./layout/ways";
+import { labelHeight, labelWidth, outline, thickness, type Scene } from "./scene";
+import type { Sel } from "./select";
+import { Stop } from "./Stop";
+
+const w = words.bench;
+
+/** A conductor: its insulation by colour, thickness by gauge, its figure on it, tape where it is re-identified, and ends to pick up. */
+export const StrandLine = memo(function StrandLine({
+  way,
+  scene,
+  says,
+  length,
+  lit,
+  held,
+  focus,
+  onSelect,
+  onPick,
+}: {
+  way: Way;
+  scene: Scene;
+  says: string;
+  length: string;
+  lit: boolean;
+  held: boolean;
+  focus: boolean;
+  onSelect: (sel: Sel, event?: { shiftKey: boolean }) => void;
+  onPick: (strand: string, far: boolean, event: PointerEvent) => void;
+}) {
+  const strand = scene.strands.get(way.strand)!;
+  const thick = thickness(strand.gauge);
+  const d = pathOf(way.points);
+  const text = `${strand.colour} ${length}`;
+  const width = labelWidth(text);
+  const { x, y } = way.label;
+  const bandAt = way.label.zone === "a" ? x + width + 10 : x - 8;
+  const ends =
+    strand.kind === "own"
+      ? way.ends.slice(way.ends.length > 1 && scene.graph.middle.some((m) => m.id === `bend:${strand.id}`) ? 1 : 0).slice(0, 1)
+      : way.ends;
+  return (
+    <g data-strand={strand.id} data-held={held || undefined}>
+      <path
+        d={d}
+        fill="none"
+        stroke="transparent"
+        strokeWidth="20"
+        onClick={(e) => onSelect({ kind: "strand", id: strand.id }, e)}
+        style={{ cursor: "pointer" }}
+      />
+      {(lit || held) && (
+        <path d={d} fill="none" stroke="var(--slate)" strokeWidth={thick + 9} strokeLinecap="round" opacity="0.55" pointerEvents="none" />
+      )}
+      <path
+        d={d}
+        fill="none"
+        stroke="var(--w-edge)"
+        strokeWidth={thick + outline}
+        strokeLinecap="round"
+        strokeDasharray={strand.gauge ? undefined : "7 3"}
+        pointerEvents="none"
+      />
+      <path d={d} fill="none" stroke={wire(strand.colour)} strokeWidth={thick} strokeLinecap="round" pointerEvents="none" />
+      {strand.stranded && (
+        <path d={d} fill="none" stroke="var(--w-edge)" strokeWidth="1" strokeDasharray="2 5" opacity="0.8" pointerEvents="none" />
+      )}
+      {strand.kind === "through" && (
+        <path d={d} fill="none" stroke="var(--card)" strokeWidth="1.2" strokeDasharray="10 6" pointerEvents="none" />
+      )}
+      {strand.markedAs && (
+        <rect
+          x={bandAt}
+          y={y - thick / 2 - 3}
+          width="11"
+          height={thick + 6}
+          fill={wire(strand.markedAs)}
+          stroke="var(--w-edge)"
+          strokeWidth="1.2"
+        >
+          <title>{w.taped(strand.markedAs)}</title>
+        </rect>
+      )}
+      <rect
+        x={x}
+        y={y - labelHeight / 2}
+        width={width}
+        height={labelHeight}
+        rx="9"
+        fill="var(--card)"
+        stroke={focus || lit ? "var(--slate)" : "var(--rule)"}
+        strokeWidth={focus || lit ? 3 : 1.5}
+      />
+      <text x={x + width / 2} y={y + 4.3} textAnchor="middle" fontSize="12" fill="var(--ink)" className="figure">
+        {text}
+      </text>
+      <Stop
+        walk={strand.id}
+        says={says}
+        pressed={lit}
+        x={x}
+        y={y - 12}
+        width={width}
+        height={24}
+        onChoose={(e) => onSelect({ kind: "strand", id: strand.id }, e)}
+      />
+      {strand.kind !== "through" &&
+        ends.map((end) => (
+          <circle
+            key={String(end.far)}
+            cx={end.x}
+            cy={end.y}
+            r={held ? 8 : 6}
+            data-end={`${strand.id}|${end.far !== strand.flip}`}
+            fill="var(--card)"
+            stroke={held ? "var(--slate)" : "var(--ink)"}
+            strokeWidth={held ? 4 : 2}
+            style={{ cursor: "grab" }}
+            onPointerDown={(e) => onPick(strand.id, strand.kind === "pigtail" && end.far !== strand.flip, e)}
+          >
+            <title>{w.pickEnd(says)}</title>
+          </circle>
+        ))}
+    </g>
+  );
+});
+
+/** How an end looks that lies in no joint and on no terminal. */
+export function EndMark({ way, at }: { way: Way; at: string }) {
+  const [x, y] = way.points[way.points.length - 1]!;
+  const left = way.points[0]![0] > x;
+  const text = at === "Cap" ? words.landing.Cap : at === "Loose" ? words.landing.Loose : w.notSeen;
+  return (
+    <g pointerEvents="none">
+      {at === "Cap" && <path d={`M${x - 8} ${y - 7}h14l5 7l-5 7h-14z`} fill="var(--band-device)" stroke="var(--ink)" strokeWidth="1.6" />}
+      {at === "Unknown" && (
+        <text
+          x={x}
+          y={y + 5}
+          textAnchor="middle"
+          fontSize="15"
+          fontWeight="700"
+          fill="var(--slate)"
+          stroke="var(--lime)"
+          strokeWidth="4"
+          paintOrder="stroke"
+        >
+          ?
+        </text>
+      )}
+      <text x={left ? x - 14 : x + 16} y={y + 4} textAnchor={left ? "end" : "start"} fontSize="12" fill="var(--ink-2)">
+        {text}
+      </text>
+    </g>
+  );
+}
