@@ -32,13 +32,17 @@ build_when_stale() {
   inputs_hash >.build/stamp
 }
 
-build_all() {
-  mkdir -p .build docs/api
+interface_packages() {
   if [ ! -d src/web/node_modules ] || [ src/web/package-lock.json -nt src/web/node_modules/.package-lock.json ]; then
     echo "1 of 3: packages of the interface" >&2
     # Not npm ci: it refuses a registry that lacks the packages of other platforms. Versions stay those of the lock file.
     (cd src/web && npm install --no-save --no-audit --no-fund) || fail "The packages of the interface could not be fetched. Check the connection to the npm registry and start again."
   fi
+}
+
+build_all() {
+  mkdir -p .build docs/api
+  interface_packages
   echo "2 of 3: the program" >&2
   rm -rf .build/app
   dotnet publish src/JollyBarn.Web -c Release -o .build/app -v quiet --nologo -p:RunAnalyzers=false || fail "The program does not build."
