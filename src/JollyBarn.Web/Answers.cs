@@ -26,9 +26,9 @@ public sealed record BoxSummary(string Id, string Name, string? PlaceId, string?
 public sealed record CableView(string Run, RunSide Side, string? Entry, string Size, string? Says, Feeds Feeds, string? Far, string? FarBox, CableType Type, Fact<Length> Length, string? Sheath, string? Circuit, IReadOnlyList<string> Leads);
 
 /// <summary>One box with everything a page of it shows.</summary>
-/// <param name="DeadWithout">For each device, the runs that lose power when it is taken out with nothing joined in its place.</param>
+/// <param name="CutOffWithout">For each device, the runs with a conductor that is cut off from the feed when it is taken out with nothing joined in its place.</param>
 /// <param name="Protected">Runs that hang on the load side of a protective device here.</param>
-public sealed record BoxView(string Id, long Version, Box Box, string? Place, string KindName, int OpenGangs, IReadOnlyList<CableView> Cables, BoxReport Report, IReadOnlyList<Finding> Findings, IReadOnlyDictionary<string, IReadOnlyList<string>> DeadWithout, IReadOnlyList<string> Protected);
+public sealed record BoxView(string Id, long Version, Box Box, string? Place, string KindName, int OpenGangs, IReadOnlyList<CableView> Cables, BoxReport Report, IReadOnlyList<Finding> Findings, IReadOnlyDictionary<string, IReadOnlyList<string>> CutOffWithout, IReadOnlyList<string> Protected);
 
 /// <summary>What an edit brought.</summary>
 /// <param name="Boxes">Changed boxes as they are after it; the first few when many.</param>
@@ -54,7 +54,7 @@ internal static class Answers
     public static BoxView View(Job job, long version, string id, Box box, BoxReport report) => new(
         id, version, box, job.Places.Find(box.Place)?.Name, BoxKinds.Find(box.Kind)?.Name ?? box.Kind, box.OpenGangs,
         [.. box.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }).OfType<string>().Distinct().SelectMany(run => Cables(job, id, box, run)).OrderBy(c => Order(box, c)).ThenBy(c => c.Run, StringComparer.Ordinal)], report,
-        Inspector.Judge(job, id, box), box.Devices.Ids.ToDictionary(d => d, d => Continuity.DeadWithout(job, id, box, d)), Continuity.Protected(box));
+        Inspector.Judge(job, id, box), box.Devices.Ids.ToDictionary(d => d, d => Continuity.CutOffWithout(job, id, box, d)), Continuity.Protected(box));
 
     public static JobChanged ChangedOf(Accepted accepted)
     {

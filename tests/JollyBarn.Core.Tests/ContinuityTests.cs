@@ -11,14 +11,14 @@ public class ContinuityTests
     public void A_receptacle_on_a_pigtail_can_come_out_and_the_next_box_stays_live()
     {
         var job = GfciBox.Make();
-        Assert.DoesNotContain("on", Continuity.DeadWithout(job, "b", job.Boxes["b"], "g"));
+        Assert.DoesNotContain("on", Continuity.CutOffWithout(job, "b", job.Boxes["b"], "g"));
     }
 
     [Fact]
     public void What_hangs_on_the_load_side_goes_dead_with_the_device()
     {
         var job = GfciBox.Make();
-        Assert.Equal(["safe"], Continuity.DeadWithout(job, "b", job.Boxes["b"], "g"));
+        Assert.Equal(["safe"], Continuity.CutOffWithout(job, "b", job.Boxes["b"], "g"));
         Assert.Equal(["safe"], Continuity.Protected(job.Boxes["b"]));
     }
 
@@ -29,7 +29,7 @@ public class ContinuityTests
     public void A_feed_run_through_a_receptacle_goes_dead_beyond_it(string kind, string hotIn, string hotOn, string neutralIn, string neutralOn)
     {
         var job = Through(kind, hotIn, hotOn, neutralIn, neutralOn);
-        Assert.Equal(["on"], Continuity.DeadWithout(job, "b", job.Boxes["b"], "d"));
+        Assert.Equal(["on"], Continuity.CutOffWithout(job, "b", job.Boxes["b"], "d"));
     }
 
     [Fact]
@@ -64,14 +64,14 @@ public class ContinuityTests
     {
         var job = TwoCables().Do(new AddDevice("b", "d", kind, 1), new JoinLeads("b", "in", "twist-on-small", ["feed.a0", "d.hot"]), new JoinLeads("b", "out", "twist-on-small", ["on.a0", "d.switched"]));
         Assert.True(Continuity.Of(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
-        Assert.Equal(["on"], Continuity.DeadWithout(job, "b", job.Boxes["b"], "d"));
+        Assert.Equal(["on"], Continuity.CutOffWithout(job, "b", job.Boxes["b"], "d"));
     }
 
     [Fact]
     public void Nothing_is_said_to_go_dead_where_nobody_knows_what_feeds_the_box()
     {
         var job = GfciBox.Make().Do(new NameCable("b", "feed", RunSide.A, "from the pantry", Feeds.CannotTell));
-        Assert.Empty(Continuity.DeadWithout(job, "b", job.Boxes["b"], "g"));
+        Assert.Empty(Continuity.CutOffWithout(job, "b", job.Boxes["b"], "g"));
     }
 
     [Fact]

@@ -47,12 +47,23 @@ public class MoveTests
         var loose = Gfci.Do(new MoveLead("b", "on.a0", Landing.Loose));
         var move = Of(loose, Lead("on.a0")).Single(m => m.Key == "joint:hots");
         Assert.Contains(move.Settled, f => f.Rule == "loose-end");
-        Assert.Contains("the cable on to the porch has power", move.Follows);
+        Assert.Contains("black of the cable on to the porch is joined to the feed", move.Follows);
     }
 
     [Fact]
-    public void Capping_the_feed_on_takes_its_power() =>
-        Assert.Contains("the cable on to the porch goes dead", Of(Gfci, Lead("on.a0")).Single(m => m.Key == "cap").Follows);
+    public void Capping_the_feed_on_cuts_it_off_and_nothing_is_called_dead()
+    {
+        var follows = Of(Gfci, Lead("on.a0")).Single(m => m.Key == "cap").Follows;
+        Assert.Equal(["black of the cable on to the porch is cut off from the feed"], follows);
+    }
+
+    [Fact]
+    public void With_its_neutral_taken_away_a_cable_is_said_to_stay_live()
+    {
+        // An open neutral leaves the hot beyond it live: common knowledge of the trade, and how people get hurt.
+        var follows = Of(Gfci, Lead("on.a1")).Single(m => m.Key == "cap").Follows;
+        Assert.Equal(["white of the cable on to the porch is cut off from the feed; its hot stays live"], follows);
+    }
 
     [Fact]
     public void Three_leads_join_in_one_new_joint_called_by_their_use()

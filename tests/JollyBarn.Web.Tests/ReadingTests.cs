@@ -59,7 +59,7 @@ public sealed class ReadingTests(Running running) : IClassFixture<Running>
         await running.EditAsync(job, new MoveLead("b", "out.a0", GfciBox.At("switched/screw", "s")));
         await running.EditAsync(job, new JoinLeads("b", "whites", "bare", ["in.a1", "out.a1"]));
         var view = (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!;
-        Assert.Equal("out", (string)view["deadWithout"]!["s"]![0]!);
+        Assert.Equal("out", (string)view["cutOffWithout"]!["s"]![0]!);
         var finding = Assert.Single(view["findings"]!.AsArray(), f => (string)f!["rule"]! == "joint-connector")!;
         Assert.Equal(("Fix", "110.14(B)"), ((string)finding["verdict"]!, (string)finding["article"]!));
         Assert.Contains("whites", finding["ids"]!.ToJsonString(), StringComparison.Ordinal);

@@ -17,7 +17,7 @@ public sealed record Held(IReadOnlyList<string> Leads, string? Pigtail, bool Far
 /// <summary>A place it may go, with everything that would follow.</summary>
 /// <param name="Key">Stable name of the place: <c>joint:hots</c>, <c>at:d1:line-hot/plate</c>, <c>new</c>, <c>screw</c>, <c>cap</c>, <c>loose</c>.</param>
 /// <param name="Edit">The edit that does it; null when it is refused.</param>
-/// <param name="Follows">What changes for whole cables: goes dead, has power, is protected or no longer.</param>
+/// <param name="Follows">What changes for cables: cut off from the feed or joined to it, protected or no longer. Nothing is called dead: only a proof says that.</param>
 public sealed record Move(string Key, string Says, bool Here, Refusal? Refusal, Edit? Edit, Fit Fit, VolumeSpan Needed, VolumeSpan Left, IReadOnlyList<string> Follows, IReadOnlyList<Finding> New, IReadOnlyList<Finding> Settled);
 
 /// <summary>Every place a picked end may go, each with its consequences, so that hovering need ask nothing.</summary>
@@ -120,12 +120,9 @@ public static class Moves
 
     private static IEnumerable<string> Follows(State before, State after)
     {
-        foreach (var run in before.Dead.Union(after.Dead).Order(StringComparer.Ordinal))
+        foreach (var lead in before.CutOff.Union(after.CutOff).Where(l => before.CutOff.Contains(l) != after.CutOff.Contains(l)).Order(StringComparer.Ordinal))
         {
-            if (before.Dead.Contains(run) != after.Dead.Contains(run))
-            {
-                yield return $"{before.Cable(run)} {(after.Dead.Contains(run) ? "goes dead" : "has power")}";
-            }
+            yield return $"{after.Look.Called(lead)} is {(after.CutOff.Contains(lead) ? "cut off from the feed" : "joined to the feed")}{(after.LiveBeside(lead) ? "; its hot stays live" : "")}";
         }
 
         foreach (var run in before.Protected.Union(after.Protected).Order(StringComparer.Ordinal))
@@ -144,11 +141,11 @@ public static class Moves
     {
         public State(Job job, string id, Box box)
         {
-            (Job, Id, Box) = (job, id, box);
+            (Job, Id, Box, Look) = (job, id, box, new BoxLook(job, id, box));
             Fill = BoxFill.Evaluate(FillOfBox.Read(box, job.Profile), job.Profile, job.Practice);
             Findings = Inspector.Judge(job, id, box);
             var feeding = Continuity.Feeding(job, id, box);
-            Dead = feeding.Count == 0 ? [] : Continuity.Of(box).Unfed(feeding).Select(l => box.Leads[l].Run!).ToHashSet(StringComparer.Ordinal);
+            CutOff = feeding.Count == 0 ? [] : Continuity.Of(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
             Protected = Continuity.Protected(box);
         }
 
@@ -162,9 +159,15 @@ public static class Moves
 
         public IReadOnlyList<Finding> Findings { get; }
 
-        public HashSet<string> Dead { get; }
+        public BoxLook Look { get; }
+
+        public HashSet<string> CutOff { get; }
 
         public IReadOnlyList<string> Protected { get; }
+
+        /// <summary>True for a neutral that is cut off while a hot of its cable is not: the trap of an open neutral.</summary>
+        public bool LiveBeside(string lead) => CutOff.Contains(lead) && Box.Leads[lead] is { Use: ConductorUse.Neutral } neutral
+            && Box.Leads.Any(l => l.Value.Run == neutral.Run && l.Value.Side == neutral.Side && l.Value.Use is ConductorUse.Hot or ConductorUse.Switched && !CutOff.Contains(l.Key));
 
         public string Cable(string run) => Job.Runs.Find(run) is { } found && found.SidesIn(Id).Select(s => found.End(s).Says).FirstOrDefault(s => s is not null) is { } says ? $"the cable {says}" : "a cable";
     }

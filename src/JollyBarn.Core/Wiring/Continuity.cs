@@ -47,18 +47,19 @@ public sealed class Continuity
     public bool Reaches(string lead, string device, string terminal) => Root(LeadKey(lead)) == Root(TerminalKey(device, terminal));
 
     /// <summary>Leads of cables, grounds apart, that are not joined to any lead of a cable that feeds in.</summary>
-    public IEnumerable<string> Unfed(IReadOnlySet<string> feeding) => Live().Where(id => !feeding.Contains(id) && !feeding.Any(f => Joined(id, f)));
+    public IEnumerable<string> Unfed(IReadOnlySet<string> feeding) => Carrying().Where(id => !feeding.Contains(id) && !feeding.Any(f => Joined(id, f)));
 
     /// <summary>Leads of cables that carry current: all but grounds and a device's own.</summary>
-    public IEnumerable<string> Live() => box.Leads.Where(l => l.Value.Run is not null && !l.Value.IsGround).Select(l => l.Key);
+    private IEnumerable<string> Carrying() => box.Leads.Where(l => l.Value.Run is not null && !l.Value.IsGround).Select(l => l.Key);
 
     /// <summary>Runs that feed into the box: those somebody said so of at the end that is here.</summary>
     public static IReadOnlySet<string> Feeding(Job job, string boxId, Box box) =>
         box.Leads.Where(l => !l.Value.IsGround && l.Value.Run is not null && job.Runs.Find(l.Value.Run) is { } run && run.End(l.Value.Side) is { Feeds: Feeds.FeedsIn } end && end.IsIn(boxId))
             .Select(l => l.Key).ToHashSet(StringComparer.Ordinal);
 
-    /// <summary>Runs that lose power when the device is taken out with nothing joined in its place.</summary>
-    public static IReadOnlyList<string> DeadWithout(Job job, string boxId, Box box, string device)
+    /// <summary>Runs with a conductor that is cut off from the feed when the device is taken out with nothing joined in its place.</summary>
+    /// <remarks>Cut off is not dead: with only its neutral gone, a cable's hot is still live.</remarks>
+    public static IReadOnlyList<string> CutOffWithout(Job job, string boxId, Box box, string device)
     {
         var feeding = Feeding(job, boxId, box);
         if (feeding.Count == 0)

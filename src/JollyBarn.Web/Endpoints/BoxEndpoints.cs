@@ -41,14 +41,14 @@ internal static class BoxEndpoints
             }
 
             var now = open.Now;
-            var state = version is { } asked ? open.JobAt(asked) : change is not null ? Plans.Planned(now.Job, change) : now.Job;
+            var state = StateOf(open, version, change);
             return state?.Boxes.Find(box) is { } found
                 ? TypedResults.Ok(Answers.View(state, version ?? now.Version, box, found, open.Reports.ReportOf(state, found)))
                 : TypedResults.NotFound();
         }).WithName("box").WithSummary("One box with its cables and everything fill says; of an earlier version, or as a Change plans it, when asked.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}/instead", Results<Ok<InsteadAnswer>, NotFound> (JobStore store, string job, string box) =>
-            store.Find(job) is { } open && open.Now.Job is var state && state.Boxes.Find(box) is { } found
+        api.MapGet("/jobs/{job}/boxes/{box}/instead", Results<Ok<InsteadAnswer>, NotFound> (JobStore store, string job, string box, long? version, string? change) =>
+            store.Find(job) is { } open && StateOf(open, version, change) is { } state && state.Boxes.Find(box) is { } found
                 ? TypedResults.Ok(Instead.Find(InsteadQuestion.Of(found, FillOfBox.Read(found, state.Profile)), state.Profile, state.Practice))
                 : TypedResults.NotFound())
             .WithName("instead").WithSummary("What would do instead of this box.");
@@ -65,8 +65,7 @@ internal static class BoxEndpoints
                 return Problems.From(new($"At most {Limits.Held} leads are picked at once, and what they make needs an id.", "held"));
             }
 
-            var state = asked.Change is { } change ? Plans.Planned(now.Job, change) : now.Job;
-            return Results.Ok(new MovesAnswer(now.Version, Moves.Of(state, box, asked.Held)));
+            return Results.Ok(new MovesAnswer(now.Version, Moves.Of(StateOf(open, null, asked.Change)!, box, asked.Held)));
         }).Produces<MovesAnswer>().ProducesProblem(422).WithName("moves").WithSummary("Every place a picked end may go, each with what would follow. Nothing is kept.");
 
         api.MapGet("/jobs/{job}/boxes/{box}/steps", Results<Ok<IReadOnlyList<LogLine>>, NotFound> (JobStore store, string job, string box, int take = 40) =>
@@ -77,6 +76,10 @@ internal static class BoxEndpoints
             store.Find(job) is { } open ? TypedResults.Ok(OpenEnds(open.Now.Job)) : TypedResults.NotFound())
             .WithName("openEnds").WithSummary("Cables with an end nobody has followed yet.");
     }
+
+    /// <summary>The job at an earlier version, as a Change plans it, or now; null when there was no such version.</summary>
+    private static Job? StateOf(OpenJob open, long? version, string? change) =>
+        version is { } asked ? open.JobAt(asked) : change is not null ? Plans.Planned(open.Now.Job, change) : open.Now.Job;
 
     private static IEnumerable<OpenEnd> OpenEnds(Job job) =>
         from run in job.Runs

@@ -335,7 +335,7 @@ export const words = {
     jointHolds: (name: string, connector: string, n: number) =>
       `Joint ${name}, ${connector}, ${n === 1 ? "1 conductor" : `${n} conductors`}`,
     pullPigtail: (name: string) => `Pull a pigtail from ${name}`,
-    deadWithout: "Take it out and dead:",
+    cutOffWithout: "Take it out and cut off:",
     andMore: (n: number) => `and ${n} more`,
     protects: "protects what hangs here",
     screw: "Bonding screw, box",
@@ -383,15 +383,6 @@ export const words = {
     noSteps: "No step of this box since it was taken in.",
     lookingBack: (version: number) => `As it was after step ${version}. Looking only.`,
     backToNow: "Back to now",
-    jointCalled: {
-      Hot: "hots",
-      Neutral: "neutrals",
-      Ground: "grounds",
-      Switched: "switched",
-      Traveler: "travelers",
-      Unknown: undefined,
-      IsolatedGround: undefined,
-    } as Record<string, string | undefined>,
   },
 
   changePage: {

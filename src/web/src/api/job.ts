@@ -82,8 +82,10 @@ const AFTER = 120;
 /** What an accepted edit brought goes straight to the screens that show it. */
 function take(client: QueryClient, job: string, answer: Schemas["EditAnswer"]) {
   for (const box of answer.boxes) client.setQueryData(["job", job, "box", box.id], box);
+  const stale = (box: string) =>
+    answer.changed.everything || (answer.changed.boxes.includes(box) && !answer.boxes.some((b) => b.id === box));
   setTimeout(() => {
-    void client.invalidateQueries({ queryKey: ["job", job], predicate: (q) => q.queryKey[2] !== "box" || answer.changed.everything });
+    void client.invalidateQueries({ queryKey: ["job", job], predicate: (q) => q.queryKey[2] !== "box" || stale(String(q.queryKey[3])) });
     void client.invalidateQueries({ queryKey: ["jobs"] });
   }, AFTER);
 }

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent as ReactPointer, type ReactNode } from "react";
-import { newId, type BoxView } from "../api/client";
+import type { BoxView } from "../api/client";
 import { useSettings } from "../api/settings";
 import { AddCable } from "../box/AddCable";
 import { jointName, type Catalogue } from "../box/landing";
@@ -12,21 +12,19 @@ import { AddDevice } from "./DeviceThing";
 import { leadName } from "./names";
 import { Picture, viewBox } from "./Picture";
 import { setGhost } from "./ghost";
-import { layoutNear, scaleNear } from "./remember";
+import { layoutNear } from "./remember";
 import { sceneOf } from "./scene";
 import type { Sel } from "./select";
 import { Slip } from "./Slip";
 import { Thing } from "./Thing";
+import { useDrag } from "./useDrag";
 import { stateOf, useHeld } from "./useHeld";
+import { useScale } from "./useScale";
 import { useWalk } from "./useWalk";
 
 const w = words.bench;
 const NEAR = 26;
-const DRAGGED = 6;
 const LONG = 550;
-/** The picture shrinks and grows this much before it scrolls or leaves room. */
-const LEAST = 0.78;
-const MOST = 1.24;
 
 /** The place that can be landed on nearest to a point of the screen, if one is near. */
 function placeAt(root: HTMLElement, x: number, y: number): string | null {
@@ -60,29 +58,16 @@ export type BenchProps = {
 export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSelect, small, children }: BenchProps) {
   const { units } = useSettings();
   const root = useRef<HTMLDivElement>(null);
-  const ghost = useRef<SVGPathElement | null>(null);
-  const dragging = useRef(false);
-  const waiting = useRef<{ x: number; y: number } | null>(null);
   const [rear, setRear] = useState(false);
   const [bunch, setBunch] = useState<readonly string[]>([]);
   const [adding, setAdding] = useState<{ what: "cable" | "device"; entry?: string } | null>(null);
   const [menu, setMenu] = useState<Menu | null>(null);
   const walk = useWalk(root);
-  const { hand, pick, hover, drop, land } = useHeld(job, view, change, edit);
+  const { hand, pick, hover, drop, land, join } = useHeld(job, view, change, edit);
   const scene = useMemo(() => sceneOf(view, catalogue), [view, catalogue]);
   const placed = useMemo(() => layoutNear(view.id, scene.graph), [scene, view.id]);
   const room = useRef<HTMLDivElement>(null);
-  const [space, setSpace] = useState(0);
-  const [text, setText] = useState(1);
-  useEffect(() => {
-    const seen = new ResizeObserver(() => {
-      setSpace(room.current?.clientWidth ?? 0);
-      setText(parseFloat(getComputedStyle(document.documentElement).fontSize) / 16);
-    });
-    seen.observe(document.documentElement);
-    seen.observe(room.current!);
-    return () => seen.disconnect();
-  }, []);
+  const scale = useScale(room, view.id, placed.width, small);
   useEffect(() => {
     // A finger on an end drags that end, not the page; touch-action is not heeded inside a drawing.
     const hold = (e: TouchEvent) => (e.target as Element).closest("[data-end],[data-pull]") && e.preventDefault();
@@ -90,8 +75,6 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
     element.addEventListener("touchstart", hold, { passive: false });
     return () => element.removeEventListener("touchstart", hold);
   }, []);
-  const fitting = space > 0 ? space / placed.width : 1;
-  const scale = small ? Math.min(1, fitting) : text * scaleNear(view.id, space, Math.min(MOST, Math.max(LEAST, fitting)));
   const targets = useMemo(() => (hand ? new Map((hand.moves ?? []).map((m) => [m.key, stateOf(m)] as const)) : null), [hand]);
   const good = bunch.filter((id) => view.box.leads?.[id]);
   const litNow = useMemo(() => {
@@ -104,15 +87,10 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   const heldIds = useMemo(() => new Set([...(hand?.held.leads ?? []), ...(hand?.held.pigtail ? [hand.held.pigtail] : [])]), [hand]);
 
   const move = hand?.moves?.find((m) => m.key === hand.over) ?? null;
-  useEffect(() => setGhost(move && !move.here && !move.refusal ? move.needed.low - view.report.fill.needed.low : 0), [move, view]);
   useEffect(() => {
-    if (!hand?.moves || !waiting.current) return;
-    const { x, y } = waiting.current;
-    waiting.current = null;
-    const key = placeAt(root.current!, x, y);
-    if (key) land(key);
-    else drop();
-  }, [hand, land, drop]);
+    setGhost(move && !move.here && !move.refusal ? move.needed.low - view.report.fill.needed.low : 0);
+    return () => setGhost(0);
+  }, [move, view]);
   useEffect(() => {
     const onKey = (e: globalThis.KeyboardEvent) => {
       if (e.key === "Escape" && hand) {
@@ -151,50 +129,14 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   };
   const pull = (joint: string) => !past && pick({ fromJoint: joint }, w.newPigtail(jointName(view.box, joint)));
 
-  /** Lands where the pointer let go, or as soon as the answer is here. */
-  const release = useLatest((x: number, y: number) => {
-    if (!hand?.moves) {
-      waiting.current = { x, y };
-      return;
-    }
-    const key = placeAt(root.current!, x, y);
-    if (key) land(key);
-    else drop();
+  const { begin, ghost, dragging } = useDrag({
+    settled: hand?.moves != null,
+    may: !past,
+    placeAt: (x, y) => placeAt(root.current!, x, y),
+    hover,
+    land,
+    drop,
   });
-
-  /** From the press on an end to its release: a drag lands where it ends, a tap leaves the end in the hand. */
-  const begin = (event: ReactPointer, what: () => void) => {
-    if (event.button !== 0 || past) return;
-    event.preventDefault();
-    event.stopPropagation();
-    const start = { x: event.clientX, y: event.clientY };
-    const svg = (event.target as SVGElement).ownerSVGElement!;
-    const from = new DOMPoint(start.x, start.y).matrixTransform(svg.getScreenCTM()!.inverse());
-    dragging.current = false;
-    what();
-    const onMove = (e: PointerEvent) => {
-      if (!dragging.current && Math.hypot(e.clientX - start.x, e.clientY - start.y) < DRAGGED) return;
-      dragging.current = true;
-      hover(placeAt(root.current!, e.clientX, e.clientY));
-      const to = new DOMPoint(e.clientX, e.clientY).matrixTransform(svg.getScreenCTM()!.inverse());
-      ghost.current?.setAttribute(
-        "d",
-        `M${from.x} ${from.y}C${(from.x + to.x) / 2} ${from.y} ${(from.x + to.x) / 2} ${to.y} ${to.x} ${to.y}`,
-      );
-    };
-    const done = (e: PointerEvent) => {
-      window.removeEventListener("pointermove", onMove);
-      window.removeEventListener("pointerup", done);
-      window.removeEventListener("pointercancel", done);
-      ghost.current?.setAttribute("d", "");
-      if (!dragging.current || e.type === "pointercancel") return;
-      dragging.current = false;
-      release(e.clientX, e.clientY);
-    };
-    window.addEventListener("pointermove", onMove);
-    window.addEventListener("pointerup", done);
-    window.addEventListener("pointercancel", done);
-  };
   const select = (next: Sel, event?: { shiftKey: boolean }) => {
     if (hand) return;
     if (event?.shiftKey && next.kind === "strand" && view.box.leads?.[next.id]) {
@@ -289,7 +231,13 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
         </Button>
         {good.length > 1 && (
           <>
-            <Button look="main" onClick={() => void join()}>
+            <Button
+              look="main"
+              onClick={() => {
+                setBunch([]);
+                void join(good);
+              }}
+            >
               {words.box.join(good.length)}
             </Button>
             <Button onClick={() => pickUp(good[0]!, false)}>{w.moveThese(good.length)}</Button>
@@ -392,18 +340,4 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
       <AddDevice view={view} catalogue={catalogue} edit={edit} open={adding?.what === "device"} onClose={() => setAdding(null)} />
     </section>
   );
-
-  function join() {
-    const leads = good.map((id) => view.box.leads![id]!);
-    const use = leads[0]?.use ?? "Unknown";
-    const name = leads.every((l) => l.use === use) ? w.jointCalled[use] : undefined;
-    setBunch([]);
-    return edit.send({
-      do: "joinLeads",
-      joint: newId("n"),
-      connector: good.length > 4 ? "twist-on-large" : "twist-on-medium",
-      leads: good,
-      name: name ?? null,
-    });
-  }
 }

@@ -4,7 +4,7 @@ import { deviceName } from "../box/landing";
 import { words } from "../words";
 import { DeviceFigure } from "./DeviceFigure";
 import { wide, type Placed } from "./layout";
-import { spotAt } from "./layout/ways";
+import { BACK, spotAt } from "./layout/ways";
 import { wrap } from "./names";
 import type { PictureProps } from "./Picture";
 import { Spot } from "./Spot";
@@ -64,7 +64,7 @@ export const BlockPlate = memo(function BlockPlate({
   const id = block.id.slice(2);
   const device = box.devices![id]!;
   const kind = catalogue.devices.find((k) => k.id === device.kind);
-  const dead = view.deadWithout[id] ?? [];
+  const dead = view.cutOffWithout[id] ?? [];
   const names = wrap(deviceName(box, catalogue, id), 17, 2);
   const rows = block.rows;
   const load = rows.filter((r) => /^load-/.test(r.id));
@@ -101,7 +101,7 @@ export const BlockPlate = memo(function BlockPlate({
         {dead.length > 0 && (
           <g fontSize="12" fill="var(--ink)">
             <text x={x + 12} y={block.top + 70} fontWeight="700">
-              {w.deadWithout}
+              {w.cutOffWithout}
             </text>
             {dead.slice(0, 3).map((run, i) => (
               <text key={run} x={x + 12} y={block.top + 83 + i * 12}>
@@ -198,11 +198,11 @@ export const BlockPlate = memo(function BlockPlate({
 });
 
 function placeOf(view: BoxView, strand: string, device: string): string | undefined {
-  const id = strand.replace("~", "");
+  const id = strand.replace(BACK, "");
   const tail = view.box.pigtails?.[id];
   const ends = tail ? [tail.from, tail.to] : [view.box.leads?.[id]?.lands];
   const on = ends.filter((e) => e?.device === device);
-  return (strand.endsWith("~") ? (on[1] ?? on[0]) : on[0])?.place ?? undefined;
+  return (strand.endsWith(BACK) ? (on[1] ?? on[0]) : on[0])?.place ?? undefined;
 }
 
 function cableWords(view: BoxView, run: string): string {

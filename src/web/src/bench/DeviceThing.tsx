@@ -1,13 +1,13 @@
 import { useState } from "react";
 import { newId, type BoxView } from "../api/client";
-import { useSettings } from "../api/settings";
+import { useSettings, type Units } from "../api/settings";
 import { measured } from "../box/BoxCard";
 import { deviceName, type Catalogue } from "../box/landing";
 import type { BoxEdit } from "../box/useBoxEdit";
 import { useWouldBe } from "../box/useWouldBe";
 import { Ask, Button, Pick } from "../parts/controls";
 import { KindPicker } from "../parts/KindPicker";
-import { fact, length, type Units } from "../parts/measure";
+import { fact, length } from "../parts/measure";
 import { words } from "../words";
 
 const w = words.box;
@@ -37,6 +37,7 @@ export function DeviceThing({
   const asKind = useWouldBe(
     job,
     view,
+    edit,
     swapping,
     catalogue.devices.map((d) => [d.id, { do: "swapDevice", id, kind: d.id }] as const),
   );

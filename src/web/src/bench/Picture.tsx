@@ -8,7 +8,7 @@ import { BoxAndCables } from "./BoxAndCables";
 import { BlockPlate } from "./BlockPlate";
 import { Knot } from "./Knot";
 import type { Placed } from "./layout";
-import { knot, waysOf } from "./layout/ways";
+import { knot, waysOf, type Way } from "./layout/ways";
 import { sentence } from "./names";
 import type { Scene } from "./scene";
 import type { Sel } from "./select";
@@ -43,12 +43,23 @@ const of = (block: string, key: string | null) =>
   key !== null && (key === block || key === "screw" || key.startsWith(`at:${block.slice(2)}:`)) ? key : null;
 const cableFocus = (key: string | null) => (key?.startsWith("c:") ? key : null);
 
+/** Ends of a strand that lie in no joint and on no terminal: in the middle column, or among the devices. */
+function freeEnds(way: Way, placed: Placed, scene: Scene): { x: number; y: number; at: string; toLeft: boolean }[] {
+  const free = scene.strands.get(way.strand)!.lands.filter((l) => /Cap|Loose|Unknown/.test(l.at));
+  const middle = placed.middle.find((m) => m.id === `end:${way.strand}`);
+  const block = placed.blocks.find((b) => b.id === `end:${way.strand}`);
+  const [first, last] = [way.points[0]!, way.points[way.points.length - 1]!];
+  const toLeft = middle !== undefined && middle.left.length === 0;
+  return [...(middle ? [{ point: toLeft ? first : last, toLeft }] : []), ...(block ? [{ point: last, toLeft: false }] : [])].map(
+    ({ point, toLeft }, i) => ({ x: point[0], y: point[1], at: (free[i] ?? free[0])?.at ?? "Unknown", toLeft }),
+  );
+}
+
 /** The open box: cables at their cuffs, leads in their lanes, joints as knots, devices with their terminals. */
 export function Picture(props: PictureProps) {
   const { view, catalogue, scene, placed, units, lit, targets, over, held } = props;
   const ways = useMemo(() => waysOf(placed), [placed]);
   const sentences = useMemo(() => new Map(ways.map((way) => [way.strand, sentence(view, catalogue, way.strand)])), [ways, view, catalogue]);
-  const nameless = (id: string) => placed.middle.find((m) => m.id === id)?.kind === "end";
   return (
     <svg
       viewBox={viewBox(placed)}
@@ -121,11 +132,7 @@ export function Picture(props: PictureProps) {
         }
         return null;
       })}
-      {ways.map((way) => {
-        const strand = scene.strands.get(way.strand)!;
-        const at = strand.lands[0]!.at;
-        return nameless(`end:${way.strand}`) && strand.kind !== "pigtail" ? <EndMark key={way.strand} way={way} at={at} /> : null;
-      })}
+      {ways.flatMap((way) => freeEnds(way, placed, scene).map((end) => <EndMark key={`${way.strand}${end.x}`} {...end} />))}
     </svg>
   );
 }

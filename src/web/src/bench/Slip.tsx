@@ -77,7 +77,7 @@ export function Slip({
 }
 
 /** A move's consequences as a few sentences. */
-export function Follows({ move, before }: { move: Move; before: number }) {
+function Follows({ move, before }: { move: Move; before: number }) {
   const { units } = useSettings();
   if (move.refusal) return <>{move.refusal.says}</>;
   if (move.here) return <>{w.liesHere}</>;

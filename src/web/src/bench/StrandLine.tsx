@@ -127,10 +127,8 @@ export const StrandLine = memo(function StrandLine({
   );
 });
 
-/** How an end looks that lies in no joint and on no terminal. */
-export function EndMark({ way, at }: { way: Way; at: string }) {
-  const [x, y] = way.points[way.points.length - 1]!;
-  const left = way.points[0]![0] > x;
+/** A free end: capped, loose, or not seen. Its word stands to the right, or to the left where the strand comes from there. */
+export function EndMark({ x, y, at, toLeft }: { x: number; y: number; at: string; toLeft: boolean }) {
   const text = at === "Cap" ? words.landing.Cap : at === "Loose" ? words.landing.Loose : w.notSeen;
   return (
     <g pointerEvents="none">
@@ -150,7 +148,7 @@ export function EndMark({ way, at }: { way: Way; at: string }) {
           ?
         </text>
       )}
-      <text x={left ? x - 14 : x + 16} y={y + 4} textAnchor={left ? "end" : "start"} fontSize="12" fill="var(--ink-2)">
+      <text x={toLeft ? x - 14 : x + 16} y={y + 4} textAnchor={toLeft ? "end" : "start"} fontSize="12" fill="var(--ink-2)">
         {text}
       </text>
     </g>

@@ -40,11 +40,12 @@ export function groupsOf(view: BoxView, catalogue: Catalogue): Group[] {
         .filter((e) => !e.through && e.at.device === id && e.at.at === "Terminal" && e.at.place?.split("/")[0] === t.id)
         .map((e) => ({ id: e.id, text: `${t.name}: ${leadName(view, catalogue, e.id)}` })),
     );
-    const dead = view.deadWithout[id] ?? [];
+    const dead = view.cutOffWithout[id] ?? [];
     groups.push({
       key: id,
       title: deviceName(box, catalogue, id),
-      note: dead.length > 0 ? `${w.deadWithout} ${dead.map((run) => view.cables.find((c) => c.run === run)?.says ?? run).join(", ")}` : "",
+      note:
+        dead.length > 0 ? `${w.cutOffWithout} ${dead.map((run) => view.cables.find((c) => c.run === run)?.says ?? run).join(", ")}` : "",
       sel: { kind: "device", id },
       lines: terminals,
     });

@@ -94,7 +94,7 @@ export function sceneOf(view: BoxView, catalogue: Catalogue): Scene {
   for (const [id, device] of devices) {
     const kind = catalogue.devices.find((k) => k.id === device.kind);
     const own = leads.filter(([, l]) => l.device === id).sort((x, y) => (x[1].index ?? 0) - (y[1].index ?? 0));
-    const dead = Math.min(3, view.deadWithout[id]?.length ?? 0);
+    const dead = Math.min(3, view.cutOffWithout[id]?.length ?? 0);
     blocks.push({
       id: `d:${id}`,
       kind: "device",

@@ -34,28 +34,35 @@ function landed(view: BoxView, edit: Schemas["Edit"]): BoxView {
   return view;
 }
 
+const hold = (what: Partial<Held>): Held => ({ leads: [], farEnd: false, pigtail: null, fromJoint: null, newId: newId("n"), ...what });
+
 /** Picking asks once for all places; hovering and landing need no other question. */
 export function useHeld(job: string, view: BoxView, change: string | null, edit: BoxEdit) {
   const client = useQueryClient();
   const [hand, setHand] = useState<Hand | null>(null);
   const asked = useRef<Held | null>(null);
+  const ask = useCallback(
+    (held: Held) =>
+      must(api.POST("/api/jobs/{job}/boxes/{box}/moves", { params: { path: { job, box: view.id } }, body: { held, change } })),
+    [job, view.id, change],
+  );
   const pick = useCallback(
     (what: Partial<Held>, name: string) => {
-      const held: Held = { leads: [], farEnd: false, pigtail: null, fromJoint: null, newId: newId("n"), ...what };
+      const held = hold(what);
       asked.current = held;
       const take = (moves: Move[] | null) => asked.current === held && setHand({ held, name, moves, over: null });
       const slow = setTimeout(() => take(null), SOON);
-      must(api.POST("/api/jobs/{job}/boxes/{box}/moves", { params: { path: { job, box: view.id } }, body: { held, change } }))
+      ask(held)
         .then(
           (answer) => take(answer.moves),
           (error: unknown) => {
-            setHand(null);
+            if (asked.current === held) setHand(null);
             say(error instanceof Error ? error.message : words.failed, "stop");
           },
         )
         .finally(() => clearTimeout(slow));
     },
-    [job, view.id, change],
+    [ask],
   );
   const hover = useCallback((over: string | null) => setHand((now) => (now && now.over !== over ? { ...now, over } : now)), []);
   const drop = useCallback(() => {
@@ -78,5 +85,16 @@ export function useHeld(job: string, view: BoxView, change: string | null, edit:
     },
     [hand, edit, drop, change, client, job, view],
   );
-  return { hand, pick, hover, drop, land };
+  /** Joins leads in one go: the same edit as picking them and landing in a new joint. */
+  const join = (leads: string[]) =>
+    ask(hold({ leads })).then(
+      (answer) => {
+        const move = answer.moves.find((m) => m.key === "new");
+        if (move?.edit) return edit.ready(move.edit);
+        if (move?.refusal) say(move.refusal.says, "stop");
+        return false;
+      },
+      (error: unknown) => say(error instanceof Error ? error.message : words.failed, "stop"),
+    );
+  return { hand, pick, hover, drop, land, join };
 }

@@ -46,9 +46,14 @@ export function AddCable({
     feeds,
   };
   const preview = useQuery({
-    queryKey: ["job", job, "preview", view.version, size],
+    queryKey: ["job", job, "preview", view.version, edit.of, size],
     queryFn: () =>
-      must(api.POST("/api/jobs/{job}/preview", { params: { path: { job } }, body: { edits: [body as unknown as Schemas["Edit"]] } })),
+      must(
+        api.POST("/api/jobs/{job}/preview", {
+          params: { path: { job } },
+          body: { edits: [body as unknown as Schemas["Edit"]], change: edit.of.change ?? null },
+        }),
+      ),
   });
   const after = preview.data?.[0]?.boxes.find((b) => b.id === view.id)?.report.fill;
   return (

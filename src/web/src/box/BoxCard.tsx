@@ -35,6 +35,7 @@ export const BoxCard = memo(function BoxCard({
   const asKind = useWouldBe(
     job,
     view,
+    edit,
     kinds,
     catalogue.boxes.map((b) => [b.id, { do: "setBoxKind", kind: b.id }] as const),
   );
@@ -42,6 +43,7 @@ export const BoxCard = memo(function BoxCard({
   const withPart = useWouldBe(
     job,
     view,
+    edit,
     parts,
     partKinds.map((p) => [p.id, { do: "addPart", id: "would-be", kind: p.id }] as const),
   );

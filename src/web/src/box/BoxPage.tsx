@@ -7,7 +7,6 @@ import type { Sel } from "../bench/select";
 import { Steps } from "../bench/Steps";
 import { StrandList } from "../bench/StrandList";
 import { Ask, Button, Pick } from "../parts/controls";
-import { say } from "../parts/Notices";
 import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
 import { BoxCard } from "./BoxCard";
@@ -59,7 +58,7 @@ function Page({
   const [sel, setSel] = useState<Sel | null>(null);
   const [lit, setLit] = useState<readonly string[]>([]);
   const phone = usePhone();
-  const edit = useBoxEdit(job, view, change, at === null ? null : () => say(words.bench.lookingBack(at), "stop"));
+  const edit = useBoxEdit(job, view, change, at);
   const choose = useCallback((next: Sel | null) => {
     setSel(next);
     setLit([]);

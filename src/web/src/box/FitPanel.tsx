@@ -58,8 +58,8 @@ export const FitPanel = memo(
     const [looking, setLooking] = useState(false);
     const { fill, crowding, depth, stillFits } = view.report;
     const instead = useQuery({
-      queryKey: ["job", job, "instead", view.id, view.version],
-      queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/instead", { params: { path: { job, box: view.id } } })),
+      queryKey: ["job", job, "instead", view.id, view.version, edit.of],
+      queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/instead", { params: { path: { job, box: view.id }, query: edit.of } })),
       enabled: looking || fill.fit === "Over",
     });
     return (

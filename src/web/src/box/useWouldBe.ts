@@ -3,23 +3,25 @@ import { api, must, type BoxView, type Edit } from "../api/client";
 import { useSettings } from "../api/settings";
 import { span } from "../parts/measure";
 import { words } from "../words";
-import type { Loose } from "./useBoxEdit";
+import type { BoxEdit, Loose } from "./useBoxEdit";
 
 /** What the box would come to with each of several edits, asked once when a list of choices opens. */
 export function useWouldBe(
   job: string,
   view: BoxView,
+  edit: BoxEdit,
   open: boolean,
   choices: readonly (readonly [string, Loose])[],
 ): (id: string) => string | undefined {
   const { units } = useSettings();
   const preview = useQuery({
-    queryKey: ["job", job, "would-be", view.id, view.version, choices[0]?.[1].do],
+    queryKey: ["job", job, "would-be", view.id, edit.of, choices[0]?.[1].do],
+    staleTime: 0,
     queryFn: () =>
       must(
         api.POST("/api/jobs/{job}/preview", {
           params: { path: { job } },
-          body: { edits: choices.map(([, e]) => ({ box: view.id, ...e }) as unknown as Edit) },
+          body: { edits: choices.map(([, e]) => ({ box: view.id, ...e }) as unknown as Edit), change: edit.of.change ?? null },
         }),
       ),
     enabled: open,

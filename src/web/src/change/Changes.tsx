@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Link, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 import { newId, type Edit, type Schemas } from "../api/client";
 import { useBoxes, useChanges, useEdit } from "../api/job";
 import { Ask, Button, Pick } from "../parts/controls";
@@ -38,6 +38,7 @@ export default function Changes() {
 
 function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView"]; onEdit: (e: object) => void }) {
   const boxes = useBoxes(job);
+  const navigate = useNavigate();
   const open = change.closed == null;
   return (
     <li className={`rounded-2xl border-2 bg-card p-4 ${open ? "border-ink" : "border-rule"}`}>
@@ -87,7 +88,7 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
               label={w.planAt}
               value={null}
               empty={w.planAt}
-              onChange={(box: string) => window.location.assign(`/jobs/${job}/boxes/${box}?plan=${change.id}`)}
+              onChange={(box: string) => void navigate(`/jobs/${job}/boxes/${box}?plan=${change.id}`)}
               options={(boxes.data ?? []).map((b) => [b.id, `${b.name}${b.place ? `, ${b.place}` : ""}`] as const)}
             />
           </div>

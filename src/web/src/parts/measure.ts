@@ -1,8 +1,6 @@
 import type { Schemas, Span } from "../api/client";
 import { settings, type Units } from "../api/settings";
 
-export type { Units };
-
 const cm3 = 16.387064;
 
 /** A volume as people read it. Cut, never rounded up, so that 9.926 does not read as 10. */
