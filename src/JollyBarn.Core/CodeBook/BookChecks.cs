@@ -49,7 +49,7 @@ public static class BookChecks
             return answer is null || question.Choices.Any(c => c.Value == answer) ? null : new($"{question.Name}: choose one of {string.Join(", ", question.Choices.Select(c => c.Value))}.", "answer");
         }
 
-        if (CrowdingBook.All.FirstOrDefault(a => a.Key == key) is { } assumption)
+        if (Assumptions.All.FirstOrDefault(a => a.Key == key) is { } assumption)
         {
             return answer is null || (decimal.TryParse(answer, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) && number is > 0 and <= 1000)
                 ? null

@@ -146,6 +146,7 @@ public static class BoxKinds
             yield return new($"device-{gangs}g", $"{Count(gangs)} device box, kind not known", BoxShape.Device, BoxMaterial.Unknown, gangs, null, false, null, null, null, ClampStyle.Internal, 2);
         }
 
+        yield return new("no-box", "no box: it lies open", BoxShape.Other, BoxMaterial.Unknown, 0, null, false, null, null, null, ClampStyle.Outside, 5, ByCount: false);
         yield return new("unlisted", "some other box", BoxShape.Other, BoxMaterial.Unknown, 1, null, false, null, null, null, ClampStyle.Outside, 5);
     }
 

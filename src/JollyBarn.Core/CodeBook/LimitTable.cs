@@ -16,21 +16,23 @@ public sealed class LimitTable
 {
     private static readonly ConditionalWeakTable<CodeProfile, LimitTable> Resolved = [];
 
+    private static readonly IReadOnlyList<Limit> Book = [.. FillLimits.All, .. InspectionLimits.All];
+
     private readonly FrozenDictionary<string, Limit> rows;
 
     private LimitTable(CodeProfile profile)
     {
         var now = new Dictionary<string, Limit>(StringComparer.Ordinal);
-        foreach (var limit in FillLimits.All.Where(l => l.From <= profile.Edition))
+        foreach (var limit in Book.Where(l => l.From <= profile.Edition))
         {
             now[limit.Key] = limit;
         }
 
         foreach (var amendment in profile.Amendments)
         {
-            if (amendment.Value is { } value && now.TryGetValue(amendment.Key, out var limit))
+            if (now.TryGetValue(amendment.Key, out var limit))
             {
-                now[amendment.Key] = limit with { Value = value, Article = $"{limit.Article}, amended here: {amendment.Note}" };
+                now[amendment.Key] = limit with { Value = amendment.Value ?? limit.Value, Article = $"{limit.Article}, {(amendment.Value is null ? "noted" : "amended")} here: {amendment.Note}" };
             }
         }
 
@@ -41,7 +43,7 @@ public sealed class LimitTable
     public static LimitTable For(CodeProfile profile) => Resolved.GetValue(profile, p => new LimitTable(p));
 
     /// <summary>Every number of the profile, in the order of the book.</summary>
-    public IEnumerable<Limit> All => FillLimits.All.Select(l => l.Key).Distinct().Where(rows.ContainsKey).Select(k => rows[k]);
+    public IEnumerable<Limit> All => Book.Select(l => l.Key).Distinct().Where(rows.ContainsKey).Select(k => rows[k]);
 
     public bool Has(string key) => rows.ContainsKey(key);
 

@@ -20,7 +20,16 @@ public abstract record BoxEdit(string Box) : Edit
         return box.Binned && this is not BringBackBox ? new Refusal($"{box.Name} is in the bin. Bring it back first.", "box") : CheckIn(box, job);
     }
 
-    public sealed override Job Apply(Job job) => job.Boxes.TryFind(Box, out var box) ? ApplyTo(job, box) : job;
+    public sealed override Job Apply(Job job)
+    {
+        if (!job.Boxes.TryFind(Box, out var box))
+        {
+            return job;
+        }
+
+        var next = ApplyTo(job, box);
+        return next.Boxes.Find(Box) is { Noted.Count: > 0 } after ? next with { Boxes = next.Boxes.With(Box, Subjects.Pruned(after)) } : next;
+    }
 
     public sealed override string Tell(Job before) => before.Boxes.Find(Box) is { } box ? $"{box.Name}: {TellIn(box)}" : "a box that is gone";
 

@@ -87,6 +87,8 @@ public sealed record CopyBox(string Box, string Id, string Name) : Edit
             Leads = ById<Lead>.From(box.Leads.Select(p => new KeyValuePair<string, Lead>(
                 p.Value.Run is null ? p.Key : p.Key.Replace(p.Value.Run, NewRun(p.Value.Run), StringComparison.Ordinal),
                 p.Value with { Run = p.Value.Run is null ? null : NewRun(p.Value.Run), LeavesBy = p.Value.LeavesBy is null ? null : NewRun(p.Value.LeavesBy) }))),
+            Noted = ById<Noted>.Empty,
+            Said = ById<Said>.Empty,
         };
         var runs = job.Runs;
         foreach (var id in RunsIn(job, box))

@@ -21,7 +21,7 @@ public sealed record Cell(string Path, JsonElement? Was = null, JsonElement? Now
 public static class Cells
 {
     /// <summary>Collections inside a thing that are themselves kept by id.</summary>
-    private static readonly HashSet<string> Nested = ["parts", "partitions", "entries", "leads", "joints", "pigtails", "devices", "blocks"];
+    private static readonly HashSet<string> Nested = ["parts", "partitions", "entries", "leads", "joints", "pigtails", "devices", "blocks", "noted", "said", "lines"];
 
     public static IReadOnlyList<Cell> Between(Job before, Job after)
     {

@@ -1,4 +1,3 @@
-using System.Text.Json;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
 
@@ -29,9 +28,9 @@ public sealed record PlanEdit(string Change, string Id, Edit Edit) : Edit
             return new($"{change.Name} is closed.", "change");
         }
 
-        if (Edit is OpenChange or PlanEdit or DropPlanned or CloseChange or Restore)
+        if (Plans.BadWork(Edit) is { } bad)
         {
-            return new("A Change plans work on boxes and runs, not other Changes.", "edit");
+            return bad;
         }
 
         return Refuse.NewId(Id, change.Edits.Any(e => e.Id == Id), "id") ?? Edit.Check(Plans.Planned(job, Change));
@@ -44,19 +43,9 @@ public sealed record PlanEdit(string Change, string Id, Edit Edit) : Edit
             return job;
         }
 
-        var before = Plans.Planned(job, Change);
-        var after = Edit.Apply(before);
-        var asFound = change.AsFound;
-        foreach (var (id, box) in after.Boxes)
-        {
-            if (!ReferenceEquals(box, before.Boxes.Find(id)) && !asFound.Has(id) && job.Boxes.Find(id) is { } present)
-            {
-                asFound = asFound.With(id, present);
-            }
-        }
-
-        var planned = new PlannedEdit(Id, JsonSerializer.SerializeToElement(Edit, JobJson.Default.Edit));
-        return job with { Changes = job.Changes.With(Change, change with { Edits = [.. change.Edits, planned], AsFound = asFound }) };
+        var planned = new PlannedEdit(Id, Plans.Written(Edit));
+        var found = Plans.Found(job, change, Edit, Plans.Planned(job, Change));
+        return job with { Changes = job.Changes.With(Change, change with { Edits = [.. change.Edits, planned], AsFound = found }) };
     }
 
     public override string Tell(Job before) => $"planned in {before.Changes.Find(Change)?.Name}: {Edit.Tell(Plans.Planned(before, Change))}";
@@ -75,13 +64,74 @@ public sealed record DropPlanned(string Change, string Id) : Edit
     public override string Tell(Job before) => $"an edit dropped from {before.Changes.Find(Change)?.Name}";
 }
 
-/// <summary>Closes a Change: what it planned is now the present.</summary>
+/// <summary>Corrects what was found: the edit is done to the present, and to the box as this Change found it, so that it flows into what is planned.</summary>
+/// <param name="On">Day, year-month-day.</param>
+public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string On) : Edit
+{
+    [System.Text.Json.Serialization.JsonIgnore]
+    public override IEnumerable<string> OfBoxes => Edit.OfBoxes;
+
+    public override Refusal? Check(Job job) =>
+        Plans.Open(job, Change) ?? Plans.BadWork(Edit) ?? Refuse.BadText(On, "on")
+        ?? Refuse.NewId(Id, job.Changes[Change].Corrections.Any(c => c.Id == Id), "id") ?? Edit.Check(job);
+
+    public override Job Apply(Job job)
+    {
+        if (!job.Changes.TryFind(Change, out var change))
+        {
+            return job;
+        }
+
+        var found = Edit.Apply(job with { Boxes = change.AsFound.Aggregate(job.Boxes, (all, b) => all.With(b.Key, b.Value)) });
+        var next = Edit.Apply(job);
+        var after = change with
+        {
+            AsFound = change.AsFound.Each((id, old) => found.Boxes.Find(id) ?? old),
+            Corrections = [.. change.Corrections, new(Id, On, Plans.Written(Edit))],
+        };
+        return next with { Changes = next.Changes.With(Change, after) };
+    }
+
+    public override string Tell(Job before) => $"as found corrected, {On}: {Edit.Tell(before)}";
+}
+
+/// <summary>Records an edit as done in a Change: as planned, when it names the planned edit, or otherwise than planned.</summary>
+public sealed record RecordDone(string Change, string Id, Edit Edit, string? Planned = null, string? On = null) : Edit
+{
+    public override Refusal? Check(Job job) =>
+        Plans.Open(job, Change) ?? Plans.BadWork(Edit) ?? Refuse.BadNote(On, "on") ?? Refuse.NewId(Id, job.Changes[Change].Done.Any(d => d.Id == Id), "id")
+        ?? (Planned is null || job.Changes[Change].Edits.Any(e => e.Id == Planned) ? null : Refuse.Missing("planned edit", Planned, "planned"))
+        ?? (Planned is not null && job.Changes[Change].Done.Any(d => d.Planned == Planned) ? new Refusal("That is recorded as done already.", "planned") : null)
+        ?? Edit.Check(Plans.AsLeft(job, Change));
+
+    public override Job Apply(Job job) => job.Changes.TryFind(Change, out var change)
+        ? job with { Changes = job.Changes.With(Change, change with { Done = [.. change.Done, new(Id, Plans.Written(Edit), Planned, On)], AsFound = Plans.Found(job, change, Edit, Plans.AsLeft(job, Change)) }) }
+        : job;
+
+    public override string Tell(Job before) => $"done in {before.Changes.Find(Change)?.Name}: {Edit.Tell(Plans.AsLeft(before, Change))}";
+}
+
+/// <summary>Takes back that something was done.</summary>
+public sealed record TakeBackDone(string Change, string Id) : Edit
+{
+    public override Refusal? Check(Job job) => Plans.Open(job, Change) ?? (job.Changes[Change].Done.Any(d => d.Id == Id) ? null : Refuse.Missing("done edit", Id, "id"));
+
+    public override Job Apply(Job job) => job.Changes.TryFind(Change, out var change)
+        ? job with { Changes = job.Changes.With(Change, change with { Done = [.. change.Done.Where(d => d.Id != Id)] }) }
+        : job;
+
+    public override string Tell(Job before) => $"not done after all, in {before.Changes.Find(Change)?.Name}";
+}
+
+/// <summary>Closes a Change. Version 2: what was recorded as done is now the present. Version 1, as older logs hold it: what it planned is.</summary>
 public sealed record CloseChange(string Change, string? Closed = null) : Edit
 {
     public override Refusal? Check(Job job) =>
         job.Changes.Find(Change) is not { } change ? Refuse.Missing("Change", Change, "change")
         : change.Closed is not null ? new Refusal($"{change.Name} is closed already.", "change")
-        : Plans.FirstRefusal(job, Change) is { } refusal ? refusal with { Says = $"A planned edit no longer goes: {refusal.Says}" }
+        : V is not (1 or 2) ? new Refusal("There is no such version of closing.", "v")
+        : V == 1 && Plans.FirstRefusal(job, Change) is { } refusal ? refusal with { Says = $"A planned edit no longer goes: {refusal.Says}" }
+        : V == 2 && Plans.NotDone(job, Change) is { Count: > 0 } open ? new Refusal($"{open.Count} planned step{(open.Count == 1 ? " is" : "s are")} neither done nor dropped, first: {open[0].Says}. Record or drop {(open.Count == 1 ? "it" : "them")} first.", "change")
         : Refuse.BadNote(Closed, "closed");
 
     public override Job Apply(Job job)
@@ -91,45 +141,9 @@ public sealed record CloseChange(string Change, string? Closed = null) : Edit
             return job;
         }
 
-        var done = Plans.Planned(job, Change);
+        var done = V == 1 ? Plans.Planned(job, Change) : Plans.AsLeft(job, Change);
         return done with { Changes = done.Changes.With(Change, change with { Closed = Closed ?? "" }) };
     }
 
     public override string Tell(Job before) => $"Change {before.Changes.Find(Change)?.Name} closed";
-}
-
-/// <summary>One planned edit as a sentence.</summary>
-/// <param name="Refusal">Why it no longer goes on the job as it is now, or null.</param>
-public sealed record PlannedStep(string Id, string Says, Refusal? Refusal = null);
-
-/// <summary>A job as a Change plans it.</summary>
-public static class Plans
-{
-    /// <summary>The present with the Change's edits applied in order; edits that no longer go are passed over.</summary>
-    public static Job Planned(Job job, string change)
-    {
-        foreach (var edit in EditsOf(job, change))
-        {
-            job = edit.Check(job) is null ? edit.Apply(job) : job;
-        }
-
-        return job;
-    }
-
-    /// <summary>The Change's edits as sentences, in order, each with the reason it no longer goes, if so.</summary>
-    public static IEnumerable<PlannedStep> Steps(Job job, string change)
-    {
-        foreach (var (planned, edit) in (job.Changes.Find(change)?.Edits ?? []).Select(e => (e, Read(e))))
-        {
-            var refusal = edit.Check(job);
-            yield return new(planned.Id, edit.Tell(job), refusal);
-            job = refusal is null ? edit.Apply(job) : job;
-        }
-    }
-
-    internal static Refusal? FirstRefusal(Job job, string change) => Steps(job, change).Select(s => s.Refusal).FirstOrDefault(r => r is not null);
-
-    private static IEnumerable<Edit> EditsOf(Job job, string change) => (job.Changes.Find(change)?.Edits ?? []).Select(Read);
-
-    private static Edit Read(PlannedEdit planned) => planned.Edit.Deserialize(JobJson.Default.Edit)!;
 }

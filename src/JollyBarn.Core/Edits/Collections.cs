@@ -18,6 +18,11 @@ internal abstract class Collections
         new Of<Run>("runs", j => j.Runs, (j, x) => j with { Runs = x }, JobJson.Default.Run),
         new Of<Box>("boxes", j => j.Boxes, (j, x) => j with { Boxes = x }, JobJson.Default.Box),
         new Of<Change>("changes", j => j.Changes, (j, x) => j with { Changes = x }, JobJson.Default.Change),
+        new Of<Reading>("readings", j => j.Readings, (j, x) => j with { Readings = x }, JobJson.Default.Reading),
+        new Of<Proof>("proofs", j => j.Proofs, (j, x) => j with { Proofs = x }, JobJson.Default.Proof),
+        new Of<Ruling>("rulings", j => j.Rulings, (j, x) => j with { Rulings = x }, JobJson.Default.Ruling),
+        new Of<Report>("reports", j => j.Reports, (j, x) => j with { Reports = x }, JobJson.Default.Report),
+        new Of<Photo>("photos", j => j.Photos, (j, x) => j with { Photos = x }, JobJson.Default.Photo),
     ];
 
     public abstract string Name { get; }

@@ -80,6 +80,26 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(PlanEdit), "planEdit")]
 [JsonDerivedType(typeof(DropPlanned), "dropPlanned")]
 [JsonDerivedType(typeof(CloseChange), "closeChange")]
+[JsonDerivedType(typeof(NoteFact), "noteFact")]
+[JsonDerivedType(typeof(HearSaid), "hearSaid")]
+[JsonDerivedType(typeof(ForgetSaid), "forgetSaid")]
+[JsonDerivedType(typeof(BeginProof), "beginProof")]
+[JsonDerivedType(typeof(LogReading), "logReading")]
+[JsonDerivedType(typeof(StrikeReading), "strikeReading")]
+[JsonDerivedType(typeof(EndVisit), "endVisit")]
+[JsonDerivedType(typeof(HandOver), "handOver")]
+[JsonDerivedType(typeof(SwitchBreaker), "switchBreaker")]
+[JsonDerivedType(typeof(RecordRuling), "recordRuling")]
+[JsonDerivedType(typeof(RemoveRuling), "removeRuling")]
+[JsonDerivedType(typeof(AddReport), "addReport")]
+[JsonDerivedType(typeof(SetReportLine), "setReportLine")]
+[JsonDerivedType(typeof(RemoveReport), "removeReport")]
+[JsonDerivedType(typeof(AddPhoto), "addPhoto")]
+[JsonDerivedType(typeof(SetPhoto), "setPhoto")]
+[JsonDerivedType(typeof(RemovePhoto), "removePhoto")]
+[JsonDerivedType(typeof(CorrectAsFound), "correctAsFound")]
+[JsonDerivedType(typeof(RecordDone), "recordDone")]
+[JsonDerivedType(typeof(TakeBackDone), "takeBackDone")]
 public abstract record Edit
 {
     /// <summary>Version of this kind's meaning; a later meaning gets a later number and the old one still replays.</summary>
@@ -112,6 +132,11 @@ public sealed record Batch(IReadOnlyList<Edit> Edits, string? Name = null) : Edi
         if (Edits.Count is 0 or > Most)
         {
             return new($"A batch has 1 to {Most} edits.", "edits");
+        }
+
+        if (Edits.OfType<LogReading>().Count(r => r.Reading?.Proof is not null) > 1)
+        {
+            return new("Each reading of a proof is written down on its own.", "edits");
         }
 
         for (var i = 0; i < Edits.Count; i++)
@@ -160,6 +185,9 @@ internal static class Refuse
         { } t when t.Any(c => char.IsControl(c) && c is not '\n') => new("This holds characters that cannot be shown.", field),
         _ => null,
     };
+
+    public static Refusal? BadTime(string? text, string field) =>
+        DateTimeOffset.TryParse(text, System.Globalization.CultureInfo.InvariantCulture, out _) ? null : new Refusal("A time is written like 2026-09-14T08:10:00Z.", field);
 
     public static Refusal Missing(string what, string? id, string field) => new($"There is no {what} {Ids.Shown(id)} here.", field);
 

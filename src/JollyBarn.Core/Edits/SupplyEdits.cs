@@ -9,7 +9,7 @@ public sealed record PutSource(string Id, Source Source) : Edit
     public override Refusal? Check(Job job) =>
         Refuse.BadId(Id, "id") ?? Refuse.BadText(Source.Name, "source.name") ?? Refuse.BadEnum(Source.Kind, "source.kind") ?? Refuse.BadEnum(Source.System, "source.system");
 
-    public override Job Apply(Job job) => job with { Sources = job.Sources.With(Id, Source) };
+    public override Job Apply(Job job) => Proofs.Lapse(job with { Sources = job.Sources.With(Id, Source) }, $"a source, {Source.Name}, was recorded.", null);
 
     public override string Tell(Job before) => $"Source {Source.Name}";
 }
@@ -69,7 +69,13 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
         return clash is null ? null : new Refusal($"Slot {clash.Key} holds two breakers that are not tandem.", "panel.breakers");
     }
 
-    public override Job Apply(Job job) => job with { Panels = job.Panels.With(Id, Panel) };
+    public override Job Apply(Job job)
+    {
+        var before = job.Panels.Find(Id)?.Breakers ?? [];
+        var switched = Panel.Breakers.Any(b => before.FirstOrDefault(o => o.Slot == b.Slot) is { } old && old.On != b.On) || before.Any(o => Panel.Breakers.All(b => b.Slot != o.Slot));
+        var next = job with { Panels = job.Panels.With(Id, Panel) };
+        return switched ? Proofs.Lapse(next, $"breakers of {Panel.Name} were recorded as changed.", null) : next;
+    }
 
     public override string Tell(Job before) => $"Panel {Panel.Name}";
 }

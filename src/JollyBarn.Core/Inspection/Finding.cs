@@ -1,6 +1,3 @@
-using JollyBarn.CodeBook;
-using JollyBarn.Wiring;
-
 namespace JollyBarn.Inspection;
 
 /// <summary>Worst first. Fine never means safe: nothing was found by the rules there are.</summary>
@@ -14,62 +11,38 @@ public enum Verdict
     Measure,
     /// <summary>Breaks a house practice or a recommendation.</summary>
     Better,
+    /// <summary>Was judged and holds.</summary>
+    Fine,
 }
 
-/// <summary>What a rule says of a box.</summary>
+/// <summary>A fact that would decide a verdict.</summary>
+/// <param name="Of">The thing it is about, as <see cref="Wiring.Subjects"/> names it.</param>
+/// <param name="Key">Key of the question in <see cref="CodeBook.FactKinds"/>.</param>
+public sealed record FactAsked(string Of, string Key);
+
+/// <summary>What a rule says of one thing of a box.</summary>
 /// <param name="Rule">Id of the rule.</param>
+/// <param name="Of">The thing it judges: with the rule's id it names this verdict.</param>
 /// <param name="Says">One plain sentence.</param>
 /// <param name="Article">Article, or <c>practice</c>.</param>
 /// <param name="Ids">Leads, joints, devices it is about, for the picture.</param>
-public sealed record Finding(string Rule, Verdict Verdict, string Says, string Article, IReadOnlyList<string> Ids);
-
-/// <summary>A box as rules read it.</summary>
-public sealed class BoxLook(Job job, string id, Box box)
+public sealed record Finding(string Rule, string Of, Verdict Verdict, string Says, string Article, IReadOnlyList<string> Ids)
 {
-    private Continuity? touching;
+    /// <summary>The arithmetic with this box's numbers: measured against limit; null where nothing is counted.</summary>
+    public string? Sum { get; init; }
 
-    public Job Job { get; } = job;
+    /// <summary>Facts that would decide it, for <see cref="Verdict.Measure"/>.</summary>
+    public IReadOnlyList<FactAsked> Asks { get; init; } = [];
 
-    public string Id { get; } = id;
+    /// <summary>What to do now, in order, for <see cref="Verdict.Stop"/>.</summary>
+    public IReadOnlyList<string> Now { get; init; } = [];
 
-    public Box Box { get; } = box;
+    /// <summary>Key of the house practice it depends on.</summary>
+    public string? Practice { get; init; }
 
-    public Continuity Touching => touching ??= Continuity.Of(Box);
+    /// <summary>Id of the ruling that settled it.</summary>
+    public string? Ruling { get; init; }
 
-    /// <summary>Everything with an end in a joint: leads and pigtails, each with its gauge.</summary>
-    public IEnumerable<(string Id, Measures.Gauge? Gauge, ConductorUse Use)> In(string joint) =>
-        Box.Leads.Where(l => l.Value.Lands.IsIn(joint)).Select(l => (l.Key, l.Value.Gauge, l.Value.Use))
-            .Concat(Box.Pigtails.SelectMany(t => new[] { t.Value.From, t.Value.To }.Where(e => e.IsIn(joint)).Select(_ => (t.Key, t.Value.Gauge, t.Value.Use))));
-
-    /// <summary>Everything that lands on a device: its id, where, and what it is.</summary>
-    public IEnumerable<(string Id, Landing At, Measures.Gauge? Gauge, bool Stranded, ConductorUse Use)> On(string device) =>
-        Box.Leads.Where(l => l.Value.Lands.IsOn(device)).Select(l => (l.Key, l.Value.Lands, l.Value.Gauge, l.Value.Stranded, l.Value.Use))
-            .Concat(Box.Pigtails.SelectMany(t => new[] { t.Value.From, t.Value.To }.Where(e => e.IsOn(device)).Select(e => (t.Key, e, t.Value.Gauge, t.Value.Stranded, t.Value.Use))));
-
-    /// <summary>What a cable's lead is called: "white of the cable from the pantry".</summary>
-    public string Called(string id)
-    {
-        if (Box.Pigtails.Find(id) is { } tail)
-        {
-            return $"{tail.Colour} pigtail";
-        }
-
-        var lead = Box.Leads[id];
-        if (lead.Device is not null)
-        {
-            return $"{lead.Colour} of the {DeviceName(lead.Device)}";
-        }
-
-        return Job.Runs.Find(lead.Run)?.End(lead.Side).Says is { } says ? $"{lead.Colour} of the cable {says}" : $"{lead.Colour} of a cable";
-    }
-
-    public string DeviceName(string device) => Box.Devices.Find(device) is { } found ? found.Name ?? DeviceKinds.Find(found.Kind)?.Name ?? found.Kind : "device";
-}
-
-/// <summary>One check of a box. A new rule is a file and a line in <see cref="Inspector.Rules"/>.</summary>
-public interface IBoxRule
-{
-    public string Id { get; }
-
-    public IEnumerable<Finding> Judge(BoxLook look);
+    /// <summary>The same as text, to tell whether two states of a job say the same.</summary>
+    public string Key => $"{Rule}|{Of}|{Verdict}|{Says}";
 }

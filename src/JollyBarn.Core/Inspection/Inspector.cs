@@ -1,4 +1,4 @@
-using JollyBarn.Inspection.Rules;
+using JollyBarn.Fill;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection;
@@ -6,21 +6,41 @@ namespace JollyBarn.Inspection;
 /// <summary>Runs the rules over a box.</summary>
 public static class Inspector
 {
-    public static IReadOnlyList<IBoxRule> Rules { get; } =
+    /// <summary>Every rule, in the order in which equally bad verdicts are told.</summary>
+    public static IReadOnlyList<BoxRule> Rules { get; } =
     [
-        new JoinedThatMustNotBe(), new ReversedPolarity(), new NeutralToGround(), new LineAndLoad(),
-        new JointConnector(), new LandingPlaceTakes(), new LooseEnds(), new GroundsTogether(), new MetalBoxBonded(),
+        .. RuleList.Hurts, .. RuleList.Box, .. RuleList.Cables, .. RuleList.Conductors, .. RuleList.Devices,
     ];
 
-    /// <summary>Everything found, worst first; in the order of the rules where equally bad. Nothing is said of a box nobody has opened.</summary>
-    public static IReadOnlyList<Finding> Judge(Job job, string id, Box box)
+    public static BoxRule? Find(string id) => Rules.FirstOrDefault(r => r.Id == id);
+
+    /// <summary>Every verdict, worst first, what holds last; in the order of the rules where equally bad. Nothing is said of a box nobody has opened.</summary>
+    public static IReadOnlyList<Finding> JudgeAll(Job job, string id, Box box, Func<FillAnswer>? fill = null)
     {
         if (box.Contents == Contents.NotOpened && box.Leads.Count == 0)
         {
             return [];
         }
 
-        var look = new BoxLook(job, id, box);
-        return [.. Rules.SelectMany(r => r.Judge(look)).OrderBy(f => f.Verdict)];
+        var look = new BoxLook(job, id, box, fill);
+        var found = Rules.SelectMany(r => r.Judge(look));
+        return [.. (job.Rulings.Count == 0 ? found : found.Select(f => Settled(job, id, f))).OrderBy(f => f.Verdict)];
+    }
+
+    /// <summary>What is wrong, open or could be better: every verdict that is not <see cref="Verdict.Fine"/>.</summary>
+    public static IReadOnlyList<Finding> Judge(Job job, string id, Box box) => [.. JudgeAll(job, id, box).Where(f => f.Verdict != Verdict.Fine)];
+
+    /// <summary>A verdict the office has accepted, as long as it says what it said when it was asked. What can hurt somebody now is never settled by a ruling.</summary>
+    private static Finding Settled(Job job, string box, Finding found)
+    {
+        if (found.Verdict is Verdict.Stop or Verdict.Fine)
+        {
+            return found;
+        }
+
+        var ruling = job.Rulings.FirstOrDefault(r => r.Value.Box == box && r.Value.Rule == found.Rule && r.Value.Of == found.Of && r.Value.About == found.Says);
+        return ruling.Value is { } settled
+            ? found with { Verdict = Verdict.Fine, Ruling = ruling.Key, Says = $"{found.Says} Accepted by {settled.AcceptedBy}, {settled.When}.", Asks = [] }
+            : found;
     }
 }

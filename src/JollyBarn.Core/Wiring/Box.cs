@@ -183,6 +183,17 @@ public sealed record Box
     [JsonConverter(typeof(ByIdJson<TerminalBlock>))]
     public ById<TerminalBlock> Blocks { get; init; } = ById<TerminalBlock>.Empty;
 
+    /// <summary>Answers to the questions of the code book, by the thing they are about: <see cref="Subjects.Box"/> or an id.</summary>
+    [JsonConverter(typeof(ByIdJson<Noted>))]
+    public ById<Noted> Noted { get; init; } = ById<Noted>.Empty;
+
+    /// <summary>What people said of it, unconfirmed.</summary>
+    [JsonConverter(typeof(ByIdJson<Said>))]
+    public ById<Said> Said { get; init; } = ById<Said>.Empty;
+
+    /// <summary>The answer to a question about one thing of the box; null when nobody gave one.</summary>
+    public Observation? Fact(string of, string key) => Noted.Find(of)?.Facts.Find(key);
+
     /// <summary>Gangs that can take devices: the opening of the outermost ring or cover, else the box's own.</summary>
     [JsonIgnore]
     public int OpenGangs

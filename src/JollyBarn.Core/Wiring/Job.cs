@@ -67,7 +67,11 @@ public enum BreakerKind
 }
 
 /// <summary>A breaker in a slot of a panel.</summary>
-public sealed record Breaker(int Slot, int Poles, decimal? Amperes = null, BreakerKind Kind = BreakerKind.Unknown, string? Circuit = null, string? Says = null, bool? On = null);
+public sealed record Breaker(int Slot, int Poles, decimal? Amperes = null, BreakerKind Kind = BreakerKind.Unknown, string? Circuit = null, string? Says = null, bool? On = null)
+{
+    /// <summary>Who holds it off: it goes on again when everyone has let go.</summary>
+    public IReadOnlyList<string> HeldBy { get; init; } = [];
+}
 
 /// <summary>A panel with its legs, slots and breakers.</summary>
 public sealed record Panel(string Name, SupplySystem System, int Slots, decimal? MainAmperes = null, string? Source = null, string? Place = null)
@@ -95,7 +99,21 @@ public sealed record Change
     /// <summary>Each touched box as it was recorded when work on it began.</summary>
     [JsonConverter(typeof(ByIdJson<Box>))]
     public ById<Box> AsFound { get; init; } = ById<Box>.Empty;
+
+    /// <summary>Corrections to what was found, in order; each is in the present and in <see cref="AsFound"/> too.</summary>
+    public IReadOnlyList<Correction> Corrections { get; init; } = [];
+
+    /// <summary>What was recorded as done, in order: as left is as found with these.</summary>
+    public IReadOnlyList<DoneEdit> Done { get; init; } = [];
 }
+
+/// <summary>A correction to as found.</summary>
+/// <param name="On">Day, year-month-day.</param>
+public sealed record Correction(string Id, string On, JsonElement Edit);
+
+/// <summary>One edit recorded as done.</summary>
+/// <param name="Planned">Id of the planned edit it carries out; null when it was not planned.</param>
+public sealed record DoneEdit(string Id, JsonElement Edit, string? Planned = null, string? On = null);
 
 /// <summary>One planned edit of a Change, with the id it can be dropped by.</summary>
 /// <param name="Edit">The edit as the open format writes it; the layer of edits gives it meaning.</param>
@@ -135,6 +153,21 @@ public sealed record Job
 
     [JsonConverter(typeof(ByIdJson<Change>))]
     public ById<Change> Changes { get; init; } = ById<Change>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Reading>))]
+    public ById<Reading> Readings { get; init; } = ById<Reading>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Proof>))]
+    public ById<Proof> Proofs { get; init; } = ById<Proof>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Ruling>))]
+    public ById<Ruling> Rulings { get; init; } = ById<Ruling>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Report>))]
+    public ById<Report> Reports { get; init; } = ById<Report>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<Photo>))]
+    public ById<Photo> Photos { get; init; } = ById<Photo>.Empty;
 
     public static Job Blank(string name) => new() { Name = name };
 }

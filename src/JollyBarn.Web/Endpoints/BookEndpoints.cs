@@ -5,14 +5,15 @@ namespace JollyBarn.Web.Endpoints;
 
 /// <summary>A kind of device with the places one can land on.</summary>
 public sealed record Catalogue(
-    IReadOnlyList<BoxKind> Boxes, IReadOnlyList<PartKind> Parts, IReadOnlyList<DeviceKind> Devices, IReadOnlyList<ConnectorKind> Connectors, IReadOnlyList<PracticeQuestion> Practices, IReadOnlyList<Assumption> Assumptions);
+    IReadOnlyList<BoxKind> Boxes, IReadOnlyList<PartKind> Parts, IReadOnlyList<DeviceKind> Devices, IReadOnlyList<ConnectorKind> Connectors, IReadOnlyList<PracticeQuestion> Practices, IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<FactKind> Facts, IReadOnlyList<InstrumentKind> Instruments);
 
 /// <summary>The code book and the catalogue.</summary>
 internal static class BookEndpoints
 {
     public static void MapBook(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/catalogue", () => TypedResults.Ok(new Catalogue(BoxKinds.All, PartKinds.All, DeviceKinds.All, ConnectorKinds.All, PracticeBook.Questions, CrowdingBook.All)))
+        api.MapGet("/catalogue", () => TypedResults.Ok(new Catalogue(BoxKinds.All, PartKinds.All, DeviceKinds.All, ConnectorKinds.All, PracticeBook.Questions, Assumptions.All, FactKinds.All, InstrumentKinds.All)))
             .WithName("catalogue").WithSummary("Kinds of boxes, parts, devices and connectors, and the questions of house practice.");
         api.MapGet("/limits/{edition}", Results<Ok<IEnumerable<Limit>>, ProblemHttpResult> (string edition) =>
             Enum.TryParse<Edition>(edition, true, out var known) && Enum.IsDefined(known)

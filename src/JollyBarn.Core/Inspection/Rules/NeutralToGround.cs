@@ -5,11 +5,9 @@ namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A neutral joined to a ground past the service: in a joint, on a ground terminal, or on the box.</summary>
 /// <remarks>NEC 250.24(A)(5), 250.142(B).</remarks>
-public sealed class NeutralToGround : IBoxRule
+public sealed class NeutralToGround() : BoxRule("neutral-ground", "Neutral and ground", "Everything meant to be safe to touch carries current.")
 {
-    public string Id => "neutral-ground";
-
-    public IEnumerable<Finding> Judge(BoxLook look)
+    public override IEnumerable<Finding> Judge(BoxLook look)
     {
         var neutrals = look.Box.Leads.Where(l => l.Value is { Use: ConductorUse.Neutral, Run: not null }).Select(l => l.Key).ToList();
         var grounds = look.Box.Leads.Where(l => l.Value is { Use: ConductorUse.Ground, Run: not null }).Select(l => l.Key).ToList();
@@ -20,7 +18,8 @@ public sealed class NeutralToGround : IBoxRule
             if (met is not null || device is not null || look.Touching.ReachesBox(neutral))
             {
                 var what = met is not null ? $"{look.Called(met)}" : device is not null ? $"the ground of the {look.DeviceName(device)}" : "the metal box";
-                yield return new(Id, Verdict.Stop, $"{Sentence.Start(look.Called(neutral))} is joined to {what}: ground parts carry neutral current. Take it apart with the breaker off.", "250.24(A)(5), 250.142(B)", met is null ? [neutral] : [neutral, met]);
+                yield return Stop(neutral, $"{Sentence.Start(look.Called(neutral))} is joined to {what}: ground parts carry neutral current.", "250.24(A)(5), 250.142(B)",
+                    ["Switch the breaker off and tag it.", "Prove it dead, to an independent ground.", "Part neutral and ground; put each with its own kind."], met is null ? [neutral] : [neutral, met]);
                 yield break;
             }
         }

@@ -5,13 +5,11 @@ namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A hot on a neutral terminal, or a neutral on a hot one.</summary>
 /// <remarks>NEC 200.11. Colour proves nothing: this judges by what the conductor is recorded as used for.</remarks>
-public sealed class ReversedPolarity : IBoxRule
+public sealed class ReversedPolarity() : BoxRule("polarity", "Polarity", "The shell of a lamp, and what is switched off, stay live.")
 {
-    public string Id => "polarity";
-
-    public IEnumerable<Finding> Judge(BoxLook look)
+    public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        foreach (var (id, device) in look.Box.Devices)
+        foreach (var (id, device, _) in look.Devices.Where(d => d.Kind.Family is not (DeviceFamily.Switch or DeviceFamily.Dimmer)))
         {
             foreach (var (end, at, _, _, use) in look.On(id))
             {
@@ -24,7 +22,8 @@ public sealed class ReversedPolarity : IBoxRule
                 };
                 if (wrong)
                 {
-                    yield return new(Id, Verdict.Stop, $"{Sentence.Start(look.Called(end))} is used as {Sentence.Of(use)} and lies on {terminal!.Name} of the {look.DeviceName(id)}: polarity is reversed. Keep it off until it is put right.", "200.11", [end, id]);
+                    yield return Stop(end, $"{Sentence.Start(look.Called(end))} is used as {Sentence.Of(use)} and lies on {terminal!.Name} of the {look.DeviceName(id)}: polarity is reversed.", "200.11",
+                        ["Unplug what is in it, switch the breaker off and tag it.", "Prove it dead.", "Change the two over, and look upstream for where they were crossed."], end, id);
                 }
             }
         }

@@ -1,0 +1,109 @@
+using System.Globalization;
+using JollyBarn.CodeBook;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Edits;
+
+/// <summary>Answers one question of the code book about one thing of a box, or takes the answer back.</summary>
+/// <param name="Of">The thing: <c>box</c>, a cable end such as <c>r1.a</c>, or the id of an entry, lead, pigtail, joint or device.</param>
+/// <param name="Key">Key of the question.</param>
+/// <param name="Fact">The answer; null takes it back to unknown. A length may be written as the trade does; it is kept as entered beside its exact value.</param>
+public sealed record NoteFact(string Box, string Of, string Key, Observation? Fact = null) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job)
+    {
+        if (FactKinds.Find(Key) is not { } kind)
+        {
+            return Refuse.Missing("question", Key, "key");
+        }
+
+        if (!Subjects.Has(box, kind.Of, Of))
+        {
+            return new($"There is no such thing in this box as \"{Ids.Shown(Of)}\" to ask this about.", "of");
+        }
+
+        return Fact is null ? null : Refuse.BadEnum(Fact.How, "fact.how") ?? BadValue(kind, Fact) ?? Refuse.BadNote(Fact.Entered, "fact.entered") ?? Refuse.BadNote(Fact.Who, "fact.who") ?? Refuse.BadNote(Fact.When, "fact.when") ?? Refuse.BadNote(Fact.By, "fact.by");
+    }
+
+    protected override Box ApplyIn(Box box)
+    {
+        var fact = Fact is { How: Known.Unknown } ? null : Fact is null ? null : Fact with { Value = Exact(Key, Fact.Value) };
+        if (Key == LeadFacts.Length && box.Leads.TryFind(Of, out var lead))
+        {
+            return box with { Leads = box.Leads.With(Of, lead with { Length = AsLength(fact) }) };
+        }
+
+        if (Key == "tail-length" && box.Pigtails.TryFind(Of, out var tail))
+        {
+            return box with { Pigtails = box.Pigtails.With(Of, tail with { Length = AsLength(fact) }) };
+        }
+
+        var noted = box.Noted.Find(Of) ?? Noted.Nothing;
+        var facts = fact is null ? noted.Facts.Without(Key) : noted.Facts.With(Key, fact);
+        return box with { Noted = facts.Count == 0 ? box.Noted.Without(Of) : box.Noted.With(Of, noted with { Facts = facts }) };
+    }
+
+    protected override string TellIn(Box box)
+    {
+        var asks = FactKinds.Find(Key)?.Asks ?? Key;
+        return Fact?.Value is { } value ? $"{asks} {Shown(value)}" : Fact?.How == Known.NotApplicable ? $"{asks} Does not apply" : $"{asks} Not known";
+    }
+
+    /// <summary>The answer in words: a choice by its name, a length as entered.</summary>
+    private string Shown(string value) => FactKinds.Find(Key)?.Choices.FirstOrDefault(c => c.Value == value)?.Name ?? Fact?.Entered ?? value;
+
+    private static Fact<Length> AsLength(Observation? fact) =>
+        fact is null ? Fact<Length>.Unknown : new(fact.How, fact.Value is { } text && Length.TryParse(text, out var length) ? length : null, fact.Entered, fact.Who, fact.When, fact.By);
+
+    private static string? Exact(string key, string? value) => FactKinds.Find(key)?.Type switch
+    {
+        FactType.Length when Length.TryParse(value, out var length) => length.ToString(),
+        FactType.Number when TryNumber(value, out var number) => number.ToString("0.####", CultureInfo.InvariantCulture),
+        _ => value,
+    };
+
+    private static bool TryNumber(string? text, out decimal number) =>
+        decimal.TryParse(text?.Trim().Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out number);
+
+    private static Refusal? BadValue(FactKind kind, Observation fact)
+    {
+        const string field = "fact.value";
+        if (fact.How is Known.Unknown or Known.NotApplicable)
+        {
+            return fact.Value is null ? null : new("Unknown and not applicable carry no value.", field);
+        }
+
+        if (fact.Value is null)
+        {
+            return new("This needs an answer.", field);
+        }
+
+        return kind.Type switch
+        {
+            FactType.Length => Length.TryParse(fact.Value, out var length) && length >= Length.Zero && length <= Length.Inches(6000) ? null : new("A length: write 2 7/8, 2.875 or 73 mm, from 0 to 500 feet.", field),
+            FactType.Number => TryNumber(fact.Value, out var number) && number is >= 0 and <= 10_000 ? null : new($"A number of {kind.Unit}, 0 to 10000.", field),
+            _ => kind.Choices.Any(c => c.Value == fact.Value) ? null : new($"Choose one of: {string.Join(", ", kind.Choices.Select(c => c.Name))}.", field),
+        };
+    }
+}
+
+/// <summary>Keeps what somebody said of the box, unconfirmed.</summary>
+public sealed record HearSaid(string Box, string Id, string Text, string? Who = null, string? When = null) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Refuse.NewId(Id, box.Said.Has(Id), "id") ?? Refuse.BadText(Text, "text") ?? Refuse.BadNote(Who, "who") ?? Refuse.BadNote(When, "when");
+
+    protected override Box ApplyIn(Box box) => box with { Said = box.Said.With(Id, new Said(Text.Trim(), Who, When)) };
+
+    protected override string TellIn(Box box) => $"{Who ?? "somebody"} says: {Text}";
+}
+
+public sealed record ForgetSaid(string Box, string Id) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) => box.Said.Has(Id) ? null : Refuse.Missing("saying", Id, "id");
+
+    protected override Box ApplyIn(Box box) => box with { Said = box.Said.Without(Id) };
+
+    protected override string TellIn(Box box) => $"no longer kept: {box.Said.Find(Id)?.Text}";
+}

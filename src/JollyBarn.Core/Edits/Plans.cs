@@ -1,0 +1,88 @@
+using System.Text.Json;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Edits;
+
+/// <summary>One planned edit as a sentence.</summary>
+/// <param name="Refusal">Why it no longer goes on the job as it is now, or null.</param>
+/// <param name="Done">Id of the record that it was done, or null.</param>
+public sealed record PlannedStep(string Id, string Says, Refusal? Refusal = null, string? Done = null);
+
+/// <summary>A job as a Change found it, plans it and leaves it.</summary>
+public static class Plans
+{
+    /// <summary>The present with the Change's edits applied in order; edits that no longer go are passed over.</summary>
+    public static Job Planned(Job job, string change) => Through(job, (job.Changes.Find(change)?.Edits ?? []).Select(e => e.Edit));
+
+    /// <summary>The present with what was recorded as done in the Change.</summary>
+    public static Job AsLeft(Job job, string change) => Through(job, (job.Changes.Find(change)?.Done ?? []).Select(e => e.Edit));
+
+    /// <summary>The present, with every box the Change works on as it was when that work began, corrections in it.</summary>
+    public static Job AsFound(Job job, string change) =>
+        job.Changes.Find(change) is { } found ? job with { Boxes = found.AsFound.Aggregate(job.Boxes, (all, b) => all.With(b.Key, b.Value)) } : job;
+
+    /// <summary>The Change's edits as sentences, in order, each with the reason it no longer goes, if so.</summary>
+    public static IEnumerable<PlannedStep> Steps(Job job, string change)
+    {
+        var done = job.Changes.Find(change)?.Done ?? [];
+        foreach (var (planned, edit) in (job.Changes.Find(change)?.Edits ?? []).Select(e => (e, Read(e.Edit))))
+        {
+            var refusal = edit.Check(job);
+            yield return new(planned.Id, edit.Tell(job), refusal, done.FirstOrDefault(d => d.Planned == planned.Id)?.Id);
+            job = refusal is null ? edit.Apply(job) : job;
+        }
+    }
+
+    /// <summary>What was done as sentences, in order.</summary>
+    public static IEnumerable<PlannedStep> DoneSteps(Job job, string change)
+    {
+        foreach (var (done, edit) in (job.Changes.Find(change)?.Done ?? []).Select(e => (e, Read(e.Edit))))
+        {
+            yield return new(done.Id, edit.Tell(job), null, done.Planned);
+            job = edit.Check(job) is null ? edit.Apply(job) : job;
+        }
+    }
+
+    /// <summary>Reads an edit that a job keeps.</summary>
+    public static Edit Read(JsonElement edit) => edit.Deserialize(JobJson.Default.Edit)!;
+
+    internal static JsonElement Written(Edit edit) => JsonSerializer.SerializeToElement(edit, JobJson.Default.Edit);
+
+    internal static Refusal? FirstRefusal(Job job, string change) => Steps(job, change).Select(s => s.Refusal).FirstOrDefault(r => r is not null);
+
+    internal static IReadOnlyList<PlannedStep> NotDone(Job job, string change) => [.. Steps(job, change).Where(s => s.Done is null)];
+
+    internal static Refusal? Open(Job job, string change) =>
+        !job.Changes.TryFind(change, out var found) ? Refuse.Missing("Change", change, "change") : found.Closed is null ? null : new Refusal($"{found.Name} is closed.", "change");
+
+    internal static Refusal? BadWork(Edit edit) => edit is OpenChange or PlanEdit or DropPlanned or CloseChange or CorrectAsFound or RecordDone or TakeBackDone or Restore
+        ? new("A Change plans work on boxes and runs, not other Changes.", "edit")
+        : null;
+
+    /// <summary>As found with every box that this edit is the first to touch.</summary>
+    internal static ById<Box> Found(Job job, Change change, Edit edit, Job state)
+    {
+        var after = edit.Apply(state);
+        var found = change.AsFound;
+        foreach (var (id, box) in after.Boxes)
+        {
+            if (!ReferenceEquals(box, state.Boxes.Find(id)) && !found.Has(id) && job.Boxes.Find(id) is { } present)
+            {
+                found = found.With(id, present);
+            }
+        }
+
+        return found;
+    }
+
+    private static Job Through(Job job, IEnumerable<JsonElement> edits)
+    {
+        foreach (var edit in edits.Select(Read))
+        {
+            job = edit.Check(job) is null ? edit.Apply(job) : job;
+        }
+
+        return job;
+    }
+}

@@ -1,0 +1,154 @@
+using System.Globalization;
+using JollyBarn.CodeBook;
+using JollyBarn.Fill;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Inspection;
+
+/// <summary>One end of a cable in the box.</summary>
+/// <param name="Id">Its subject: run id and side.</param>
+public sealed record CableHere(string Id, string RunId, Run Run, RunSide Side, RunEnd End, Entry? Entry, IReadOnlyList<string> Leads);
+
+/// <summary>A box as rules read it: what is in it, the cables that end in it, its wall and room, and the supply. Nothing else of the job, so that what a verdict depends on is known.</summary>
+public sealed class BoxLook
+{
+    private readonly Job job;
+    private readonly Lazy<FillAnswer> fill;
+    private IReadOnlyList<CableHere>? cables;
+    private Continuity? touching;
+
+    public BoxLook(Job job, string id, Box box, Func<FillAnswer>? fill = null)
+    {
+        this.job = job;
+        (Id, Box) = (id, box);
+        Limits = LimitTable.For(job.Profile);
+        this.fill = new(fill ?? (() => BoxFill.Evaluate(FillOfBox.Read(box, job.Profile), job.Profile, job.Practice)));
+    }
+
+    public string Id { get; }
+
+    public Box Box { get; }
+
+    public LimitTable Limits { get; }
+
+    public Edition Edition => job.Profile.Edition;
+
+    public CodeProfile Profile => job.Profile;
+
+    public HousePractice Practice => job.Practice;
+
+    public FillAnswer Fill => fill.Value;
+
+    public Place? Place => job.Places.Find(Box.Place);
+
+    public Wall? Wall => job.Walls.Find(Box.Wall);
+
+    /// <summary>True when everything in the box is recorded.</summary>
+    public bool Complete => Box.Contents == Contents.Complete;
+
+    public BoxKind? Kind => BoxKinds.Find(Box.Kind);
+
+    public Continuity Touching => touching ??= Continuity.Of(Box);
+
+    public IReadOnlyList<CableHere> Cables => cables ??= ReadCables();
+
+    public IReadOnlySet<string> Feeding => Continuity.Feeding(job, Id, Box);
+
+    /// <summary>Receptacles of any kind, with their ids.</summary>
+    public IEnumerable<(string Id, Device Device, DeviceKind Kind)> Receptacles =>
+        Devices.Where(d => d.Kind.Family is DeviceFamily.Receptacle or DeviceFamily.ProtectiveReceptacle or DeviceFamily.Combination);
+
+    public IEnumerable<(string Id, Device Device, DeviceKind Kind)> Devices =>
+        Box.Devices.Select(d => (d.Key, d.Value, Kind: DeviceKinds.Find(d.Value.Kind)!)).Where(d => d.Kind is not null);
+
+    /// <summary>Leads of cables that end here, grounds too.</summary>
+    public IEnumerable<(string Id, Lead Lead)> Ended => Box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).Select(l => (l.Key, l.Value));
+
+    /// <summary>True when the cable lead's end was followed.</summary>
+    public bool AllFollowed => Complete && Ended.All(l => l.Lead.Lands.At != LandingAt.Unknown);
+
+    /// <summary>What is used as, with the room's own record before an answer given at the box.</summary>
+    public string? Use => Answer(Subjects.Box, "use") ?? Place?.Use switch { "attic" => "loft", var use => use };
+
+    /// <summary>dry, damp or wet; null when nobody said.</summary>
+    public string? Wetness => Answer(Subjects.Box, "wetness") ?? (Place?.Wetness is { } w and not Wiring.Wetness.Unknown ? w.ToString().ToLowerInvariant() : null);
+
+    /// <summary>True where the surface of the wall burns; null when nobody said.</summary>
+    public bool? Burns => Answer(Subjects.Box, "finish") is { } finish ? finish == "burns" : Wall?.Layers is [var first, ..] ? first.Combustible : null;
+
+    /// <summary>A choice or yes/no as it was answered; null when unknown.</summary>
+    public string? Answer(string of, string key) => Box.Fact(of, key) is { Value: { } value, How: not (Known.Unknown or Known.NotApplicable) } ? value : null;
+
+    public bool? YesNo(string of, string key) => Answer(of, key) switch { "yes" => true, "no" => false, _ => null };
+
+    public Length? Tape(string of, string key) => Answer(of, key) is { } text && Length.TryParse(text, out var length) ? length : null;
+
+    public decimal? Number(string of, string key) => Answer(of, key) is { } text && decimal.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) ? number : null;
+
+    /// <summary>True when somebody said that the question does not apply.</summary>
+    public bool DoesNotApply(string of, string key) => Box.Fact(of, key)?.How == Known.NotApplicable;
+
+    /// <summary>True for a cable fished between access points, so that no fastener applies; false when one was measured; null when nobody looked.</summary>
+    public bool? Fished(string cable) => DoesNotApply(cable, "fastener") ? true : Tape(cable, "fastener") is not null ? false : null;
+
+    /// <summary>Everything with an end in a joint: leads and pigtails, each with its gauge.</summary>
+    public IEnumerable<(string Id, Gauge? Gauge, ConductorUse Use)> In(string joint) =>
+        Box.Leads.Where(l => l.Value.Lands.IsIn(joint)).Select(l => (l.Key, l.Value.Gauge, l.Value.Use))
+            .Concat(Box.Pigtails.SelectMany(t => new[] { t.Value.From, t.Value.To }.Where(e => e.IsIn(joint)).Select(_ => (t.Key, t.Value.Gauge, t.Value.Use))));
+
+    /// <summary>Everything that lands on a device: its id, where, and what it is.</summary>
+    public IEnumerable<(string Id, Landing At, Gauge? Gauge, bool Stranded, ConductorUse Use)> On(string device) =>
+        Box.Leads.Where(l => l.Value.Lands.IsOn(device)).Select(l => (l.Key, l.Value.Lands, l.Value.Gauge, l.Value.Stranded, l.Value.Use))
+            .Concat(Box.Pigtails.SelectMany(t => new[] { t.Value.From, t.Value.To }.Where(e => e.IsOn(device)).Select(e => (t.Key, e, t.Value.Gauge, t.Value.Stranded, t.Value.Use))));
+
+    /// <summary>The breaker of a circuit, when the record names one with its rating.</summary>
+    public Breaker? BreakerOf(string? circuit) => circuit is null ? null : job.Panels.Values.SelectMany(p => p.Breakers).FirstOrDefault(b => b.Circuit == circuit);
+
+    public string CircuitName(string circuit) => job.Circuits.Find(circuit)?.Name ?? circuit;
+
+    /// <summary>Circuits of all cables that a conductor is joined to here; none when no such cable has a circuit recorded.</summary>
+    public IEnumerable<string> CircuitsOf(string conductor) =>
+        Cables.Where(c => c.Run.Circuit is not null && c.Leads.Any(l => l == conductor || Touching.Joined(l, conductor))).Select(c => c.Run.Circuit!).Distinct();
+
+    /// <summary>What a cable's lead is called: "white of the cable from the pantry".</summary>
+    public string Called(string id)
+    {
+        if (Box.Pigtails.Find(id) is { } tail)
+        {
+            return $"{tail.Colour} pigtail";
+        }
+
+        var lead = Box.Leads[id];
+        if (lead.Device is not null)
+        {
+            return $"{lead.Colour} of the {DeviceName(lead.Device)}";
+        }
+
+        return job.Runs.Find(lead.Run)?.End(lead.Side).Says is { } says ? $"{lead.Colour} of the cable {says}" : $"{lead.Colour} of a cable";
+    }
+
+    public static string CableName(CableHere cable) => cable.End.Says is { } says ? $"the cable {says}" : "a cable";
+
+    public string DeviceName(string device) => Box.Devices.Find(device) is { } found ? found.Name ?? DeviceKinds.Find(found.Kind)?.Name ?? found.Kind : "device";
+
+    public string JointName(string joint) => Box.Joints.Find(joint)?.Name is { } name ? $"joint {name}" : "a joint";
+
+    private List<CableHere> ReadCables()
+    {
+        var found = new List<CableHere>();
+        foreach (var runId in Box.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }).OfType<string>().Distinct())
+        {
+            if (!job.Runs.TryFind(runId, out var run))
+            {
+                continue;
+            }
+
+            found.AddRange(run.SidesIn(Id).Select(side => new CableHere(
+                Subjects.CableEnd(runId, side), runId, run, side, run.End(side), Box.Entries.Find(run.End(side).Entry),
+                [.. Box.Leads.Where(l => l.Value.Run == runId && l.Value.Side == side).OrderBy(l => l.Value.Index).Select(l => l.Key)])));
+        }
+
+        return found;
+    }
+}

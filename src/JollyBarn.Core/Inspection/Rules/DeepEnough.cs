@@ -1,0 +1,16 @@
+using JollyBarn.Fill;
+
+namespace JollyBarn.Inspection.Rules;
+
+/// <summary>The box is deep enough for its devices.</summary>
+/// <remarks>NEC 314.24; figures from memory.</remarks>
+public sealed class DeepEnough() : BoxRule("depth", "Depth", "A device that presses on conductors cuts them in time.")
+{
+    public override IEnumerable<Finding> Judge(BoxLook look)
+    {
+        foreach (var line in BoxDepth.Of(look.Box, FillOfBox.Read(look.Box, look.Profile), look.Profile).Where(l => l.Passes is not null))
+        {
+            yield return line.Passes == true ? Fine(line.Device, line.Says, line.Article) : Fix(line.Device, line.Says, line.Article) with { Sum = line.Depth is { } has ? $"{line.Needed} − {has} = {line.Needed - has} short" : null };
+        }
+    }
+}

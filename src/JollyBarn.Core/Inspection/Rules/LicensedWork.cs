@@ -1,0 +1,16 @@
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Inspection.Rules;
+
+/// <summary>Some wiring is for a licensed electrician.</summary>
+/// <remarks>Practice: aluminum branch wiring, old two-wire that crumbles, burnt or wet equipment; local rules may reserve more.</remarks>
+public sealed class LicensedWork() : BoxRule("licensed", "Bring an electrician", "Some faults are made worse by mending them.")
+{
+    public override IEnumerable<Finding> Judge(BoxLook look)
+    {
+        if (look.Box.Leads.Values.Any(l => l.Metal == Metal.Aluminum && l.Run is not null))
+        {
+            yield return Better(Subjects.Box, "Aluminum branch wiring: bring a licensed electrician.", "practice", [.. look.Box.Leads.Where(l => l.Value.Metal == Metal.Aluminum).Select(l => l.Key)]);
+        }
+    }
+}

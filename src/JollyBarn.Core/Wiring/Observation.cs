@@ -1,0 +1,60 @@
+using System.Text.Json.Serialization;
+
+namespace JollyBarn.Wiring;
+
+/// <summary>An answer to one of the questions of <see cref="CodeBook.FactKinds"/>, with how it is known.</summary>
+/// <param name="Value">A length as its exact text, <c>yes</c> or <c>no</c>, a choice, or a number as text.</param>
+/// <param name="Entered">What the person typed, kept as typed.</param>
+/// <param name="When">When, as an ISO 8601 date or time.</param>
+/// <param name="By">The setting that assumed it.</param>
+public sealed record Observation(Known How, string? Value = null, string? Entered = null, string? Who = null, string? When = null, string? By = null);
+
+/// <summary>What is known of one thing of a box, by the key of the fact.</summary>
+public sealed record Noted
+{
+    public static Noted Nothing { get; } = new();
+
+    [JsonConverter(typeof(ByIdJson<Observation>))]
+    public ById<Observation> Facts { get; init; } = ById<Observation>.Empty;
+}
+
+/// <summary>What somebody said of the box and nobody has confirmed: "never used it".</summary>
+public sealed record Said(string Text, string? Who = null, string? When = null);
+
+/// <summary>The things of a box a fact can be about.</summary>
+public static class Subjects
+{
+    /// <summary>Subject of facts of the box itself.</summary>
+    public const string Box = "box";
+
+    /// <summary>The subject of one end of a cable: <c>r1.a</c>.</summary>
+    public static string CableEnd(string run, RunSide side) => $"{run}.{(side == RunSide.A ? "a" : "b")}";
+
+    /// <summary>True when the box has such a thing.</summary>
+    public static bool Has(Box box, CodeBook.FactOf of, string id) => of switch
+    {
+        CodeBook.FactOf.Box => id == Box,
+        CodeBook.FactOf.Entry => box.Entries.Has(id),
+        CodeBook.FactOf.CableEnd => box.Leads.Values.Any(l => l.Run is not null && (CableEnd(l.Run, l.Side) == id || (l.LeavesBy is not null && id.StartsWith(l.LeavesBy + ".", StringComparison.Ordinal)))),
+        CodeBook.FactOf.Lead => box.Leads.Has(id),
+        CodeBook.FactOf.Pigtail => box.Pigtails.Has(id),
+        CodeBook.FactOf.Joint => box.Joints.Has(id),
+        _ => box.Devices.Has(id),
+    };
+
+    /// <summary>The box without facts of things that are no longer in it.</summary>
+    public static Box Pruned(Box box)
+    {
+        if (box.Noted.Count == 0)
+        {
+            return box;
+        }
+
+        var noted = box.Noted.Each((id, of) =>
+        {
+            var facts = of.Facts.Each((key, fact) => CodeBook.FactKinds.Find(key) is { } kind && !Has(box, kind.Of, id) ? null : fact);
+            return facts.Count == 0 ? null : ReferenceEquals(facts, of.Facts) ? of : of with { Facts = facts };
+        });
+        return ReferenceEquals(noted, box.Noted) ? box : box with { Noted = noted };
+    }
+}

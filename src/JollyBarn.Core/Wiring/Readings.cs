@@ -1,0 +1,54 @@
+namespace JollyBarn.Wiring;
+
+/// <summary>What a reading is for.</summary>
+public enum ReadingStep
+{
+    /// <summary>Only a reading.</summary>
+    None,
+    /// <summary>A source known to be live, read before a proof.</summary>
+    KnownBefore,
+    /// <summary>One pair of a proof of dead.</summary>
+    Pair,
+    /// <summary>The known source again, after.</summary>
+    KnownAfter,
+}
+
+/// <summary>What an instrument said: one reading, entered on its own.</summary>
+/// <param name="From">Point one, in words or as the id of a lead.</param>
+/// <param name="To">Point two.</param>
+/// <param name="Says">What it showed, as written down.</param>
+/// <param name="Volts">The same as volts, where it is volts.</param>
+/// <param name="At">When, ISO 8601, UTC.</param>
+public sealed record Reading(string Instrument, string From, string To, string Says, string By, string At, string? Box = null, string? Proof = null, ReadingStep Step = ReadingStep.None, decimal? Volts = null, string? Note = null);
+
+/// <summary>A proof of dead at one box by one person: its readings are entries of their own that name it.</summary>
+/// <param name="KnownSource">The source known to be live that the instrument is tried on.</param>
+/// <param name="Reference">The independent ground the conductors are read against.</param>
+/// <param name="Ended">Why and when it no longer holds; null while it may.</param>
+public sealed record Proof(string Box, string By, string Instrument, string Begun, string KnownSource, string Reference, ProofEnd? Ended = null);
+
+/// <param name="At">When, ISO 8601; null when the edit that ended it carried no time.</param>
+public sealed record ProofEnd(string Why, string? At = null);
+
+/// <summary>A question of the code settled with the office: it ties to the verdict it is about.</summary>
+/// <param name="Rule">Rule whose verdict it settles.</param>
+/// <param name="Of">Subject of that verdict.</param>
+/// <param name="About">The verdict's sentence when it was asked; when the sentence changes the ruling no longer settles it.</param>
+public sealed record Ruling(string Box, string Rule, string Of, string About, string Asked, string AcceptedBy, string When);
+
+/// <summary>Somebody else's list: an inspector's, a buyer's.</summary>
+public sealed record Report(string Name, string? From = null, string? Date = null)
+{
+    [System.Text.Json.Serialization.JsonConverter(typeof(ByIdJson<ReportLine>))]
+    public ById<ReportLine> Lines { get; init; } = ById<ReportLine>.Empty;
+}
+
+/// <summary>One line of somebody's list, tied to a box and a rule, and answered.</summary>
+/// <param name="Order">Place in the list.</param>
+/// <param name="Answer">What is said back.</param>
+/// <param name="Closed">Day it was settled; null while it is open.</param>
+public sealed record ReportLine(string Text, int Order, string? Box = null, string? Rule = null, string? Answer = null, string? Closed = null);
+
+/// <summary>A picture of a box, pinned to a lead or not. Its bytes are kept under their hash.</summary>
+/// <param name="Sha">SHA-256 of its bytes, hexadecimal.</param>
+public sealed record Photo(string Box, string Sha, int Width, int Height, int Bytes, string? Lead = null, string? Caption = null, string? When = null);
