@@ -1,6 +1,5 @@
 using System.Text.Json;
 using JollyBarn.CodeBook;
-using JollyBarn.Fill;
 using JollyBarn.OpenFile;
 using JollyBarn.Testing;
 using JollyBarn.Web;
@@ -21,7 +20,7 @@ internal static class Inputs
         File.WriteAllBytes(Path.Combine(folder, "large.json"), JobFiles.Write(Large()));
         var options = new JsonSerializerOptions();
         Wire.Set(options);
-        var views = Enumerable.Range(1, Boxes).Select(SomeBoxes.Make).Select(job => Answers.View(job, 1, "b", job.Boxes["b"], BoxReports.Make(job, job.Boxes["b"])));
+        var views = Enumerable.Range(1, Boxes).Select(SomeBoxes.Make).Select(job => Answers.ViewOnce(job, 1, "b", job.Boxes["b"]));
         File.WriteAllText(Path.Combine(folder, "boxes.json"), JsonSerializer.Serialize(new { catalogue = new { devices = DeviceKinds.All, connectors = ConnectorKinds.All }, views }, options));
     }
 }

@@ -13,6 +13,8 @@ public sealed class JobDb(DbContextOptions<JobDb> options) : DbContext(options)
 
     public DbSet<BoxRow> Boxes => Set<BoxRow>();
 
+    public DbSet<PhotoRow> Photos => Set<PhotoRow>();
+
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
         modelBuilder.Entity<JobRow>().HasKey(j => j.Id);
@@ -28,5 +30,6 @@ public sealed class JobDb(DbContextOptions<JobDb> options) : DbContext(options)
             snapshot.HasIndex(s => new { s.JobId, s.Version }).IsUnique();
         });
         modelBuilder.Entity<BoxRow>().HasKey(b => new { b.JobId, b.BoxId });
+        modelBuilder.Entity<PhotoRow>().HasKey(p => new { p.JobId, p.Sha });
     }
 }

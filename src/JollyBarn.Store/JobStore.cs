@@ -2,7 +2,6 @@ using System.Collections.Concurrent;
 using System.Globalization;
 using System.Text.Json;
 using JollyBarn.Edits;
-using JollyBarn.Fill;
 using JollyBarn.Measures;
 using JollyBarn.OpenFile;
 using JollyBarn.Wiring;
@@ -30,8 +29,13 @@ public sealed class JobStore
         {
             Directory.CreateDirectory(System.IO.Path.GetDirectoryName(Path)!);
             using var db = Db();
+            var older = db.Database.GetAppliedMigrations().Any() && db.Database.GetPendingMigrations().Any();
             CopyBeforeMigration(db);
             db.Database.Migrate();
+            if (older)
+            {
+                RebuildProjections();
+            }
         }
         catch (Exception failure) when (failure is SqliteException or IOException or UnauthorizedAccessException or StoreException)
         {
@@ -89,12 +93,14 @@ public sealed class JobStore
         }
 
         var copy = job.Now.Job with { Name = name.Trim() };
-        return new RenameJob(name).Check(copy) ?? Insert(newId, copy, copy, [], false, existing => existing.Name == name.Trim());
+        var photos = copy.Photos.Values.Select(p => p.Sha).Distinct().Select(sha => (Sha: sha, Bytes: Photo(id, sha))).Where(p => p.Bytes is not null).ToDictionary(p => p.Sha, p => p.Bytes!);
+        return new RenameJob(name).Check(copy) ?? Insert(newId, copy, copy, [], false, existing => existing.Name == name.Trim(), photos);
     }
 
     /// <summary>Takes a file in.</summary>
     /// <param name="replace">True to put it in the place of a job with this id.</param>
-    public Refusal? Import(string id, JobFile file, bool replace) => Insert(id, file.Start, file.Present, file.History, replace, _ => false);
+    /// <param name="photos">Bytes of its pictures by hash.</param>
+    public Refusal? Import(string id, JobFile file, bool replace, IReadOnlyDictionary<string, byte[]>? photos = null) => Insert(id, file.Start, file.Present, file.History, replace, _ => false, photos);
 
     /// <summary>Puts a job in the bin or brings it back.</summary>
     /// <returns>False when there is no such job.</returns>
@@ -122,11 +128,29 @@ public sealed class JobStore
         }
 
         var (version, now) = job.Now;
-        var expected = Projections.All(id, now, new BoxReports()).Select(Text).Order(StringComparer.Ordinal);
+        var expected = Projections.All(id, now, new Judged()).Select(Text).Order(StringComparer.Ordinal);
         var there = db.Boxes.AsNoTracking().Where(b => b.JobId == id).AsEnumerable().Select(Text).Order(StringComparer.Ordinal);
         return row.Version == version && row.Name == now.Name && expected.SequenceEqual(there);
 
-        static string Text(BoxRow b) => string.Create(CultureInfo.InvariantCulture, $"{b.BoxId}|{b.Name}|{b.Place}|{b.Fit}|{b.Needed / 1.000000000000000000m}|{b.Available / 1.000000000000000000m}");
+        static string Text(BoxRow b) => string.Create(CultureInfo.InvariantCulture, $"{b.BoxId}|{b.Name}|{b.Place}|{b.Fit}|{b.Needed / 1.000000000000000000m}|{b.Available / 1.000000000000000000m}|{b.Stop}|{b.Fix}|{b.Measure}|{b.Better}");
+    }
+
+    /// <summary>Keeps the bytes of a picture under their hash; the same bytes are kept once.</summary>
+    public void KeepPhoto(string jobId, string sha, byte[] bytes)
+    {
+        using var db = Db();
+        if (db.Photos.Find(jobId, sha) is null)
+        {
+            db.Photos.Add(new PhotoRow { JobId = jobId, Sha = sha, Bytes = bytes });
+            db.SaveChanges();
+        }
+    }
+
+    /// <summary>The bytes of a picture, or null when there are none.</summary>
+    public byte[]? Photo(string jobId, string sha)
+    {
+        using var db = Db();
+        return db.Photos.AsNoTracking().Where(p => p.JobId == jobId && p.Sha == sha).Select(p => p.Bytes).FirstOrDefault();
     }
 
     /// <summary>SQLite's own check of the file: <c>ok</c>, or what is wrong.</summary>
@@ -155,7 +179,23 @@ public sealed class JobStore
         return job;
     }
 
-    private Refusal? Insert(string id, Job start, Job present, IReadOnlyList<HistoryLine> history, bool replace, Func<JobRow, bool> same)
+    /// <summary>Rows that feed lists made anew for every job: an older program kept fewer columns.</summary>
+    private void RebuildProjections()
+    {
+        using var db = Db();
+        foreach (var id in db.Jobs.AsNoTracking().Select(j => j.Id).ToList())
+        {
+            if (OpenJob.Load(id, Db, clock) is { } job)
+            {
+                db.Boxes.Where(b => b.JobId == id).ExecuteDelete();
+                db.Boxes.AddRange(Projections.All(id, job.Now.Job, new Judged()));
+            }
+        }
+
+        db.SaveChanges();
+    }
+
+    private Refusal? Insert(string id, Job start, Job present, IReadOnlyList<HistoryLine> history, bool replace, Func<JobRow, bool> same, IReadOnlyDictionary<string, byte[]>? photos = null)
     {
         if (!Ids.IsGood(id))
         {
@@ -176,6 +216,7 @@ public sealed class JobStore
                 db.Edits.Where(e => e.JobId == id).ExecuteDelete();
                 db.Snapshots.Where(s => s.JobId == id).ExecuteDelete();
                 db.Boxes.Where(b => b.JobId == id).ExecuteDelete();
+                db.Photos.Where(p => p.JobId == id).ExecuteDelete();
                 db.Jobs.Remove(existing);
                 db.SaveChanges();
             }
@@ -194,7 +235,8 @@ public sealed class JobStore
                 job = line.Edit.Apply(job);
             }
 
-            db.Boxes.AddRange(Projections.All(id, present, new BoxReports()));
+            db.Photos.AddRange((photos ?? new Dictionary<string, byte[]>()).Select(p => new PhotoRow { JobId = id, Sha = p.Key, Bytes = p.Value }));
+            db.Boxes.AddRange(Projections.All(id, present, new Judged()));
             db.SaveChanges();
             transaction.Commit();
             jobs.TryRemove(id, out _);

@@ -49,7 +49,10 @@ public sealed class OpenJob
         }
     }
 
-    public BoxReports Reports { get; } = new();
+    /// <summary>Fill and verdicts of its boxes.</summary>
+    public Judged Judged { get; } = new();
+
+    public BoxReports Reports => Judged.Reports;
 
     /// <summary>Reads a job's log. Null when there is no such job.</summary>
     internal static OpenJob? Load(string id, Func<JobDb> open, TimeProvider clock)
@@ -270,7 +273,7 @@ public sealed class OpenJob
         using (var db = open())
         {
             db.Edits.Add(row);
-            Projections.Update(db, Id, now, next, row.Version, row.At, Reports);
+            Projections.Update(db, Id, now, next, row.Version, row.At, Judged);
             if (row.Version % SnapshotEvery == 0)
             {
                 db.Snapshots.Add(new SnapshotRow { JobId = Id, Version = row.Version, Bytes = Packing.Pack(next) });

@@ -1,4 +1,4 @@
-using JollyBarn.Fill;
+using JollyBarn.Inspection;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Store;
@@ -7,19 +7,13 @@ namespace JollyBarn.Store;
 internal static class Projections
 {
     /// <summary>Brings the rows of what changed between two states up to date in the same transaction as the edit.</summary>
-    public static void Update(JobDb db, string jobId, Job before, Job after, long version, string at, BoxReports reports)
+    public static void Update(JobDb db, string jobId, Job before, Job after, long version, string at, Judged judged)
     {
         var row = db.Jobs.Find(jobId) ?? throw new StoreException("The job is not in the data file any more.");
         (row.Name, row.Version, row.Changed) = (after.Name, version, at);
-        var all = !ReferenceEquals(before.Profile, after.Profile) || !ReferenceEquals(before.Practice, after.Practice) || !ReferenceEquals(before.Places, after.Places);
-        foreach (var id in before.Boxes.Ids.Union(after.Boxes.Ids))
+        foreach (var id in Touched.Everything(before, after) ? before.Boxes.Ids.Union(after.Boxes.Ids) : Touched.Boxes(before, after))
         {
-            var (was, now) = (before.Boxes.Find(id), after.Boxes.Find(id));
-            if (!all && ReferenceEquals(was, now))
-            {
-                continue;
-            }
-
+            var now = after.Boxes.Find(id);
             var old = db.Boxes.Find(jobId, id);
             if (now is null || now.Binned)
             {
@@ -30,22 +24,24 @@ internal static class Projections
             }
             else if (old is null)
             {
-                db.Boxes.Add(Row(jobId, id, now, after, reports));
+                db.Boxes.Add(Row(jobId, id, now, after, judged));
             }
             else
             {
-                db.Entry(old).CurrentValues.SetValues(Row(jobId, id, now, after, reports));
+                db.Entry(old).CurrentValues.SetValues(Row(jobId, id, now, after, judged));
             }
         }
     }
 
     /// <summary>All rows of a job, as they must be.</summary>
-    public static IEnumerable<BoxRow> All(string jobId, Job job, BoxReports reports) =>
-        job.Boxes.Where(b => !b.Value.Binned).Select(b => Row(jobId, b.Key, b.Value, job, reports));
+    public static IEnumerable<BoxRow> All(string jobId, Job job, Judged judged) =>
+        job.Boxes.Where(b => !b.Value.Binned).Select(b => Row(jobId, b.Key, b.Value, job, judged));
 
-    private static BoxRow Row(string jobId, string id, Box box, Job job, BoxReports reports)
+    private static BoxRow Row(string jobId, string id, Box box, Job job, Judged judged)
     {
-        var fill = reports.FillOf(job, box);
+        var fill = judged.Reports.FillOf(job, box);
+        var verdicts = judged.Verdicts.Of(job, id, box);
+        int Count(Verdict verdict) => verdicts.Count(f => f.Verdict == verdict);
         return new BoxRow
         {
             JobId = jobId,
@@ -55,6 +51,10 @@ internal static class Projections
             Fit = fill.Fit.ToString(),
             Needed = fill.Needed.Low.CubicInches,
             Available = fill.Available.Low.CubicInches,
+            Stop = Count(Verdict.Stop),
+            Fix = Count(Verdict.Fix),
+            Measure = Count(Verdict.Measure),
+            Better = Count(Verdict.Better),
         };
     }
 }

@@ -69,4 +69,24 @@ public sealed class BoxRow
 
     /// <summary>Least available, in³.</summary>
     public decimal Available { get; set; }
+
+    /// <summary>Verdicts of each kind.</summary>
+    public int Stop { get; set; }
+
+    public int Fix { get; set; }
+
+    public int Measure { get; set; }
+
+    public int Better { get; set; }
+}
+
+/// <summary>The bytes of a picture, kept once under their hash.</summary>
+public sealed class PhotoRow
+{
+    public required string JobId { get; init; }
+
+    /// <summary>SHA-256 of the bytes, hexadecimal.</summary>
+    public required string Sha { get; init; }
+
+    public required byte[] Bytes { get; init; }
 }

@@ -8,7 +8,7 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Web;
 
 /// <summary>A job in a list.</summary>
-public sealed record JobSummary(string Id, string Name, long Version, string Created, string Changed, string? Binned, int Boxes, int Over, int Full, int Unknown);
+public sealed record JobSummary(string Id, string Name, long Version, string Created, string Changed, string? Binned, int Boxes, int Over, int Full, int Unknown, int Stop, int Fix);
 
 /// <summary>The job without its boxes and runs.</summary>
 public sealed record JobHead(
@@ -17,7 +17,7 @@ public sealed record JobHead(
     IReadOnlyDictionary<string, string> Changes);
 
 /// <summary>A box in a list, with what fill says of it.</summary>
-public sealed record BoxSummary(string Id, string Name, string? PlaceId, string? Place, string Kind, string KindName, Contents Contents, bool Binned, Fit Fit, VolumeSpan Needed, VolumeSpan Available, VolumeSpan Left, int Cables, int Devices, bool Estimate);
+public sealed record BoxSummary(string Id, string Name, string? PlaceId, string? Place, string Kind, string KindName, Contents Contents, bool Binned, Fit Fit, VolumeSpan Needed, VolumeSpan Available, VolumeSpan Left, int Cables, int Devices, bool Estimate, int Stop, int Fix, int Measure, int Better);
 
 /// <summary>A cable as one box sees it.</summary>
 /// <param name="Says">What it is called here.</param>
@@ -27,8 +27,14 @@ public sealed record CableView(string Run, RunSide Side, string? Entry, string S
 
 /// <summary>One box with everything a page of it shows.</summary>
 /// <param name="CutOffWithout">For each device, the runs with a conductor that is cut off from the feed when it is taken out with nothing joined in its place.</param>
+/// <param name="Findings">What is wrong or could be better, worst first; open questions are in <paramref name="Questions"/>.</param>
+/// <param name="Questions">Facts that would decide an open verdict, in the order of a tape.</param>
+/// <param name="Open">Verdicts that wait for a fact.</param>
+/// <param name="Holds">How many verdicts were judged and hold.</param>
+/// <param name="Settled">Verdicts a ruling settled.</param>
 /// <param name="Protected">Runs that hang on the load side of a protective device here.</param>
-public sealed record BoxView(string Id, long Version, Box Box, string? Place, string KindName, int OpenGangs, IReadOnlyList<CableView> Cables, BoxReport Report, IReadOnlyList<Finding> Findings, IReadOnlyDictionary<string, IReadOnlyList<string>> CutOffWithout, IReadOnlyList<string> Protected);
+public sealed record BoxView(string Id, long Version, Box Box, string? Place, string KindName, int OpenGangs, IReadOnlyList<CableView> Cables, BoxReport Report, IReadOnlyList<Finding> Findings, IReadOnlyDictionary<string, IReadOnlyList<string>> CutOffWithout, IReadOnlyList<string> Protected,
+    IReadOnlyList<Question> Questions, IReadOnlyList<Finding> Open, int Holds, IReadOnlyList<Finding> Settled);
 
 /// <summary>What an edit brought.</summary>
 /// <param name="Boxes">Changed boxes as they are after it; the first few when many.</param>
@@ -43,42 +49,39 @@ internal static class Answers
         id, version, job.Name, job.Kind, job.Profile, job.Practice, Map(job.Places), Map(job.Walls), Map(job.Sources), Map(job.Panels), Map(job.Circuits),
         job.Changes.ToDictionary(c => c.Key, c => c.Value.Name));
 
-    public static BoxSummary Summary(Job job, string id, Box box, BoxReports reports)
+    public static BoxSummary Summary(Job job, string id, Box box, Judged judged)
     {
-        var fill = reports.FillOf(job, box);
+        var fill = judged.Reports.FillOf(job, box);
+        var verdicts = judged.Verdicts.Of(job, id, box);
+        int Count(Verdict verdict) => verdicts.Count(f => f.Verdict == verdict);
         return new(
             id, box.Name, box.Place, job.Places.Find(box.Place)?.Name, box.Kind, BoxKinds.Find(box.Kind)?.Name ?? box.Kind, box.Contents, box.Binned, fill.Fit, fill.Needed, fill.Available, fill.Left,
-            box.Leads.Values.Select(l => l.Run).OfType<string>().Distinct().Count(), box.Devices.Count, fill.Estimate);
+            box.Leads.Values.Select(l => l.Run).OfType<string>().Distinct().Count(), box.Devices.Count, fill.Estimate, Count(Verdict.Stop), Count(Verdict.Fix), Count(Verdict.Measure), Count(Verdict.Better));
     }
 
-    public static BoxView View(Job job, long version, string id, Box box, BoxReport report) => new(
+    public static BoxView View(Job job, long version, string id, Box box, BoxReport report, IReadOnlyList<Finding> verdicts) => new(
         id, version, box, job.Places.Find(box.Place)?.Name, BoxKinds.Find(box.Kind)?.Name ?? box.Kind, box.OpenGangs,
         [.. box.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }).OfType<string>().Distinct().SelectMany(run => Cables(job, id, box, run)).OrderBy(c => Order(box, c)).ThenBy(c => c.Run, StringComparer.Ordinal)], report,
-        Inspector.Judge(job, id, box), box.Devices.Ids.ToDictionary(d => d, d => Continuity.CutOffWithout(job, id, box, d)), Continuity.Protected(box));
+        [.. verdicts.Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)], box.Devices.Ids.ToDictionary(d => d, d => Continuity.CutOffWithout(job, id, box, d)), Continuity.Protected(box),
+        Questions.Of(job, id, box, verdicts), [.. verdicts.Where(f => f.Verdict == Verdict.Measure)], verdicts.Count(f => f is { Verdict: Verdict.Fine, Ruling: null }), [.. verdicts.Where(f => f.Ruling is not null)]);
+
+    /// <summary>A view made from what is kept of the job.</summary>
+    public static BoxView View(Job job, long version, string id, Box box, Judged judged) => View(job, version, id, box, judged.Reports.ReportOf(job, box), judged.Verdicts.Of(job, id, box));
+
+    /// <summary>A view of a state that will not be asked for again.</summary>
+    public static BoxView ViewOnce(Job job, long version, string id, Box box) => View(job, version, id, box, BoxReports.Make(job, box), Inspector.JudgeAll(job, id, box));
 
     public static JobChanged ChangedOf(Accepted accepted)
     {
-        var boxes = Touched(accepted.Before, accepted.After).ToList();
-        var (before, after) = (accepted.Before, accepted.After);
-        var everything = !ReferenceEquals(before.Profile, after.Profile) || !ReferenceEquals(before.Practice, after.Practice) || !ReferenceEquals(before.Places, after.Places);
-        return new(accepted.Version, accepted.EditId, boxes, everything);
+        return new(accepted.Version, accepted.EditId, [.. Touched.Boxes(accepted.Before, accepted.After)], Touched.Everything(accepted.Before, accepted.After));
     }
 
     public static EditAnswer Answer(OpenJob job, Accepted accepted)
     {
         var changed = ChangedOf(accepted);
         var views = changed.Boxes.Where(accepted.After.Boxes.Has).Take(MostBoxes)
-            .Select(id => View(accepted.After, accepted.Version, id, accepted.After.Boxes[id], job.Reports.ReportOf(accepted.After, accepted.After.Boxes[id])));
+            .Select(id => View(accepted.After, accepted.Version, id, accepted.After.Boxes[id], job.Judged));
         return new(accepted.Version, accepted.EditId, accepted.Again, changed, [.. views]);
-    }
-
-    /// <summary>Boxes that differ between two states, or whose cables do.</summary>
-    public static IEnumerable<string> Touched(Job before, Job after)
-    {
-        var boxes = ReferenceEquals(before.Boxes, after.Boxes) ? [] : before.Boxes.Ids.Union(after.Boxes.Ids).Where(id => !ReferenceEquals(before.Boxes.Find(id), after.Boxes.Find(id)));
-        var runs = ReferenceEquals(before.Runs, after.Runs) ? [] : before.Runs.Ids.Union(after.Runs.Ids).Where(id => !ReferenceEquals(before.Runs.Find(id), after.Runs.Find(id)))
-            .SelectMany(id => new[] { before.Runs.Find(id), after.Runs.Find(id) }).OfType<Run>().SelectMany(r => new[] { r.A, r.B }).Where(e => e.At == EndAt.Box).Select(e => e.Id!);
-        return boxes.Concat(runs).Distinct();
     }
 
     private static IEnumerable<CableView> Cables(Job job, string boxId, Box box, string runId)

@@ -95,6 +95,9 @@ public static class Server
         api.MapEdits();
         api.MapChanges();
         api.MapFiles();
+        api.MapVerdicts();
+        api.MapReadings();
+        api.MapPhotos();
         api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: 404));
         app.MapGet("/schema/job.json", () => Results.Text(Schema.Text, "application/schema+json")).WithTags("Jolly Barn");
         app.MapFallbackToFile("index.html");

@@ -14,6 +14,14 @@ public class EveryEditTests
 {
     private static readonly Landing Screw = new(LandingAt.Terminal, null, "d", "hot-upper/screw");
 
+    private const string At = "2026-09-14T08:10:00Z";
+
+    private static readonly Reading Read = new("two-pole", "panel lug", "cellar ground", "121 V", "Ines", At, "b", "proof", ReadingStep.KnownBefore, 121);
+
+    private static readonly Ruling Accepted = new("b", "free-length", "r0.a0", "It is short.", "May it stay?", "the office", "2026-10-02");
+
+    private static readonly Photo Picture = new("b", new string('a', 64), 800, 600, 1000);
+
     private static readonly Job Rich = Jobs.WithBox("nm-2g-32")
         .Do(
             new PutPlace("p", new Place("Pantry", Wetness.Dry, "kitchen")),
@@ -37,7 +45,14 @@ public class EveryEditTests
             new JoinLeads("b", "j", "twist-on-medium", ["r0.a0", "r1.a0"], "hots"),
             new AddPigtail("b", "tail", new Landing(LandingAt.Joint, "j"), Screw),
             new OpenChange("plan", "Plan"),
-            new PlanEdit("plan", "e1", new RenameBox("b", "Planned name")));
+            new PlanEdit("plan", "e1", new RenameBox("b", "Planned name")),
+            new RecordDone("plan", "d1", new NoteBox("b", "done")),
+            new BeginProof("proof", "b", "Ines", "two-pole", At, "panel lug", "cellar ground"),
+            new LogReading("reading", Read),
+            new HearSaid("b", "heard", "never used it"),
+            new RecordRuling("ruling", Accepted),
+            new AddReport("report", "Buyer", ["Box is loose"]),
+            new AddPhoto("photo", Picture));
 
     private static readonly (Edit Good, Edit Impossible)[] Examples =
     [
@@ -108,7 +123,27 @@ public class EveryEditTests
         (new OpenChange("other", "Other plan", "2026-09-01"), new OpenChange("plan", "Again")),
         (new PlanEdit("plan", "e2", new NoteBox("b", "planned")), new PlanEdit("plan", "e2", new OpenChange("inner", "Inner"))),
         (new DropPlanned("plan", "e1"), new DropPlanned("plan", "none")),
-        (new CloseChange("plan", "2026-09-30"), new CloseChange("none")),
+        (new CloseChange("plan", "2026-09-30"), new CloseChange("plan") { V = 2 }),
+        (new NoteFact("b", "r0.a", "sheath", new Observation(Known.Measured, "3/8", "3/8")), new NoteFact("b", "r0.a", "sheath", new Observation(Known.Measured, "about so"))),
+        (new HearSaid("b", "h2", "worked until last week"), new HearSaid("b", "heard", "again")),
+        (new ForgetSaid("b", "heard"), new ForgetSaid("b", "none")),
+        (new BeginProof("p2", "b", "Tomas", "low-impedance", At, "panel lug", "rod"), new BeginProof("p2", "b", "Tomas", "pen", At, "panel lug", "rod")),
+        (new LogReading("r2", Read with { Step = ReadingStep.Pair, From = "r0.a0", To = "r0.a1", Says = "0.0 V", Volts = 0 }), new LogReading("r2", Read with { By = "Tomas" })),
+        (new StrikeReading("reading"), new StrikeReading("none")),
+        (new EndVisit("Ines", At), new EndVisit("Ines", "noon")),
+        (new HandOver("b", "Ines", "Tomas", At), new HandOver("none", "Ines", "Tomas", At)),
+        (new SwitchBreaker("panel", 1, "Ines", At, false), new SwitchBreaker("panel", 3, "Ines", At, false)),
+        (new RecordRuling("r3", Accepted), new RecordRuling("r3", Accepted with { AcceptedBy = "" })),
+        (new RemoveRuling("ruling"), new RemoveRuling("none")),
+        (new AddReport("r4", "Inspector", ["Open hole", "No plate"], "office", "2026-10-01"), new AddReport("r4", "Inspector", [])),
+        (new SetReportLine("report", "l001", "b", "box-held", "fastened"), new SetReportLine("report", "l009")),
+        (new RemoveReport("report"), new RemoveReport("none")),
+        (new AddPhoto("p3", Picture with { Lead = "r0.a0" }), new AddPhoto("p3", Picture with { Sha = "x" })),
+        (new SetPhoto("photo", "as found"), new SetPhoto("photo", null, "none")),
+        (new RemovePhoto("photo"), new RemovePhoto("none")),
+        (new CorrectAsFound("plan", "c1", new NoteBox("b", "seen better"), "2026-09-15"), new CorrectAsFound("plan", "c1", new OpenChange("x", "X"), "2026-09-15")),
+        (new RecordDone("plan", "d2", new RenameBox("b", "Planned name"), "e1"), new RecordDone("plan", "d2", new RenameBox("b", "x"), "none")),
+        (new TakeBackDone("plan", "d1"), new TakeBackDone("plan", "none")),
     ];
 
     public static TheoryData<int> All() => [.. Enumerable.Range(0, Examples.Length)];

@@ -119,7 +119,7 @@ public class MoveTests
                     var findings = Inspector.Judge(after, "b", after.Boxes["b"]);
                     Assert.Equal((move.Fit, move.Needed), (after.Fill().Fit, after.Fill().Needed));
                     Assert.All(move.New, f => Assert.Contains(findings, x => x.Says == f.Says));
-                    Assert.All(move.Settled, f => Assert.DoesNotContain(findings, x => x.Rule == f.Rule && x.Says == f.Says));
+                    Assert.All(move.Settled, f => Assert.DoesNotContain(findings, x => x.Rule == f.Rule && x.Of == f.Of && x.Says == f.Says));
                 }
             }
         }

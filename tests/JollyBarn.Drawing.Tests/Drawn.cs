@@ -2,7 +2,6 @@ using System.Diagnostics;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using JollyBarn.CodeBook;
-using JollyBarn.Fill;
 using JollyBarn.Testing;
 using JollyBarn.Web;
 using JollyBarn.Wiring;
@@ -67,7 +66,7 @@ public sealed class Drawn
 
     public IReadOnlyList<Drawing> After { get; }
 
-    private static BoxView View(Job job) => Answers.View(job, 1, "b", job.Boxes["b"], BoxReports.Make(job, job.Boxes["b"]));
+    private static BoxView View(Job job) => Answers.ViewOnce(job, 1, "b", job.Boxes["b"]);
 
     private static Drawing Read(JsonNode json) => new(json, [.. json["ways"]!.AsArray().Select(w => new Strand(
         (string)w!["strand"]!, [.. w["points"]!.AsArray().Select(p => new Spot((double)p![0]!, (double)p[1]!))], (double)w["width"]!,

@@ -131,7 +131,7 @@ public sealed record CloseChange(string Change, string? Closed = null) : Edit
         : change.Closed is not null ? new Refusal($"{change.Name} is closed already.", "change")
         : V is not (1 or 2) ? new Refusal("There is no such version of closing.", "v")
         : V == 1 && Plans.FirstRefusal(job, Change) is { } refusal ? refusal with { Says = $"A planned edit no longer goes: {refusal.Says}" }
-        : V == 2 && Plans.NotDone(job, Change) is { Count: > 0 } open ? new Refusal($"{open.Count} planned step{(open.Count == 1 ? " is" : "s are")} neither done nor dropped, first: {open[0].Says}. Record or drop {(open.Count == 1 ? "it" : "them")} first.", "change")
+        : V == 2 && Plans.NotDone(job, Change) is { Count: > 0 } open ? new Refusal($"Planned and neither done nor dropped: {open.Count}, first {open[0].Says}. Record or drop {(open.Count == 1 ? "it" : "them")} first.", "change")
         : Refuse.BadNote(Closed, "closed");
 
     public override Job Apply(Job job)

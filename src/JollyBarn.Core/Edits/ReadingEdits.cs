@@ -81,7 +81,7 @@ public sealed record HandOver(string Box, string From, string To, string At) : E
 
 /// <summary>Records that a breaker was switched. Off takes it into this person's hold; on needs everyone to have let go. Every proof of the job ends.</summary>
 /// <param name="On">True on, false off; null lets go without switching it on.</param>
-public sealed record SwitchBreaker(string Panel, int Slot, bool? On, string By, string At) : Edit
+public sealed record SwitchBreaker(string Panel, int Slot, string By, string At, bool? On = null) : Edit
 {
     public override Refusal? Check(Job job)
     {

@@ -7,7 +7,8 @@ namespace JollyBarn.Fill;
 /// <summary>What the least depth of a box says.</summary>
 /// <param name="Passes">Null when the depth of box or device is not known and would decide.</param>
 /// <param name="Says">One sentence with the numbers.</param>
-public sealed record DepthLine(string Device, Length Needed, Length? Depth, bool? Passes, string Article, string Says);
+/// <param name="Id">Id of the device.</param>
+public sealed record DepthLine(string Device, Length Needed, Length? Depth, bool? Passes, string Article, string Says, string Id);
 
 /// <summary>Least depth, NEC 314.24: with a device deeper than 1 7/8 in its depth and 1/4 in behind it, else by the gauge on it. The figures are from memory.</summary>
 public static class BoxDepth
@@ -26,7 +27,7 @@ public static class BoxDepth
             var needed = deep is { } body ? body + limits.Inches(key) : limits.Inches(key);
             var reason = deep is { } deepBody ? $"{device.Name} is {deepBody} deep and wants {limits.Inches(key)} behind it" : $"{device.Name} on {(device.Gauge is { } g ? $"{g} AWG" : "conductors not known yet")}";
             var says = depth is { } has ? $"{reason}: {needed} needed, {has} deep." : $"{reason}: {needed} needed; the depth of the box is not known.";
-            lines.Add(new(device.Name, needed, depth, depth is { } known ? known >= needed : null, limits[key].Article, says));
+            lines.Add(new(device.Name, needed, depth, depth is { } known ? known >= needed : null, limits[key].Article, says, device.Ids[0]));
         }
 
         return lines;

@@ -134,7 +134,7 @@ public static class Moves
         }
     }
 
-    private static bool Same(Finding a, Finding b) => a.Rule == b.Rule && a.Says == b.Says;
+    private static bool Same(Finding a, Finding b) => a.Rule == b.Rule && a.Of == b.Of && a.Says == b.Says;
 
     /// <summary>A box with what is said of it.</summary>
     private sealed class State
@@ -143,7 +143,7 @@ public static class Moves
         {
             (Job, Id, Box, Look) = (job, id, box, new BoxLook(job, id, box));
             Fill = BoxFill.Evaluate(FillOfBox.Read(box, job.Profile), job.Profile, job.Practice);
-            Findings = Inspector.Judge(job, id, box);
+            Findings = [.. Inspector.Judge(job, id, box).Where(f => f.Verdict != Verdict.Measure)];
             var feeding = Continuity.Feeding(job, id, box);
             CutOff = feeding.Count == 0 ? [] : Continuity.Of(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
             Protected = Continuity.Protected(box);

@@ -37,8 +37,8 @@ public sealed class Continuity
     /// <summary>The same after a device is taken out and everything that lay on it is apart.</summary>
     public static Continuity Without(Box box, string device) => new(box, device);
 
-    /// <summary>True when the two leads are joined, through whatever lies between them.</summary>
-    public bool Joined(string lead, string other) => Root(LeadKey(lead)) == Root(LeadKey(other));
+    /// <summary>True when the two leads or pigtails are joined, through whatever lies between them.</summary>
+    public bool Joined(string one, string other) => Root(Own(one)) == Root(Own(other));
 
     /// <summary>True when the lead is joined to the box's bonding screw.</summary>
     public bool ReachesBox(string lead) => Root(LeadKey(lead)) == Root(Screw);
@@ -96,6 +96,8 @@ public sealed class Continuity
         return box.Leads.Any(l => On(l.Value.Lands) && apart.Joined(l.Key, lead))
             || box.Pigtails.Any(t => (On(t.Value.From) || On(t.Value.To)) && apart.Root(TailKey(t.Key)) == apart.Root(LeadKey(lead)));
     }
+
+    private string Own(string id) => box.Pigtails.Has(id) ? TailKey(id) : LeadKey(id);
 
     private static string LeadKey(string id) => "l:" + id;
 

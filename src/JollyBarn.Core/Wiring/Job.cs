@@ -70,7 +70,7 @@ public enum BreakerKind
 public sealed record Breaker(int Slot, int Poles, decimal? Amperes = null, BreakerKind Kind = BreakerKind.Unknown, string? Circuit = null, string? Says = null, bool? On = null)
 {
     /// <summary>Who holds it off: it goes on again when everyone has let go.</summary>
-    public IReadOnlyList<string> HeldBy { get; init; } = [];
+    public IReadOnlyList<string> HeldBy { get; init => field = value ?? []; } = [];
 }
 
 /// <summary>A panel with its legs, slots and breakers.</summary>
@@ -101,10 +101,10 @@ public sealed record Change
     public ById<Box> AsFound { get; init; } = ById<Box>.Empty;
 
     /// <summary>Corrections to what was found, in order; each is in the present and in <see cref="AsFound"/> too.</summary>
-    public IReadOnlyList<Correction> Corrections { get; init; } = [];
+    public IReadOnlyList<Correction> Corrections { get; init => field = value ?? []; } = [];
 
     /// <summary>What was recorded as done, in order: as left is as found with these.</summary>
-    public IReadOnlyList<DoneEdit> Done { get; init; } = [];
+    public IReadOnlyList<DoneEdit> Done { get; init => field = value ?? []; } = [];
 }
 
 /// <summary>A correction to as found.</summary>
@@ -120,6 +120,7 @@ public sealed record DoneEdit(string Id, JsonElement Edit, string? Planned = nul
 public sealed record PlannedEdit(string Id, JsonElement Edit);
 
 /// <summary>One building or vehicle: its recorded present and the Changes planned on top of it.</summary>
+/// <remarks>A file of an earlier program lacks what came later; such a property takes nothing for empty.</remarks>
 public sealed record Job
 {
     public required string Name { get; init; }
@@ -155,19 +156,19 @@ public sealed record Job
     public ById<Change> Changes { get; init; } = ById<Change>.Empty;
 
     [JsonConverter(typeof(ByIdJson<Reading>))]
-    public ById<Reading> Readings { get; init; } = ById<Reading>.Empty;
+    public ById<Reading> Readings { get; init => field = value ?? ById<Reading>.Empty; } = ById<Reading>.Empty;
 
     [JsonConverter(typeof(ByIdJson<Proof>))]
-    public ById<Proof> Proofs { get; init; } = ById<Proof>.Empty;
+    public ById<Proof> Proofs { get; init => field = value ?? ById<Proof>.Empty; } = ById<Proof>.Empty;
 
     [JsonConverter(typeof(ByIdJson<Ruling>))]
-    public ById<Ruling> Rulings { get; init; } = ById<Ruling>.Empty;
+    public ById<Ruling> Rulings { get; init => field = value ?? ById<Ruling>.Empty; } = ById<Ruling>.Empty;
 
     [JsonConverter(typeof(ByIdJson<Report>))]
-    public ById<Report> Reports { get; init; } = ById<Report>.Empty;
+    public ById<Report> Reports { get; init => field = value ?? ById<Report>.Empty; } = ById<Report>.Empty;
 
     [JsonConverter(typeof(ByIdJson<Photo>))]
-    public ById<Photo> Photos { get; init; } = ById<Photo>.Empty;
+    public ById<Photo> Photos { get; init => field = value ?? ById<Photo>.Empty; } = ById<Photo>.Empty;
 
     public static Job Blank(string name) => new() { Name = name };
 }

@@ -23,7 +23,7 @@ public enum ProofStanding
 /// <param name="Missing">Pairs still to read.</param>
 /// <param name="Says">One sentence.</param>
 /// <param name="At">When the last reading was taken.</param>
-public sealed record ProofState(ProofStanding Standing, string? Proof, IReadOnlyList<ProofPair> Missing, string Says, string? At, string? Instrument);
+public sealed record ProofState(ProofStanding Standing, IReadOnlyList<ProofPair> Missing, string Says, string? Proof = null, string? At = null, string? Instrument = null);
 
 /// <summary>Proof of dead: live–dead–live, every pair of every cable and each conductor to an independent ground, with an instrument that may count.</summary>
 /// <remarks>
@@ -36,7 +36,7 @@ public static class Proofs
     public const string IndependentGround = "independent ground";
 
     /// <summary>Pairs to be read in a box: in each cable every two conductors, and each conductor to the independent ground.</summary>
-    public static IReadOnlyList<ProofPair> Pairs(Job job, Box box)
+    public static IReadOnlyList<ProofPair> Pairs(Box box)
     {
         var pairs = new List<ProofPair>();
         foreach (var cable in box.Leads.Where(l => l.Value.Run is not null).GroupBy(l => Subjects.CableEnd(l.Value.Run!, l.Value.Side)).OrderBy(g => g.Key, StringComparer.Ordinal))
@@ -59,14 +59,14 @@ public static class Proofs
         var found = job.Proofs.Where(p => p.Value.Box == boxId && p.Value.By == by).OrderByDescending(p => p.Value.Begun, StringComparer.Ordinal).ThenByDescending(p => p.Key, StringComparer.Ordinal).FirstOrDefault();
         if (found.Key is null || !job.Boxes.TryFind(boxId, out var box))
         {
-            return new(ProofStanding.None, null, job.Boxes.Find(boxId) is { } b ? Pairs(job, b) : [], "Nothing is proved dead here.", null, null);
+            return new(ProofStanding.None, job.Boxes.Find(boxId) is { } b ? Pairs(b) : [], "Nothing is proved dead here.");
         }
 
         var (id, proof) = (found.Key, found.Value);
         var readings = job.Readings.Values.Where(r => r.Proof == id).OrderBy(r => r.At, StringComparer.Ordinal).ToList();
         var last = readings.LastOrDefault()?.At;
-        var missing = Pairs(job, box).Where(p => !readings.Any(r => r.Step == ReadingStep.Pair && Same(r, p))).ToList();
-        ProofState State(ProofStanding standing, string says) => new(standing, id, missing, says, last, proof.Instrument);
+        var missing = Pairs(box).Where(p => !readings.Any(r => r.Step == ReadingStep.Pair && Same(r, p))).ToList();
+        ProofState State(ProofStanding standing, string says) => new(standing, missing, says, id, last, proof.Instrument);
         var book = LimitTable.For(job.Profile);
         if (proof.Ended is { } ended)
         {

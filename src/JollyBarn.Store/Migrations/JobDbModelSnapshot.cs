@@ -27,9 +27,18 @@ namespace JollyBarn.Store.Migrations
                     b.Property<decimal>("Available")
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("Better")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Fit")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<int>("Fix")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Measure")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Name")
                         .IsRequired()
@@ -40,6 +49,9 @@ namespace JollyBarn.Store.Migrations
 
                     b.Property<string>("Place")
                         .HasColumnType("TEXT");
+
+                    b.Property<int>("Stop")
+                        .HasColumnType("INTEGER");
 
                     b.HasKey("JobId", "BoxId");
 
@@ -116,6 +128,23 @@ namespace JollyBarn.Store.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("Jobs");
+                });
+
+            modelBuilder.Entity("JollyBarn.Store.PhotoRow", b =>
+                {
+                    b.Property<string>("JobId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sha")
+                        .HasColumnType("TEXT");
+
+                    b.Property<byte[]>("Bytes")
+                        .IsRequired()
+                        .HasColumnType("BLOB");
+
+                    b.HasKey("JobId", "Sha");
+
+                    b.ToTable("Photos");
                 });
 
             modelBuilder.Entity("JollyBarn.Store.SnapshotRow", b =>

@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Inspection;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
@@ -6,14 +7,17 @@ namespace JollyBarn.Web.Endpoints;
 /// <summary>A kind of device with the places one can land on.</summary>
 public sealed record Catalogue(
     IReadOnlyList<BoxKind> Boxes, IReadOnlyList<PartKind> Parts, IReadOnlyList<DeviceKind> Devices, IReadOnlyList<ConnectorKind> Connectors, IReadOnlyList<PracticeQuestion> Practices, IReadOnlyList<Assumption> Assumptions,
-    IReadOnlyList<FactKind> Facts, IReadOnlyList<InstrumentKind> Instruments);
+    IReadOnlyList<FactKind> Facts, IReadOnlyList<InstrumentKind> Instruments, IReadOnlyList<RuleKind> Rules);
+
+/// <summary>A rule in a list.</summary>
+public sealed record RuleKind(string Id, string Name, string Why);
 
 /// <summary>The code book and the catalogue.</summary>
 internal static class BookEndpoints
 {
     public static void MapBook(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/catalogue", () => TypedResults.Ok(new Catalogue(BoxKinds.All, PartKinds.All, DeviceKinds.All, ConnectorKinds.All, PracticeBook.Questions, Assumptions.All, FactKinds.All, InstrumentKinds.All)))
+        api.MapGet("/catalogue", () => TypedResults.Ok(new Catalogue(BoxKinds.All, PartKinds.All, DeviceKinds.All, ConnectorKinds.All, PracticeBook.Questions, Assumptions.All, FactKinds.All, InstrumentKinds.All, [.. Inspector.Rules.Select(r => new RuleKind(r.Id, r.Name, r.Why))])))
             .WithName("catalogue").WithSummary("Kinds of boxes, parts, devices and connectors, and the questions of house practice.");
         api.MapGet("/limits/{edition}", Results<Ok<IEnumerable<Limit>>, ProblemHttpResult> (string edition) =>
             Enum.TryParse<Edition>(edition, true, out var known) && Enum.IsDefined(known)

@@ -1,6 +1,7 @@
 using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Planning;
+using JollyBarn.Planning.Remedies;
 using JollyBarn.Store;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -12,7 +13,10 @@ namespace JollyBarn.Web.Endpoints;
 public sealed record OpenEnd(string Run, RunSide Side, string Size, string Says, string? NearBox);
 
 /// <param name="Change">A Change to ask on top of, or null for the present.</param>
-public sealed record MovesAsked(Held Held, string? Change = null);
+public sealed record MovesAsked(Held Held, string? Change = null, BoxState? State = null);
+
+/// <summary>What would do instead, and for each option the edit that does it.</summary>
+public sealed record BoxInstead(InsteadAnswer Answer, IReadOnlyList<Edit> Edits);
 
 /// <summary>Places with their consequences, and the version they were asked of.</summary>
 public sealed record MovesAnswer(long Version, IReadOnlyList<Move> Moves);
@@ -33,7 +37,7 @@ internal static class BoxEndpoints
             return TypedResults.Ok(Summaries(open, open.Now.Job).Where(b => words.All(w => $"{b.Name} {b.Place} {b.KindName}".Contains(w, StringComparison.OrdinalIgnoreCase))));
         }).WithName("boxes").WithSummary("Boxes by room and name; find keeps those whose name, room or kind has every word.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}", Results<Ok<BoxView>, NotFound> (JobStore store, string job, string box, long? version, string? change) =>
+        api.MapGet("/jobs/{job}/boxes/{box}", Results<Ok<BoxView>, NotFound> (JobStore store, string job, string box, long? version, string? change, BoxState? state) =>
         {
             if (store.Find(job) is not { } open)
             {
@@ -41,15 +45,15 @@ internal static class BoxEndpoints
             }
 
             var now = open.Now;
-            var state = StateOf(open, version, change);
-            return state?.Boxes.Find(box) is { } found
-                ? TypedResults.Ok(Answers.View(state, version ?? now.Version, box, found, open.Reports.ReportOf(state, found)))
+            var seen = States.Of(open, version, change, state);
+            return seen?.Boxes.Find(box) is { } found
+                ? TypedResults.Ok(Answers.View(seen, version ?? now.Version, box, found, open.Judged))
                 : TypedResults.NotFound();
         }).WithName("box").WithSummary("One box with its cables and everything fill says; of an earlier version, or as a Change plans it, when asked.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}/instead", Results<Ok<InsteadAnswer>, NotFound> (JobStore store, string job, string box, long? version, string? change) =>
-            store.Find(job) is { } open && StateOf(open, version, change) is { } state && state.Boxes.Find(box) is { } found
-                ? TypedResults.Ok(Instead.Find(InsteadQuestion.Of(found, FillOfBox.Read(found, state.Profile)), state.Profile, state.Practice))
+        api.MapGet("/jobs/{job}/boxes/{box}/instead", Results<Ok<BoxInstead>, NotFound> (JobStore store, string job, string box, long? version, string? change, BoxState? state) =>
+            store.Find(job) is { } open && States.Of(open, version, change, state) is { } seen && seen.Boxes.Find(box) is { } found
+                ? TypedResults.Ok(InsteadOf(seen, box, found))
                 : TypedResults.NotFound())
             .WithName("instead").WithSummary("What would do instead of this box.");
 
@@ -65,7 +69,12 @@ internal static class BoxEndpoints
                 return Problems.From(new($"At most {Limits.Held} leads are picked at once, and what they make needs an id.", "held"));
             }
 
-            return Results.Ok(new MovesAnswer(now.Version, Moves.Of(StateOf(open, null, asked.Change)!, box, asked.Held)));
+            if (States.Of(open, null, asked.Change, asked.State) is not { } seen)
+            {
+                return Problems.Missing("Change");
+            }
+
+            return Results.Ok(new MovesAnswer(now.Version, Moves.Of(seen, box, asked.Held)));
         }).Produces<MovesAnswer>().ProducesProblem(422).WithName("moves").WithSummary("Every place a picked end may go, each with what would follow. Nothing is kept.");
 
         api.MapGet("/jobs/{job}/boxes/{box}/steps", Results<Ok<IReadOnlyList<LogLine>>, NotFound> (JobStore store, string job, string box, int take = 40) =>
@@ -77,9 +86,11 @@ internal static class BoxEndpoints
             .WithName("openEnds").WithSummary("Cables with an end nobody has followed yet.");
     }
 
-    /// <summary>The job at an earlier version, as a Change plans it, or now; null when there was no such version.</summary>
-    private static Job? StateOf(OpenJob open, long? version, string? change) =>
-        version is { } asked ? open.JobAt(asked) : change is not null ? Plans.Planned(open.Now.Job, change) : open.Now.Job;
+    private static BoxInstead InsteadOf(Job job, string id, Box box)
+    {
+        var answer = Instead.Find(InsteadQuestion.Of(box, FillOfBox.Read(box, job.Profile)), job.Profile, job.Practice);
+        return new(answer, [.. answer.Options.Select(o => AnotherBox.Edit(id, box, o))]);
+    }
 
     private static IEnumerable<OpenEnd> OpenEnds(Job job) =>
         from run in job.Runs
@@ -90,5 +101,5 @@ internal static class BoxEndpoints
         select new OpenEnd(run.Key, side, Answers.Size(run.Value), $"{box?.Name ?? "somewhere"}{(near.Says is null ? "" : ", " + near.Says)}", near.At == EndAt.Box ? near.Id : null);
 
     public static IEnumerable<BoxSummary> Summaries(OpenJob open, Job job) =>
-        job.Boxes.Select(b => Answers.Summary(job, b.Key, b.Value, open.Reports)).OrderBy(b => b.Place ?? "~", StringComparer.OrdinalIgnoreCase).ThenBy(b => b.Name, StringComparer.OrdinalIgnoreCase);
+        job.Boxes.Select(b => Answers.Summary(job, b.Key, b.Value, open.Judged)).OrderBy(b => b.Place ?? "~", StringComparer.OrdinalIgnoreCase).ThenBy(b => b.Name, StringComparer.OrdinalIgnoreCase);
 }

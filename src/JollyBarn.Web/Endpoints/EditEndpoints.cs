@@ -1,5 +1,4 @@
 using JollyBarn.Edits;
-using JollyBarn.Fill;
 using JollyBarn.Measures;
 using JollyBarn.Store;
 using JollyBarn.Wiring;
@@ -14,7 +13,7 @@ public sealed record StepPost(string Id, string By);
 
 /// <summary>Edits whose consequences are asked, each on its own. Nothing is kept.</summary>
 /// <param name="Change">A Change to ask on top of, or null for the present.</param>
-public sealed record PreviewPost(IReadOnlyList<Edit> Edits, string? Change = null);
+public sealed record PreviewPost(IReadOnlyList<Edit> Edits, string? Change = null, BoxState? State = null);
 
 /// <summary>What would follow from one edit.</summary>
 public sealed record Preview(Refusal? Refusal, string? Says, IReadOnlyList<BoxView> Boxes);
@@ -54,7 +53,7 @@ internal static class EditEndpoints
                 return Problems.From(new("There is no such Change.", "change"));
             }
 
-            var from = asked.Change is { } plan ? Plans.Planned(now, plan) : now;
+            var from = asked.Change is { } plan ? States.In(now, plan, asked.State ?? BoxState.Planned) : now;
             return Results.Ok(asked.Edits.Select(edit => Show(edit, from, version)).ToList());
         }).Produces<IReadOnlyList<Preview>>().ProducesProblem(422).WithName("preview").WithSummary("What would follow, without doing it.");
 
@@ -90,7 +89,7 @@ internal static class EditEndpoints
         }
 
         var after = edit.Apply(from);
-        var boxes = Answers.Touched(from, after).Where(after.Boxes.Has).Take(12).Select(id => Answers.View(after, version, id, after.Boxes[id], BoxReports.Make(after, after.Boxes[id])));
+        var boxes = Touched.Boxes(from, after).Where(after.Boxes.Has).Take(12).Select(id => Answers.ViewOnce(after, version, id, after.Boxes[id]));
         return new(null, edit.Tell(from), [.. boxes]);
     }
 }

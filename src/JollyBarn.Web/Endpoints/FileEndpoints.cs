@@ -1,5 +1,4 @@
 using System.Globalization;
-using CsvHelper;
 using JollyBarn.OpenFile;
 using JollyBarn.Store;
 using JollyBarn.Wiring;
@@ -15,14 +14,14 @@ internal static class FileEndpoints
     public static void MapFiles(this IEndpointRouteBuilder api)
     {
         api.MapGet("/jobs/{job}/export", (JobStore store, string job) =>
-            store.Find(job) is { } open ? Results.File(JobFiles.Write(open.Export()), "application/json", FileName(open.Now.Job.Name, "json")) : Problems.Missing("job"))
-            .WithName("export").WithSummary("The whole job in the open format.");
+            store.Find(job) is { } open ? Whole(store, open) : Problems.Missing("job"))
+            .WithName("export").WithSummary("The whole job in the open format; with pictures, a zip of it and them.");
 
         api.MapPost("/import", async (JobStore store, HttpRequest request, string? replace, string? copyAs) =>
         {
             using var body = new MemoryStream();
             await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
-            var (file, refusal) = JobFiles.Read(body.GetBuffer().AsSpan(0, (int)body.Length));
+            var (file, photos, refusal) = Bundle.Read(body);
             if (file is null)
             {
                 return Problems.From(refusal!);
@@ -40,17 +39,25 @@ internal static class FileEndpoints
                     extensions: new Dictionary<string, object?> { ["id"] = id, ["name"] = there.Name });
             }
 
-            return store.Import(id, file, replace is not null) is { } problem ? Problems.From(problem) : Results.Ok(new Imported(id, file.Present.Name, file.Present.Boxes.Count));
-        }).Accepts<JobFile>("application/json").Produces<Imported>().ProducesProblem(409).ProducesProblem(422).WithName("import")
+            return store.Import(id, file, replace is not null, photos) is { } problem ? Problems.From(problem) : Results.Ok(new Imported(id, file.Present.Name, file.Present.Boxes.Count));
+        }).Accepts<JobFile>("application/json", "application/zip").Produces<Imported>().ProducesProblem(409).ProducesProblem(422).WithName("import")
             .WithSummary("Takes a file in: as itself, in the place of a job, or as a copy under a new id.");
 
         api.MapGet("/jobs/{job}/boxes.csv", (JobStore store, string job) =>
-            store.Find(job) is { } open ? Csv(FileName(open.Now.Job.Name + " boxes", "csv"), BoxRows(open)) : Problems.Missing("job"))
+            store.Find(job) is { } open ? Lists.Csv(Lists.FileName(open.Now.Job.Name + " boxes", "csv"), BoxRows(open)) : Problems.Missing("job"))
             .WithName("boxesCsv").WithSummary("The list of boxes with their fill, as CSV.");
 
         api.MapGet("/jobs/{job}/boxes/{box}/fill.csv", (JobStore store, string job, string box) =>
-            store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found ? Csv(FileName(found.Name + " fill", "csv"), FillRows(open, now, found)) : Problems.Missing("box"))
+            store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found ? Lists.Csv(Lists.FileName(found.Name + " fill", "csv"), FillRows(open, now, found)) : Problems.Missing("box"))
             .WithName("fillCsv").WithSummary("The fill sum of one box, as CSV.");
+    }
+
+    private static IResult Whole(JobStore store, OpenJob open)
+    {
+        var file = open.Export();
+        return file.Present.Photos.Count == 0
+            ? Results.File(JobFiles.Write(file), "application/json", Lists.FileName(file.Present.Name, "json"))
+            : Results.File(Bundle.Write(file, sha => store.Photo(open.Id, sha)), "application/zip", Lists.FileName(file.Present.Name, "zip"));
     }
 
     private static IEnumerable<string[]> BoxRows(OpenJob open)
@@ -80,26 +87,4 @@ internal static class FileEndpoints
         span.IsExact ? Number(span.Low.CubicInches) : span.High is { } high ? $"{Number(span.Low.CubicInches)} to {Number(high.CubicInches)}" : $"{Number(span.Low.CubicInches)} or more";
 
     private static string Number(decimal number) => number.ToString("0.######", CultureInfo.InvariantCulture);
-
-    private static IResult Csv(string name, IEnumerable<string[]> rows)
-    {
-        using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var csv = new CsvWriter(text, new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n", InjectionOptions = CsvHelper.Configuration.InjectionOptions.Escape }))
-        {
-            foreach (var row in rows)
-            {
-                foreach (var field in row)
-                {
-                    csv.WriteField(field);
-                }
-
-                csv.NextRecord();
-            }
-        }
-
-        return Results.File([0xEF, 0xBB, 0xBF, .. System.Text.Encoding.UTF8.GetBytes(text.ToString())], "text/csv", name);
-    }
-
-    private static string FileName(string name, string ending) =>
-        $"{string.Concat(name.ToLowerInvariant().Select(c => char.IsAsciiLetterOrDigit(c) ? c : '-')).Trim('-')}.{ending}";
 }

@@ -41,9 +41,10 @@ internal static class JobEndpoints
 
     private static JobSummary Summary(JobStore store, JobRow row)
     {
-        var fits = store.Boxes(row.Id).Select(b => b.Fit).ToList();
+        var boxes = store.Boxes(row.Id);
+        var fits = boxes.Select(b => b.Fit).ToList();
         return new(row.Id, row.Name, row.Version, row.Created, row.Changed, row.Binned, fits.Count,
-            fits.Count(f => f == nameof(Fit.Over)), fits.Count(f => f == nameof(Fit.ExactlyFull)), fits.Count(f => f is nameof(Fit.CannotTell) or nameof(Fit.NotOpened)));
+            fits.Count(f => f == nameof(Fit.Over)), fits.Count(f => f == nameof(Fit.ExactlyFull)), fits.Count(f => f is nameof(Fit.CannotTell) or nameof(Fit.NotOpened)), boxes.Sum(b => b.Stop), boxes.Sum(b => b.Fix));
     }
 
     private static JobHead Head(OpenJob open)

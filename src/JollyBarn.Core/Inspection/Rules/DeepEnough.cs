@@ -10,7 +10,7 @@ public sealed class DeepEnough() : BoxRule("depth", "Depth", "A device that pres
     {
         foreach (var line in BoxDepth.Of(look.Box, FillOfBox.Read(look.Box, look.Profile), look.Profile).Where(l => l.Passes is not null))
         {
-            yield return line.Passes == true ? Fine(line.Device, line.Says, line.Article) : Fix(line.Device, line.Says, line.Article) with { Sum = line.Depth is { } has ? $"{line.Needed} − {has} = {line.Needed - has} short" : null };
+            yield return line.Passes == true ? Fine(line.Id, line.Says, line.Article) : Fix(line.Id, line.Says, line.Article) with { Sum = line.Depth is { } has ? $"{line.Needed} − {has} = {line.Needed - has} short" : null };
         }
     }
 }

@@ -1,0 +1,100 @@
+using JollyBarn.Edits;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning.Remedies;
+
+/// <summary>A metal box that is not bonded: a pigtail from the grounds to a grounding screw.</summary>
+public sealed class BondTheBox : IRemedies
+{
+    public IReadOnlyList<string> Rules { get; } = ["box-bonded"];
+
+    public IEnumerable<Remedy> For(RemedyAsk ask)
+    {
+        var gauge = ask.Box.Leads.Values.Where(l => l is { Use: ConductorUse.Ground, Run: not null }).Select(l => l.Gauge).OfType<Gauge>().DefaultIfEmpty(Gauge.Awg(14)).Max();
+        var (edits, joint) = GroundJoint.Of(ask);
+        if (joint is null)
+        {
+            yield break;
+        }
+
+        edits.Add(new AddPigtail(ask.BoxId, ask.Free("bond"), RemedyAsk.In(joint), new(LandingAt.BondingScrew), gauge, "bare", Length: ask.TailLength));
+        edits.Add(ask.Note(Subjects.Box, "bond-screw", "screw"));
+        yield return new($"A bare {gauge} AWG pigtail, {ask.Tail}, from the grounds to a 10-32 screw used for nothing else.", new Batch(edits, "The box bonded"));
+    }
+}
+
+/// <summary>The joint in which the grounds of the box meet, made when there is none.</summary>
+internal static class GroundJoint
+{
+    /// <summary>Edits that bring every ground of a cable into one joint, and its id; a null id where no ground comes in.</summary>
+    public static (List<Edit> Edits, string? Joint) Of(RemedyAsk ask)
+    {
+        var grounds = ask.Box.Leads.Where(l => l.Value is { Use: ConductorUse.Ground, Run: not null, Form: LeadForm.Ended }).Select(l => l.Key).ToList();
+        if (grounds.Count == 0)
+        {
+            return ([], null);
+        }
+
+        var joint = ask.JointOf(ConductorUse.Ground);
+        var apart = joint is null ? grounds : [.. grounds.Where(g => !ask.Box.Leads[g].Lands.IsIn(joint))];
+        // A device that held a ground keeps it by a pigtail.
+        var devices = apart.Select(g => ask.Box.Leads[g].Lands).Where(l => l.At == LandingAt.Terminal).Distinct().ToList();
+        var made = joint ?? ask.Free("grounds");
+        var edits = new List<Edit>();
+        var screw = apart.Exists(g => ask.Box.Leads[g].Lands.At == LandingAt.BondingScrew);
+        var inside = joint is null ? 0 : ask.Look.In(joint).Count();
+        var connector = Connectors.For(inside + apart.Count + devices.Count + (screw ? 1 : 0) + 1);
+        if (joint is null)
+        {
+            edits.Add(new JoinLeads(ask.BoxId, made, connector, grounds, "grounds"));
+        }
+        else
+        {
+            edits.AddRange(apart.Select(g => new MoveLead(ask.BoxId, g, RemedyAsk.In(made))));
+            edits.Add(new SetJoint(ask.BoxId, joint, connector, ask.Box.Joints[joint].Name, ask.Box.Joints[joint].Space));
+        }
+
+        edits.AddRange(devices.Select((at, i) => new AddPigtail(ask.BoxId, ask.Free("ground", i), RemedyAsk.In(made), at, Length: ask.TailLength)));
+        if (screw)
+        {
+            edits.Add(new AddPigtail(ask.BoxId, ask.Free("screw"), RemedyAsk.In(made), new(LandingAt.BondingScrew), Length: ask.TailLength));
+        }
+
+        return (edits, made);
+    }
+}
+
+/// <summary>The grounds of the box brought together in one joint.</summary>
+public sealed class JoinTheGrounds : IRemedies
+{
+    public IReadOnlyList<string> Rules { get; } = ["grounds-joined"];
+
+    public IEnumerable<Remedy> For(RemedyAsk ask)
+    {
+        var (edits, joint) = GroundJoint.Of(ask);
+        if (joint is not null && edits.Count > 0)
+        {
+            yield return new($"Join all grounds under one connector, and a pigtail of {ask.Tail} to each device that held one.", new Batch(edits, "Grounds joined"));
+        }
+    }
+}
+
+/// <summary>A device that is not bonded: a pigtail from the grounds to its ground terminal.</summary>
+public sealed class BondTheDevice : IRemedies
+{
+    public IReadOnlyList<string> Rules { get; } = ["device-bonded"];
+
+    public IEnumerable<Remedy> For(RemedyAsk ask)
+    {
+        var place = CodeBook.DeviceKinds.Find(ask.Box.Devices.Find(ask.Of)?.Kind)?.Terminals.FirstOrDefault(t => t.Role == CodeBook.TerminalRole.Ground)?.Landings[0].Id;
+        var (edits, joint) = GroundJoint.Of(ask);
+        if (place is null || joint is null)
+        {
+            yield break;
+        }
+
+        edits.Add(new AddPigtail(ask.BoxId, ask.Free("bond"), RemedyAsk.In(joint), RemedyAsk.At(ask.Of, place), Length: ask.TailLength));
+        yield return new($"A ground pigtail, {ask.Tail}, from the grounds to the {ask.Look.DeviceName(ask.Of)}.", new Batch(edits, "The device bonded"));
+    }
+}

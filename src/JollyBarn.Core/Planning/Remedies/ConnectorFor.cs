@@ -1,0 +1,87 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning.Remedies;
+
+/// <summary>Generic connectors by count; the package decides.</summary>
+internal static class Connectors
+{
+    private static readonly string[] BySize = ["twist-on-small", "twist-on-medium", "twist-on-large"];
+
+    /// <summary>The smallest twist-on that usually takes so many, or the largest there is.</summary>
+    public static string For(int count) => BySize.FirstOrDefault(c => ConnectorKinds.Find(c)!.Most >= count) ?? BySize[^1];
+
+    /// <summary>The smallest lever connector with ports enough; null beyond five.</summary>
+    public static string? Lever(int count) => ConnectorKinds.All.Where(k => k.Style == ConnectorStyle.Lever && k.Ports >= count).OrderBy(k => k.Ports).FirstOrDefault()?.Id;
+}
+
+/// <summary>A joint without a connector for what is in it: another connector, or two joints and a jumper.</summary>
+public sealed class ConnectorFor : IRemedies
+{
+    public IReadOnlyList<string> Rules { get; } = ["joint-connector", "joint-listed", "joint-near", "joint-wet"];
+
+    public IEnumerable<Remedy> For(RemedyAsk ask)
+    {
+        if (!ask.Box.Joints.TryFind(ask.Of, out var joint))
+        {
+            yield break;
+        }
+
+        var members = ask.Look.In(ask.Of).ToList();
+        var connectors = ask.Finding.Rule == "joint-wet" ? ["sealed"] : new[] { Connectors.For(members.Count + (ask.Finding.Rule == "joint-near" ? 1 : 0)), Connectors.Lever(members.Count) };
+        foreach (var connector in connectors.OfType<string>().Where(c => c != joint.Connector || ask.Finding.Rule == "joint-listed").Distinct())
+        {
+            var kind = ConnectorKinds.Find(connector)!;
+            var change = new SetJoint(ask.BoxId, ask.Of, connector, joint.Name, joint.Space);
+            yield return new($"A {kind.Name} for its {members.Count} conductors.", ask.Finding.Rule == "joint-listed" ? new Batch([change, ask.Note(ask.Of, "joint-listed", "yes")], kind.Name) : change);
+        }
+
+        if (members.Count > 3)
+        {
+            var half = members.Skip(members.Count / 2).Where(m => ask.Box.Leads.Find(m.Id)?.Lands.IsIn(ask.Of) == true).Select(m => m.Id).ToList();
+            if (half.Count > 0)
+            {
+                var made = ask.Free("joint");
+                yield return new($"Two joints and a jumper of {ask.Tail}: {half.Count} conductors go to the second.", new Batch(
+                    [
+                        new JoinLeads(ask.BoxId, made, Connectors.For(half.Count + 1), half, joint.Name, joint.Space),
+                        new AddPigtail(ask.BoxId, ask.Free("jumper"), RemedyAsk.In(ask.Of), RemedyAsk.In(made), Length: ask.TailLength),
+                        new SetJoint(ask.BoxId, ask.Of, Connectors.For(members.Count - half.Count + 1), joint.Name, joint.Space),
+                    ], "Two joints and a jumper"));
+            }
+        }
+    }
+}
+
+/// <summary>A loose end, or a joint of one: a cap.</summary>
+public sealed class CapIt : IRemedies
+{
+    public IReadOnlyList<string> Rules { get; } = ["loose-end", "joint-connector"];
+
+    public IEnumerable<Remedy> For(RemedyAsk ask)
+    {
+        if (ask.Finding.Rule == "joint-connector")
+        {
+            if (ask.Look.In(ask.Of).ToList() is [var only] && ask.Box.Leads.Has(only.Id))
+            {
+                yield return new("Cap it: it holds one conductor only.", new Batch([new MoveLead(ask.BoxId, only.Id, new(LandingAt.Cap)), new RemoveJoint(ask.BoxId, ask.Of)], "Capped"));
+            }
+        }
+        else if (ask.Box.Leads.TryFind(ask.Of, out var lead))
+        {
+            if (ask.JointOf(lead.Use) is { } joint && lead.Use is ConductorUse.Neutral or ConductorUse.Hot)
+            {
+                var count = ask.Look.In(joint).Count() + 1;
+                yield return new($"Into {ask.Look.JointName(joint)}, if it belongs there.", new Batch([new MoveLead(ask.BoxId, ask.Of, RemedyAsk.In(joint)), new SetJoint(ask.BoxId, joint, Connectors.For(count), ask.Box.Joints[joint].Name, ask.Box.Joints[joint].Space)], "Joined"));
+            }
+
+            yield return new("Put a cap on it.", new MoveLead(ask.BoxId, ask.Of, new(LandingAt.Cap)));
+        }
+        else if (ask.Box.Pigtails.TryFind(ask.Of, out var tail))
+        {
+            yield return new("Take the pigtail out.", new RemovePigtail(ask.BoxId, ask.Of));
+            yield return new("Put a cap on it.", new LandPigtail(ask.BoxId, ask.Of, tail.From.At != LandingAt.Loose, new(LandingAt.Cap)));
+        }
+    }
+}

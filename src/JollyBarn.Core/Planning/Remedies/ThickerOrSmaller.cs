@@ -1,0 +1,48 @@
+using JollyBarn.Edits;
+using JollyBarn.Measures;
+
+namespace JollyBarn.Planning.Remedies;
+
+/// <summary>A conductor too thin for its breaker: a thicker pigtail, or a smaller breaker.</summary>
+public sealed class ThickerOrSmaller : IRemedies
+{
+    private static readonly decimal[] Sizes = [15, 20, 30, 40, 60];
+
+    public IReadOnlyList<string> Rules { get; } = ["wire-breaker", "pigtail-gauge", "ground-gauge", "rating"];
+
+    public IEnumerable<Remedy> For(RemedyAsk ask)
+    {
+        var circuits = ask.Look.Cables.Where(c => c.Id == ask.Of || c.Leads.Contains(ask.Of)).Select(c => c.Run.Circuit).OfType<string>()
+            .Concat(ask.Box.Leads.Has(ask.Of) || ask.Box.Pigtails.Has(ask.Of) ? ask.Look.CircuitsOf(ask.Of) : ask.Look.On(ask.Of).SelectMany(e => ask.Look.CircuitsOf(e.Id))).Distinct().ToList();
+        var breaker = circuits.Select(ask.Look.BreakerOf).FirstOrDefault(b => b?.Amperes is not null);
+        if (ask.Finding.Rule == "rating")
+        {
+            if (breaker?.Amperes is { } of)
+            {
+                yield return new($"Put in a receptacle of {Math.Min(of, 20):0} A.", ask.Note(ask.Of, "rating", of <= 20 ? "15" : $"{of:0}"));
+            }
+
+            yield break;
+        }
+
+        if (ask.Box.Pigtails.TryFind(ask.Of, out var tail) && breaker?.Amperes is { } amperes)
+        {
+            var gauge = Gauge.Awg(amperes switch { <= 15 => 14, <= 20 => 12, <= 30 => 10, _ => 6 });
+            yield return new($"A {gauge} AWG pigtail of {ask.Tail} in its place.", new SetPigtail(ask.BoxId, ask.Of, tail.Colour, ask.TailLength, gauge, tail.Use, tail.Stranded));
+        }
+
+        if (breaker is not null && Most(ask) is { } most && ask.Job.Panels.FirstOrDefault(p => p.Value.Breakers.Contains(breaker)) is { Key: { } panelId, Value: { } panel })
+        {
+            var smaller = Sizes.Where(s => s <= most).DefaultIfEmpty(15).Max();
+            yield return new($"A {smaller:0} A breaker in slot {breaker.Slot} (licensed work).", new PutPanel(panelId, panel with { Breakers = [.. panel.Breakers.Select(b => b == breaker ? b with { Amperes = smaller } : b)] }));
+        }
+    }
+
+    /// <summary>What the thinnest conductor here may carry.</summary>
+    private static decimal? Most(RemedyAsk ask)
+    {
+        var gauges = ask.Box.Pigtails.Find(ask.Of)?.Gauge is { } tail ? [tail]
+            : ask.Look.Cables.Where(c => c.Id == ask.Of || c.Leads.Contains(ask.Of)).SelectMany(c => c.Leads).Select(l => ask.Box.Leads[l].Gauge).OfType<Gauge>().ToList();
+        return gauges.Count > 0 && ask.Look.Limits.Has($"wire.cu.{gauges.Min()}") ? ask.Look.Limits.Number($"wire.cu.{gauges.Min()}") : null;
+    }
+}

@@ -1,0 +1,14 @@
+using JollyBarn.Fill;
+using JollyBarn.Inspection;
+
+namespace JollyBarn.Store;
+
+/// <summary>What is worked out of an open job and kept as long as what it was worked out from.</summary>
+public sealed class Judged
+{
+    public Judged() => Verdicts = new(Reports);
+
+    public BoxReports Reports { get; } = new();
+
+    public Verdicts Verdicts { get; }
+}

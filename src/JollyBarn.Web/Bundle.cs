@@ -1,0 +1,103 @@
+using System.IO.Compression;
+using System.Security.Cryptography;
+using JollyBarn.Measures;
+using JollyBarn.OpenFile;
+
+namespace JollyBarn.Web;
+
+/// <summary>A job with its pictures in one zip: <c>job.json</c> and <c>photos/&lt;sha256&gt;</c>, in fixed order and times, so that the same job gives the same bytes.</summary>
+internal static class Bundle
+{
+    private const string JobName = "job.json";
+    private const string PhotoFolder = "photos/";
+    private const long MostUnpacked = 256L * 1024 * 1024;
+
+    private static readonly DateTimeOffset Time = new(1980, 1, 1, 0, 0, 0, TimeSpan.Zero);
+
+    public static byte[] Write(JobFile file, Func<string, byte[]?> photo)
+    {
+        using var bytes = new MemoryStream();
+        using (var zip = new ZipArchive(bytes, ZipArchiveMode.Create, true))
+        {
+            Put(zip, JobName, JobFiles.Write(file), CompressionLevel.Optimal);
+            foreach (var sha in file.Present.Photos.Values.Select(p => p.Sha).Distinct().Order(StringComparer.Ordinal))
+            {
+                if (photo(sha) is { } picture)
+                {
+                    Put(zip, PhotoFolder + sha, picture, CompressionLevel.NoCompression);
+                }
+            }
+        }
+
+        return bytes.ToArray();
+    }
+
+    /// <summary>Reads a bare job file or a zip; every picture is checked like one handed in, and must be what its name says.</summary>
+    public static (JobFile? File, IReadOnlyDictionary<string, byte[]> Photos, Refusal? Refusal) Read(MemoryStream body)
+    {
+        var none = new Dictionary<string, byte[]>();
+        var span = body.GetBuffer().AsSpan(0, (int)body.Length);
+        if (!span.StartsWith("PK"u8))
+        {
+            var (bare, problem) = JobFiles.Read(span);
+            return (bare, none, problem);
+        }
+
+        try
+        {
+            using var zip = new ZipArchive(new MemoryStream(body.GetBuffer(), 0, (int)body.Length, false), ZipArchiveMode.Read);
+            if (zip.Entries.Sum(e => e.Length) > MostUnpacked)
+            {
+                return (null, none, new("Unpacked, this file is too large.", null));
+            }
+
+            if (zip.GetEntry(JobName) is not { } entry)
+            {
+                return (null, none, new("There is no job.json in this zip.", null));
+            }
+
+            var (file, refusal) = JobFiles.Read(Bytes(entry));
+            if (file is null)
+            {
+                return (null, none, refusal);
+            }
+
+            var photos = new Dictionary<string, byte[]>(StringComparer.Ordinal);
+            foreach (var picture in zip.Entries.Where(e => e.FullName.StartsWith(PhotoFolder, StringComparison.Ordinal) && e.Length > 0))
+            {
+                var name = picture.FullName[PhotoFolder.Length..];
+                var bytes = Bytes(picture);
+                if (Convert.ToHexStringLower(SHA256.HashData(bytes)) != name || PhotoCheck.Read(bytes).Photo?.Sha != name)
+                {
+                    return (null, none, new($"A picture in this zip is damaged or not what its name says: {Wiring.Ids.Shown(name)}.", picture.FullName.Length < 100 ? picture.FullName : null));
+                }
+
+                photos[name] = bytes;
+            }
+
+            return file.Present.Photos.Values.FirstOrDefault(p => !photos.ContainsKey(p.Sha)) is { } lost
+                ? (null, none, new($"The picture {lost.Caption ?? lost.Sha[..8]} is not in this zip.", "photos"))
+                : (file, photos, null);
+        }
+        catch (Exception problem) when (problem is InvalidDataException or IOException or NotSupportedException)
+        {
+            return (null, none, new("This zip is damaged.", null));
+        }
+    }
+
+    private static void Put(ZipArchive zip, string name, byte[] bytes, CompressionLevel level)
+    {
+        var entry = zip.CreateEntry(name, level);
+        entry.LastWriteTime = Time;
+        using var stream = entry.Open();
+        stream.Write(bytes);
+    }
+
+    private static byte[] Bytes(ZipArchiveEntry entry)
+    {
+        using var stream = entry.Open();
+        using var bytes = new MemoryStream();
+        stream.CopyTo(bytes);
+        return bytes.ToArray();
+    }
+}

@@ -1,0 +1,45 @@
+using JollyBarn.Store;
+using JollyBarn.Wiring;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace JollyBarn.Web.Endpoints;
+
+/// <summary>What came of handing a picture in: what an edit names it by.</summary>
+public sealed record PhotoTaken(string Sha, int Width, int Height, int Bytes);
+
+/// <summary>A picture of a box.</summary>
+public sealed record PhotoView(string Id, Photo Photo);
+
+/// <summary>Pictures: bytes in and out; what they belong to is in the job.</summary>
+internal static class PhotoEndpoints
+{
+    public static void MapPhotos(this IEndpointRouteBuilder api)
+    {
+        api.MapPost("/jobs/{job}/photos", async (JobStore store, string job, HttpRequest request) =>
+        {
+            if (store.Find(job) is null)
+            {
+                return Problems.Missing("job");
+            }
+
+            using var body = new MemoryStream();
+            await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
+            var (photo, why) = PhotoCheck.Read(body.GetBuffer().AsSpan(0, (int)body.Length));
+            if (photo is null)
+            {
+                return Problems.From(new(why!, null));
+            }
+
+            store.KeepPhoto(job, photo.Sha, photo.Bytes);
+            return Results.Ok(new PhotoTaken(photo.Sha, photo.Width, photo.Height, photo.Bytes.Length));
+        }).Accepts<Stream>("image/jpeg").Produces<PhotoTaken>().ProducesProblem(422).WithName("handInPhoto").WithSummary("Takes a JPEG in, without its metadata. An addPhoto edit then says what it belongs to.");
+
+        api.MapGet("/jobs/{job}/photos/{sha}", (JobStore store, string job, string sha) =>
+            store.Photo(job, sha) is { } bytes ? Results.File(bytes, "image/jpeg") : Problems.Missing("picture"))
+            .WithName("photo");
+
+        api.MapGet("/jobs/{job}/boxes/{box}/photos", Results<Ok<IEnumerable<PhotoView>>, NotFound> (JobStore store, string job, string box) =>
+            store.Find(job) is { } open ? TypedResults.Ok(open.Now.Job.Photos.Where(p => p.Value.Box == box).OrderBy(p => p.Value.When, StringComparer.Ordinal).Select(p => new PhotoView(p.Key, p.Value))) : TypedResults.NotFound())
+            .WithName("photosOf").WithSummary("Pictures of a box.");
+    }
+}

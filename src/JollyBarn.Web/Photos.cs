@@ -1,0 +1,85 @@
+using System.Buffers.Binary;
+using System.Security.Cryptography;
+
+namespace JollyBarn.Web;
+
+/// <summary>A picture that was checked: kind by content, size in bounds, nothing in it but the picture.</summary>
+public sealed record CheckedPhoto(string Sha, int Width, int Height, byte[] Bytes);
+
+/// <summary>Checks JPEG pictures and takes out everything that is not the picture: place, camera, comments.</summary>
+/// <remarks>Segments as in ITU-T T.81 Annex B. The browser has made it anew from its pixels already; this holds for whoever else sends one.</remarks>
+public static class PhotoCheck
+{
+    public const int MostBytes = 6 * 1024 * 1024;
+
+    private const int MostSide = 6000;
+
+    /// <summary>The picture without its metadata, or a sentence that says why not.</summary>
+    public static (CheckedPhoto? Photo, string? Why) Read(ReadOnlySpan<byte> bytes)
+    {
+        if (bytes.Length > MostBytes)
+        {
+            return (null, "The picture is over 6 MB. Take it smaller.");
+        }
+
+        if (bytes.Length < 4 || bytes[0] != 0xFF || bytes[1] != 0xD8)
+        {
+            return (null, "This is not a JPEG picture, whatever it is called.");
+        }
+
+        var kept = new MemoryStream();
+        kept.Write(bytes[..2]);
+        var (width, height, at) = (0, 0, 2);
+        while (at + 4 <= bytes.Length)
+        {
+            if (bytes[at] != 0xFF)
+            {
+                return (null, "The picture is damaged.");
+            }
+
+            var marker = bytes[at + 1];
+            if (marker == 0xFF)
+            {
+                at++;
+                continue;
+            }
+
+            var length = BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 2)..]);
+            if (length < 2 || at + 2 + length > bytes.Length)
+            {
+                return (null, "The picture is cut short.");
+            }
+
+            var segment = bytes.Slice(at, 2 + length);
+            if (marker is 0xC0 or 0xC1 or 0xC2 && length >= 8)
+            {
+                (height, width) = (BinaryPrimitives.ReadUInt16BigEndian(segment[5..]), BinaryPrimitives.ReadUInt16BigEndian(segment[7..]));
+            }
+
+            // APP0 says it is JFIF and APP14 how its colours are kept; other APPn and comments are not the picture.
+            if (marker is 0xE0 or 0xEE or not (>= 0xE1 and <= 0xEF or 0xFE))
+            {
+                kept.Write(segment);
+            }
+
+            at += 2 + length;
+            if (marker != 0xDA)
+            {
+                continue;
+            }
+
+            var end = bytes[at..].LastIndexOf((ReadOnlySpan<byte>)[0xFF, 0xD9]);
+            if (end < 0)
+            {
+                return (null, "The picture is cut short.");
+            }
+
+            kept.Write(bytes.Slice(at, end + 2));
+            return width is 0 or > MostSide || height is 0 or > MostSide
+                ? (null, $"A picture here is at most {MostSide} by {MostSide} points.")
+                : (new(Convert.ToHexStringLower(SHA256.HashData(kept.ToArray())), width, height, kept.ToArray()), null);
+        }
+
+        return (null, "The picture is cut short.");
+    }
+}
