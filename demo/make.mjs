@@ -22,7 +22,9 @@ async function edit(e) {
   history.push({ ...day });
 }
 const on = (date, by) => Object.assign(day, { at: `${date}T08:10:00.000Z`, by });
-const batch = (name, edits) => edit({ do: "batch", name, edits });
+
+const batchOf = (name, edits) => ({ do: "batch", name, edits });
+const batch = (name, edits) => edit(batchOf(name, edits));
 
 const nm = (size, extra = {}) => {
   const [gauge, conductors] = size.split("-");
@@ -180,12 +182,111 @@ await batch("Shelf joint in the cellar", [
   add("shelf", "Cellar shelves, joint", "unlisted", "cellar"), { do: "setBoxSize", box: "shelf", height: { how: "Measured", value: "4", entered: "4", who: "Tomas", when: "2026-09-21" }, width: { how: "Measured", value: "4", entered: "4", who: "Tomas", when: "2026-09-21" }, depth: { how: "Measured", value: "1 1/2", entered: "1 1/2", who: "Tomas", when: "2026-09-21" } },
   follow("shelf", "cel-c", "Left", "from the cellar head"), cable("shelf", "shelf-lamp", nm("14-2"), "Right", "to the shelf lamp"), join("shelf", "hots", "hots", "twist-on-medium", [lead("cel-c", 0, "b"), lead("shelf-lamp", 0)]), join("shelf", "neutrals", "neutrals", "twist-on-medium", [lead("cel-c", 1, "b"), lead("shelf-lamp", 1)]), join("shelf", "grounds", "grounds", "twist-on-medium", [lead("cel-c", 2, "b"), lead("shelf-lamp", 2)]),
 ]);
+// What was looked at and measured, as one takes it with a tape and a torch.
+const note = (box, of, key, value) => ({ do: "noteFact", box, of, key, fact: { how: "Measured", value, entered: value, who: day.by, when: day.at.slice(0, 10) } });
+const end = (run, side = "a") => `${run}.${side}`;
+const circuitOf = (circuit, ...runs) => runs.map((run) => ({ do: "setRun", run, circuit }));
+
+on("2026-09-22", "Ines");
+await batch("Which breaker feeds what", [
+  ...circuitOf("benches", "bench-feed", "to-bench", "to-glue", "to-window", "to-sewing", "glue-lamp"), ...circuitOf("press-south", "press-feed", "press-on", "case-on", "door-feed", "door-work", "door-lamps", "door-north", "door-vent"),
+  ...circuitOf("lights", "light-feed", "lamp-a", "lamp-b", "lamp-c", "stair"), ...circuitOf("cellar-lights", "foot-feed", "foot-on", "cel-feed", "cel-a", "cel-b", "cel-c", "shelf-lamp"), ...circuitOf("galley-counter", "galley-feed", "to-sink", "to-hood"),
+  ...circuitOf("wash", "wash-feed", "to-fan"), ...circuitOf("bedrooms", "up-feed", "up-east"), ...circuitOf("loft-lights", "loft-feed"), ...circuitOf("porch-jetty", "porch-feed"),
+]);
+await batch("Sewing frame", [
+  add("sewing", "Sewing frame", "nm-1g-18", "bindery"), follow("sewing", "to-sewing", "Top", "from the glue bench"), cable("sewing", "sewing-lamp", nm("14-2"), "Top", "to the frame lamp"), ...circuitOf("benches", "sewing-lamp"), device("sewing", "s1", "switch"),
+  join("sewing", "neutrals", "neutrals", "twist-on-medium", [lead("to-sewing", 1, "b"), lead("sewing-lamp", 1)]), join("sewing", "grounds", "grounds", "twist-on-medium", [lead("to-sewing", 2, "b"), lead("sewing-lamp", 2)]),
+  land("sewing", lead("to-sewing", 0, "b"), "s1", "hot/screw"), land("sewing", lead("sewing-lamp", 0), "s1", "switched/screw"), { do: "identifyLead", box: "sewing", lead: lead("sewing-lamp", 0), colour: "black", use: "Switched" }, tail("sewing", "t-ground", "grounds", "s1", "ground/screw"),
+  note("sewing", "box", "plate-seats", "yes"), note("sewing", "box", "setback", "1/8"), note("sewing", end("to-sewing", "b"), "fastener", "7"), note("sewing", end("sewing-lamp"), "fastener", "9 1/2"),
+]);
+await batch("Guillotine", [
+  add("guillotine", "Guillotine, under the window", "square-4x2-1/8", "press"), { do: "addPart", box: "guillotine", id: "ring", kind: "ring-4-1g-1-1/4", mark: { how: "Marked", value: 8.1 } }, cable("guillotine", "guillotine-feed", nm("12-2"), "Left", "from the composing stones", "Protected"), ...circuitOf("press-south", "guillotine-feed"),
+  { do: "addEntry", box: "guillotine", id: "old-hole", side: "Right", state: "Open", size: "1/2" }, device("guillotine", "r1", "receptacle"),
+  land("guillotine", lead("guillotine-feed", 0), "r1", "hot-upper/screw"), land("guillotine", lead("guillotine-feed", 1), "r1", "neutral-upper/screw"), join("guillotine", "grounds", "ground", "twist-on-small", [lead("guillotine-feed", 2)]), tail("guillotine", "t-ground", "grounds", "r1", "ground/screw", "6"),
+  { do: "addPigtail", box: "guillotine", id: "bond", from: { at: "Joint", joint: "grounds" }, to: { at: "BondingScrew" }, length: { how: "Measured", value: "6", entered: "6" } }, note("guillotine", "box", "bond-screw", "cover"),
+  long("guillotine", lead("guillotine-feed", 0), "6 1/4"), long("guillotine", lead("guillotine-feed", 1), "6 1/2"), note("guillotine", lead("guillotine-feed", 0), "past-opening", "2 7/8"), note("guillotine", lead("guillotine-feed", 1), "past-opening", "3 1/8"),
+  { do: "hearSaid", box: "guillotine", id: "h1", text: "There was a second motor here once; the cable is gone.", who: "the old printer", when: "2026-09-22" },
+]);
+await batch("Drying loft lampholder", [
+  add("drying", "Drying rack, above the ceiling boards", "no-box", "press"), cable("drying", "drying-feed", nm("14-2"), "Left", "from the work lamps", "FeedsIn"), cable("drying", "drying-on", nm("14-2"), "Right", "on to the rack lamp"), ...circuitOf("press-south", "drying-feed", "drying-on"),
+  { do: "setEntry", box: "drying", id: "k-drying-feed-drying", holding: "Nothing" }, { do: "setEntry", box: "drying", id: "k-drying-on-drying", holding: "Nothing" }, device("drying", "l1", "lampholder", 0),
+  join("drying", "hots", "hots", "twist-on-medium", [lead("drying-feed", 0), lead("drying-on", 0)]), join("drying", "neutrals", "neutrals", "twist-on-medium", [lead("drying-feed", 1), lead("drying-on", 1)]), join("drying", "grounds", "grounds", "twist-on-medium", [lead("drying-feed", 2), lead("drying-on", 2)]),
+  note("drying", "box", "access", "tile"),
+]);
+
+on("2026-09-23", "Tomas");
+await batch("Cellar, furnace wall", [
+  add("furnace", "Cellar, by the furnace", "device-3x2x3-1/2", "cellar"), cable("furnace", "furnace-feed", nm("14-2"), "Top", "from the shelves", "FeedsIn"), cable("furnace", "washer-neutral", nm("12-2"), "Top", "from the wash room", "CannotTell"), ...circuitOf("cellar-lights", "furnace-feed"), ...circuitOf("wash", "washer-neutral"), device("furnace", "r1", "receptacle"),
+  join("furnace", "neutrals", "neutrals", "twist-on-medium", [lead("furnace-feed", 1), lead("washer-neutral", 1)]), join("furnace", "grounds", "grounds", "twist-on-medium", [lead("furnace-feed", 2), lead("washer-neutral", 2)]), { do: "moveLead", box: "furnace", lead: lead("washer-neutral", 0), to: { at: "Cap" } },
+  land("furnace", lead("furnace-feed", 0), "r1", "hot-upper/screw"), tail("furnace", "t-neutral", "neutrals", "r1", "neutral-upper/screw"), tail("furnace", "t-ground", "grounds", "r1", "ground/screw"),
+  { do: "addPigtail", box: "furnace", id: "bond", from: { at: "Joint", joint: "grounds" }, to: { at: "BondingScrew" }, length: { how: "Measured", value: "8", entered: "8" } }, note("furnace", "box", "bond-screw", "screw"),
+]);
+await batch("Coal hole", [
+  add("coal-hole", "Coal hole, lamp", "round-4x1-1/2", "cellar"), follow("coal-hole", "foot-on", "Left", "from the foot of the stair"), device("coal-hole", "l1", "luminaire", 0),
+  join("coal-hole", "hot", "hot", "twist-on-small", [lead("foot-on", 0, "b"), "l1.hot"]), join("coal-hole", "neutral", "neutral", "twist-on-small", [lead("foot-on", 1, "b"), "l1.neutral"]), join("coal-hole", "grounds", "grounds", "twist-on-medium", [lead("foot-on", 2, "b"), "l1.ground"]),
+  { do: "addPigtail", box: "coal-hole", id: "bond", from: { at: "Joint", joint: "grounds" }, to: { at: "BondingScrew" }, length: { how: "Measured", value: "8", entered: "8" } }, note("coal-hole", "box", "bond-screw", "screw"),
+  note("coal-hole", end("foot-on", "b"), "cable-damage", "sheath"), note("coal-hole", end("foot-on", "b"), "sheath", "3/16"), { do: "noteBox", box: "coal-hole", note: "Tooth marks of a mouse on the cable, a hand's breadth outside the box." },
+]);
+await batch("East bedroom, by the bed", [
+  add("east-bed", "East bedroom, by the bed", "device-3x2x2-1/2", "east"), follow("east-bed", "up-east", "Left", "from the landing"), device("east-bed", "r1", "receptacle"), land("east-bed", lead("up-east", 0, "b"), "r1", "neutral-upper/screw"), land("east-bed", lead("up-east", 1, "b"), "r1", "hot-upper/screw"),
+  { do: "addPigtail", box: "east-bed", id: "jumper", from: { at: "Terminal", device: "r1", place: "neutral-lower/screw" }, to: { at: "Terminal", device: "r1", place: "ground/screw" }, colour: "white", length: { how: "Measured", value: "3", entered: "3" } },
+  { do: "identifyLead", box: "east-bed", lead: lead("up-east", 0, "b"), colour: "black", use: "Neutral" }, { do: "identifyLead", box: "east-bed", lead: lead("up-east", 1, "b"), colour: "white", use: "Hot" },
+  { do: "noteBox", box: "east-bed", note: "A plug-in tester says correct here. Read to the cellar ground it is not." },
+]);
+await batch("More of the house, as far as seen", [
+  add("landing-switch", "Landing, switch", "device-3x2x2-1/4", "landing", "Partial"), cable("landing-switch", "loop", old, "Top", "switch loop of the landing lamp"), ...circuitOf("bedrooms", "loop"), device("landing-switch", "s1", "switch"),
+  add("west-window", "West bedroom, window", "device-3x2x2-1/4", "west", "NotOpened"), add("east-door", "East bedroom, door switch", "device-1g", "east", "NotOpened"), add("loft-fan", "Loft, over the wash room", "round-4x1-1/2", "loft", "NotOpened"),
+  add("type-heater", "Type store, heater", "nm-1g-20", "type", "NotOpened"), add("galley-fridge", "Galley, cold box", "nm-1g-18", "galley", "Partial"), cable("galley-fridge", "fridge-feed", nm("12-2"), "Bottom", "from the cellar panel", "FeedsIn"), ...circuitOf("galley-counter", "fridge-feed"), device("galley-fridge", "r1", "receptacle-single"),
+  add("porch-lamp", "Ferry porch, lamp", "ow-round-14", "porch", "Partial"), cable("porch-lamp", "porch-lamp-feed", nm("14-2"), "Back", "from the porch receptacle"), ...circuitOf("porch-jetty", "porch-lamp-feed"), device("porch-lamp", "l1", "luminaire", 0),
+]);
+await batch("Wash room, bath light", [
+  add("bath-light", "Wash room, light over the basin", "nm-round-18", "wash"), cable("bath-light", "bath-light-feed", nm("14-2"), "Back", "from the fan switch", "FeedsIn"), ...circuitOf("wash", "bath-light-feed"), device("bath-light", "l1", "luminaire", 0),
+  join("bath-light", "hot", "hot", "twist-on-small", [lead("bath-light-feed", 0), "l1.hot"]), join("bath-light", "neutral", "neutral", "twist-on-small", [lead("bath-light-feed", 1), "l1.neutral"]), join("bath-light", "grounds", "grounds", "twist-on-small", [lead("bath-light-feed", 2), "l1.ground"]),
+]);
+await batch("With tape and torch", [
+  note("bench-left", "box", "setback", "3/16"), note("bench-left", "box", "finish", "does-not"), note("bench-left", "box", "gap", "1/16"), note("bench-left", "box", "held", "yes"), note("bench-left", "box", "clean", "yes"), note("bench-left", "box", "plate-seats", "yes"), note("bench-left", "box", "access", "open"),
+  note("bench-left", end("to-bench", "b"), "fastener", "6"), note("bench-left", end("to-glue"), "fastener", "7 1/2"), note("bench-left", end("to-bench", "b"), "sheath", "1/2"), note("bench-left", end("to-glue"), "sheath", "3/8"), note("bench-left", end("to-window"), "sheath", "1 3/4"),
+  note("bench-left", lead("to-window", 0), "past-opening", "2 7/8"), note("bench-left", "g1", "tamper", "yes"), note("bench-left", "g1", "rigid", "yes"),
+  note("type-door", "box", "held", "yes"), note("type-door", "box", "setback", "0"), note("type-door", "r1", "tamper", "no"), note("type-door", "box", "as-built", "no"), note("type-door", "box", "height", "16"), note("type-door", "box", "gfci-ahead", "no"), note("type-door", "box", "near-water", "no"),
+  note("press-left", "box", "bond-screw", "screw"), note("kettle", "box", "countertop", "yes"), note("sink", "box", "near-water", "yes"), note("porch", "g1", "weather", "yes"),
+]);
+await edit({ do: "switchBreaker", panel: "panel", slot: 7, by: "Tomas", at: "2026-09-23T09:00:00Z", on: false });
+const volts = (id, from, to, says, note_, box) => edit({ do: "logReading", id, reading: { instrument: "low-impedance", from, to, says, by: day.by, at: day.at, box, note: note_ } });
+await volts("read-1", "white slot", "cellar ground by cord", "119 V", "The wide slot is live.", "east-bed");
+await volts("read-2", "narrow slot", "wide slot", "120 V", null, "east-bed");
+await volts("read-3", "hot", "neutral", "121 V", "No load on.", "kettle");
+await edit({ do: "beginProof", id: "proof-1", box: "coal-hole", by: "Tomas", instrument: "two-pole", at: day.at, knownSource: "galley receptacle, kettle end", reference: "cellar panel enclosure by cord" });
+const proving = async (step, from, to, v) => {
+  const id = `proof-1.${n}`;
+  await edit({ do: "logReading", id, reading: { instrument: "two-pole", from, to, says: `${v} V`, volts: v, by: "Tomas", at: day.at, box: "coal-hole", proof: "proof-1", step } });
+};
+await proving("KnownBefore", "galley receptacle, kettle end", "cellar panel enclosure by cord", 121);
+for (const [from, to] of [[0, 1], [0, 2], [1, 2]]) await proving("Pair", lead("foot-on", from, "b"), lead("foot-on", to, "b"), 0);
+for (const i of [0, 1, 2]) await proving("Pair", lead("foot-on", i, "b"), "independent ground", 0);
+await proving("KnownAfter", "galley receptacle, kettle end", "cellar panel enclosure by cord", 121);
+await edit({ do: "endVisit", by: "Tomas", at: "2026-09-23T15:40:00Z" });
+
+on("2026-09-24", "Ines");
+await edit({ do: "addReport", id: "buyer", name: "Surveyor's list", from: "the bank's surveyor", date: "2026-09-24", lines: ["Receptacle by the bed in the east bedroom reads correct but tingles.", "Open hole in the box under the guillotine.", "Lampholder over the drying rack has no box.", "Outside receptacle on the porch does not trip on test."] });
+await edit({ do: "setReportLine", report: "buyer", line: "l001", box: "east-bed", rule: "neutral-ground" });
+await edit({ do: "setReportLine", report: "buyer", line: "l002", box: "guillotine", rule: "entry-open", answer: "A 1/2 in plug is on the list to buy." });
+await edit({ do: "setReportLine", report: "buyer", line: "l003", box: "drying", rule: "splice-box" });
+await edit({ do: "setReportLine", report: "buyer", line: "l004", box: "porch", rule: "line-load" });
 await edit({ do: "openChange", id: "bench-row", name: "Protected bench receptacles in the bindery", opened: "2026-09-28" });
 const plan = (id, e) => edit({ do: "planEdit", change: "bench-row", id, edit: e });
 await plan("q1", cable("type-door", "bench-row-1", nm("12-2"), "Top", "on to the new bench row"));
 await plan("q2", { do: "swapDevice", box: "type-door", id: "r1", kind: "protective" });
 await edit({ do: "putWall", id: "bindery-north", wall: { name: "Bindery, north wall", place: "bindery", layers: [{ what: "gypsum board", thickness: { how: "Measured", value: "1/2", entered: "1/2" }, combustible: false }, { what: "pine boards", thickness: { how: "Measured", value: "3/4", entered: "3/4" }, combustible: true }] } });
 await edit({ do: "openChange", id: "cellar-joints", name: "Cellar joints to a box that stays reachable", opened: "2026-09-28" });
+
+await edit({ do: "openChange", id: "upstairs", name: "Protection for the two-slot receptacles upstairs", opened: "2026-09-29" });
+await edit({ do: "planEdit", change: "upstairs", id: "u1", edit: { do: "removePigtail", box: "east-bed", id: "jumper" } });
+await edit({ do: "planEdit", change: "upstairs", id: "u2", edit: { do: "swapDevice", box: "east-bed", id: "r1", kind: "protective" } });
+await edit({ do: "planEdit", change: "upstairs", id: "u3", edit: batchOf("Hot and neutral to line", [land("east-bed", lead("up-east", 1, "b"), "r1", "line-hot/plate"), land("east-bed", lead("up-east", 0, "b"), "r1", "line-neutral/plate")]) });
+await edit({ do: "recordDone", change: "upstairs", id: "ud1", edit: { do: "removePigtail", box: "east-bed", id: "jumper" }, planned: "u1", on: "2026-10-01" });
+await edit({ do: "correctAsFound", change: "upstairs", id: "uc1", on: "2026-10-01", edit: { do: "setBoxSize", box: "east-bed", depth: { how: "Measured", value: "2 3/8", entered: "2 3/8", who: "Ines", when: "2026-10-01" } } });
+await edit({ do: "openChange", id: "wash-fan", name: "Fan and light in the wash room, with a neutral at the switch", opened: "2026-09-30" });
+await edit({ do: "planEdit", change: "wash-fan", id: "w1", edit: cable("fan-switch", "fan-lead", nm("14-3"), "Top", "to the new fan and light") });
 
 const file = await (await fetch(`${base}/api/jobs/${job}/export`)).json();
 file.history.forEach((line, i) => Object.assign(line, history[i]));

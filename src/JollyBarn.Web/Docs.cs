@@ -1,3 +1,4 @@
+using JollyBarn.Edits;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.OpenApi;
@@ -10,11 +11,15 @@ internal static class Docs
 {
     public static void Configure(OpenApiOptions options)
     {
-        options.AddDocumentTransformer((document, _, _) =>
+        options.AddDocumentTransformer(async (document, context, cancel) =>
         {
             document.Info = new OpenApiInfo { Title = "Jolly Barn", Version = "1", Description = "Everything the interface does. Errors are RFC 9457 problem details with a sentence in detail and the field in field." };
             document.Servers?.Clear();
-            return Task.CompletedTask;
+            foreach (var type in OnlyInEdits)
+            {
+                // What the generator meets first inside a kind of edit it leaves without its properties.
+                document.Components!.Schemas![type.Name] = await context.GetOrCreateSchemaAsync(type, null, cancel);
+            }
         });
         options.AddSchemaTransformer(async (schema, context, cancel) =>
         {
@@ -51,7 +56,9 @@ internal static class Docs
         && !space.StartsWith("JollyBarn.Edits", StringComparison.Ordinal) && !type.Name.StartsWith("Plain", StringComparison.Ordinal) && !type.Name.EndsWith("Post", StringComparison.Ordinal)
         && !Sendable.Contains(type);
 
-    private static readonly HashSet<Type> Sendable = [typeof(Place), typeof(Wall), typeof(WallLayer), typeof(Source), typeof(Panel), typeof(Breaker), typeof(Circuit)];
+    private static readonly Type[] OnlyInEdits = [typeof(CableSpec), typeof(Photo), typeof(Reading), typeof(Ruling)];
+
+    private static readonly HashSet<Type> Sendable = [typeof(Place), typeof(Wall), typeof(WallLayer), typeof(Source), typeof(Panel), typeof(Breaker), typeof(Circuit), typeof(Reading), typeof(Photo), typeof(Ruling), typeof(Observation)];
 
     private static void Plain(OpenApiSchema schema, JsonSchemaType kind, string says)
     {

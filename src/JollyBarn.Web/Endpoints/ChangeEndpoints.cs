@@ -30,6 +30,10 @@ internal static class ChangeEndpoints
             store.Find(job) is { } open ? TypedResults.Ok(All(open.Now.Job)) : TypedResults.NotFound())
             .WithName("changes").WithSummary("Changes with what each plans and what was done, as sentences.");
 
+        api.MapGet("/jobs/{job}/changes/{change}/steps/{step}", Results<Ok<Edit>, NotFound> (JobStore store, string job, string change, string step) =>
+            store.Find(job) is { } open && open.Now.Job.Changes.Find(change)?.Edits.FirstOrDefault(e => e.Id == step) is { } planned ? TypedResults.Ok(Plans.Read(planned.Edit)) : TypedResults.NotFound())
+            .WithName("plannedStep").WithSummary("One planned edit, to be recorded as done.");
+
         api.MapGet("/jobs/{job}/boxes/{box}/difference", Results<Ok<DifferenceAnswer>, NotFound> (JobStore store, string job, string box, string change, BoxState from, BoxState to) =>
         {
             if (store.Find(job) is not { } open || open.Now.Job is var now && !now.Changes.Has(change))

@@ -1,5 +1,4 @@
 using JollyBarn.Store;
-using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
@@ -8,7 +7,7 @@ namespace JollyBarn.Web.Endpoints;
 public sealed record PhotoTaken(string Sha, int Width, int Height, int Bytes);
 
 /// <summary>A picture of a box.</summary>
-public sealed record PhotoView(string Id, Photo Photo);
+public sealed record PhotoView(string Id, string Sha, int Width, int Height, string? Lead, string? Caption, string? When);
 
 /// <summary>Pictures: bytes in and out; what they belong to is in the job.</summary>
 internal static class PhotoEndpoints
@@ -39,7 +38,7 @@ internal static class PhotoEndpoints
             .WithName("photo");
 
         api.MapGet("/jobs/{job}/boxes/{box}/photos", Results<Ok<IEnumerable<PhotoView>>, NotFound> (JobStore store, string job, string box) =>
-            store.Find(job) is { } open ? TypedResults.Ok(open.Now.Job.Photos.Where(p => p.Value.Box == box).OrderBy(p => p.Value.When, StringComparer.Ordinal).Select(p => new PhotoView(p.Key, p.Value))) : TypedResults.NotFound())
+            store.Find(job) is { } open ? TypedResults.Ok(open.Now.Job.Photos.Where(p => p.Value.Box == box).OrderBy(p => p.Value.When, StringComparer.Ordinal).Select(p => new PhotoView(p.Key, p.Value.Sha, p.Value.Width, p.Value.Height, p.Value.Lead, p.Value.Caption, p.Value.When))) : TypedResults.NotFound())
             .WithName("photosOf").WithSummary("Pictures of a box.");
     }
 }

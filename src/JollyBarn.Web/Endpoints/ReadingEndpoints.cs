@@ -7,7 +7,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace JollyBarn.Web.Endpoints;
 
 /// <summary>A reading as the log shows it.</summary>
-public sealed record ReadingView(string Id, Reading Reading, string? BoxName, string FromName, string ToName);
+public sealed record ReadingView(string Id, string? Box, string? BoxName, string FromName, string ToName, string Says, string By, string At, string Instrument, ReadingStep Step, string? Note);
 
 /// <summary>One pair to be read, in words.</summary>
 public sealed record PairView(ProofPair Pair, string CableName, string FromName, string ToName);
@@ -44,7 +44,8 @@ internal static class ReadingEndpoints
         }).Accepts<string>("text/plain", "text/csv").Produces<ReadLines>().ProducesProblem(422).WithName("readLines").WithSummary("Reads a pasted list or a CSV into lines. Nothing is kept.");
     }
 
-    private static ReadingView View(Job job, string id, Reading r) => new(id, r, r.Box is { } box ? job.Boxes.Find(box)?.Name : null, Point(job, r.Box, r.From), Point(job, r.Box, r.To));
+    private static ReadingView View(Job job, string id, Reading r) =>
+        new(id, r.Box, r.Box is { } box ? job.Boxes.Find(box)?.Name : null, Point(job, r.Box, r.From), Point(job, r.Box, r.To), r.Says, r.By, r.At, r.Instrument, r.Step, r.Note);
 
     private static string Point(Job job, string? box, string point) =>
         box is not null && job.Boxes.Find(box)?.Leads.Find(point) is { } lead ? job.Runs.Find(lead.Run)?.End(lead.Side).Says is { } says ? $"{lead.Colour}, {says}" : lead.Colour : point;

@@ -1,5 +1,8 @@
+import { inspectWords } from "./words.inspect";
+
 /** Every English sentence of the interface. Trade words, short. */
 export const words = {
+  ...inspectWords,
   product: "Jolly Barn",
   caution:
     "Arithmetic from memory of the published code; your local code and a licensed electrician decide. Prove it dead before you touch a conductor.",
@@ -310,7 +313,7 @@ export const words = {
     amendNote: "Who says so, and where",
   },
 
-  verdict: { Stop: "Stop", Fix: "Fix", Measure: "Measure", Better: "Better" },
+  verdict: { Stop: "Stop", Fix: "Fix", Measure: "Measure", Better: "Better", Fine: "Holds" },
 
   bench: {
     title: "Bench",
@@ -460,7 +463,7 @@ export const words = {
     licensed: "Work inside a panel is for a licensed electrician: the lugs stay live with the main off.",
   },
 
-  logPage: { title: "Logbook", empty: "Nothing has been done yet.", more: "Earlier", version: (n: number) => `step ${n}` },
+  logPage: { title: "Logbook", steps: "Steps", empty: "Nothing has been done yet.", more: "Earlier", version: (n: number) => `step ${n}` },
 
   settings: {
     theme: "Theme",

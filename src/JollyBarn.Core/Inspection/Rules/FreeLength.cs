@@ -15,7 +15,7 @@ public sealed class FreeLength() : BoxRule("free-length", "Free length", "A lead
         {
             if (lead.Length.OrNull is { } length)
             {
-                yield return length < look.Limits.Inches("lead.free") && Spliced(look, id, lead) is { } spliced ? spliced : AtLeast(look, id, length, "lead.free", $"{Sentence.Start(look.Called(id))} is free for");
+                yield return length < look.Limits.Inches("lead.free") && Spliced(look, id, lead) is { } spliced ? spliced : AtLeast(look, id, length, "lead.free", $"{Sentence.Start(look.Called(id))}, free length");
             }
             else
             {
@@ -40,6 +40,6 @@ public sealed class FreeLength() : BoxRule("free-length", "Free length", "A lead
         var article = look.Limits["lead.free"].Article;
         return look.Tape(id, "path") is not { } path ? AskOf(id, $"{Sentence.Start(look.Called(id))} is {lead.Length.OrNull} and goes on through a joint: how long is its whole path?", article, [new(id, "path")], id)
             : path >= look.Limits.Inches("lead.free") && !ProtectionBook.SpliceCounts(look.Edition) ? Better(id, $"{Sentence.Start(look.Called(id))} reaches {path} only through its joint. NEC {(int)look.Edition} does not say whether that counts: ask the office, and record its ruling.", article)
-            : AtLeast(look, id, path, "lead.free", $"{Sentence.Start(look.Called(id))} reaches through its joint");
+            : AtLeast(look, id, path, "lead.free", $"{Sentence.Start(look.Called(id))}, length through its joint");
     }
 }

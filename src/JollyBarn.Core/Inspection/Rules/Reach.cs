@@ -22,7 +22,7 @@ public sealed class Reach() : BoxRule("reach", "Past the opening", "A device tha
             var name = Sentence.Start(look.Called(id));
             if (look.Tape(id, "past-opening") is { } past)
             {
-                yield return AtLeast(look, id, past, "lead.reach", $"{name} past the opening");
+                yield return AtLeast(look, id, past, "lead.reach", $"{name}, past the opening");
             }
             else if (lead.Length.OrNull is { } length)
             {

@@ -28,14 +28,17 @@ export const useBoxes = (job: string) =>
     enabled: job !== "",
   });
 
+/** States of a box in a Change. */
+export type State = NonNullable<Schemas["BoxState"]>;
+
 /** A box as it is recorded, as a Change plans it, or as it was at an earlier version. */
-export const useBox = (job: string, box: string, change: string | null = null, version: number | null = null) =>
+export const useBox = (job: string, box: string, change: string | null = null, version: number | null = null, state: State = "Planned") =>
   useQuery({
-    queryKey: change || version !== null ? ["job", job, "state", box, change, version] : ["job", job, "box", box],
+    queryKey: change || version !== null ? ["job", job, "state", box, change, version, state] : ["job", job, "box", box],
     queryFn: () =>
       must(
         api.GET("/api/jobs/{job}/boxes/{box}", {
-          params: { path: { job, box }, query: { ...(change ? { change } : {}), ...(version !== null ? { version } : {}) } },
+          params: { path: { job, box }, query: { ...(change ? { change, state } : {}), ...(version !== null ? { version } : {}) } },
         }),
       ),
     placeholderData: keepPreviousData,
@@ -46,6 +49,47 @@ export const useChanges = (job: string) =>
     queryKey: ["job", job, "changes"],
     queryFn: () => must(api.GET("/api/jobs/{job}/changes", { params: { path: { job } } })),
     enabled: job !== "",
+  });
+
+/** What can hurt somebody now, over the whole job. */
+export const useStops = (job: string) =>
+  useQuery({
+    queryKey: ["job", job, "stops"],
+    queryFn: () => must(api.GET("/api/jobs/{job}/stops", { params: { path: { job } } })),
+    enabled: job !== "",
+  });
+
+/** The punch list. */
+export const useVerdicts = (job: string) =>
+  useQuery({
+    queryKey: ["job", job, "verdicts"],
+    queryFn: () => must(api.GET("/api/jobs/{job}/verdicts", { params: { path: { job } } })),
+  });
+
+/** Where this person's proof of dead stands at a box. */
+export const useProof = (job: string, box: string, by: string) =>
+  useQuery({
+    queryKey: ["job", job, "proof", box, by],
+    queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/proof", { params: { path: { job, box }, query: { by } } })),
+    refetchInterval: 60_000,
+  });
+
+export const useReadings = (job: string) =>
+  useQuery({
+    queryKey: ["job", job, "readings"],
+    queryFn: () => must(api.GET("/api/jobs/{job}/readings", { params: { path: { job } } })),
+  });
+
+export const useReports = (job: string) =>
+  useQuery({
+    queryKey: ["job", job, "reports"],
+    queryFn: () => must(api.GET("/api/jobs/{job}/reports", { params: { path: { job } } })),
+  });
+
+export const usePhotos = (job: string, box: string) =>
+  useQuery({
+    queryKey: ["job", job, "photos", box],
+    queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/photos", { params: { path: { job, box } } })),
   });
 
 export const useSteps = (job: string, box: string) =>

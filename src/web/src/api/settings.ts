@@ -3,7 +3,9 @@ import { useSyncExternalStore } from "react";
 export type Theme = "light" | "dark" | "contrast";
 export type Units = "inch" | "metric";
 export type Hand = "right" | "left";
-export type Settings = { theme: Theme; units: Units; who: string; hand: Hand };
+/** Personal gauges, in inches: a thumb's width, a hand's breadth; null until measured. */
+export type Gauges = { thumb: number | null; hand: number | null };
+export type Settings = { theme: Theme; units: Units; who: string; hand: Hand; gauges: Gauges };
 
 const key = "jolly-barn";
 const listeners = new Set<() => void>();
@@ -15,6 +17,7 @@ function read(): Settings {
     units: "inch",
     who: "me",
     hand: "right",
+    gauges: { thumb: null, hand: null },
   };
   try {
     return { ...usual, ...(JSON.parse(localStorage.getItem(key) ?? "{}") as Partial<Settings>) };

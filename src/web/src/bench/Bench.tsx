@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent as ReactPointer, type ReactNode } from "react";
+import { Link } from "react-router";
 import type { BoxView } from "../api/client";
 import { useSettings } from "../api/settings";
 import { AddCable } from "../box/AddCable";
@@ -229,6 +230,14 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
         <Button disabled={past} onClick={() => setAdding({ what: "device" })}>
           {words.box.addDevice}
         </Button>
+        {!past && !change && (
+          <Link
+            to={`/jobs/${job}/boxes/${view.id}/survey`}
+            className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
+          >
+            {words.survey.start}
+          </Link>
+        )}
         {good.length > 1 && (
           <>
             <Button

@@ -235,14 +235,14 @@ export const BoxAndCables = memo(function BoxAndCables({
               <g fontSize="12" fill="var(--ink)">
                 {c.feeds === "CannotTell" ? (
                   <text x={placed.x.labelA + 6} y={cuff.top + 30} fill="var(--ink-2)">
-                    {c.size} · {w.powerUnknown}
+                    {short(c.size)} · {w.powerUnknown}
                   </text>
                 ) : (
                   <>
                     <text x={placed.x.labelA + 6} y={cuff.top + 30} fill="var(--ink-2)" className="figure">
-                      {c.size}
+                      {short(c.size)}
                     </text>
-                    <FeedMark x={placed.x.labelA + 12 + c.size.length * 7.3} y={cuff.top + 19} feeds={c.feeds} strong={arrow} />
+                    <FeedMark x={placed.x.labelA + 12 + short(c.size).length * 7.9} y={cuff.top + 19} feeds={c.feeds} strong={arrow} />
                   </>
                 )}
               </g>
@@ -311,4 +311,9 @@ function FeedMark({
       </text>
     </g>
   );
+}
+
+/** The size without what its strands show anyway: a cable without a ground has no bare one. */
+function short(size: string): string {
+  return size.split(",")[0]!;
 }

@@ -1,50 +1,84 @@
-import { memo } from "react";
-import { CircleAlert, OctagonAlert, Ruler, Sparkles } from "lucide-react";
-import type { Schemas } from "../api/client";
+import { useQuery } from "@tanstack/react-query";
+import { memo, useState } from "react";
+import { api, must, type BoxView } from "../api/client";
+import type { BoxEdit } from "../box/useBoxEdit";
+import { sameBox } from "../box/sameBox";
+import { Mark, VerdictCard } from "../inspect/Verdict";
+import { Button } from "../parts/controls";
 import { words } from "../words";
 
-const looks = {
-  Stop: { icon: OctagonAlert, box: "border-barn bg-barn-wash", text: "text-barn" },
-  Fix: { icon: CircleAlert, box: "border-barn bg-card", text: "text-barn" },
-  Measure: { icon: Ruler, box: "border-slate bg-slate-wash", text: "text-slate" },
-  Better: { icon: Sparkles, box: "border-amber bg-amber-wash", text: "text-amber" },
-} as const;
+const w = words.verdictPanel;
 
-/** What the rules say of the box, worst first, each pointing at what it is about. */
-export const Verdicts = memo(function Verdicts({
-  findings,
-  opened,
-  onPoint,
-}: {
-  findings: readonly Schemas["Finding"][];
-  opened: boolean;
-  onPoint: (ids: readonly string[]) => void;
-}) {
-  const w = words.bench;
-  return (
-    <section aria-label={w.verdicts}>
-      <h2 className="mb-2 text-lg">{w.verdicts}</h2>
-      {findings.length === 0 && <p className="text-sm text-ink-2">{opened ? w.nothingFound : w.notJudged}</p>}
-      <ul className="flex flex-col gap-2">
-        {findings.map((f, i) => {
-          const look = looks[f.verdict];
-          const Icon = look.icon;
-          return (
-            <li key={i}>
-              <button
-                type="button"
-                onClick={() => onPoint(f.ids)}
-                className={`w-full rounded-xl border-2 border-l-8 p-2.5 text-left ${look.box}`}
-              >
-                <span className={`flex items-center gap-1.5 text-sm font-bold ${look.text}`}>
-                  <Icon size={16} aria-hidden /> {words.verdict[f.verdict]}
-                </span>
-                {f.says} <span className="text-sm text-ink-2">{f.article}</span>
-              </button>
+/** What the rules say of the box, worst first, each pointing at what it is about; then what is open, settled, and holds. */
+export const Verdicts = memo(
+  function Verdicts({
+    job,
+    view,
+    edit,
+    onPoint,
+  }: {
+    job: string;
+    view: BoxView;
+    edit: BoxEdit;
+    onPoint: (ids: readonly string[]) => void;
+  }) {
+    const [holds, setHolds] = useState(false);
+    const opened = view.box.contents !== "NotOpened";
+    return (
+      <section aria-label={words.bench.verdicts}>
+        <h2 className="mb-2 text-lg">{words.bench.verdicts}</h2>
+        {view.findings.length === 0 && <p className="text-sm text-ink-2">{opened ? words.bench.nothingFound : words.bench.notJudged}</p>}
+        <ul className="flex flex-col gap-2">
+          {view.findings.map((f) => (
+            <li key={`${f.rule}|${f.of}`}>
+              <VerdictCard job={job} box={view.id} finding={f} edit={edit} version={view.version} onPoint={onPoint} />
             </li>
-          );
-        })}
+          ))}
+        </ul>
+        {view.settled.length > 0 && (
+          <ul className="mt-2 text-sm" aria-label={w.settled}>
+            {view.settled.map((f) => (
+              <li key={`${f.rule}|${f.of}`} className="flex items-center gap-2 border-t border-rule py-1">
+                <span className="flex-1">{f.says}</span>
+                <Button look="quiet" onClick={() => void edit.send({ do: "removeRuling", box: undefined, id: f.ruling })}>
+                  {w.takeBack}
+                </Button>
+              </li>
+            ))}
+          </ul>
+        )}
+        {view.holds > 0 && (
+          <div className="mt-2 text-sm">
+            <button type="button" className="min-h-8 underline underline-offset-4" aria-expanded={holds} onClick={() => setHolds(!holds)}>
+              {w.holds(view.holds)}
+            </button>
+            {holds && <Held job={job} view={view} edit={edit} onPoint={onPoint} />}
+          </div>
+        )}
+      </section>
+    );
+  },
+  (was, is) =>
+    sameBox(was, is) && was.view.findings === is.view.findings && was.view.holds === is.view.holds && was.view.settled === is.view.settled,
+);
+
+function Held({ job, view, edit, onPoint }: { job: string; view: BoxView; edit: BoxEdit; onPoint: (ids: readonly string[]) => void }) {
+  const held = useQuery({
+    queryKey: ["job", job, "held", view.id, view.version, edit.of],
+    queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/held", { params: { path: { job, box: view.id }, query: edit.of } })),
+  });
+  return (
+    <>
+      <p className="text-ink-2">{w.holdsNote}</p>
+      <ul>
+        {(held.data ?? []).map((f) => (
+          <li key={`${f.rule}|${f.of}`} className="border-t border-rule first:border-t-0">
+            <button type="button" className="w-full py-1 text-left" onClick={() => onPoint(f.ids)}>
+              <Mark verdict="Fine" /> {f.says} <span className="text-ink-2">{f.article}</span>
+            </button>
+          </li>
+        ))}
       </ul>
-    </section>
+    </>
   );
-});
+}

@@ -43,8 +43,13 @@ export function useHeld(job: string, view: BoxView, change: string | null, edit:
   const asked = useRef<Held | null>(null);
   const ask = useCallback(
     (held: Held) =>
-      must(api.POST("/api/jobs/{job}/boxes/{box}/moves", { params: { path: { job, box: view.id } }, body: { held, change } })),
-    [job, view.id, change],
+      must(
+        api.POST("/api/jobs/{job}/boxes/{box}/moves", {
+          params: { path: { job, box: view.id } },
+          body: { held, change, state: edit.of.state ?? null },
+        }),
+      ),
+    [job, view.id, change, edit.of.state],
   );
   const pick = useCallback(
     (what: Partial<Held>, name: string) => {

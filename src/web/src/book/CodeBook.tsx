@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useParams } from "react-router";
 import { api, must, type Edit, type Schemas } from "../api/client";
 import { useCatalogue, useEdit, useHead } from "../api/job";
+import { Rejudge } from "./Rejudge";
 import { Ask, Button, Choice, Pick } from "../parts/controls";
 import { words } from "../words";
 
@@ -14,6 +15,7 @@ export default function CodeBook() {
   const head = useHead(job);
   const catalogue = useCatalogue();
   const edit = useEdit(job);
+  const [asked, setAsked] = useState<Edit | null>(null);
   const edition = head.data?.profile.edition ?? "Nec2023";
   const limits = useQuery({
     queryKey: ["limits", edition],
@@ -23,11 +25,16 @@ export default function CodeBook() {
   if (!head.data || !catalogue.data) return <p className="text-ink-2">{words.loading}</p>;
   const profile = head.data.profile;
   const answers = head.data.practice.answers;
-  const setProfile = (change: Partial<Schemas["CodeProfile"]>) =>
-    edit.mutate({ edit: { do: "setProfile", profile: { ...profile, ...change } } as Edit });
-  const answer = (key: string, text: string | null) => edit.mutate({ edit: { do: "setPractice", key, answer: text } as Edit });
+  const setProfile = (change: Partial<Schemas["CodeProfile"]>) => {
+    const e = { do: "setProfile", profile: { ...profile, ...change } } as Edit;
+    // Who the office is changes no number.
+    if ("office" in change) edit.mutate({ edit: e });
+    else setAsked(e);
+  };
+  const answer = (key: string, text: string | null) => setAsked({ do: "setPractice", key, answer: text } as Edit);
   return (
     <div className="mx-auto grid max-w-6xl gap-8 lg:grid-cols-2">
+      {asked && <Rejudge job={job} edit={asked} onClose={() => setAsked(null)} />}
       <div className="flex flex-col gap-6">
         <h1 className="text-2xl">{w.title}</h1>
         <section className="flex flex-col gap-3">

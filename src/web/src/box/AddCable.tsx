@@ -51,7 +51,7 @@ export function AddCable({
       must(
         api.POST("/api/jobs/{job}/preview", {
           params: { path: { job } },
-          body: { edits: [body as unknown as Schemas["Edit"]], change: edit.of.change ?? null },
+          body: { edits: [body as unknown as Schemas["Edit"]], change: edit.of.change ?? null, state: edit.of.state ?? null },
         }),
       ),
   });

@@ -1,17 +1,25 @@
 import { memo, useCallback, useEffect, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
-import { useBox, useCatalogue, useChanges, useHead } from "../api/job";
+import { useBox, useCatalogue, useChanges, useHead, type State } from "../api/job";
 import { Bench } from "../bench/Bench";
 import type { Sel } from "../bench/select";
 import { Steps } from "../bench/Steps";
 import { StrandList } from "../bench/StrandList";
+import { leadName } from "../bench/names";
+import { Verdicts } from "../bench/Verdicts";
+import { StateSwitch } from "../change/StateSwitch";
+import { Counts } from "../inspect/Counts";
+import { MeasurePanel } from "../inspect/MeasurePanel";
 import { Ask, Button, Pick } from "../parts/controls";
 import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
 import { BoxCard } from "./BoxCard";
+import { FitMore } from "./FitMore";
 import { FitPanel } from "./FitPanel";
 import { Follow } from "./Follow";
+import { Photos } from "./Photos";
+import { SaidList } from "./SaidList";
 import { sameBox } from "./sameBox";
 import { useBoxEdit, type BoxEdit } from "./useBoxEdit";
 
@@ -23,11 +31,12 @@ export default function BoxPage() {
   const [search] = useSearchParams();
   const change = search.get("plan");
   const at = Number(search.get("at")) || null;
-  const view = useBox(job, box, change, at);
+  const state = (["AsFound", "AsLeft"] as const).find((x) => x === search.get("state")) ?? "Planned";
+  const view = useBox(job, box, change, at, state);
   const catalogue = useCatalogue();
   if (view.isPending || catalogue.isPending) return <p className="text-ink-2">{words.loading}</p>;
   if (!view.data || !catalogue.data) return <p>{words.notFound}</p>;
-  return <Page key={box} job={job} view={view.data} catalogue={catalogue.data} change={change} at={at} />;
+  return <Page key={box} job={job} view={view.data} catalogue={catalogue.data} change={change} at={at} state={state} />;
 }
 
 function usePhone(): boolean {
@@ -47,18 +56,21 @@ function Page({
   catalogue,
   change,
   at,
+  state,
 }: {
   job: string;
   view: BoxView;
   catalogue: Schemas["Catalogue"];
   change: string | null;
   at: number | null;
+  state: State;
 }) {
   const [, setSearch] = useSearchParams();
   const [sel, setSel] = useState<Sel | null>(null);
-  const [lit, setLit] = useState<readonly string[]>([]);
+  const [search] = useSearchParams();
+  const [lit, setLit] = useState<readonly string[]>(() => (search.get("lit") ?? "").split(",").filter(Boolean));
   const phone = usePhone();
-  const edit = useBoxEdit(job, view, change, at);
+  const edit = useBoxEdit(job, view, change, at, state);
   const choose = useCallback((next: Sel | null) => {
     setSel(next);
     setLit([]);
@@ -67,16 +79,28 @@ function Page({
     setLit(ids ?? []);
     setSel(null);
   }, []);
+  const leads = Object.keys(view.box.leads ?? {}).map((id) => [id, leadName(view, catalogue, id)] as const);
   const goTo = useLatest((version: number | null) => setSearch(version === null ? {} : { at: String(version) }));
   return (
     <div className="mx-auto max-w-[110rem]">
-      <Heading job={job} view={view} edit={edit} change={change} phone={phone} />
+      <Heading job={job} view={view} edit={edit} change={change} phone={phone} state={state} />
       {view.box.binned && <p className="mb-4 rounded-lg border-l-6 border-amber bg-amber-wash p-3">{words.box.inBin}</p>}
       {at !== null && (
         <div className="mb-3 flex flex-wrap items-center gap-3 rounded-lg border-l-6 border-amber bg-amber-wash p-3" role="status">
           <span className="flex-1">{words.bench.lookingBack(at)}</span>
           <Button onClick={() => setSearch({})}>{words.bench.backToNow}</Button>
         </div>
+      )}
+      {change && (
+        <StateSwitch
+          job={job}
+          view={view}
+          change={change}
+          state={state}
+          edit={edit}
+          onState={(s) => setSearch(s === "Planned" ? { plan: change } : { plan: change, state: s })}
+          onPoint={light}
+        />
       )}
       <div className="hand-grid grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_17.5rem] 2xl:grid-cols-[minmax(0,1fr)_20rem]">
         <div className="flex min-w-0 flex-col gap-5">
@@ -99,9 +123,15 @@ function Page({
           </Bench>
         </div>
         <div className="hand-side flex flex-col gap-4">
-          <FitPanel job={job} view={view} edit={edit} onLine={light} sel={sel} />
+          <Counts view={view} />
+          <FitPanel view={view} job={job} onLine={light} sel={sel} />
+          <Verdicts job={job} view={view} edit={edit} onPoint={light} />
+          <MeasurePanel view={view} edit={edit} catalogue={catalogue} onPoint={light} />
+          <FitMore job={job} view={view} edit={edit} />
           <BoxCard job={job} view={view} edit={edit} catalogue={catalogue} />
           <Follow job={job} view={view} edit={edit} />
+          <SaidList view={view} edit={edit} />
+          <Photos job={job} view={view} edit={edit} leadNames={leads} />
         </div>
       </div>
     </div>
@@ -114,12 +144,14 @@ const Heading = memo(function Heading({
   edit,
   change,
   phone,
+  state,
 }: {
   job: string;
   view: BoxView;
   edit: BoxEdit;
   change: string | null;
   phone: boolean;
+  state: State;
 }) {
   const head = useHead(job);
   const changes = useChanges(job);
@@ -208,7 +240,7 @@ const Heading = memo(function Heading({
           about
         )}
       </div>
-      {change && (
+      {change && state === "Planned" && (
         <p className="mb-3 rounded-lg border-l-6 border-slate bg-slate-wash p-3" role="status">
           {words.changePage.planning(open.find((c) => c.id === change)?.name ?? "?")}
         </p>

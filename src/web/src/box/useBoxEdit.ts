@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { newId, type BoxView, type Edit } from "../api/client";
-import { useEdit } from "../api/job";
+import { useEdit, type State } from "../api/job";
 import { say } from "../parts/Notices";
 import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
@@ -9,15 +9,24 @@ export type Loose = { do: Edit["do"] } & Record<string, unknown>;
 
 export type BoxEdit = {
   /** The state of the job this screen shows, for questions about it: a Change's, an earlier version's, or the present. */
-  of: { change?: string; version?: number };
+  of: { change?: string; version?: number; state?: State };
   send: (edit: Loose) => Promise<boolean>;
   /** An edit the server made ready, as it is. */
   ready: (edit: Edit) => Promise<boolean>;
   batch: (name: string, edits: Loose[]) => Promise<boolean>;
 };
 
+/** An edit as the state that is shown takes it: a plan, a correction of what was found, or a record of what was done. */
+function inChange(change: string, state: State, edit: Edit) {
+  const id = newId("q");
+  const on = new Date().toISOString().slice(0, 10);
+  if (state === "AsFound") return { do: "correctAsFound", change, id, edit, on };
+  if (state === "AsLeft") return { do: "recordDone", change, id, edit, on };
+  return { do: "planEdit", change, id, edit };
+}
+
 /** Sends edits of one box, made on the version this screen shows; into a Change when one is being planned; refused with a word when looking back. */
-export function useBoxEdit(job: string, view: BoxView, change: string | null, at: number | null): BoxEdit {
+export function useBoxEdit(job: string, view: BoxView, change: string | null, at: number | null, state: State = "Planned"): BoxEdit {
   const edit = useEdit(job);
   const ready = useLatest((done: Edit): Promise<boolean> => {
     if (at !== null) {
@@ -26,7 +35,7 @@ export function useBoxEdit(job: string, view: BoxView, change: string | null, at
     }
     return edit
       .mutateAsync({
-        edit: change ? ({ do: "planEdit", change, id: newId("q"), edit: done } as unknown as Edit) : done,
+        edit: change ? (inChange(change, state, done) as unknown as Edit) : done,
         ...(change ? {} : { base: view.version }),
       })
       .then(
@@ -37,10 +46,10 @@ export function useBoxEdit(job: string, view: BoxView, change: string | null, at
   return useMemo(() => {
     const one = (e: Loose) => ({ box: view.id, ...e }) as unknown as Edit;
     return {
-      of: { ...(change ? { change } : {}), ...(at !== null ? { version: at } : {}) },
+      of: { ...(change ? { change, state } : {}), ...(at !== null ? { version: at } : {}) },
       send: (e: Loose) => ready(one(e)),
       ready,
       batch: (name: string, edits: Loose[]) => ready({ do: "batch", name, edits: edits.map(one) } as Edit),
     };
-  }, [ready, view.id, change, at]);
+  }, [ready, view.id, change, at, state]);
 }

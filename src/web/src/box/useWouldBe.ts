@@ -21,7 +21,11 @@ export function useWouldBe(
       must(
         api.POST("/api/jobs/{job}/preview", {
           params: { path: { job } },
-          body: { edits: choices.map(([, e]) => ({ box: view.id, ...e }) as unknown as Edit), change: edit.of.change ?? null },
+          body: {
+            edits: choices.map(([, e]) => ({ box: view.id, ...e }) as unknown as Edit),
+            change: edit.of.change ?? null,
+            state: edit.of.state ?? null,
+          },
         }),
       ),
     enabled: open,

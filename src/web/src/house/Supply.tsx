@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { newId, type Schemas } from "../api/client";
+import { settings } from "../api/settings";
 import { Ask, Button, Choice, Pick, Sheet, TakeOut } from "../parts/controls";
 import { words } from "../words";
 import { NewOne, type Send } from "./House";
@@ -126,7 +127,10 @@ function PanelPicture({ id, panel, head, send }: { id: string; panel: Panel; hea
                 <span className="text-ink-2">, {words.breaker[breaker.kind]}</span>
               )}
             </span>
-            <span className="text-sm text-ink-2">{breaker.on == null ? "" : breaker.on ? w.on : w.off}</span>
+            <span className="text-sm text-ink-2">
+              {breaker.on == null ? "" : breaker.on ? w.on : w.off}
+              {(breaker.heldBy ?? []).length > 0 && `, ${words.hold.heldBy(breaker.heldBy ?? [])}`}
+            </span>
           </>
         )}
         {breaker && !first && <span className="text-sm text-ink-2">{w.samePole(breaker.slot)}</span>}
@@ -179,6 +183,10 @@ function PanelPicture({ id, panel, head, send }: { id: string; panel: Panel; hea
         breaker={breakers.find((b) => b.slot === slot)}
         head={head}
         onClose={() => setSlot(null)}
+        onSwitch={(on) => {
+          send({ do: "switchBreaker", panel: id, slot, by: settings().who, at: new Date().toISOString(), on });
+          setSlot(null);
+        }}
         onPut={(b) => {
           put({ breakers: [...breakers.filter((x) => x.slot !== slot), ...(b ? [b] : [])].sort((x, y) => x.slot - y.slot) });
           setSlot(null);
@@ -194,12 +202,14 @@ function BreakerSheet({
   head,
   onClose,
   onPut,
+  onSwitch,
 }: {
   slot: number | null;
   breaker: Breaker | undefined;
   head: Head;
   onClose: () => void;
   onPut: (b: Breaker | null) => void;
+  onSwitch: (on: boolean | null) => void;
 }) {
   const [now, setNow] = useState<Breaker>(breaker ?? { slot: slot ?? 1, poles: 1, amperes: 15, kind: "Standard" });
   const set = (change: Partial<Breaker>) => setNow({ ...now, ...change });
@@ -247,6 +257,19 @@ function BreakerSheet({
           </Button>
           {breaker && <Button onClick={() => onPut(null)}>{w.takeBreaker}</Button>}
         </div>
+        {breaker && (
+          <fieldset className="rounded-xl border-2 border-rule p-3">
+            <legend className="px-1 font-semibold">{words.hold.did}</legend>
+            <p className="mb-2 text-sm text-ink-2">
+              {words.hold.didHow} {(breaker.heldBy ?? []).length > 0 && words.hold.heldBy(breaker.heldBy ?? [])}
+            </p>
+            <div className="flex flex-wrap gap-2">
+              <Button onClick={() => onSwitch(false)}>{words.hold.off}</Button>
+              <Button onClick={() => onSwitch(null)}>{words.hold.letGo}</Button>
+              <Button onClick={() => onSwitch(true)}>{words.hold.on}</Button>
+            </div>
+          </fieldset>
+        )}
         <p className="text-sm text-ink-2">{w.licensed}</p>
       </div>
     </Sheet>

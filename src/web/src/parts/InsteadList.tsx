@@ -8,7 +8,7 @@ import { volume } from "./measure";
 type Option = Schemas["InsteadOption"];
 
 /** What would do instead, best first, and the next smaller with why not. */
-export function InsteadList({ answer, onApply }: { answer: Schemas["InsteadAnswer"]; onApply?: (option: Option) => void }) {
+export function InsteadList({ answer, onApply }: { answer: Schemas["InsteadAnswer"]; onApply?: (option: Option, index: number) => void }) {
   const { units } = useSettings();
   if (answer.cannotTell) return <p className="text-ink-2">{answer.cannotTell}</p>;
   return (
@@ -28,7 +28,7 @@ export function InsteadList({ answer, onApply }: { answer: Schemas["InsteadAnswe
               </div>
             </div>
             {onApply && (
-              <Button onClick={() => onApply(o)} aria-label={`${words.fitColumn.apply}: ${o.says}`}>
+              <Button onClick={() => onApply(o, i)} aria-label={`${words.fitColumn.apply}: ${o.says}`}>
                 {words.fitColumn.apply}
               </Button>
             )}

@@ -23,6 +23,13 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       detail: [b.place, words.fit[b.fit]].filter(Boolean).join(", "),
       go: to(`/jobs/${job}/boxes/${b.id}`),
     }));
+    for (const b of boxes.data ?? [])
+      all.push({
+        key: `s${b.id}`,
+        name: `${words.survey.title}: ${b.name}`,
+        kind: words.palette.action,
+        go: to(`/jobs/${job}/boxes/${b.id}/survey`),
+      });
     for (const [id, place] of Object.entries(head.data?.places ?? {}))
       all.push({
         key: `p${id}`,
@@ -38,6 +45,7 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       action("book", words.book, to(`/jobs/${job}/book`));
       action("log", words.log, to(`/jobs/${job}/log`));
       action("changes", words.changes, to(`/jobs/${job}/changes`));
+      action("lists", words.lists.title, to(`/jobs/${job}/lists`));
       action("house", words.housePage.title, to(`/jobs/${job}/house`));
       action("export", words.jobs.export, () => window.location.assign(`/api/jobs/${job}/export`));
     }

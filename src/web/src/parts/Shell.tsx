@@ -7,6 +7,7 @@ import { setSettings, useSettings } from "../api/settings";
 import { words } from "../words";
 import { Ask, Choice, Sheet } from "./controls";
 import { Notices } from "./Notices";
+import { StopBar } from "./StopBar";
 
 const Palette = lazy(() => import("./Palette"));
 
@@ -114,6 +115,7 @@ export function Shell() {
           </Menu>
         </div>
       </header>
+      {job && <StopBar job={job} />}
       <main id="main" tabIndex={-1} className="flex-1 px-4 py-4 outline-none">
         <Outlet />
       </main>
@@ -143,6 +145,7 @@ function JobNav({ job }: { job: string }) {
     [`/jobs/${job}/changes`, words.changes],
     [`/jobs/${job}/house`, words.house],
     [`/jobs/${job}/log`, words.log],
+    [`/jobs/${job}/lists`, words.lists.nav],
     [`/jobs/${job}/book`, words.book],
   ] as const;
   return (

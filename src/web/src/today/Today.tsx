@@ -1,49 +1,56 @@
 import { Search } from "lucide-react";
 import { useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
-import { newId, type Edit, type Schemas } from "../api/client";
-import { useCatalogue, useEdit, useToday } from "../api/job";
+import { newId, type Edit } from "../api/client";
+import { useCatalogue, useEdit, useToday, useVerdicts } from "../api/job";
 import { useSettings } from "../api/settings";
-import { Button } from "../parts/controls";
+import { Button, Choice } from "../parts/controls";
 import { Empty } from "../parts/Empty";
-import { FitBadge } from "../parts/FitBadge";
 import { KindPicker } from "../parts/KindPicker";
-import { span, volume } from "../parts/measure";
+import { volume } from "../parts/measure";
 import { editsOf } from "../quick/KeepAsBox";
 import { words } from "../words";
+import { BoxList } from "./BoxList";
+import { PunchList, type Sort } from "./PunchList";
 import { RoomSheet } from "./RoomSheet";
 import { templates } from "./templates";
 
-type Box = Schemas["BoxSummary"];
 const w = words.todayPage;
+const v = words.todayVerdicts;
+const SHOWS = ["all", "Stop", "Fix", "Better", "measure"] as const;
+type Show = (typeof SHOWS)[number];
 
-/** Where the job stands: over-full first, then what just fits, then what nobody knows. */
+/** Where the job stands: what can hurt somebody now, what fails, what nobody knows yet; and every box with its fill. */
 export default function Today() {
   const { job = "" } = useParams();
   const [search, setSearch] = useSearchParams();
   const today = useToday(job);
+  const verdicts = useVerdicts(job);
   const catalogue = useCatalogue();
   const edit = useEdit(job);
   const navigate = useNavigate();
   const { units } = useSettings();
   const [room, setRoom] = useState(false);
+  const [sort, setSort] = useState<Sort>("verdict");
   const find = search.get("find") ?? "";
   const adding = search.get("add") === "1";
-  const setFind = (text: string) => setSearch(text ? { find: text } : {}, { replace: true });
+  const show = SHOWS.find((s) => s === search.get("show")) ?? "all";
+  const put = (change: Record<string, string>) => {
+    const next = { ...(find ? { find } : {}), ...(show === "all" ? {} : { show }), ...change };
+    setSearch(Object.fromEntries(Object.entries(next).filter(([, x]) => x !== "" && x !== "all")), { replace: true });
+  };
   if (today.isPending) return <p className="text-ink-2">{words.loading}</p>;
   if (!today.data) return <p>{words.notFound}</p>;
   const data = today.data;
   const parts = find.toLowerCase().split(/\s+/).filter(Boolean);
-  const keep = (boxes: readonly Box[]) =>
-    boxes.filter((b) => parts.every((p) => `${b.name} ${b.place ?? ""} ${b.kindName}`.toLowerCase().includes(p)));
-  const groups = [
-    ["over", w.over, w.overNone, keep(data.over)],
-    ["full", w.full, w.fullNone, keep(data.full)],
-    ["unknown", w.unknown, w.unknownNone, keep(data.unknown)],
-    ["fine", w.fine, w.fineNone, keep(data.fine)],
-  ] as const;
-  const total = data.over.length + data.full.length + data.unknown.length + data.fine.length;
-  const shown = groups.reduce((n, g) => n + g[3].length, 0);
+  const has = (text: string) => parts.every((p) => text.toLowerCase().includes(p));
+  const all = [...data.over, ...data.full, ...data.unknown, ...data.fine];
+  const boxes = all.filter((b) => has(`${b.name} ${b.place ?? ""} ${b.kindName}`));
+  const found = (verdicts.data ?? []).filter((f) =>
+    has(`${f.boxName} ${f.place ?? ""} ${all.find((b) => b.id === f.box)?.kindName ?? ""}`),
+  );
+  const count = (verdict: string) => found.filter((f) => f.finding.verdict === verdict).length;
+  const toMeasure = boxes.reduce((n, b) => n + b.measure, 0);
   const addBox = async (kind: string) => {
     const id = newId("b");
     const template = templates.find((t) => `template|${t.id}` === kind);
@@ -59,40 +66,42 @@ export default function Today() {
     ...templates.map((t) => ({ id: `template|${t.id}`, name: t.name, right: w.template, group: w.template })),
     ...(catalogue.data?.boxes ?? []).map((b) => ({ id: b.id, name: b.name, right: b.volume == null ? "" : volume(b.volume, units) })),
   ];
+  const shows: readonly (readonly [Show, string])[] = [
+    ["all", `${v.all} ${found.length}`],
+    ["Stop", `${words.verdict.Stop} ${count("Stop")}`],
+    ["Fix", `${words.verdict.Fix} ${count("Fix")}`],
+    ["Better", `${words.verdict.Better} ${count("Better")}`],
+    ["measure", `${v.measure} ${toMeasure}`],
+  ];
 
   return (
     <div className="mx-auto max-w-7xl">
-      <div className="mb-5 flex flex-wrap items-center gap-2">
+      <div className="mb-4 flex flex-wrap items-center gap-2">
         <div className="mr-auto">
           <h1 className="text-2xl">{data.job.name}</h1>
           <p className="text-ink-2">
-            {w.counted(total)} · NEC {words.edition[data.job.profile.edition]}
+            {w.counted(all.length)} · NEC {words.edition[data.job.profile.edition]}
             {data.binned > 0 && ` · ${w.bin(data.binned)}`}
           </p>
         </div>
-        <label className="flex min-h-11 items-center gap-2 rounded-xl border-2 border-rule bg-card px-3">
+        <label className="no-print flex min-h-11 items-center gap-2 rounded-xl border-2 border-rule bg-card px-3">
           <Search size={18} aria-hidden />
           <input
             aria-label={w.search}
             placeholder={w.search}
             className="w-56 bg-transparent outline-none"
             value={find}
-            onChange={(e) => setFind(e.target.value)}
+            onChange={(e) => put({ find: e.target.value })}
           />
         </label>
-        <Button onClick={() => setRoom(true)}>{w.room}</Button>
-        <a
-          href={`/api/jobs/${job}/boxes.csv`}
-          download
-          className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
-        >
-          {w.csv}
-        </a>
-        <Button look="main" onClick={() => setSearch({ add: "1" })}>
+        <Button className="no-print" onClick={() => setRoom(true)}>
+          {w.room}
+        </Button>
+        <Button className="no-print" look="main" onClick={() => setSearch({ add: "1" })}>
           {w.addBox}
         </Button>
       </div>
-      {total === 0 && (
+      {all.length === 0 && (
         <Empty title={w.empty} how={w.emptyHow}>
           <Link
             to={`/quick?job=${job}`}
@@ -102,59 +111,40 @@ export default function Today() {
           </Link>
         </Empty>
       )}
-      {total > 0 && shown === 0 && <p>{w.none}</p>}
-      {total > 0 && shown > 0 && (
-        <div className="grid gap-6 md:grid-cols-2 xl:grid-cols-[1.15fr_1fr_1fr]">
-          {[[groups[0]!, groups[1]!], [groups[2]!], [groups[3]!]].map((column, i) => (
-            <div key={i} className="flex flex-col gap-6">
-              {column.map(([key, title, none, boxes]) => (
-                <section key={key} aria-label={title}>
-                  <h2
-                    className={`mb-2 flex items-baseline gap-2 border-b-2 pb-1 text-lg ${key === "over" && boxes.length > 0 ? "border-barn text-barn" : "border-ink"}`}
-                  >
-                    {title} <span className="figure text-base">{boxes.length}</span>
-                  </h2>
-                  {boxes.length === 0 && <p className="text-ink-2">{none}</p>}
-                  <ul className="flex flex-col gap-1.5">
-                    {boxes.map((b) => (
-                      <li key={b.id}>
-                        <Link
-                          to={`/jobs/${job}/boxes/${b.id}`}
-                          className={`block rounded-xl border-2 px-3 py-2 hover:border-ink ${key === "over" ? "border-barn bg-barn-wash" : "border-rule bg-card"}`}
-                        >
-                          <span className="flex flex-wrap items-center justify-between gap-x-3">
-                            <b>{b.name}</b>
-                            {key !== "fine" && <FitBadge fit={b.fit} />}
-                          </span>
-                          <span className="flex flex-wrap justify-between gap-x-3 text-sm">
-                            <span className="text-ink-2">{[b.place, b.kindName].filter(Boolean).join(" · ")}</span>
-                            <span className="figure ml-auto font-bold">{figure(b, units)}</span>
-                          </span>
-                        </Link>
-                      </li>
-                    ))}
-                  </ul>
-                </section>
-              ))}
+      {all.length > 0 && boxes.length === 0 && <p>{w.none}</p>}
+      {boxes.length > 0 && (
+        <div className="grid items-start gap-6 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+          <section aria-label={v.show}>
+            <div className="no-print mb-2 flex flex-wrap items-end justify-between gap-3">
+              <Choice hide label={v.show} value={show} onChange={(s) => put({ show: s })} options={shows} />
+              <Choice
+                hide
+                label={v.sort}
+                value={sort}
+                onChange={setSort}
+                options={[
+                  ["verdict", v.byVerdict],
+                  ["room", v.byRoom],
+                ]}
+              />
             </div>
-          ))}
+            <PunchList job={job} show={show} sort={sort} found={found} boxes={boxes} />
+            <div className="no-print mt-3 flex flex-wrap gap-3">
+              <a
+                href={`/api/jobs/${job}/verdicts.csv`}
+                download
+                className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
+              >
+                {v.csv}
+              </a>
+              <Button onClick={() => window.print()}>{v.print}</Button>
+            </div>
+          </section>
+          <BoxList job={job} data={data} keep={(b) => boxes.includes(b)} />
         </div>
       )}
-      <KindPicker
-        title={w.addBox}
-        open={adding}
-        onClose={() => setSearch({}, { replace: true })}
-        kinds={kinds}
-        onPick={(id) => void addBox(id)}
-      />
+      <KindPicker title={w.addBox} open={adding} onClose={() => put({ add: "" })} kinds={kinds} onPick={(id) => void addBox(id)} />
       {room && <RoomSheet job={job} head={data.job} onClose={() => setRoom(false)} />}
     </div>
   );
-}
-
-function figure(b: Box, units: ReturnType<typeof useSettings>["units"]): string {
-  if (b.fit === "Over") return w.over_by(volume(-(b.left.high ?? b.left.low), units));
-  if (b.fit === "Fits") return w.left_(span(b.left, units));
-  if (b.fit === "ExactlyFull") return span(b.available, units);
-  return b.needed.low > 0 ? w.atLeast(volume(b.needed.low, units)) : "";
 }

@@ -1,0 +1,137 @@
+import { useRef, useState } from "react";
+import { newId, type BoxView } from "../api/client";
+import { usePhotos } from "../api/job";
+import { Ask, Button, Pick, TakeOut } from "../parts/controls";
+import { say } from "../parts/Notices";
+import { words } from "../words";
+import type { BoxEdit } from "./useBoxEdit";
+
+const w = words.photos;
+/** The longer side of a kept picture. */
+const SIDE = 1600;
+
+/** The picture made anew from its pixels, so that nothing but pixels leaves this screen. */
+async function redrawn(file: File): Promise<Blob> {
+  const bitmap = await createImageBitmap(file).catch(() => {
+    throw new Error(w.cannot);
+  });
+  const scale = Math.min(1, SIDE / Math.max(bitmap.width, bitmap.height));
+  const canvas = document.createElement("canvas");
+  canvas.width = Math.max(1, Math.round(bitmap.width * scale));
+  canvas.height = Math.max(1, Math.round(bitmap.height * scale));
+  const context = canvas.getContext("2d");
+  if (!context) throw new Error(w.large);
+  context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  bitmap.close();
+  return new Promise((done, fail) => canvas.toBlob((b) => (b ? done(b) : fail(new Error(w.large))), "image/jpeg", 0.85));
+}
+
+/** Pictures of the box, or pinned to one of its leads. */
+export function Photos({
+  job,
+  view,
+  edit,
+  leadNames,
+}: {
+  job: string;
+  view: BoxView;
+  edit: BoxEdit;
+  leadNames: readonly (readonly [string, string])[];
+}) {
+  const photos = usePhotos(job, view.id);
+  const chooser = useRef<HTMLInputElement>(null);
+  const [busy, setBusy] = useState(false);
+  const add = async (file: File) => {
+    setBusy(true);
+    try {
+      const blob = await redrawn(file);
+      const reply = await fetch(`/api/jobs/${job}/photos`, { method: "POST", headers: { "content-type": "image/jpeg" }, body: blob });
+      const answer = (await reply.json()) as { sha: string; width: number; height: number; bytes: number; detail?: string };
+      if (!reply.ok) throw new Error(answer.detail ?? words.failed);
+      await edit.send({
+        do: "addPhoto",
+        box: undefined,
+        id: newId("f"),
+        photo: {
+          box: view.id,
+          sha: answer.sha,
+          width: answer.width,
+          height: answer.height,
+          bytes: answer.bytes,
+          when: new Date().toISOString(),
+        },
+      });
+    } catch (problem) {
+      say(problem instanceof Error ? problem.message : words.failed, "stop");
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <section aria-label={w.title} className="by-itself rounded-2xl border-2 border-rule p-4">
+      <h2 className="mb-1 text-lg">{w.title}</h2>
+      {photos.data?.length === 0 && <p className="text-sm text-ink-2">{w.none}</p>}
+      <ul className="grid gap-3">
+        {(photos.data ?? []).map((photo) => (
+          <li key={photo.id}>
+            <a href={`/api/jobs/${job}/photos/${photo.sha}`} target="_blank" rel="noreferrer">
+              <img
+                src={`/api/jobs/${job}/photos/${photo.sha}`}
+                width={photo.width}
+                height={photo.height}
+                loading="lazy"
+                alt={photo.caption ?? w.title}
+                className="h-auto w-full rounded-lg border-2 border-rule"
+              />
+            </a>
+            <div className="mt-1 flex items-end gap-2">
+              <div className="flex-1">
+                <Ask
+                  hide
+                  label={w.caption}
+                  hint={w.caption}
+                  value={photo.caption ?? ""}
+                  onKeep={(caption) =>
+                    void edit.send({ do: "setPhoto", box: undefined, id: photo.id, caption: caption || null, lead: photo.lead })
+                  }
+                />
+              </div>
+              <TakeOut
+                verb={w.remove}
+                name={photo.caption ?? w.title}
+                onClick={() => void edit.send({ do: "removePhoto", box: undefined, id: photo.id })}
+              />
+            </div>
+            {leadNames.length > 0 && (
+              <Pick
+                hide
+                label={w.pin}
+                value={photo.lead ?? ""}
+                onChange={(lead: string) =>
+                  void edit.send({ do: "setPhoto", box: undefined, id: photo.id, caption: photo.caption, lead: lead || null })
+                }
+                options={[["", w.whole] as const, ...leadNames]}
+              />
+            )}
+          </li>
+        ))}
+      </ul>
+      <input
+        ref={chooser}
+        type="file"
+        accept="image/*"
+        className="sr-only"
+        aria-label={w.add}
+        tabIndex={-1}
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          e.target.value = "";
+          if (file) void add(file);
+        }}
+      />
+      <Button className="no-print mt-2" disabled={busy} onClick={() => chooser.current?.click()}>
+        {busy ? words.loading : w.add}
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,233 @@
+import { useState } from "react";
+import { Link, useParams, useSearchParams } from "react-router";
+import { newId, type BoxView, type Schemas } from "../api/client";
+import { useBox, useCatalogue } from "../api/job";
+import type { Catalogue } from "../box/landing";
+import { SaidList } from "../box/SaidList";
+import { useBoxEdit, type BoxEdit } from "../box/useBoxEdit";
+import { MeasurePanel } from "../inspect/MeasurePanel";
+import { ProofPanel } from "../inspect/ProofPanel";
+import { Button, Choice, TakeOut } from "../parts/controls";
+import { KindPicker } from "../parts/KindPicker";
+import { cable as cableSpec } from "../quick/question";
+import { words } from "../words";
+import { LeadByLead } from "./LeadByLead";
+import { Marks } from "./Marks";
+
+const w = words.survey;
+const steps = ["proof", "cables", "leads", "marks", "measure"] as const;
+type Step = (typeof steps)[number];
+const SIZES = ["14-2", "12-2", "14-3", "12-3", "14-2/none"];
+const DEVICES = ["receptacle", "protective", "switch", "switch-3way", "dimmer", "luminaire", "lampholder", "receptacle-two-slot"];
+
+/** The plate comes off: what is in the box, written down before anything moves, one question to a screen. */
+export default function Survey() {
+  const { job = "", box = "" } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const view = useBox(job, box);
+  const catalogue = useCatalogue();
+  if (view.isPending || catalogue.isPending) return <p className="text-ink-2">{words.loading}</p>;
+  if (!view.data || !catalogue.data) return <p>{words.notFound}</p>;
+  const step = steps.find((s) => s === search.get("step")) ?? "proof";
+  return <Page job={job} view={view.data} catalogue={catalogue.data} step={step} onStep={(s) => setSearch({ step: s })} />;
+}
+
+function Page({
+  job,
+  view,
+  catalogue,
+  step,
+  onStep,
+}: {
+  job: string;
+  view: BoxView;
+  catalogue: Catalogue;
+  step: Step;
+  onStep: (step: Step) => void;
+}) {
+  const edit = useBoxEdit(job, view, null, null);
+  const at = steps.indexOf(step);
+  const next = steps[at + 1];
+  return (
+    <div className="mx-auto max-w-2xl pb-24">
+      <p className="text-sm text-ink-2">
+        <Link to={`/jobs/${job}/boxes/${view.id}`} className="underline underline-offset-4">
+          {view.box.name}
+        </Link>
+        {view.place && `, ${view.place}`} · {view.kindName}
+      </p>
+      <h1 className="mb-2 text-2xl">{w.title}</h1>
+      <nav aria-label={w.title} className="mb-4 flex gap-1 overflow-x-auto">
+        {steps.map((s, i) => (
+          <button
+            key={s}
+            type="button"
+            aria-current={s === step ? "step" : undefined}
+            onClick={() => onStep(s)}
+            className={`min-h-11 shrink-0 rounded-lg border-2 px-3 text-sm font-semibold ${s === step ? "border-ink bg-ink text-on-ink" : i < at ? "border-moss bg-card" : "border-rule bg-card"}`}
+          >
+            {w.steps[s]}
+          </button>
+        ))}
+      </nav>
+      {step === "proof" && (
+        <div className="flex flex-col gap-4">
+          <p>{w.plateOff}</p>
+          <ProofPanel job={job} box={view.id} />
+          <p className="text-sm text-ink-2">{w.skipProof}</p>
+          <SaidList view={view} edit={edit} />
+        </div>
+      )}
+      {step === "cables" && <Cables view={view} edit={edit} catalogue={catalogue} />}
+      {step === "leads" && <LeadByLead view={view} edit={edit} catalogue={catalogue} />}
+      {step === "marks" && <Marks view={view} edit={edit} catalogue={catalogue} />}
+      {step === "measure" && <MeasurePanel view={view} edit={edit} catalogue={catalogue} onPoint={() => undefined} all />}
+      <div className="fixed inset-x-0 bottom-0 z-20 flex gap-2 border-t-2 border-ink bg-card p-3">
+        {at > 0 && <Button onClick={() => onStep(steps[at - 1]!)}>{w.back}</Button>}
+        {next ? (
+          <Button look="main" className="flex-1" onClick={() => onStep(next)}>
+            {w.next}: {w.steps[next].toLowerCase()}
+          </Button>
+        ) : (
+          <Link
+            to={`/jobs/${job}/boxes/${view.id}`}
+            className="inline-flex min-h-11 flex-1 items-center justify-center rounded-xl border-2 border-ink bg-ink px-4 font-semibold text-on-ink"
+          >
+            {w.done}
+          </Link>
+        )}
+        {view.box.contents !== "Complete" && step !== "proof" && (
+          <Button onClick={() => void edit.send({ do: "setContents", contents: "Complete" })}>{w.complete}</Button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catalogue: Catalogue }) {
+  const [side, setSide] = useState<Schemas["EntrySide"]>("Top");
+  const [kinds, setKinds] = useState(false);
+  const [devices, setDevices] = useState(false);
+  const bring = (size: string) => {
+    const spec = cableSpec(size);
+    const edits = [
+      ...(view.box.contents === "NotOpened" ? [{ do: "setContents" as const, contents: "Partial" }] : []),
+      {
+        do: "addCable" as const,
+        run: newId("r"),
+        entry: newId("k"),
+        cable: {
+          type: spec.grounds ? "NmB" : "OldTwoWire",
+          gauge: spec.gauge,
+          conductors: spec.conductors,
+          ground: spec.grounds ? "Bare" : "None",
+        },
+        side,
+      },
+    ];
+    void edit.batch(words.box.addCable, edits);
+  };
+  const hangs = view.openGangs === 0;
+  const gang = () => {
+    const taken = Object.values(view.box.devices ?? {}).map((d) => d.gang ?? 0);
+    return Array.from({ length: view.openGangs }, (_, i) => i + 1).find((g) => !taken.includes(g)) ?? 1;
+  };
+  const put = (kind: string) =>
+    void edit.send({ do: "addDevice", id: newId("d"), kind, gang: catalogue.devices.find((d) => d.id === kind)?.yoke ? gang() : 0 });
+  const fits = DEVICES.filter((id) => hangs !== (catalogue.devices.find((d) => d.id === id)?.yoke ?? true));
+  return (
+    <div className="flex flex-col gap-5">
+      <section aria-label={w.kindOf}>
+        <h2 className="mb-1 text-lg">{w.kindOf}</h2>
+        <Button onClick={() => setKinds(true)}>{view.kindName}</Button>
+      </section>
+      <section aria-label={words.box.cables}>
+        <h2 className="mb-1 text-lg">{w.cables}</h2>
+        <Choice
+          label={words.box.comesIn}
+          value={side}
+          onChange={setSide}
+          options={Object.entries(words.sides) as [Schemas["EntrySide"], string][]}
+        />
+        <div className="mt-2 grid grid-cols-3 gap-2">
+          {SIZES.map((s) => (
+            <button
+              key={s}
+              type="button"
+              className="figure min-h-14 rounded-xl border-2 border-ink bg-card text-lg font-bold"
+              onClick={() => bring(s)}
+            >
+              {s === "14-2/none" ? words.cable.OldTwoWire : s}
+            </button>
+          ))}
+        </div>
+      </section>
+      {view.cables.length > 0 && (
+        <section aria-label={w.feeds}>
+          <h2 className="mb-1 text-lg">{w.feeds}</h2>
+          <ul className="flex flex-col gap-2">
+            {view.cables.map((c) => (
+              <li key={`${c.run}${c.side}`} className="rounded-xl border-2 border-rule bg-card p-2">
+                <div className="flex items-center gap-2">
+                  <b className="flex-1">
+                    {c.size}, {words.sides[view.box.entries?.[c.entry ?? ""]?.side ?? "Top"].toLowerCase()}
+                    {c.says && `, ${c.says}`}
+                  </b>
+                  <TakeOut name={c.size} onClick={() => void edit.send({ do: "removeCable", run: c.run })} />
+                </div>
+                <Choice
+                  hide
+                  label={`${words.box.feedsLabel}: ${c.size}`}
+                  value={c.feeds === "CannotTell" ? null : c.feeds}
+                  onChange={(feeds) => void edit.send({ do: "nameCable", run: c.run, side: c.side, says: c.says ?? null, feeds })}
+                  options={(["FeedsIn", "FeedsOn", "Protected"] as const).map((f) => [f, words.feeds[f]] as const)}
+                />
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section aria-label={w.device}>
+        <h2 className="mb-1 text-lg">{w.device}</h2>
+        <div className="flex flex-wrap gap-2">
+          {fits.map((id) => (
+            <button
+              key={id}
+              type="button"
+              className="min-h-11 rounded-lg border-2 border-rule bg-card px-3 text-sm font-semibold"
+              onClick={() => put(id)}
+            >
+              {catalogue.devices.find((d) => d.id === id)?.name}
+            </button>
+          ))}
+          <Button onClick={() => setDevices(true)}>{words.more}</Button>
+        </div>
+        <ul>
+          {Object.entries(view.box.devices ?? {}).map(([id, d]) => {
+            const name = d.name ?? catalogue.devices.find((k) => k.id === d.kind)?.name ?? d.kind;
+            return (
+              <li key={id} className="flex items-center gap-2 border-t border-rule">
+                <b className="flex-1">{name}</b>
+                <TakeOut name={name} onClick={() => void edit.send({ do: "removeDevice", id })} />
+              </li>
+            );
+          })}
+        </ul>
+      </section>
+      <KindPicker
+        title={w.kindOf}
+        open={kinds}
+        onClose={() => setKinds(false)}
+        kinds={catalogue.boxes.map((b) => ({ id: b.id, name: b.name, right: "" }))}
+        onPick={(kind) => void edit.send({ do: "setBoxKind", kind })}
+      />
+      <KindPicker
+        title={w.device}
+        open={devices}
+        onClose={() => setDevices(false)}
+        kinds={catalogue.devices.map((d) => ({ id: d.id, name: d.name, right: "" }))}
+        onPick={put}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,90 @@
+import { Link } from "react-router";
+import type { Schemas } from "../api/client";
+import { Mark, looks } from "../inspect/Verdict";
+import { words } from "../words";
+
+const v = words.todayVerdicts;
+export type Sort = "verdict" | "room";
+type Found = Schemas["JobFinding"];
+type Box = Schemas["BoxSummary"];
+
+/** What is wrong over the whole job, each line jumping to its part of the picture; or what is still to be measured, box by box. */
+export function PunchList({
+  job,
+  show,
+  sort,
+  found,
+  boxes,
+}: {
+  job: string;
+  show: string;
+  sort: Sort;
+  found: readonly Found[];
+  boxes: readonly Box[];
+}) {
+  if (show === "measure") {
+    const asked = boxes.filter((b) => b.measure > 0);
+    return (
+      <ul className="flex flex-col gap-1.5">
+        {asked.length === 0 && <li className="text-ink-2">{v.none}</li>}
+        {asked.map((b) => (
+          <li key={b.id}>
+            <Link
+              to={`/jobs/${job}/boxes/${b.id}/survey?step=measure`}
+              className="flex flex-wrap items-center gap-x-3 rounded-xl border-2 border-l-8 border-slate bg-card px-3 py-2 hover:border-ink"
+            >
+              <b className="flex-1">{b.name}</b>
+              <span className="text-sm text-ink-2">{b.place}</span>
+              <Mark verdict="Measure">
+                <span className="figure">{b.measure}</span>
+              </Mark>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    );
+  }
+  const kept = found.filter((f) => show === "all" || f.finding.verdict === show);
+  if (kept.length === 0) return <p className="text-ink-2">{show === "Stop" ? v.stopsNone : v.none}</p>;
+  const groups = new Map<string, Found[]>();
+  const titles = { Stop: v.stops, Fix: v.fixes, Better: v.better, Measure: v.measure, Fine: "" } as const;
+  for (const f of kept) {
+    const key = sort === "room" ? (f.place ?? v.noRoom) : titles[f.finding.verdict];
+    groups.set(key, [...(groups.get(key) ?? []), f]);
+  }
+  const order = sort === "room" ? [...groups.keys()].sort((a, b) => a.localeCompare(b)) : [...groups.keys()];
+  return (
+    <div className="flex flex-col gap-5">
+      {order.map((key) => {
+        const list = groups.get(key)!;
+        const stop = list[0]!.finding.verdict === "Stop" && sort === "verdict";
+        return (
+          <section key={key} aria-label={key}>
+            <h2 className={`mb-1.5 flex items-baseline gap-2 border-b-2 pb-0.5 text-lg ${stop ? "border-barn text-barn" : "border-ink"}`}>
+              {key} <span className="figure text-base">{list.length}</span>
+            </h2>
+            <ul className="flex flex-col gap-1.5">
+              {list.map((f) => (
+                <li key={`${f.box}|${f.finding.rule}|${f.finding.of}`}>
+                  <Link
+                    to={`/jobs/${job}/boxes/${f.box}?lit=${encodeURIComponent(f.finding.ids.join(","))}`}
+                    className={`block rounded-xl border-2 border-l-8 px-3 py-1.5 hover:border-ink ${looks[f.finding.verdict].box}`}
+                  >
+                    <span className="flex flex-wrap items-baseline gap-x-3">
+                      <Mark verdict={f.finding.verdict} />
+                      <b>{f.boxName}</b>
+                      {sort !== "room" && <span className="text-sm text-ink-2">{f.place}</span>}
+                    </span>
+                    <span className="block">
+                      {f.finding.says} <span className="text-sm text-ink-2">{f.finding.article}</span>
+                    </span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+    </div>
+  );
+}
