@@ -1,7 +1,9 @@
 using BenchmarkDotNet.Attributes;
 using JollyBarn.Edits;
 using JollyBarn.Fill;
+using JollyBarn.Inspection;
 using JollyBarn.Measures;
+using JollyBarn.Planning;
 using JollyBarn.Store;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
@@ -13,6 +15,7 @@ public class FillBenchmarks
 {
     private readonly Wiring.Job job = BigJob.Make();
     private readonly BoxReports kept = new();
+    private readonly Judged judged = new();
     private readonly string folder = Directory.CreateTempSubdirectory("jolly-barn-bench-").FullName;
     private Box box = null!;
     private InsteadQuestion question = null!;
@@ -57,6 +60,26 @@ public class FillBenchmarks
         var edit = new SetBoxMark("b7", Fact<Volume>.Marked(Volume.Of(18 + (count++ % 8))));
         var next = edit.Check(job) is null ? edit.Apply(job) : job;
         return next.Boxes.Values.Count(b => kept.FillOf(next, b).Fit == Fit.Over);
+    }
+
+    [Benchmark(Description = "one box: judged by every rule")]
+    public int OneJudged() => Inspector.JudgeAll(job, "b7", box).Count;
+
+    [Benchmark(Description = "one box: an end picked, every place with what follows")]
+    public int Picked() => Moves.Of(job, "b7", new Held([box.Leads.Ids.First()], null, false, null, "n")).Count;
+
+    [Benchmark(Description = "300 boxes: judged whole, from nothing")]
+    public int JudgedWhole()
+    {
+        var fresh = new Judged();
+        return job.Boxes.Sum(b => fresh.Verdicts.Of(job, b.Key, b.Value).Count);
+    }
+
+    [Benchmark(Description = "300 boxes: judged after one edit, no commit")]
+    public int JudgedAfterOneEdit()
+    {
+        var next = new NoteFact("b7", "box", "setback", new Observation(Known.Measured, $"{count++ % 8}/16")).Apply(job);
+        return next.Boxes.Sum(b => judged.Verdicts.Of(next, b.Key, b.Value).Count);
     }
 
     [Benchmark(Description = "300 boxes: the cells one edit changed")]

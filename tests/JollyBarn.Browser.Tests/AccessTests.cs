@@ -45,7 +45,12 @@ public sealed class AccessTests(Site site) : IClassFixture<Site>
         Look(site.DemoJob + "/house", "What can make it live");
         Look(site.DemoJob + "/house", "What can make it live", () => person.Click("[aria-label='Cellar panel'] button"));
         Look(site.DemoJob + "/book", "House practice");
-        Look(site.DemoJob + "/log", "Logbook");
+        Look(site.DemoJob + "/log", "Log a reading");
+        Look(site.DemoJob + "/lists", "Surveyor's list");
+        Look(site.DemoJob + "/boxes/fan-switch/survey", "Not proved dead");
+        Look(site.DemoJob + "/boxes/fan-switch/survey?step=leads", "Where does it go?");
+        Look(site.DemoJob + "/boxes/east-bed?plan=upstairs&state=AsLeft", "Done as planned");
+        Look(site.DemoJob + "/boxes/press-left", "Measure", () => person.Tap("Measure: How far behind the finished face is its rim?"));
         Look(site.DemoJob, "Over-full", () => person.Tap("Find or do…"));
         Assert.True(found.Count == 0, string.Join("\n", found));
     }

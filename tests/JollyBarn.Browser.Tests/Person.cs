@@ -170,6 +170,17 @@ public sealed class Person : IDisposable
 
     public string Text => (string?)Driver.ExecuteScript("return document.body.innerText") ?? "";
 
+    /// <summary>Waits until something holds.</summary>
+    public static void Wait(Func<bool> holds) => Until(() => holds(), "what was waited for never came");
+
+    /// <summary>What somebody at another screen sends.</summary>
+    public static async Task PostAsync(string site, string path, object body)
+    {
+        using var client = new HttpClient { BaseAddress = new Uri(site) };
+        using var reply = await System.Net.Http.Json.HttpClientJsonExtensions.PostAsJsonAsync(client, new Uri(path, UriKind.Relative), body);
+        reply.EnsureSuccessStatusCode();
+    }
+
     /// <summary>Serious and critical findings of axe with the tags of WCAG 2.2 AA.</summary>
     public IReadOnlyList<string> Axe()
     {

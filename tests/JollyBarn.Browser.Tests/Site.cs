@@ -9,7 +9,8 @@ namespace JollyBarn.Browser.Tests;
 public sealed class Site : IDisposable
 {
     private readonly string folder = Directory.CreateTempSubdirectory("jolly-barn-site-").FullName;
-    private readonly Process program;
+    private readonly string[] arguments;
+    private Process program;
 
     public Site()
         : this(true)
@@ -26,16 +27,18 @@ public sealed class Site : IDisposable
 
         var dll = Path.Combine(root.FullName, ".build", "app", "JollyBarn.Web.dll");
         string[] data = demo ? ["--demo"] : ["--data", Path.Combine(folder, "data.db")];
-        program = Process.Start(new ProcessStartInfo("dotnet", [dll, .. data, "--port", "0"]) { RedirectStandardOutput = true })!;
-        var line = program.StandardOutput.ReadLine();
-        Assert.Contains("Jolly Barn is at", line, StringComparison.Ordinal);
-        Address = line!.Split(' ')[4];
+        arguments = [dll, .. data, "--port", "0"];
+        program = Run();
+        FirstAddress = Address;
     }
+
+    /// <summary>The address before it was ever stopped.</summary>
+    public string FirstAddress { get; }
 
     /// <summary>On a data file as a first run leaves it: with the demo, kept.</summary>
     public static Site FirstRun() => new(false);
 
-    public string Address { get; }
+    public string Address { get; private set; } = "";
 
     public string DemoJob => Address + "/jobs/ferry-keepers-house";
 
@@ -49,10 +52,32 @@ public sealed class Site : IDisposable
         return id;
     }
 
-    public void Dispose()
+    /// <summary>Ends the program as a power cut does.</summary>
+    public void Stop()
     {
         program.Kill();
         program.WaitForExit();
+    }
+
+    /// <summary>Starts it again on the same data, at another port.</summary>
+    public void Start()
+    {
+        program.Dispose();
+        program = Run();
+    }
+
+    private Process Run()
+    {
+        var started = Process.Start(new ProcessStartInfo("dotnet", arguments) { RedirectStandardOutput = true })!;
+        var line = started.StandardOutput.ReadLine();
+        Assert.Contains("Jolly Barn is at", line, StringComparison.Ordinal);
+        Address = line!.Split(' ')[4];
+        return started;
+    }
+
+    public void Dispose()
+    {
+        Stop();
         program.Dispose();
         Directory.Delete(folder, true);
     }

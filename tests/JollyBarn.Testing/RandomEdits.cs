@@ -41,7 +41,7 @@ public sealed class RandomEdits(int seed)
         return job;
     }
 
-    private Edit InBox(Job job, string id, Box box) => random.Next(26) switch
+    private Edit InBox(Job job, string id, Box box) => random.Next(32) switch
     {
         0 => new RenameBox(id, $"Box called {made++}"),
         1 => new SetBoxMark(id, random.Next(3) == 0 ? Fact<Volume>.Unknown : Mark()),
@@ -63,9 +63,29 @@ public sealed class RandomEdits(int seed)
         21 when box.Joints.Count > 0 => new AddPigtail(id, Id("g"), new Landing(LandingAt.Joint, Some(box.Joints.Ids)), Somewhere(box)),
         22 when box.Leads.Count > 0 => new SetLeadForm(id, Some(box.Leads.Ids), Some(Enum.GetValues<LeadForm>())),
         23 when box.Leads.Count > 0 => new IdentifyLead(id, Some(box.Leads.Ids), Some(Colours), Some(Enum.GetValues<ConductorUse>())),
+        26 or 27 or 28 or 29 or 30 => Noted(id, box),
+        31 => new HearSaid(id, Id("h"), $"said {made}"),
         24 => new CopyBox(id, Id("b"), $"Copy {made}"),
         _ => new Batch([new NoteBox(id, $"note {made++}"), new SetFittings(id, random.Next(2), random.Next(2))]),
     };
+
+    /// <summary>An answer to some question about some thing of the box, now and then an impossible one.</summary>
+    private NoteFact Noted(string id, Box box)
+    {
+        var kind = Some(FactKinds.All);
+        var of = kind.Of switch
+        {
+            FactOf.Box => Subjects.Box,
+            FactOf.CableEnd => box.Leads.Values.FirstOrDefault(l => l.Run is not null) is { Run: { } run } lead ? Subjects.CableEnd(run, lead.Side) : "none",
+            FactOf.Lead => box.Leads.Ids.FirstOrDefault() ?? "none",
+            FactOf.Joint => box.Joints.Ids.FirstOrDefault() ?? "none",
+            FactOf.Device => box.Devices.Ids.FirstOrDefault() ?? "none",
+            FactOf.Pigtail => box.Pigtails.Ids.FirstOrDefault() ?? "none",
+            _ => box.Entries.Ids.FirstOrDefault() ?? "none",
+        };
+        var value = kind.Choices.Count > 0 ? Some(kind.Choices).Value : $"{random.Next(1, 30)}";
+        return new(id, of, kind.Key, random.Next(6) == 0 ? null : new Observation(Known.Measured, value, value, "tester"));
+    }
 
     private CableSpec Cable() => Jobs.Nm(Some<int>([14, 12, 10]), random.Next(2, 4), random.Next(5) > 0);
 

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Runtime.InteropServices;
 using JollyBarn.CodeBook;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
@@ -14,8 +15,15 @@ public sealed record CableHere(string Id, string RunId, Run Run, RunSide Side, R
 public sealed class BoxLook
 {
     private readonly Job job;
-    private readonly Lazy<FillAnswer> fill;
+    private readonly Func<FillAnswer>? kept;
+    private FillAnswer? fill;
+    private FillInput? input;
+    private Dictionary<string, List<(string Id, Gauge? Gauge, ConductorUse Use)>>? inJoints;
+    private Dictionary<string, List<(string Id, Landing At, Gauge? Gauge, bool Stranded, ConductorUse Use)>>? onDevices;
     private IReadOnlyList<CableHere>? cables;
+    private IReadOnlyList<(string Id, Lead Lead)>? ended;
+    private IReadOnlyList<(string Id, Device Device, DeviceKind Kind)>? devices;
+    private IReadOnlyList<(string Id, Device Device, DeviceKind Kind)>? receptacles;
     private Continuity? touching;
 
     public BoxLook(Job job, string id, Box box, Func<FillAnswer>? fill = null)
@@ -23,7 +31,7 @@ public sealed class BoxLook
         this.job = job;
         (Id, Box) = (id, box);
         Limits = LimitTable.For(job.Profile);
-        this.fill = new(fill ?? (() => BoxFill.Evaluate(FillOfBox.Read(box, job.Profile), job.Profile, job.Practice)));
+        kept = fill;
     }
 
     public string Id { get; }
@@ -38,7 +46,10 @@ public sealed class BoxLook
 
     public HousePractice Practice => job.Practice;
 
-    public FillAnswer Fill => fill.Value;
+    /// <summary>The box as fill reads it.</summary>
+    public FillInput Input => input ??= FillOfBox.Read(Box, job.Profile);
+
+    public FillAnswer Fill => fill ??= kept?.Invoke() ?? BoxFill.Evaluate(Input, job.Profile, job.Practice);
 
     public Place? Place => job.Places.Find(Box.Place);
 
@@ -56,14 +67,14 @@ public sealed class BoxLook
     public IReadOnlySet<string> Feeding => Continuity.Feeding(job, Id, Box);
 
     /// <summary>Receptacles of any kind, with their ids.</summary>
-    public IEnumerable<(string Id, Device Device, DeviceKind Kind)> Receptacles =>
-        Devices.Where(d => d.Kind.Family is DeviceFamily.Receptacle or DeviceFamily.ProtectiveReceptacle or DeviceFamily.Combination);
+    public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Receptacles => receptacles ??=
+        [.. Devices.Where(d => d.Kind.Family is DeviceFamily.Receptacle or DeviceFamily.ProtectiveReceptacle or DeviceFamily.Combination)];
 
-    public IEnumerable<(string Id, Device Device, DeviceKind Kind)> Devices =>
-        Box.Devices.Select(d => (d.Key, d.Value, Kind: DeviceKinds.Find(d.Value.Kind)!)).Where(d => d.Kind is not null);
+    public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Devices => devices ??=
+        [.. Box.Devices.Select(d => (d.Key, d.Value, Kind: DeviceKinds.Find(d.Value.Kind)!)).Where(d => d.Kind is not null)];
 
     /// <summary>Leads of cables that end here, grounds too.</summary>
-    public IEnumerable<(string Id, Lead Lead)> Ended => Box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).Select(l => (l.Key, l.Value));
+    public IReadOnlyList<(string Id, Lead Lead)> Ended => ended ??= [.. Box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).Select(l => (l.Key, l.Value))];
 
     /// <summary>True when the cable lead's end was followed.</summary>
     public bool AllFollowed => Complete && Ended.All(l => l.Lead.Lands.At != LandingAt.Unknown);
@@ -93,14 +104,18 @@ public sealed class BoxLook
     public bool? Fished(string cable) => DoesNotApply(cable, "fastener") ? true : Tape(cable, "fastener") is not null ? false : null;
 
     /// <summary>Everything with an end in a joint: leads and pigtails, each with its gauge.</summary>
-    public IEnumerable<(string Id, Gauge? Gauge, ConductorUse Use)> In(string joint) =>
-        Box.Leads.Where(l => l.Value.Lands.IsIn(joint)).Select(l => (l.Key, l.Value.Gauge, l.Value.Use))
-            .Concat(Box.Pigtails.SelectMany(t => new[] { t.Value.From, t.Value.To }.Where(e => e.IsIn(joint)).Select(_ => (t.Key, t.Value.Gauge, t.Value.Use))));
+    public IReadOnlyList<(string Id, Gauge? Gauge, ConductorUse Use)> In(string joint)
+    {
+        Sort();
+        return inJoints!.TryGetValue(joint, out var found) ? found : [];
+    }
 
     /// <summary>Everything that lands on a device: its id, where, and what it is.</summary>
-    public IEnumerable<(string Id, Landing At, Gauge? Gauge, bool Stranded, ConductorUse Use)> On(string device) =>
-        Box.Leads.Where(l => l.Value.Lands.IsOn(device)).Select(l => (l.Key, l.Value.Lands, l.Value.Gauge, l.Value.Stranded, l.Value.Use))
-            .Concat(Box.Pigtails.SelectMany(t => new[] { t.Value.From, t.Value.To }.Where(e => e.IsOn(device)).Select(e => (t.Key, e, t.Value.Gauge, t.Value.Stranded, t.Value.Use))));
+    public IReadOnlyList<(string Id, Landing At, Gauge? Gauge, bool Stranded, ConductorUse Use)> On(string device)
+    {
+        Sort();
+        return onDevices!.TryGetValue(device, out var found) ? found : [];
+    }
 
     /// <summary>The breaker of a circuit, when the record names one with its rating.</summary>
     public Breaker? BreakerOf(string? circuit) => circuit is null ? null : job.Panels.Values.SelectMany(p => p.Breakers).FirstOrDefault(b => b.Circuit == circuit);
@@ -133,6 +148,39 @@ public sealed class BoxLook
     public string DeviceName(string device) => Box.Devices.Find(device) is { } found ? found.Name ?? DeviceKinds.Find(found.Kind)?.Name ?? found.Kind : "device";
 
     public string JointName(string joint) => Box.Joints.Find(joint)?.Name is { } name ? $"joint {name}" : "a joint";
+
+    /// <summary>Ends by what they lie on, once for all rules.</summary>
+    private void Sort()
+    {
+        if (inJoints is not null)
+        {
+            return;
+        }
+
+        (inJoints, onDevices) = (new(StringComparer.Ordinal), new(StringComparer.Ordinal));
+        foreach (var (id, lead) in Box.Leads)
+        {
+            Put(id, lead.Lands, lead.Gauge, lead.Stranded, lead.Use);
+        }
+
+        foreach (var (id, tail) in Box.Pigtails)
+        {
+            Put(id, tail.From, tail.Gauge, tail.Stranded, tail.Use);
+            Put(id, tail.To, tail.Gauge, tail.Stranded, tail.Use);
+        }
+    }
+
+    private void Put(string id, Landing at, Gauge? gauge, bool stranded, ConductorUse use)
+    {
+        if (at is { At: LandingAt.Joint, Joint: { } joint })
+        {
+            (CollectionsMarshal.GetValueRefOrAddDefault(inJoints!, joint, out _) ??= []).Add((id, gauge, use));
+        }
+        else if (at is { At: LandingAt.Terminal, Device: { } device })
+        {
+            (CollectionsMarshal.GetValueRefOrAddDefault(onDevices!, device, out _) ??= []).Add((id, at, gauge, stranded, use));
+        }
+    }
 
     private List<CableHere> ReadCables()
     {

@@ -22,9 +22,14 @@ public static class Inspector
             return [];
         }
 
-        var look = new BoxLook(job, id, box, fill);
+        return JudgeLook(job, new BoxLook(job, id, box, fill));
+    }
+
+    /// <summary>The same of a box that is being looked at already.</summary>
+    public static IReadOnlyList<Finding> JudgeLook(Job job, BoxLook look)
+    {
         var found = Rules.SelectMany(r => r.Judge(look));
-        return [.. (job.Rulings.Count == 0 ? found : found.Select(f => Settled(job, id, f))).OrderBy(f => f.Verdict)];
+        return [.. (job.Rulings.Count == 0 ? found : found.Select(f => Settled(job, look.Id, f))).OrderBy(f => f.Verdict)];
     }
 
     /// <summary>What is wrong, open or could be better: every verdict that is not <see cref="Verdict.Fine"/>.</summary>

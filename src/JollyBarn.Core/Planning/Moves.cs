@@ -142,8 +142,8 @@ public static class Moves
         public State(Job job, string id, Box box)
         {
             (Job, Id, Box, Look) = (job, id, box, new BoxLook(job, id, box));
-            Fill = BoxFill.Evaluate(FillOfBox.Read(box, job.Profile), job.Profile, job.Practice);
-            Findings = [.. Inspector.Judge(job, id, box).Where(f => f.Verdict != Verdict.Measure)];
+            Fill = Look.Fill;
+            Findings = [.. Inspector.JudgeLook(job, Look).Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)];
             var feeding = Continuity.Feeding(job, id, box);
             CutOff = feeding.Count == 0 ? [] : Continuity.Of(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
             Protected = Continuity.Protected(box);

@@ -65,20 +65,18 @@ internal static class ReadingEndpoints
     /// <summary>CSV rows joined by commas into sentences, or plain lines; bullets and numbers in front are dropped.</summary>
     private static List<string> LinesOf(string text)
     {
-        var rows = new List<string>();
-        if (text.Contains(',', StringComparison.Ordinal) && text.Split('\n')[0] is var first && (first.Contains(',', StringComparison.Ordinal) && (first.Contains('"', StringComparison.Ordinal) || text.Split('\n').Where(l => l.Trim().Length > 0).Take(5).Select(l => l.Count(c => c == ',')).Distinct().Count() == 1)))
+        var records = new List<string[]>();
+        using (var csv = new CsvParser(new StringReader(text), new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture) { BadDataFound = null }))
         {
-            using var csv = new CsvParser(new StringReader(text), new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture) { BadDataFound = null, Mode = CsvMode.RFC4180 });
             while (csv.Read())
             {
-                rows.Add(string.Join(", ", (csv.Record ?? []).Select(f => f.Trim()).Where(f => f.Length > 0)));
+                records.Add(csv.Record ?? []);
             }
         }
-        else
-        {
-            rows.AddRange(text.Split('\n'));
-        }
 
+        // Rows of the same number of fields are a table; anything else is a list of sentences.
+        var table = records.Count > 0 && records[0].Length > 1 && records.TrueForAll(r => r.Length == records[0].Length);
+        var rows = table ? records.Select(r => string.Join(", ", r.Select(f => f.Trim()).Where(f => f.Length > 0))) : text.Split('\n');
         return [.. rows.Select(r => r.Trim().TrimStart('-', '•', '*', '\uFEFF').Trim()).Select(r => System.Text.RegularExpressions.Regex.Replace(r, @"^\d{1,3}[.)]\s+", "")).Where(r => r.Length > 0).Select(r => r.Length > 1000 ? r[..1000] : r).Take(500)];
     }
 }

@@ -10,7 +10,7 @@ public sealed class AfciByRoom() : BoxRule("afci", "AFCI by room", "A loose join
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         const string article = "210.12(A)";
-        if (!look.Devices.Any() || look.Cables.Count == 0)
+        if (look.Devices.Count == 0 || look.Cables.Count == 0)
         {
             yield break;
         }

@@ -9,7 +9,7 @@ public sealed class BathZone() : BoxRule("bath-zone", "Tub and shower", "Wet ski
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        if (look.Use is "bathroom" && look.Receptacles.Any() && ProtectionBook.BathZone(look.Edition))
+        if (look.Use is "bathroom" && look.Receptacles.Count > 0 && ProtectionBook.BathZone(look.Edition))
         {
             yield return YesNo(look, Subjects.Box, "bath-zone", false, "A receptacle is within the zone of the tub or shower.", "406.9(C)");
         }

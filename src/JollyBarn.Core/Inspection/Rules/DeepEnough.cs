@@ -8,7 +8,7 @@ public sealed class DeepEnough() : BoxRule("depth", "Depth", "A device that pres
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        foreach (var line in BoxDepth.Of(look.Box, FillOfBox.Read(look.Box, look.Profile), look.Profile).Where(l => l.Passes is not null))
+        foreach (var line in BoxDepth.Of(look.Box, look.Input, look.Profile).Where(l => l.Passes is not null))
         {
             yield return line.Passes == true ? Fine(line.Id, line.Says, line.Article) : Fix(line.Id, line.Says, line.Article) with { Sum = line.Depth is { } has ? $"{line.Needed} − {has} = {line.Needed - has} short" : null };
         }

@@ -13,7 +13,7 @@ public sealed class JointConnector() : BoxRule("joint-connector", "Connector", "
         foreach (var (id, joint) in look.Box.Joints)
         {
             var kind = ConnectorKinds.Find(joint.Connector);
-            var count = look.In(id).Count();
+            var count = look.In(id).Count;
             var name = joint.Name is null ? "a joint" : $"joint {joint.Name}";
             if (kind is null || count == 0)
             {

@@ -17,7 +17,7 @@ public sealed class JointNearLimit() : BoxRule("joint-near", "Joint at its limit
         {
             if (ConnectorKinds.Find(joint.Connector) is { Ports: null, Most: { } most } kind && most > 2)
             {
-                var count = look.In(id).Count();
+                var count = look.In(id).Count;
                 if (count == most)
                 {
                     yield return Better(id, $"{Sentence.Start(look.JointName(id))}: {count} conductors, the most a {kind.Name} usually takes.", "practice") with { Practice = PracticeBook.NearLimit.Key, Sum = $"{count} of {most}" };

@@ -8,7 +8,7 @@ public sealed class OnStub() : BoxRule("stub", "Box on a stub", "A plug pulled s
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        if (look.Use is not "outdoors" || !look.Receptacles.Any())
+        if (look.Use is not "outdoors" || look.Receptacles.Count == 0)
         {
             yield break;
         }

@@ -10,7 +10,7 @@ public sealed class PlateSeats() : BoxRule("plate", "Plate", "What can be reache
     {
         if (look.Devices.Any(d => d.Kind.Yoke))
         {
-            var article = look.Receptacles.Any() ? "406.6" : "404.9(A)";
+            var article = look.Receptacles.Count > 0 ? "406.6" : "404.9(A)";
             yield return YesNo(look, Subjects.Box, "plate-seats", true, "The plate does not cover the opening or does not seat on the wall.", article);
         }
     }

@@ -8,7 +8,7 @@ public sealed class ReceptacleHeight() : BoxRule("height", "Height outdoors", "W
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        if (look.Use is "outdoors" && look.Receptacles.Any() && look.Tape(Subjects.Box, "height") is { } height)
+        if (look.Use is "outdoors" && look.Receptacles.Count > 0 && look.Tape(Subjects.Box, "height") is { } height)
         {
             yield return AtMost(look, Subjects.Box, height, "box.height.outdoors", "Above the ground", Verdict.Better);
         }

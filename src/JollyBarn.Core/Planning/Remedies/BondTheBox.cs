@@ -43,7 +43,7 @@ internal static class GroundJoint
         var made = joint ?? ask.Free("grounds");
         var edits = new List<Edit>();
         var screw = apart.Exists(g => ask.Box.Leads[g].Lands.At == LandingAt.BondingScrew);
-        var inside = joint is null ? 0 : ask.Look.In(joint).Count();
+        var inside = joint is null ? 0 : ask.Look.In(joint).Count;
         var connector = Connectors.For(inside + apart.Count + devices.Count + (screw ? 1 : 0) + 1);
         if (joint is null)
         {

@@ -72,7 +72,7 @@ public sealed class CapIt : IRemedies
         {
             if (ask.JointOf(lead.Use) is { } joint && lead.Use is ConductorUse.Neutral or ConductorUse.Hot)
             {
-                var count = ask.Look.In(joint).Count() + 1;
+                var count = ask.Look.In(joint).Count + 1;
                 yield return new($"Into {ask.Look.JointName(joint)}, if it belongs there.", new Batch([new MoveLead(ask.BoxId, ask.Of, RemedyAsk.In(joint)), new SetJoint(ask.BoxId, joint, Connectors.For(count), ask.Box.Joints[joint].Name, ask.Box.Joints[joint].Space)], "Joined"));
             }
 

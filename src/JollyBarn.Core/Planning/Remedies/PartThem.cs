@@ -28,7 +28,7 @@ public sealed class PartThem : IRemedies
             var home = ask.JointOf(lead.Use, lead.Lands.Joint);
             if (home is not null)
             {
-                var count = ask.Look.In(home).Count() + 1;
+                var count = ask.Look.In(home).Count + 1;
                 yield return new($"Put the {ask.Look.Called(id)} into {ask.Look.JointName(home)}.", new Batch([new MoveLead(ask.BoxId, id, RemedyAsk.In(home)), new SetJoint(ask.BoxId, home, Connectors.For(count), ask.Box.Joints[home].Name, ask.Box.Joints[home].Space)], "Put with its own kind"));
             }
         }
@@ -91,7 +91,7 @@ public sealed class OneToAPlace : IRemedies
         }
         else if (leads.Count > 0 && there.Count > leads.Count && there.FirstOrDefault(e => ask.Box.Pigtails.Has(e.Id)).Id is { } tail && ask.Box.Pigtails[tail] is var from && new[] { from.From, from.To }.FirstOrDefault(l => l.At == LandingAt.Joint) is { Joint: { } joint })
         {
-            yield return new($"Into {ask.Look.JointName(joint)}, which has a pigtail here already.", new Batch([.. leads.Select(l => new MoveLead(ask.BoxId, l, RemedyAsk.In(joint))), new SetJoint(ask.BoxId, joint, Connectors.For(ask.Look.In(joint).Count() + leads.Count), ask.Box.Joints[joint].Name, ask.Box.Joints[joint].Space)], "Into the joint"));
+            yield return new($"Into {ask.Look.JointName(joint)}, which has a pigtail here already.", new Batch([.. leads.Select(l => new MoveLead(ask.BoxId, l, RemedyAsk.In(joint))), new SetJoint(ask.BoxId, joint, Connectors.For(ask.Look.In(joint).Count + leads.Count), ask.Box.Joints[joint].Name, ask.Box.Joints[joint].Space)], "Into the joint"));
         }
     }
 }

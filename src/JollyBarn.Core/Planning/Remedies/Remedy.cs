@@ -55,7 +55,7 @@ public sealed record RemedyAsk(Job Job, string BoxId, BoxLook Look, Finding Find
 
     /// <summary>The joint that holds most conductors of one use, none of another; null when there is none.</summary>
     public string? JointOf(ConductorUse use, string? except = null) =>
-        Box.Joints.Ids.Where(j => j != except && Look.In(j).Any(m => m.Use == use) && Look.In(j).All(m => m.Use == use || m.Use == ConductorUse.Unknown)).OrderByDescending(j => Look.In(j).Count()).FirstOrDefault();
+        Box.Joints.Ids.Where(j => j != except && Look.In(j).Any(m => m.Use == use) && Look.In(j).All(m => m.Use == use || m.Use == ConductorUse.Unknown)).OrderByDescending(j => Look.In(j).Count).FirstOrDefault();
 
     public static Landing In(string joint) => new(LandingAt.Joint, joint);
 

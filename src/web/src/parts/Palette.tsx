@@ -23,13 +23,6 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       detail: [b.place, words.fit[b.fit]].filter(Boolean).join(", "),
       go: to(`/jobs/${job}/boxes/${b.id}`),
     }));
-    for (const b of boxes.data ?? [])
-      all.push({
-        key: `s${b.id}`,
-        name: `${words.survey.title}: ${b.name}`,
-        kind: words.palette.action,
-        go: to(`/jobs/${job}/boxes/${b.id}/survey`),
-      });
     for (const [id, place] of Object.entries(head.data?.places ?? {}))
       all.push({
         key: `p${id}`,
@@ -53,6 +46,14 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
     for (const j of jobs.data ?? []) action(`j${j.id}`, `${words.jobs.open} ${j.name}`, to(`/jobs/${j.id}`));
     for (const theme of ["light", "dark", "contrast"] as const)
       action(theme, words.palette.theme(words.settings[theme]), () => setSettings({ theme }));
+    // Many, and so behind everything else.
+    for (const b of boxes.data ?? [])
+      all.push({
+        key: `s${b.id}`,
+        name: `${words.survey.title}: ${b.name}`,
+        kind: words.palette.action,
+        go: to(`/jobs/${job}/boxes/${b.id}/survey`),
+      });
     return all;
   }, [boxes.data, head.data, jobs.data, job, navigate]);
   const parts = find.toLowerCase().split(/\s+/).filter(Boolean);

@@ -1,0 +1,117 @@
+using System.IO.Compression;
+using System.Text.Json.Nodes;
+using JollyBarn.Edits;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Web.Tests;
+
+/// <summary>Pictures: kind by content, bounds, no metadata, kept with the job. The segments of a JPEG are those of ITU-T T.81 Annex B.</summary>
+public sealed class PhotoTests(Running running) : IClassFixture<Running>
+{
+    [Fact]
+    public async Task Where_it_was_taken_is_gone_and_the_picture_stays()
+    {
+        var job = await running.JobAsync();
+        var (status, taken) = await HandInAsync(job, Jpeg(("Exif\0\0GPS 60.1699", 0xE1), ("a comment", 0xFE)));
+        Assert.Equal((200, 640, 480), (status, (int)taken!["width"]!, (int)taken["height"]!));
+        var bytes = await running.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/photos/{taken["sha"]}", UriKind.Relative));
+        Assert.DoesNotContain("GPS", System.Text.Encoding.Latin1.GetString(bytes), StringComparison.Ordinal);
+        Assert.DoesNotContain("comment", System.Text.Encoding.Latin1.GetString(bytes), StringComparison.Ordinal);
+        Assert.Equal(Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(bytes)), (string)taken["sha"]!);
+        // What was cleaned once is taken as it is.
+        Assert.Equal((string)taken["sha"]!, (string)(await HandInAsync(job, bytes)).Body!["sha"]!);
+    }
+
+    public static TheoryData<string, byte[]> Bad() => new()
+    {
+        { "not a JPEG", "<html>"u8.ToArray() },
+        { "not a JPEG", [0x89, (byte)'P', (byte)'N', (byte)'G', 13, 10, 26, 10] },
+        { "cut short", Jpeg()[..40] },
+        { "cut short", Jpeg()[..^2] },
+        { "at most 6000", Jpeg(width: 7000) },
+        { "over 6 MB", [0xFF, 0xD8, .. new byte[7_000_000]] },
+        { "damaged", [0xFF, 0xD8, 1, 2, 3, 4, 5, 6] },
+        { "not a JPEG", [] },
+    };
+
+    [Theory]
+    [MemberData(nameof(Bad))]
+    public async Task Disguised_truncated_or_huge_gets_a_sentence(string says, byte[] bytes)
+    {
+        var (status, body) = await HandInAsync(await running.JobAsync(), bytes);
+        Assert.Equal(422, status);
+        Assert.Contains(says, (string)body!["detail"]!, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_job_with_pictures_goes_out_and_comes_in_byte_for_byte()
+    {
+        var job = await running.JobAsync();
+        var taken = (await HandInAsync(job, Jpeg())).Body!;
+        Assert.Equal(200, (await running.EditAsync(job, new AddPhoto("f", new Photo("b", (string)taken["sha"]!, 640, 480, (int)taken["bytes"]!, Caption: "as found")))).Status);
+        var first = await ExportAsync(job);
+        Assert.Equal("PK", System.Text.Encoding.Latin1.GetString(first[..2]));
+        Assert.Equal(first, await ExportAsync(job));
+        Assert.Equal(200, (await ImportAsync(first, $"?replace={job}")).Status);
+        Assert.Equal(first, await ExportAsync(job));
+        Assert.Equal(200, (await running.PostAsync($"/api/jobs/{job}/copy", new { id = job + "-copy", name = "Copy" })).Status);
+        Assert.Equal(200, (int)(await running.Client.GetAsync(new Uri($"/api/jobs/{job}-copy/photos/{taken["sha"]}", UriKind.Relative))).StatusCode);
+    }
+
+    [Fact]
+    public async Task A_zip_whose_picture_is_not_what_its_name_says_changes_nothing()
+    {
+        var job = await running.JobAsync();
+        var taken = (await HandInAsync(job, Jpeg())).Body!;
+        await running.EditAsync(job, new AddPhoto("f", new Photo("b", (string)taken["sha"]!, 640, 480, (int)taken["bytes"]!)));
+        var good = await ExportAsync(job);
+        using var changed = new MemoryStream();
+        using (var from = new ZipArchive(new MemoryStream(good)))
+        using (var to = new ZipArchive(changed, ZipArchiveMode.Create, true))
+        {
+            foreach (var entry in from.Entries)
+            {
+                await using var read = entry.Open();
+                await using var write = to.CreateEntry(entry.FullName).Open();
+                await read.CopyToAsync(write);
+                await write.WriteAsync(entry.FullName.StartsWith("photos/", StringComparison.Ordinal) ? "x"u8.ToArray() : ReadOnlyMemory<byte>.Empty);
+            }
+        }
+
+        foreach (var bad in new[] { changed.ToArray(), good[..(good.Length / 2)], "PK but no zip"u8.ToArray() })
+        {
+            var (status, body) = await ImportAsync(bad, $"?replace={job}");
+            Assert.Equal(422, status);
+            Assert.False(string.IsNullOrWhiteSpace((string)body!["detail"]!));
+        }
+
+        Assert.Equal(good, await ExportAsync(job));
+    }
+
+    private Task<byte[]> ExportAsync(string job) => running.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export", UriKind.Relative));
+
+    private Task<(int Status, JsonNode? Body)> ImportAsync(byte[] bytes, string query) => SendAsync("/api/import" + query, bytes, "application/zip");
+
+    private Task<(int Status, JsonNode? Body)> HandInAsync(string job, byte[] bytes) => SendAsync($"/api/jobs/{job}/photos", bytes, "image/jpeg");
+
+    private async Task<(int Status, JsonNode? Body)> SendAsync(string path, byte[] bytes, string kind)
+    {
+        using var content = new ByteArrayContent(bytes);
+        content.Headers.ContentType = new(kind);
+        using var reply = await running.Client.PostAsync(new Uri(path, UriKind.Relative), content);
+        return ((int)reply.StatusCode, JsonNode.Parse(await reply.Content.ReadAsStringAsync()));
+    }
+
+    /// <summary>The segments of a JPEG: start, JFIF, extra ones, frame header, scan, end.</summary>
+    private static byte[] Jpeg(params (string Text, byte Marker)[] extra) => Jpeg(640, extra);
+
+    private static byte[] Jpeg(int width, params (string Text, byte Marker)[] extra)
+    {
+        static byte[] Segment(byte marker, byte[] body) => [0xFF, marker, (byte)((body.Length + 2) >> 8), (byte)(body.Length + 2), .. body];
+        return
+        [
+            0xFF, 0xD8, .. Segment(0xE0, [.. "JFIF\0"u8, 1, 1, 0, 0, 1, 0, 1, 0, 0]), .. extra.SelectMany(e => Segment(e.Marker, System.Text.Encoding.Latin1.GetBytes(e.Text))),
+            .. Segment(0xC0, [8, 480 >> 8, 480 & 255, (byte)(width >> 8), (byte)width, 1, 1, 0x11, 0]), .. Segment(0xDA, [1, 1, 0, 0, 63, 0]), 1, 2, 3, 0xFF, 0xD9,
+        ];
+    }
+}

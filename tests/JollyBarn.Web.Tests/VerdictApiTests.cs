@@ -1,0 +1,135 @@
+using System.Text.Json.Nodes;
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Testing;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Web.Tests;
+
+/// <summary>Verdicts, remedies and questions as the interface asks for them; what a change of the book would do; lists and proofs.</summary>
+public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
+{
+    [Fact]
+    public async Task A_verdict_names_its_remedies_and_the_edit_of_one_settles_it()
+    {
+        var job = await MetalAsync(new RemovePigtail("b", "bond"));
+        var verdict = await FindingAsync(job, "box-bonded");
+        var answer = (await running.GetAsync($"/api/jobs/{job}/boxes/b/remedies?rule=box-bonded&of={verdict!["of"]}"))!;
+        var edit = answer["remedies"]!.AsArray().First(r => r!["new"]!.AsArray().Count == 0)!["edit"]!;
+        var done = await running.PostAsync($"/api/jobs/{job}/edits", new JsonObject { ["id"] = "fixed", ["by"] = "ann", ["edit"] = edit.DeepClone() });
+        Assert.Equal(200, done.Status);
+        Assert.Null(await FindingAsync(job, "box-bonded"));
+        await running.StepAsync(job, "undo");
+        Assert.NotNull(await FindingAsync(job, "box-bonded"));
+    }
+
+    [Fact]
+    public async Task Questions_come_in_the_order_of_a_tape_and_an_answer_takes_one_away()
+    {
+        var job = await MetalAsync();
+        var asked = (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["questions"]!.AsArray();
+        var order = asked.Select(q => FactKinds.Find((string)q!["key"]!)!.Order).ToList();
+        Assert.Equal(order.Order(), order);
+        Assert.Contains(asked, q => (string)q!["key"]! == "plate-seats");
+        await running.EditAsync(job, RuleBoxes.Note("box", "plate-seats", "yes"));
+        Assert.DoesNotContain((await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["questions"]!.AsArray(), q => (string)q!["key"]! == "plate-seats");
+    }
+
+    [Theory]
+    [InlineData("r0.a", "sheath", "about so", "fact.value")]
+    [InlineData("r0.a", "sheath", "-1", "fact.value")]
+    [InlineData("box", "access", "perhaps", "fact.value")]
+    [InlineData("nothing", "sheath", "1", "of")]
+    [InlineData("box", "no-such-question", "1", "key")]
+    public async Task A_bad_answer_gets_a_sentence_with_its_field(string of, string key, string value, string field)
+    {
+        var job = await MetalAsync();
+        var (status, body) = await running.EditAsync(job, RuleBoxes.Note(of, key, value));
+        Assert.Equal((422, field), (status, (string)body!["field"]!));
+    }
+
+    [Fact]
+    public async Task What_a_stricter_house_would_change_is_told_before_it_is_kept()
+    {
+        var job = await MetalAsync(RuleBoxes.Note("r0.a", "fastener", "11"));
+        var version = running.Store.Find(job)!.Now.Version;
+        var (status, answer) = await running.PostAsync($"/api/jobs/{job}/rejudge", """{"edits":[{"do":"setPractice","key":"fastener.first","answer":"stricter"}]}""");
+        Assert.Equal(200, status);
+        var box = Assert.Single(answer!["boxes"]!.AsArray());
+        Assert.Equal("fastener", (string)box!["new"]![0]!["rule"]!);
+        Assert.Equal(version, running.Store.Find(job)!.Now.Version);
+    }
+
+    [Fact]
+    public async Task Stops_of_the_whole_job_come_with_what_to_do_and_the_punch_list_is_a_csv()
+    {
+        var job = await MetalAsync(new MoveLead("b", "r1.a1", GfciBox.In("hots")));
+        var stop = (await running.GetAsync($"/api/jobs/{job}/stops"))!.AsArray().First(s => (string)s!["finding"]!["rule"]! == "short")!;
+        Assert.True(stop["finding"]!["now"]!.AsArray().Count >= 2);
+        var csv = await running.Client.GetStringAsync(new Uri($"/api/jobs/{job}/verdicts.csv", UriKind.Relative));
+        Assert.StartsWith("verdict,room,box,what,sum,article,rule\r\nStop,", csv, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Lists_and_jobs_count_verdicts_as_the_log_gives_them_even_after_a_restart()
+    {
+        var job = await MetalAsync(new MoveLead("b", "r1.a1", GfciBox.In("hots")));
+        Assert.True(running.Store.ProjectionsHold(job));
+        await running.EditAsync(job, new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 30, BreakerKind.Standard, "c")] }));
+        Assert.True(running.Store.ProjectionsHold(job));
+        await running.RestartAsync();
+        var row = (await running.GetAsync("/api/jobs"))!.AsArray().Single(j => (string)j!["id"]! == job)!;
+        Assert.True((int)row["stop"]! >= 1);
+        Assert.True((int)row["fix"]! >= 2, "12 AWG on 30 A is to be fixed");
+    }
+
+    [Fact]
+    public async Task Two_states_of_a_Change_differ_in_sentences_and_what_is_not_back_is_put_back()
+    {
+        var job = await MetalAsync();
+        await running.EditAsync(job, new OpenChange("plan", "Plan"));
+        await running.EditAsync(job, new RecordDone("plan", "d1", new MoveLead("b", "r1.a0", Landing.Loose)));
+        var path = $"/api/jobs/{job}/boxes/b/difference?change=plan&from=AsFound&to=AsLeft";
+        var answer = (await running.GetAsync(path))!;
+        Assert.Equal("black of the cable on to the porch: from joint hots to loose.", (string)answer["differences"]![0]!["says"]!);
+        await running.PostAsync($"/api/jobs/{job}/edits", new JsonObject { ["id"] = "back", ["by"] = "ann", ["edit"] = new JsonObject { ["do"] = "recordDone", ["change"] = "plan", ["id"] = "d2", ["edit"] = answer["putBack"]!.DeepClone() } });
+        Assert.Empty((await running.GetAsync(path))!["differences"]!.AsArray());
+        Assert.Equal("hots", (string)(await running.GetAsync($"/api/jobs/{job}/boxes/b?change=plan&state=AsLeft"))!["box"]!["leads"]!["r1.a0"]!["lands"]!["joint"]!);
+    }
+
+    [Fact]
+    public async Task A_proof_is_asked_pair_by_pair_and_two_readings_in_one_batch_are_refused()
+    {
+        var job = await MetalAsync();
+        await running.EditAsync(job, new BeginProof("p", "b", "ann", "two-pole", "2026-09-14T08:00:00Z", "panel lug", "rod"));
+        var proof = (await running.GetAsync($"/api/jobs/{job}/boxes/b/proof?by=ann"))!;
+        Assert.Equal(("Begun", 12), ((string)proof["state"]!["standing"]!, proof["pairs"]!.AsArray().Count));
+        Reading Of(int i) => new("two-pole", (string)proof["pairs"]![i]!["pair"]!["from"]!, (string)proof["pairs"]![i]!["pair"]!["to"]!, "0 V", "ann", "2026-09-14T08:01:00Z", "b", "p", ReadingStep.Pair, 0);
+        Assert.Equal(422, (await running.EditAsync(job, new Batch([new LogReading("m1", Of(0)), new LogReading("m2", Of(1))]))).Status);
+        Assert.Equal(200, (await running.EditAsync(job, new LogReading("m1", Of(0)))).Status);
+        Assert.Equal(11, (await running.GetAsync($"/api/jobs/{job}/boxes/b/proof?by=ann"))!["state"]!["missing"]!.AsArray().Count);
+    }
+
+    [Theory]
+    [InlineData("1. Box is loose\n2) No plate\n- Open hole\n\n", new[] { "Box is loose", "No plate", "Open hole" })]
+    [InlineData("room,what\nKitchen,\"No plate, again\"\nHall,Open hole\n", new[] { "room, what", "Kitchen, No plate, again", "Hall, Open hole" })]
+    public async Task A_pasted_list_and_a_csv_read_as_lines(string text, string[] lines)
+    {
+        using var content = new StringContent(text, System.Text.Encoding.UTF8, "text/plain");
+        using var reply = await running.Client.PostAsync(new Uri("/api/read-lines", UriKind.Relative), content);
+        var answer = JsonNode.Parse(await reply.Content.ReadAsStringAsync())!;
+        Assert.Equal(lines, answer["lines"]!.AsArray().Select(l => (string)l!));
+    }
+
+    private async Task<string> MetalAsync(params Edit[] then)
+    {
+        var id = "v" + Guid.NewGuid().ToString("n")[..10];
+        Assert.Equal(200, (await running.PostAsync("/api/jobs", new { id, name = "Verdicts" })).Status);
+        var made = RuleBoxes.Make("metal").Do(then);
+        var file = new OpenFile.JobFile(OpenFile.JobFile.FormatName, 1, id, made, made, []);
+        Assert.Null(running.Store.Import(id, file, true));
+        return id;
+    }
+
+    private async Task<JsonNode?> FindingAsync(string job, string rule) => (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["findings"]!.AsArray().FirstOrDefault(f => (string)f!["rule"]! == rule);
+}
