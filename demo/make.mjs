@@ -1,6 +1,6 @@
 // Makes the demo job by doing its edits in a running program, and writes what that exports.
 // Use: ./start --data /tmp/empty.db --port 5290 &  then  node demo/make.mjs http://127.0.0.1:5290
-import { writeFileSync } from "node:fs";
+import { readFileSync, writeFileSync } from "node:fs";
 
 const base = process.argv[2] ?? "http://127.0.0.1:5290";
 const job = "ferry-keepers-house";
@@ -272,6 +272,11 @@ await edit({ do: "setReportLine", report: "buyer", line: "l001", box: "east-bed"
 await edit({ do: "setReportLine", report: "buyer", line: "l002", box: "guillotine", rule: "entry-open", answer: "A 1/2 in plug is on the list to buy." });
 await edit({ do: "setReportLine", report: "buyer", line: "l003", box: "drying", rule: "splice-box" });
 await edit({ do: "setReportLine", report: "buyer", line: "l004", box: "porch", rule: "line-load" });
+for (const [id, box, caption, leadId] of [["pic-1", "coal-hole", "Tooth marks a hand's breadth before the box"], ["pic-2", "east-bed", "A white jumper from neutral to ground"], ["pic-3", "drying", "Two joints in the open, above the boards", lead("drying-feed", 0)]]) {
+  const reply = await fetch(`${base}/api/jobs/${job}/photos`, { method: "POST", headers: { "content-type": "image/jpeg" }, body: readFileSync(new URL(`pictures/${box}.jpg`, import.meta.url)) });
+  const { sha, width, height, bytes } = await reply.json();
+  await edit({ do: "addPhoto", id, photo: { box, sha, width, height, bytes, caption, lead: leadId, when: day.at } });
+}
 await edit({ do: "openChange", id: "bench-row", name: "Protected bench receptacles in the bindery", opened: "2026-09-28" });
 const plan = (id, e) => edit({ do: "planEdit", change: "bench-row", id, edit: e });
 await plan("q1", cable("type-door", "bench-row-1", nm("12-2"), "Top", "on to the new bench row"));
@@ -288,7 +293,7 @@ await edit({ do: "correctAsFound", change: "upstairs", id: "uc1", on: "2026-10-0
 await edit({ do: "openChange", id: "wash-fan", name: "Fan and light in the wash room, with a neutral at the switch", opened: "2026-09-30" });
 await edit({ do: "planEdit", change: "wash-fan", id: "w1", edit: cable("fan-switch", "fan-lead", nm("14-3"), "Top", "to the new fan and light") });
 
-const file = await (await fetch(`${base}/api/jobs/${job}/export`)).json();
+const file = await (await fetch(`${base}/api/jobs/${job}/export?pictures=false`)).json();
 file.history.forEach((line, i) => Object.assign(line, history[i]));
 writeFileSync(new URL("ferry-keepers-house.json", import.meta.url), JSON.stringify(file, null, 1) + "\n");
 const today = await (await fetch(`${base}/api/jobs/${job}/today`)).json();

@@ -8,6 +8,12 @@ public static class Demo
 {
     private static string FilePath => Path.Combine(AppContext.BaseDirectory, "demo", "ferry-keepers-house.json");
 
+    /// <summary>The pictures drawn for it, by the hash of what is left of each without metadata.</summary>
+    private static Dictionary<string, byte[]> Pictures() =>
+        Directory.Exists(PictureFolder) ? Directory.EnumerateFiles(PictureFolder, "*.jpg").Select(f => PhotoCheck.Read(File.ReadAllBytes(f)).Photo).OfType<CheckedPhoto>().ToDictionary(p => p.Sha, p => p.Bytes) : [];
+
+    private static string PictureFolder => Path.Combine(AppContext.BaseDirectory, "demo", "pictures");
+
     /// <summary>Puts the demo job into a data file that has no job yet, not even in the bin.</summary>
     /// <exception cref="StoreException">The shipped file does not read.</exception>
     public static void Seed(JobStore store)
@@ -19,7 +25,7 @@ public static class Demo
         }
 
         var (file, refusal) = JobFiles.Read(File.ReadAllBytes(FilePath));
-        if (file is null || store.Import(file.Id, file, false) is not null)
+        if (file is null || store.Import(file.Id, file, false, Pictures()) is not null)
         {
             throw new StoreException($"The demo job shipped with the program does not read: {refusal?.Says}");
         }

@@ -13,9 +13,9 @@ internal static class FileEndpoints
 {
     public static void MapFiles(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/jobs/{job}/export", (JobStore store, string job) =>
-            store.Find(job) is { } open ? Whole(store, open) : Problems.Missing("job"))
-            .WithName("export").WithSummary("The whole job in the open format; with pictures, a zip of it and them.");
+        api.MapGet("/jobs/{job}/export", (JobStore store, string job, bool pictures = true) =>
+            store.Find(job) is { } open ? Whole(store, open, pictures) : Problems.Missing("job"))
+            .WithName("export").WithSummary("The whole job in the open format; with pictures, a zip of it and them, unless pictures=false.");
 
         api.MapPost("/import", async (JobStore store, HttpRequest request, string? replace, string? copyAs) =>
         {
@@ -52,10 +52,10 @@ internal static class FileEndpoints
             .WithName("fillCsv").WithSummary("The fill sum of one box, as CSV.");
     }
 
-    private static IResult Whole(JobStore store, OpenJob open)
+    private static IResult Whole(JobStore store, OpenJob open, bool pictures)
     {
         var file = open.Export();
-        return file.Present.Photos.Count == 0
+        return file.Present.Photos.Count == 0 || !pictures
             ? Results.File(JobFiles.Write(file), "application/json", Lists.FileName(file.Present.Name, "json"))
             : Results.File(Bundle.Write(file, sha => store.Photo(open.Id, sha)), "application/zip", Lists.FileName(file.Present.Name, "zip"));
     }

@@ -400,6 +400,7 @@ export const words = {
     empty: "Nothing planned yet. Choose a box and plan there.",
     planAt: "Plan at a box…",
     close: "It is all done: record it",
+    closeLeft: "Close it as left",
     noLonger: (why: string) => `No longer goes: ${why}`,
     overlaps: (boxes: string[]) => `Another open Change works on the same box: ${boxes.join(", ")}.`,
     record: "Record what is there",

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, must, newId, type BoxView, type Schemas } from "../api/client";
 import { Ask, Button, Choice, Sheet } from "../parts/controls";
-import { cable } from "../quick/question";
+import { cableOf } from "../quick/question";
 import { words } from "../words";
 import type { BoxEdit } from "./useBoxEdit";
 
@@ -27,7 +27,6 @@ export function AddCable({
   const [side, setSide] = useState<Schemas["EntrySide"]>(view.box.entries?.[entry ?? ""]?.side ?? "Top");
   const [feeds, setFeeds] = useState<Schemas["Feeds"]>("CannotTell");
   const [says, setSays] = useState("");
-  const spec = cable(size);
   const idle = Object.entries(view.box.entries ?? {}).filter(([, e]) => e.side === side && e.state !== "Used");
   const through = (idle.find(([id]) => id === entry) ?? idle.find(([, e]) => e.state !== "Plugged"))?.[0];
   const body = {
@@ -35,12 +34,7 @@ export function AddCable({
     box: view.id,
     run: "preview",
     entry: "preview",
-    cable: {
-      type: spec.grounds ? "NmB" : "OldTwoWire",
-      gauge: spec.gauge,
-      conductors: spec.conductors,
-      ground: spec.grounds ? "Bare" : "None",
-    },
+    cable: cableOf(size),
     side,
     says: says || null,
     feeds,

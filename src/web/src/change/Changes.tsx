@@ -1,6 +1,7 @@
+import { Check } from "lucide-react";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { newId, type Edit, type Schemas } from "../api/client";
+import { api, must, newId, type Edit, type Schemas } from "../api/client";
 import { useBoxes, useChanges, useEdit } from "../api/job";
 import { Ask, Button, Pick } from "../parts/controls";
 import { words } from "../words";
@@ -40,6 +41,23 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
   const boxes = useBoxes(job);
   const navigate = useNavigate();
   const open = change.closed == null;
+  const undone = change.steps.filter((s) => s.done == null);
+  /** What is still planned is recorded as done as planned, and the Change closed on what was done: all at once or not at all. */
+  const closing = async () => {
+    const planned = await Promise.all(
+      undone.map((s) =>
+        must(api.GET("/api/jobs/{job}/changes/{change}/steps/{step}", { params: { path: { job, change: change.id, step: s.id } } })),
+      ),
+    );
+    return {
+      do: "batch",
+      name: `${change.name}: ${w.closed}`,
+      edits: [
+        ...planned.map((edit, i) => ({ do: "recordDone", change: change.id, id: newId("q"), edit, planned: undone[i]!.id, on: today() })),
+        { do: "closeChange", v: 2, change: change.id, closed: today() },
+      ],
+    };
+  };
   return (
     <li className={`rounded-2xl border-2 bg-card p-4 ${open ? "border-ink" : "border-rule"}`}>
       <div className="flex flex-wrap items-center gap-x-4">
@@ -56,11 +74,13 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
           {change.steps.map((s) => (
             <li key={s.id} className="flex items-center gap-3 border-t border-rule py-1 first:border-t-0">
               <span className="flex-1">
+                {s.done && <Check size={16} aria-label={words.states.done} className="mr-1 inline text-moss" />}
                 {s.says}
                 {s.refusal && <span className="block text-sm text-barn">{w.noLonger(s.refusal.says)}</span>}
               </span>
               <Button
                 look="quiet"
+                disabled={!!s.done}
                 aria-label={`${w.drop}: ${s.says}`}
                 onClick={() => onEdit({ do: "dropPlanned", change: change.id, id: s.id })}
               >
@@ -70,6 +90,26 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
           ))}
           {change.steps.length === 0 && <li className="text-ink-2">{w.empty}</li>}
         </ol>
+      )}
+      {open && change.done.some((d) => !d.done) && (
+        <ul className="mb-2 text-sm" aria-label={words.states.done}>
+          {change.done
+            .filter((d) => !d.done)
+            .map((d) => (
+              <li key={d.id} className="border-t border-rule py-1">
+                <b>{words.states.done}:</b> {d.says}
+              </li>
+            ))}
+        </ul>
+      )}
+      {open && change.corrections.length > 0 && (
+        <ul className="mb-2 text-sm" aria-label={words.states.corrections}>
+          {change.corrections.map((c) => (
+            <li key={c.id} className="border-t border-rule py-1">
+              <b>{words.states.corrections}</b>, {c.on}: {c.says}
+            </li>
+          ))}
+        </ul>
       )}
       {open && (
         <div className="flex flex-wrap items-end gap-3">
@@ -93,10 +133,10 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
             />
           </div>
           <Button
-            disabled={change.steps.length === 0 || change.steps.some((s) => s.refusal)}
-            onClick={() => onEdit({ do: "closeChange", change: change.id, closed: today() })}
+            disabled={(change.steps.length === 0 && change.done.length === 0) || undone.some((s) => s.refusal)}
+            onClick={() => void closing().then(onEdit)}
           >
-            {w.close}
+            {undone.length > 0 ? w.close : w.closeLeft}
           </Button>
         </div>
       )}

@@ -35,6 +35,15 @@ export function inGauges(value: number, gauges: { thumb: number | null; hand: nu
   return parts.length > 0 ? parts.join(", ") : null;
 }
 
+/** The lengths a sentence names, in one's own gauges; null where none was calibrated or none is named. */
+export function cutsInGauges(says: string, gauges: { thumb: number | null; hand: number | null }): string | null {
+  const cuts = [...says.matchAll(/(\d+(?: \d+\/\d+)?|\d+\/\d+) in\b/g)]
+    .map((m) => inches(`${m[1]!} in`))
+    .filter((n): n is number => n !== null && n >= 1);
+  const own = cuts.map((n) => inGauges(n, gauges)).filter(Boolean);
+  return own.length > 0 ? w.inGauges(own.join("; ")) : null;
+}
+
 /** One measurement: a tape to drag, fractions to tap, a field to type or paste into; and a small picture of where the tape goes. */
 export function TapeSheet({
   kind,
@@ -75,20 +84,25 @@ export function TapeSheet({
         {kind.picture && <TapePicture name={kind.picture} />}
         <p className="text-sm text-ink-2">{kind.how}</p>
         <Tape at={at} onMove={set} />
-        <label className="block">
-          <span className="mb-1 block text-sm text-ink-2">{w.typed}</span>
-          <input
-            autoFocus
-            aria-invalid={bad}
-            className="figure min-h-12 w-full rounded-lg border-2 border-rule bg-card px-3 text-2xl"
-            placeholder={w.hint}
-            value={text}
-            onChange={(e) => {
-              setText(e.target.value);
-              setBad(false);
-            }}
-          />
-        </label>
+        <div className="flex items-end gap-3">
+          <label className="block min-w-0 flex-1">
+            <span className="mb-1 block text-sm text-ink-2">{w.typed}</span>
+            <input
+              autoFocus
+              aria-invalid={bad}
+              className="figure min-h-12 w-full rounded-lg border-2 border-rule bg-card px-3 text-2xl"
+              placeholder={w.hint}
+              value={text}
+              onChange={(e) => {
+                setText(e.target.value);
+                setBad(false);
+              }}
+            />
+          </label>
+          <Button look="main" type="submit" className="min-h-12">
+            {w.keep}
+          </Button>
+        </div>
         {bad && <p className="text-barn">{w.bad}</p>}
         <div className="grid grid-cols-6 gap-1.5" role="group" aria-label={w.whole}>
           {Array.from({ length: 12 }, (_, i) => (
@@ -115,9 +129,6 @@ export function TapeSheet({
           ))}
         </div>
         {says && <p className="text-sm text-ink-2">{w.inGauges(says)}</p>}
-        <Button look="main" type="submit">
-          {w.keep}
-        </Button>
         <details>
           <summary className="min-h-8 text-sm">{w.gauges}</summary>
           <p className="text-sm text-ink-2">{w.gaugeHow}</p>

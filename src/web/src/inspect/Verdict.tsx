@@ -3,9 +3,11 @@ import { ChevronDown, ChevronUp, CircleAlert, CircleCheck, OctagonAlert, Ruler, 
 import { useState } from "react";
 import { api, must, newId, type Schemas } from "../api/client";
 import { useCatalogue } from "../api/job";
+import { useSettings } from "../api/settings";
 import type { BoxEdit } from "../box/useBoxEdit";
 import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
+import { cutsInGauges } from "./TapeSheet";
 
 export type Finding = Schemas["Finding"];
 const w = words.verdictPanel;
@@ -98,6 +100,7 @@ export function VerdictCard({
 }
 
 function Remedies({ job, box, finding, edit, version }: { job: string; box: string; finding: Finding; edit: BoxEdit; version: number }) {
+  const { gauges } = useSettings();
   const remedies = useQuery({
     queryKey: ["job", job, "remedies", box, finding.rule, finding.of, version, edit.of],
     queryFn: () =>
@@ -123,6 +126,7 @@ function Remedies({ job, box, finding, edit, version }: { job: string; box: stri
           <li key={i} className="flex flex-wrap items-center gap-2 border-t border-rule py-1.5 first:border-t-0">
             <span className="min-w-40 flex-1">
               {r.says}
+              {cutsInGauges(r.says, gauges) && <span className="block text-ink-2">{cutsInGauges(r.says, gauges)}</span>}
               {r.new.length > 0 && (
                 <span className="block text-barn">
                   {w.brings}: {r.new.map((n) => n.says).join(" ")}

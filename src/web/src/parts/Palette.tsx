@@ -64,7 +64,7 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
   };
   return (
     <Dialog open={open} onClose={close} className="relative z-50">
-      <DialogBackdrop className="fixed inset-0 bg-black/50" />
+      <DialogBackdrop className="fixed inset-0 bg-[rgb(0_0_0/0.5)]" />
       <div className="fixed inset-0 flex items-start justify-center p-3 sm:pt-[12vh]">
         <DialogPanel className="w-full max-w-xl rounded-2xl border-2 border-ink bg-lime p-3" aria-label={words.palette.title}>
           <Combobox

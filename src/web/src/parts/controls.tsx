@@ -181,7 +181,7 @@ export function Ask({
 export function Sheet({ title, open, onClose, children }: { title: string; open: boolean; onClose: () => void; children: ReactNode }) {
   return (
     <Dialog open={open} onClose={onClose} className="relative z-40">
-      <DialogBackdrop className="fixed inset-0 bg-black/50" />
+      <DialogBackdrop className="fixed inset-0 bg-[rgb(0_0_0/0.5)]" />
       <div className="fixed inset-0 flex items-end justify-center sm:items-center sm:p-6">
         <DialogPanel className="flex max-h-[92dvh] w-full max-w-xl flex-col rounded-t-2xl border-2 border-ink bg-lime sm:rounded-2xl">
           <div className="flex items-center justify-between gap-4 border-b-2 border-rule px-5 py-3">

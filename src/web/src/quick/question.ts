@@ -58,6 +58,12 @@ export function cable(name: string) {
   return { gauge: gauge ?? "14", conductors: Number(conductors ?? 2), grounds: bare === "none" ? 0 : 1 };
 }
 
+/** A cable of this trade name as an edit brings it in. */
+export function cableOf(name: string) {
+  const { gauge, conductors, grounds } = cable(name);
+  return { type: grounds ? "NmB" : "OldTwoWire", gauge, conductors, ground: grounds ? "Bare" : "None" };
+}
+
 export const isEmpty = (q: Question) => Object.keys(q.cables).length + Object.keys(q.devices).length === 0;
 
 /** The mark as the server reads it: "18" is cubic inches, "295cm3" is not; null while nothing of use is typed. */

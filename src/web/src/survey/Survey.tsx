@@ -9,7 +9,7 @@ import { MeasurePanel } from "../inspect/MeasurePanel";
 import { ProofPanel } from "../inspect/ProofPanel";
 import { Button, Choice, TakeOut } from "../parts/controls";
 import { KindPicker } from "../parts/KindPicker";
-import { cable as cableSpec } from "../quick/question";
+import { cableOf } from "../quick/question";
 import { words } from "../words";
 import { LeadByLead } from "./LeadByLead";
 import { Marks } from "./Marks";
@@ -108,21 +108,18 @@ function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catal
   const [side, setSide] = useState<Schemas["EntrySide"]>("Top");
   const [kinds, setKinds] = useState(false);
   const [devices, setDevices] = useState(false);
-  const bring = (size: string) => {
-    const spec = cableSpec(size);
+  const newest = view.cables.at(-1);
+  const last = newest ? newest.size.replace(", no ground", "/none") : null;
+  const lastSide = view.box.entries?.[newest?.entry ?? ""]?.side ?? side;
+  const bring = (size: string, at = side) => {
     const edits = [
       ...(view.box.contents === "NotOpened" ? [{ do: "setContents" as const, contents: "Partial" }] : []),
       {
         do: "addCable" as const,
         run: newId("r"),
         entry: newId("k"),
-        cable: {
-          type: spec.grounds ? "NmB" : "OldTwoWire",
-          gauge: spec.gauge,
-          conductors: spec.conductors,
-          ground: spec.grounds ? "Bare" : "None",
-        },
-        side,
+        cable: cableOf(size),
+        side: at,
       },
     ];
     void edit.batch(words.box.addCable, edits);
@@ -149,6 +146,11 @@ function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catal
           onChange={setSide}
           options={Object.entries(words.sides) as [Schemas["EntrySide"], string][]}
         />
+        {last && (
+          <Button className="mt-2 w-full" onClick={() => bring(last, lastSide)}>
+            {w.same(last === "14-2/none" ? words.cable.OldTwoWire : last)}
+          </Button>
+        )}
         <div className="mt-2 grid grid-cols-3 gap-2">
           {SIZES.map((s) => (
             <button
