@@ -166,6 +166,8 @@ public class RuleTests
             {
                 Assert.Equal(Inspector.JudgeAll(job, id, box).Select(f => f.Key), kept.Of(job, id, box).Select(f => f.Key));
             }
+
+            Assert.Equal(job.Boxes.Select(b => (b.Key, kept.Of(job, b.Key, b.Value).Count)), kept.Whole(job).Select(b => (b.Id, b.Findings.Count)));
         }
     }
 

@@ -69,7 +69,7 @@ internal static class VerdictEndpoints
     public static IEnumerable<JobFinding> All(OpenJob open)
     {
         var job = open.Now.Job;
-        return job.Boxes.Where(b => !b.Value.Binned).SelectMany(b => open.Judged.Verdicts.Of(job, b.Key, b.Value).Where(f => f.Verdict != Verdict.Fine).Select(f => new JobFinding(b.Key, b.Value.Name, job.Places.Find(b.Value.Place)?.Name, f)));
+        return open.Judged.Verdicts.Whole(job).SelectMany(b => b.Findings.Where(f => f.Verdict != Verdict.Fine).Select(f => new JobFinding(b.Id, b.Box.Name, job.Places.Find(b.Box.Place)?.Name, f)));
     }
 
     private static IEnumerable<JobFinding> Told(OpenJob open) => All(open).Where(f => f.Finding.Verdict != Verdict.Measure).OrderBy(f => f.Finding.Verdict).ThenBy(f => f.Place ?? "~", StringComparer.OrdinalIgnoreCase).ThenBy(f => f.BoxName, StringComparer.OrdinalIgnoreCase);
