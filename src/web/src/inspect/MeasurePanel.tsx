@@ -49,7 +49,9 @@ export const MeasurePanel = memo(
         <h2 className="mb-1 flex items-baseline gap-2 text-lg">
           {w.title} <span className="figure text-base text-slate">{view.questions.length}</span>
         </h2>
-        <p className="mb-2 text-sm text-ink-2">{view.questions.length === 0 ? w.all : w.order}</p>
+        <p className="mb-2 text-sm text-ink-2">
+          {view.questions.length > 0 ? w.order : view.box.contents === "NotOpened" ? words.bench.notJudged : w.all}
+        </p>
         <ol className="flex flex-col gap-2">
           {shown.map((q) => (
             <li key={`${q.of}|${q.key}`} className="rounded-xl border-2 border-l-8 border-slate bg-card p-2.5">
