@@ -97,7 +97,18 @@ internal static class Bundle
     {
         using var stream = entry.Open();
         using var bytes = new MemoryStream();
-        stream.CopyTo(bytes);
+        var part = new byte[81920];
+        for (var read = stream.Read(part); read > 0; read = stream.Read(part))
+        {
+            // What an entry says of its length is not what unpacking it gives.
+            if (bytes.Length + read > MostUnpacked)
+            {
+                throw new InvalidDataException("Unpacked, an entry is too large.");
+            }
+
+            bytes.Write(part, 0, read);
+        }
+
         return bytes.ToArray();
     }
 }

@@ -29,8 +29,8 @@ public static class PhotoCheck
 
         var kept = new MemoryStream();
         kept.Write(bytes[..2]);
-        var (width, height, at) = (0, 0, 2);
-        while (at + 4 <= bytes.Length)
+        var (width, height, scans, at) = (0, 0, 0, 2);
+        while (at + 2 <= bytes.Length)
         {
             if (bytes[at] != 0xFF)
             {
@@ -44,7 +44,14 @@ public static class PhotoCheck
                 continue;
             }
 
-            var length = BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 2)..]);
+            if (marker == 0xD9)
+            {
+                // Whatever follows the end of the picture is not the picture.
+                kept.Write([0xFF, 0xD9]);
+                return scans == 0 ? (null, "The picture is damaged.") : Bounded(kept.ToArray(), width, height);
+            }
+
+            var length = at + 4 <= bytes.Length ? BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 2)..]) : 0;
             if (length < 2 || at + 2 + length > bytes.Length)
             {
                 return (null, "The picture is cut short.");
@@ -63,23 +70,32 @@ public static class PhotoCheck
             }
 
             at += 2 + length;
-            if (marker != 0xDA)
+            if (marker == 0xDA)
             {
-                continue;
+                var scan = Scan(bytes[at..]);
+                kept.Write(bytes.Slice(at, scan));
+                (at, scans) = (at + scan, scans + 1);
             }
-
-            var end = bytes[at..].LastIndexOf((ReadOnlySpan<byte>)[0xFF, 0xD9]);
-            if (end < 0)
-            {
-                return (null, "The picture is cut short.");
-            }
-
-            kept.Write(bytes.Slice(at, end + 2));
-            return width is 0 or > MostSide || height is 0 or > MostSide
-                ? (null, $"A picture here is at most {MostSide} by {MostSide} points.")
-                : (new(Convert.ToHexStringLower(SHA256.HashData(kept.ToArray())), width, height, kept.ToArray()), null);
         }
 
         return (null, "The picture is cut short.");
     }
+
+    /// <summary>Length of the coded data of a scan: up to the next marker that is neither a stuffed byte nor a restart.</summary>
+    private static int Scan(ReadOnlySpan<byte> data)
+    {
+        for (var i = 0; i + 1 < data.Length; i++)
+        {
+            if (data[i] == 0xFF && data[i + 1] is not (0x00 or >= 0xD0 and <= 0xD7))
+            {
+                return i;
+            }
+        }
+
+        return data.Length;
+    }
+
+    private static (CheckedPhoto? Photo, string? Why) Bounded(byte[] picture, int width, int height) => width is 0 or > MostSide || height is 0 or > MostSide
+        ? (null, $"A picture here is at most {MostSide} by {MostSide} points.")
+        : (new(Convert.ToHexStringLower(SHA256.HashData(picture)), width, height, picture), null);
 }

@@ -166,10 +166,13 @@ public class EveryEditTests
         var cells = Cells.Between(Rich, after);
         Assert.NotEmpty(cells);
         Assert.False(string.IsNullOrWhiteSpace(edit.Tell(Rich)));
-        Assert.Equal(JobJson.Text(Rich), JobJson.Text(new Restore("e", cells, false, "").Apply(after)));
+        Assert.Equal(Unended(Rich), Unended(new Restore("e", cells, false, "").Apply(after)));
         var read = JsonSerializer.Deserialize(JsonSerializer.Serialize(edit, JobJson.Default.Edit), JobJson.Default.Edit)!;
         Assert.Equal(JobJson.Text(after), JobJson.Text(read.Apply(Rich)));
     }
+
+    /// <summary>The job as text; that a proof of dead ended is not undone, and so left out.</summary>
+    private static string Unended(Job job) => JobJson.Text(job with { Proofs = job.Proofs.Each((_, p) => p with { Ended = null }) });
 
     [Theory]
     [MemberData(nameof(All))]

@@ -85,6 +85,44 @@ public class ProofTests
         Assert.True(State(after).Standing == ProofStanding.Lapsed, what);
     }
 
+    [Theory]
+    [MemberData(nameof(Endings))]
+    public void Undoing_and_redoing_what_ended_it_never_brings_it_back(string what, Edit edit)
+    {
+        var proved = Proved();
+        var ended = proved.Do(edit);
+        var cells = Cells.Between(proved, ended);
+        var undone = new Restore("e", cells, false, "").Apply(ended);
+        Assert.True(State(undone).Standing == ProofStanding.Lapsed, what);
+        var redo = new Restore("e", cells, true, "");
+        Assert.Null(redo.Blocking(undone));
+        Assert.Equal(ProofStanding.Lapsed, State(redo.Apply(undone)).Standing);
+    }
+
+    [Fact]
+    public void A_proof_made_after_a_breaker_was_recorded_ends_when_that_record_is_undone()
+    {
+        var before = Begun();
+        var switched = before.Do(new SwitchBreaker("panel", 1, "Tomas", Morning, false));
+        var undo = new Restore("e", Cells.Between(before, switched), false, "");
+        var proved = Proved() with { Panels = switched.Panels };
+        Assert.Equal(ProofStanding.Proved, State(proved).Standing);
+        Assert.Equal(ProofStanding.Lapsed, State(undo.Apply(proved)).Standing);
+    }
+
+    [Fact]
+    public void No_Change_plans_corrects_or_records_a_reading_or_a_switched_breaker()
+    {
+        var job = Begun().Do(new OpenChange("plan", "Plan"));
+        var pair = Proofs.Pairs(job.Boxes["b"])[0];
+        foreach (var edit in new Edit[] { Reading("a", pair, 0, 1), new SwitchBreaker("panel", 1, "Ines", Morning, false), new Batch([Reading("a", pair, 0, 1)]), new EndVisit("Ines", Morning) })
+        {
+            Assert.NotNull(new PlanEdit("plan", "q", edit).Check(job));
+            Assert.NotNull(new RecordDone("plan", "q", edit).Check(job));
+            Assert.NotNull(new CorrectAsFound("plan", "q", edit, "2026-09-14").Check(job));
+        }
+    }
+
     [Fact]
     public void It_is_of_one_person_and_one_box_and_another_visit_does_not_end_it()
     {

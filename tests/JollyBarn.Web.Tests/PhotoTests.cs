@@ -22,6 +22,21 @@ public sealed class PhotoTests(Running running) : IClassFixture<Running>
         Assert.Equal((string)taken["sha"]!, (string)(await HandInAsync(job, bytes)).Body!["sha"]!);
     }
 
+    [Fact]
+    public async Task What_follows_the_picture_or_lies_between_its_scans_is_gone_too()
+    {
+        var job = await running.JobAsync();
+        var plain = Jpeg();
+        byte[] behind = [.. plain, .. Jpeg(("Exif\0\0GPS of a second picture", 0xE1))];
+        byte[] between = [.. plain[..^2], 0xFF, 0xE1, 0, 9, .. "GPS 60\0"u8, 0xFF, 0xDA, 0, 8, 1, 1, 0, 0, 63, 0, 9, 0xFF, 0x00, 0xFF, 0xD0, 9, 0xFF, 0xD9];
+        foreach (var bytes in new[] { behind, between })
+        {
+            var (status, taken) = await HandInAsync(job, bytes);
+            Assert.Equal(200, status);
+            Assert.DoesNotContain("GPS", System.Text.Encoding.Latin1.GetString(await running.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/photos/{taken!["sha"]}", UriKind.Relative))), StringComparison.Ordinal);
+        }
+    }
+
     public static TheoryData<string, byte[]> Bad() => new()
     {
         { "not a JPEG", "<html>"u8.ToArray() },

@@ -56,9 +56,15 @@ public static class Plans
     internal static Refusal? Open(Job job, string change) =>
         !job.Changes.TryFind(change, out var found) ? Refuse.Missing("Change", change, "change") : found.Closed is null ? null : new Refusal($"{found.Name} is closed.", "change");
 
-    internal static Refusal? BadWork(Edit edit) => edit is OpenChange or PlanEdit or DropPlanned or CloseChange or CorrectAsFound or RecordDone or TakeBackDone or Restore
-        ? new("A Change plans work on boxes and runs, not other Changes.", "edit")
-        : null;
+    /// <summary>Refuses what is no work: other Changes; and what is recorded as it happens, because a plan must never make anything read as proved.</summary>
+    internal static Refusal? BadWork(Edit edit) => edit switch
+    {
+        OpenChange or PlanEdit or DropPlanned or CloseChange or CorrectAsFound or RecordDone or TakeBackDone or Restore => new("A Change plans work on boxes and runs, not other Changes.", "edit"),
+        BeginProof or LogReading or StrikeReading or EndVisit or HandOver or SwitchBreaker => new("Readings, proofs and switched breakers are recorded as they happen, not in a Change.", "edit"),
+        RecordRuling or RemoveRuling or AddReport or SetReportLine or RemoveReport or AddPhoto or SetPhoto or RemovePhoto => new("Rulings, lists and pictures belong to the job, not to a Change.", "edit"),
+        Batch batch => batch.Edits.Select(BadWork).FirstOrDefault(r => r is not null),
+        _ => null,
+    };
 
     /// <summary>As found with every box that this edit is the first to touch.</summary>
     internal static ById<Box> Found(Job job, Change change, Edit edit, Job state)

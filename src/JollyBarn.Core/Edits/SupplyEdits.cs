@@ -18,11 +18,13 @@ public sealed record RemoveSource(string Id) : Edit
 {
     public override Refusal? Check(Job job) => job.Sources.Has(Id) ? null : Refuse.Missing("source", Id, "id");
 
-    public override Job Apply(Job job) => job with
-    {
-        Sources = job.Sources.Without(Id),
-        Panels = job.Panels.Each((_, panel) => panel.Source == Id ? panel with { Source = null } : panel),
-    };
+    public override Job Apply(Job job) => Proofs.Lapse(
+        job with
+        {
+            Sources = job.Sources.Without(Id),
+            Panels = job.Panels.Each((_, panel) => panel.Source == Id ? panel with { Source = null } : panel),
+        },
+        "a source was taken out of the record.", null);
 
     public override string Tell(Job before) => $"Source {before.Sources.Find(Id)?.Name} removed";
 }
@@ -92,7 +94,7 @@ public sealed record RemovePanel(string Id) : Edit
         return job.Runs.Values.Any(r => IsHere(r.A) || IsHere(r.B)) ? new Refusal($"Cables still end at {panel.Name}.", "id") : null;
     }
 
-    public override Job Apply(Job job) => job with { Panels = job.Panels.Without(Id) };
+    public override Job Apply(Job job) => Proofs.Lapse(job with { Panels = job.Panels.Without(Id) }, "a panel was taken out of the record.", null);
 
     public override string Tell(Job before) => $"Panel {before.Panels.Find(Id)?.Name} removed";
 

@@ -1,10 +1,11 @@
 using JollyBarn.Fill;
+using JollyBarn.Inspection;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.OpenFile;
 
-/// <summary>Whether a job that came from outside holds together: what points at something points at something that is there, and every box can be counted.</summary>
+/// <summary>Whether a job that came from outside holds together: what points at something points at something that is there, and every box can be counted and judged.</summary>
 public static class JobCheck
 {
     /// <summary>The first thing that does not hold together, or null.</summary>
@@ -13,6 +14,7 @@ public static class JobCheck
         foreach (var (id, box) in job.Boxes)
         {
             _ = BoxReports.Make(job, box);
+            _ = Inspector.JudgeAll(job, id, box);
             if (box.Place is not null && !job.Places.Has(box.Place))
             {
                 return new($"{box.Name} is in a place that is not in the file.", $"boxes.{id}.place");

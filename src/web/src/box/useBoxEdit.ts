@@ -25,6 +25,9 @@ function inChange(change: string, state: State, edit: Edit) {
   return { do: "planEdit", change, id, edit };
 }
 
+/** What belongs to the job whatever Change is shown: pictures and rulings. */
+const ofJob: ReadonlySet<string> = new Set(["addPhoto", "setPhoto", "removePhoto", "recordRuling", "removeRuling"]);
+
 /** Sends edits of one box, made on the version this screen shows; into a Change when one is being planned; refused with a word when looking back. */
 export function useBoxEdit(job: string, view: BoxView, change: string | null, at: number | null, state: State = "Planned"): BoxEdit {
   const edit = useEdit(job);
@@ -33,10 +36,11 @@ export function useBoxEdit(job: string, view: BoxView, change: string | null, at
       say(words.bench.lookingBack(at), "stop");
       return Promise.resolve(false);
     }
+    const inThe = change !== null && !ofJob.has(done.do ?? "") ? change : null;
     return edit
       .mutateAsync({
-        edit: change ? (inChange(change, state, done) as unknown as Edit) : done,
-        ...(change ? {} : { base: view.version }),
+        edit: inThe ? (inChange(inThe, state, done) as unknown as Edit) : done,
+        ...(change || ofJob.has(done.do ?? "") ? {} : { base: view.version }),
       })
       .then(
         () => true,
