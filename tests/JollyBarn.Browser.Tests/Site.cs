@@ -8,6 +8,9 @@ namespace JollyBarn.Browser.Tests;
 /// <summary>The built program, as <c>./start</c> runs it, on a data file of its own.</summary>
 public sealed class Site : IDisposable
 {
+    /// <summary>Folder of the project.</summary>
+    public static string Root { get; } = Above(new DirectoryInfo(AppContext.BaseDirectory));
+
     private readonly string folder = Directory.CreateTempSubdirectory("jolly-barn-site-").FullName;
     private readonly string[] arguments;
     private Process program;
@@ -19,13 +22,7 @@ public sealed class Site : IDisposable
 
     private Site(bool demo)
     {
-        var root = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(root!.FullName, "JollyBarn.slnx")))
-        {
-            root = root.Parent;
-        }
-
-        var dll = Path.Combine(root.FullName, ".build", "app", "JollyBarn.Web.dll");
+        var dll = Path.Combine(Root, ".build", "app", "JollyBarn.Web.dll");
         string[] data = demo ? ["--demo"] : ["--data", Path.Combine(folder, "data.db")];
         arguments = [dll, .. data, "--port", "0"];
         program = Run();
@@ -65,6 +62,8 @@ public sealed class Site : IDisposable
         program.Dispose();
         program = Run();
     }
+
+    private static string Above(DirectoryInfo folder) => File.Exists(Path.Combine(folder.FullName, "JollyBarn.slnx")) ? folder.FullName : Above(folder.Parent!);
 
     private Process Run()
     {

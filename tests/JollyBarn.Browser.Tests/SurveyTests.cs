@@ -100,7 +100,7 @@ public sealed class SurveyTests(Site site) : IClassFixture<Site>
             Read(pair, "0.0");
         }
 
-        Read("Known source again", "121");
+        Read("Known source again, after", "121");
         person.Sees("Proved dead with the two-pole tester");
         await Person.PostAsync(site.Address, $"/api/jobs/{job}/edits", new { id = "sw", by = "Tomas", edit = new { @do = "switchBreaker", panel = "panel", slot = 10, by = "Tomas", at = "2026-11-25T10:00:00Z", on = true } });
         person.Sees("The proof no longer holds");
@@ -173,5 +173,19 @@ public sealed class SurveyTests(Site site) : IClassFixture<Site>
         person.Sees("Box over-full at the press");
         person.Tap("Close it", "[aria-label='Insurer']");
         person.Sees("1 line open");
+    }
+
+    [Fact]
+    public async Task A_picture_taken_while_a_Change_is_open_is_kept_at_once()
+    {
+        var job = await site.OwnJobAsync();
+        using var person = new Person();
+        person.Go($"{site.Address}/jobs/{job}/boxes/east-bed?plan=upstairs");
+        person.Sees("Add a picture");
+        person.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(Path.Combine(Site.Root, "demo", "pictures", "drying.jpg"));
+        Person.Wait(() => person.Driver.FindElements(By.CssSelector("[aria-label='Pictures'] img")).Count == 2);
+        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
+        var photos = (await client.GetFromJsonAsync<JsonArray>(new Uri($"/api/jobs/{job}/boxes/east-bed/photos", UriKind.Relative)))!;
+        Assert.Equal((2, 960), (photos.Count, (int)photos[^1]!["width"]!));
     }
 }
