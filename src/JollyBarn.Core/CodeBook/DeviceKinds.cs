@@ -75,6 +75,7 @@ public static class DeviceKinds
     private static readonly Terminal Ground = new("ground", "ground", TerminalRole.Ground, [Screw("ground/screw")]);
 
     private static readonly Dictionary<string, DeviceKind> ById;
+    private static readonly Dictionary<(string Kind, string Place), (Terminal Terminal, LandingPlace Place)> Spots;
 
     static DeviceKinds()
     {
@@ -107,11 +108,16 @@ public static class DeviceKinds
             Hung("receptacle-own-enclosure", "receptacle with its own enclosure", DeviceFamily.Receptacle) with { Terminals = [At("hot", "hot", TerminalRole.Hot), At("neutral", "neutral", TerminalRole.Neutral), Ground] },
         ];
         ById = All.ToDictionary(k => k.Id, StringComparer.Ordinal);
+        Spots = All.SelectMany(k => k.Terminals.SelectMany(t => t.Landings.Select(p => (Key: (k.Id, p.Id), Spot: (t, p))))).ToDictionary(s => s.Key, s => s.Spot);
     }
 
     public static IReadOnlyList<DeviceKind> All { get; }
 
     public static DeviceKind? Find(string? id) => id is not null && ById.TryGetValue(id, out var kind) ? kind : null;
+
+    /// <summary>A landing place of a kind with the terminal it is on; null when the kind has no such place.</summary>
+    public static (Terminal Terminal, LandingPlace Place)? Spot(string? kind, string? place) =>
+        kind is not null && place is not null && Spots.TryGetValue((kind, place), out var spot) ? spot : null;
 
     private static DeviceKind Yoked(string id, string name, DeviceFamily family, decimal body, string depth, IReadOnlyList<Terminal> terminals, params FactoryLead[] leads) =>
         new(id, name, family, true, 1, Volume.Of(body), Length.Parse(depth), terminals, leads);

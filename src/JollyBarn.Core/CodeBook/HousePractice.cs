@@ -20,6 +20,11 @@ public sealed record HousePractice
 
     public HousePractice With(string key, string? value)
     {
+        if (value is null && !Answers.ContainsKey(key))
+        {
+            return this;
+        }
+
         var next = new SortedDictionary<string, string>(StringComparer.Ordinal);
         foreach (var pair in Answers.Where(p => p.Key != key))
         {

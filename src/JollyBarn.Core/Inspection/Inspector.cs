@@ -28,8 +28,17 @@ public static class Inspector
     /// <summary>The same of a box that is being looked at already.</summary>
     public static IReadOnlyList<Finding> JudgeLook(Job job, BoxLook look)
     {
-        var found = Rules.SelectMany(r => r.Judge(look));
-        return [.. (job.Rulings.Count == 0 ? found : found.Select(f => Settled(job, look.Id, f))).OrderBy(f => f.Verdict)];
+        var found = new List<Finding>[Enum.GetValues<Verdict>().Length];
+        foreach (var rule in Rules)
+        {
+            foreach (var finding in rule.Judge(look))
+            {
+                var settled = job.Rulings.Count == 0 ? finding : Settled(job, look.Id, finding);
+                (found[(int)settled.Verdict] ??= []).Add(settled);
+            }
+        }
+
+        return [.. found.Where(f => f is not null).SelectMany(f => f)];
     }
 
     /// <summary>What is wrong, open or could be better: every verdict that is not <see cref="Verdict.Fine"/>.</summary>

@@ -22,7 +22,7 @@ public readonly partial record struct Volume : IComparable<Volume>
     /// <param name="cubicInches">in³; trailing zeros do not matter.</param>
     /// <exception cref="ArgumentOutOfRangeException">Beyond ±1,000,000 in³, which is no box.</exception>
     public static Volume Of(decimal cubicInches) => Math.Abs(cubicInches) <= 1_000_000m
-        ? new(cubicInches / 1.0000000000000000000000000000m)
+        ? new(cubicInches.Scale == 0 ? cubicInches : cubicInches / 1.0000000000000000000000000000m)
         : throw new ArgumentOutOfRangeException(nameof(cubicInches), "A box volume is at most a million cubic inches.");
 
     /// <summary>Length × width × depth, cut (never rounded up) at the eighteenth decimal, which is exact for 64ths of an inch.</summary>

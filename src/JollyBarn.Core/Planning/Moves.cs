@@ -70,7 +70,7 @@ public static class Moves
     {
         var (job, id, box) = (before.Job, before.Id, before.Box);
         var edit = EditFor(id, box, held, to);
-        var says = to is null ? "a new joint" : to.Place is { } place && CodeBook.DeviceKinds.Find(box.Devices.Find(to.Device)?.Kind)?.Terminals.SelectMany(t => t.Landings).FirstOrDefault(p => p.Id == place) is { } spot ? $"{box.Says(to)}, {spot.Name}" : box.Says(to);
+        var says = to is null ? "a new joint" : CodeBook.DeviceKinds.Spot(box.Devices.Find(to.Device)?.Kind, to.Place) is { } spot ? $"{box.Says(to)}, {spot.Place.Name}" : box.Says(to);
         var here = to is not null && Ends(box, held).Any() && Ends(box, held).All(e => e == to);
         if (edit.Check(job) is { } refusal)
         {

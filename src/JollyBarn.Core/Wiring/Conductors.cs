@@ -56,7 +56,7 @@ public sealed record Landing(LandingAt At, string? Joint = null, string? Device 
 
     /// <summary>The terminal part of <see cref="Place"/>: <c>line-hot</c> of <c>line-hot/plate</c>.</summary>
     [JsonIgnore]
-    public string? Terminal => Place?.Split('/')[0];
+    public string? Terminal => Place?.IndexOf('/') is >= 0 and var slash ? Place[..slash] : Place;
 
     public bool IsOn(string device) => At == LandingAt.Terminal && Device == device;
 

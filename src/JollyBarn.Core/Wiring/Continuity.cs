@@ -6,14 +6,15 @@ namespace JollyBarn.Wiring;
 /// <remarks>Only topology: no gauge, no state of a switch. A switch counts as a way through, because it is one when it is on.</remarks>
 public sealed class Continuity
 {
-    private const string Screw = "screw";
+    private static readonly Node Screw = new('s', "");
 
-    private readonly Dictionary<string, string> above = new(StringComparer.Ordinal);
+    private readonly Dictionary<Node, Node> above;
     private readonly Box box;
 
     private Continuity(Box box, string? without)
     {
         this.box = box;
+        above = new(2 * (box.Leads.Count + box.Pigtails.Count));
         foreach (var (id, lead) in box.Leads)
         {
             Join(LeadKey(id), Key(lead.Lands, LeadKey(id), without));
@@ -97,22 +98,22 @@ public sealed class Continuity
             || box.Pigtails.Any(t => (On(t.Value.From) || On(t.Value.To)) && apart.Root(TailKey(t.Key)) == apart.Root(LeadKey(lead)));
     }
 
-    private string Own(string id) => box.Pigtails.Has(id) ? TailKey(id) : LeadKey(id);
+    private Node Own(string id) => box.Pigtails.Has(id) ? TailKey(id) : LeadKey(id);
 
-    private static string LeadKey(string id) => "l:" + id;
+    private static Node LeadKey(string id) => new('l', id);
 
-    private static string TailKey(string id) => "p:" + id;
+    private static Node TailKey(string id) => new('p', id);
 
-    private string TerminalKey(string device, string terminal)
+    private Node TerminalKey(string device, string terminal)
     {
         var stem = terminal.EndsWith("-upper", StringComparison.Ordinal) || terminal.EndsWith("-lower", StringComparison.Ordinal) ? terminal[..^6] : terminal;
-        return box.Devices.Find(device)?.BrokenTabs.Contains(stem) == true ? $"t:{device}:{terminal}" : $"t:{device}:{stem}";
+        return box.Devices.Find(device)?.BrokenTabs.Contains(stem) == true ? new('t', device, terminal) : new('t', device, stem);
     }
 
     /// <summary>Where an end touches; an end that touches nothing is only itself.</summary>
-    private string Key(Landing at, string self, string? without) => at.At switch
+    private Node Key(Landing at, Node self, string? without) => at.At switch
     {
-        LandingAt.Joint => "j:" + at.Joint,
+        LandingAt.Joint => new('j', at.Joint ?? ""),
         LandingAt.Terminal when at.Device != without => TerminalKey(at.Device ?? "", at.Terminal ?? ""),
         LandingAt.BondingScrew => Screw,
         _ => self,
@@ -143,11 +144,11 @@ public sealed class Continuity
     }
 
     /// <summary>A device's terminal, or its own lead where it has leads instead.</summary>
-    private string End(string device, DeviceKind? kind, string name) => kind?.Leads.Any(l => l.Id == name) == true ? LeadKey($"{device}.{name}") : TerminalKey(device, name);
+    private Node End(string device, DeviceKind? kind, string name) => kind?.Leads.Any(l => l.Id == name) == true ? LeadKey($"{device}.{name}") : TerminalKey(device, name);
 
-    private void Join(string a, string b) => above[Root(a)] = Root(b);
+    private void Join(Node a, Node b) => above[Root(a)] = Root(b);
 
-    private string Root(string key)
+    private Node Root(Node key)
     {
         while (above.TryGetValue(key, out var up) && up != key)
         {
@@ -156,4 +157,7 @@ public sealed class Continuity
 
         return key;
     }
+
+    /// <summary>A point of the box: a lead, pigtail, joint, terminal of a device, or the bonding screw.</summary>
+    private readonly record struct Node(char Of, string Id, string? Terminal = null);
 }

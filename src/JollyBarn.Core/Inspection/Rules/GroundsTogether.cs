@@ -21,7 +21,7 @@ public sealed class GroundsTogether() : BoxRule("grounds-joined", "Grounds joine
             yield break;
         }
 
-        foreach (var device in look.Box.Devices.Ids)
+        foreach (var device in look.Box.Devices.Ids.Where(d => look.On(d).Count(e => look.Touching.Joined(e.Id, grounds[0])) > 1))
         {
             var without = Continuity.Without(look.Box, device);
             if (grounds.Any(g => !without.Joined(grounds[0], g)))

@@ -12,15 +12,13 @@ public sealed class LandingPlaceTakes() : BoxRule("landing", "Landing place", "A
     {
         foreach (var (id, device) in look.Box.Devices)
         {
-            var places = (DeviceKinds.Find(device.Kind)?.Terminals ?? []).SelectMany(t => t.Landings.Select(p => (Terminal: t, Place: p))).ToDictionary(p => p.Place.Id, StringComparer.Ordinal);
             foreach (var group in look.On(id).GroupBy(e => e.At.Place ?? ""))
             {
-                if (!places.TryGetValue(group.Key, out var found))
+                if (DeviceKinds.Spot(device.Kind, group.Key) is not var (terminal, place))
                 {
                     continue;
                 }
 
-                var (terminal, place) = found;
                 var where = $"{terminal.Name} of the {look.DeviceName(id)}, {place.Name}";
                 if (group.Count() > place.Holds)
                 {

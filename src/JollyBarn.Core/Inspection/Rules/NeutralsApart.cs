@@ -8,6 +8,11 @@ public sealed class NeutralsApart() : BoxRule("neutrals-apart", "Neutrals of two
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
+        if (look.Cables.All(c => c.Run.Circuit is null))
+        {
+            yield break;
+        }
+
         foreach (var joint in look.Box.Joints.Ids)
         {
             var neutrals = look.In(joint).Where(m => m.Use == ConductorUse.Neutral).ToList();

@@ -10,11 +10,11 @@ public sealed class PigtailHouse() : BoxRule("pigtail-length", "Pigtail length",
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        var house = Length.Parse(look.Practice.Answer(PracticeBook.PigtailLength));
-        foreach (var (id, tail) in look.Box.Pigtails.Where(t => t.Value.To.At == LandingAt.Terminal || t.Value.From.At == LandingAt.Terminal))
+        foreach (var (id, tail) in look.Box.Pigtails)
         {
-            if (tail.Length.OrNull is { } length)
+            if ((tail.To.At == LandingAt.Terminal || tail.From.At == LandingAt.Terminal) && tail.Length.OrNull is { } length)
             {
+                var house = Length.Parse(look.Practice.Answer(PracticeBook.PigtailLength));
                 yield return (length >= house ? Fine(id, $"The {tail.Colour} pigtail is {length}.", "practice") : Better(id, $"The {tail.Colour} pigtail is {length}; the house wants {house}.", "practice") with { Sum = $"{house} − {length} = {house - length} short" }) with { Practice = PracticeBook.PigtailLength.Key };
             }
         }

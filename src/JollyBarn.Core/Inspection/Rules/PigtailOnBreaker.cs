@@ -8,6 +8,11 @@ public sealed class PigtailOnBreaker() : BoxRule("pigtail-gauge", "Pigtail gauge
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
+        if (look.Cables.All(c => c.Run.Circuit is null))
+        {
+            yield break;
+        }
+
         foreach (var (id, tail) in look.Box.Pigtails.Where(t => !(t.Value.Use is ConductorUse.Ground or ConductorUse.IsolatedGround) && t.Value.Gauge is not null))
         {
             var ends = new[] { tail.From, tail.To }.Where(e => e.At == LandingAt.Joint).ToList();

@@ -15,8 +15,7 @@ public sealed class PushInUsed() : BoxRule("push-in", "Push-in holes", "A spring
 
         foreach (var (id, _, kind) in look.Devices)
         {
-            var holes = kind.Terminals.SelectMany(t => t.Landings).Where(p => p.Kind == LandingKind.PushIn).Select(p => p.Id).ToHashSet();
-            foreach (var end in look.On(id).Where(e => e.At.Place is not null && holes.Contains(e.At.Place)))
+            foreach (var end in look.On(id).Where(e => DeviceKinds.Spot(kind.Id, e.At.Place)?.Place.Kind == LandingKind.PushIn))
             {
                 yield return Better(end.Id, $"{Sentence.Start(look.Called(end.Id))} is in a push-in hole of the {look.DeviceName(id)}.", "practice", end.Id, id) with { Practice = PracticeBook.PushIn.Key };
             }

@@ -9,9 +9,7 @@ public sealed class SplitTab() : BoxRule("split-tab", "Tab", "A tab left whole j
         foreach (var (id, device, kind) in look.Receptacles.Where(r => r.Kind.Terminals.Any(t => t.Half is not null)))
         {
             var whole = !device.BrokenTabs.Contains("hot");
-            var upper = Circuits(look, id, "hot-upper");
-            var lower = Circuits(look, id, "hot-lower");
-            if (whole && upper.Count > 0 && lower.Count > 0 && !upper.Overlaps(lower))
+            if (whole && Circuits(look, id, "hot-upper") is { Count: > 0 } upper && Circuits(look, id, "hot-lower") is { Count: > 0 } lower && !upper.Overlaps(lower))
             {
                 yield return Stop(id, $"The hot tab of the {look.DeviceName(id)} is whole, and two circuits land on its halves.", "210.7", ["Switch both circuits off and tag both breakers.", "Prove it dead on both halves.", "Break the tab, or take one circuit off."]);
             }

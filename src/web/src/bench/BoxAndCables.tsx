@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { inches, length } from "../parts/measure";
 import { cableName } from "../box/landing";
+import { sameBox } from "../box/sameBox";
 import { words } from "../words";
 import { wide } from "./layout";
 import type { PictureProps } from "./Picture";
@@ -28,7 +29,19 @@ function outlineOf(octagon: boolean, round: boolean, x: number, y: number, W: nu
 }
 
 /** The wall with the box on it to scale, its depth beside it, sheaths coming in, and each cable's cuff with its name. */
-export const BoxAndCables = memo(function BoxAndCables({
+export const BoxAndCables = memo(BoxAndCablesFigure, (was, is) => {
+  const { view, placed, ...rest } = is;
+  return (
+    sameBox({ ...rest, view: was.view }, { ...rest, view }) &&
+    (Object.keys(rest) as (keyof typeof rest)[]).every((k) => was[k] === is[k]) &&
+    was.view.cables === view.cables &&
+    was.placed.height === placed.height &&
+    was.placed.x.labelA === placed.x.labelA &&
+    JSON.stringify(was.placed.cuffs) === JSON.stringify(placed.cuffs)
+  );
+});
+
+function BoxAndCablesFigure({
   view,
   placed,
   units,
@@ -267,7 +280,7 @@ export const BoxAndCables = memo(function BoxAndCables({
       )}
     </g>
   );
-});
+}
 
 /** Which way power goes, as a shape and a word: a filled arrow in, an outlined arrow on, a shield for protected. */
 function FeedMark({

@@ -65,7 +65,7 @@ export function Picture(props: PictureProps) {
       viewBox={viewBox(placed)}
       role="group"
       aria-label={w.picture(view.box.name)}
-      className={`block h-auto w-full select-none ${targets ? "bench-held" : ""}`}
+      className="block h-auto w-full select-none"
       style={{ WebkitTouchCallout: "none" }}
     >
       <BoxAndCables

@@ -1,4 +1,4 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { notifyManager, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useRef, useState } from "react";
 import { api, must, newId, type BoxView, type Schemas } from "../api/client";
 import type { BoxEdit } from "../box/useBoxEdit";
@@ -82,11 +82,13 @@ export function useHeld(job: string, view: BoxView, change: string | null, edit:
         say(move.refusal.says, "stop");
         return;
       }
-      if (!move.here && move.edit) {
+      // The strand lies there and the hand is empty in one repaint.
+      notifyManager.batch(() => {
+        notifyManager.schedule(drop);
+        if (move.here || !move.edit) return;
         if (!change) client.setQueryData(["job", job, "box", view.id], landed(view, move.edit));
         void edit.ready(move.edit);
-      }
-      drop();
+      });
     },
     [hand, edit, drop, change, client, job, view],
   );

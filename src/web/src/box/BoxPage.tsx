@@ -1,4 +1,4 @@
-import { memo, useCallback, useEffect, useState } from "react";
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useBox, useCatalogue, useChanges, useHead, type State } from "../api/job";
@@ -79,7 +79,12 @@ function Page({
     setLit(ids ?? []);
     setSel(null);
   }, []);
-  const leads = Object.keys(view.box.leads ?? {}).map((id) => [id, leadName(view, catalogue, id)] as const);
+  // The picture first; what stands beside it a moment later.
+  const told = useDeferredValue(view);
+  const leads = useMemo(
+    () => Object.keys(told.box.leads ?? {}).map((id) => [id, leadName(told, catalogue, id)] as const),
+    [told, catalogue],
+  );
   const goTo = useLatest((version: number | null) => setSearch(version === null ? {} : { at: String(version) }));
   return (
     <div className="mx-auto max-w-[110rem]">
@@ -116,22 +121,28 @@ function Page({
             change={change}
             small={phone}
           >
-            <div className={`mt-5 flex gap-5 ${phone ? "flex-col-reverse" : "flex-col"}`}>
+            <div className={`when-seen mt-5 flex gap-5 ${phone ? "flex-col-reverse" : "flex-col"}`}>
               {!change && <Steps job={job} box={view.id} name={view.box.name} at={at} onAt={goTo} />}
-              <StrandList view={view} catalogue={catalogue} lit={lit} sel={sel} onSelect={choose} />
+              <StrandList view={told} catalogue={catalogue} lit={lit} sel={sel} onSelect={choose} />
             </div>
           </Bench>
         </div>
         <div className="hand-side flex flex-col gap-4">
-          <Counts view={view} />
-          <FitPanel view={view} job={job} onLine={light} sel={sel} />
-          <Verdicts job={job} view={view} edit={edit} onPoint={light} />
-          <MeasurePanel view={view} edit={edit} catalogue={catalogue} onPoint={light} />
-          <FitMore job={job} view={view} edit={edit} />
-          <BoxCard job={job} view={view} edit={edit} catalogue={catalogue} />
-          <Follow job={job} view={view} edit={edit} />
-          <SaidList view={view} edit={edit} />
-          <Photos job={job} view={view} edit={edit} leadNames={leads} />
+          {[
+            <Counts key="counts" view={told} />,
+            <FitPanel key="fit" view={told} job={job} onLine={light} sel={sel} />,
+            <Verdicts key="verdicts" job={job} view={told} edit={edit} onPoint={light} />,
+            <MeasurePanel key="measure" view={told} edit={edit} catalogue={catalogue} onPoint={light} />,
+            <FitMore key="more" job={job} view={told} edit={edit} />,
+            <BoxCard key="card" job={job} view={told} edit={edit} catalogue={catalogue} />,
+            <Follow key="follow" job={job} view={told} edit={edit} />,
+            <SaidList key="said" view={told} edit={edit} />,
+            <Photos key="photos" job={job} view={told} edit={edit} leadNames={leads} />,
+          ].map((panel) => (
+            <div key={panel.key} className="when-seen">
+              {panel}
+            </div>
+          ))}
         </div>
       </div>
     </div>
