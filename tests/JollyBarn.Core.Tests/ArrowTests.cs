@@ -6,17 +6,18 @@ using static ArchUnitNET.Fluent.ArchRuleDefinition;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>Arrows point one way: Measures ← CodeBook ← Wiring ← Edits; Wiring ← Fill ← Inspection ← Planning; all ← OpenFile; Core ← Store.</summary>
+/// <summary>Arrows point one way: Measures ← CodeBook ← Wiring ← Edits; Wiring ← Fill, Electrics ← Inspection ← Planning; all ← OpenFile; Core ← Store.</summary>
 public class ArrowTests
 {
     private static readonly ArchUnitNET.Domain.Architecture Parts = new ArchLoader().LoadAssemblies(typeof(Job).Assembly, typeof(JobStore).Assembly).Build();
 
     [Theory]
-    [InlineData("Measures", "CodeBook|Wiring|Edits|Fill|Inspection|Planning|OpenFile|Store")]
-    [InlineData("CodeBook", "Wiring|Edits|Fill|Inspection|Planning|OpenFile|Store")]
-    [InlineData("Wiring", "Edits|Fill|Inspection|Planning|OpenFile|Store")]
-    [InlineData("Edits", "Fill|Inspection|Planning|OpenFile|Store")]
-    [InlineData("Fill", "Edits|Inspection|Planning|OpenFile|Store")]
+    [InlineData("Measures", "CodeBook|Wiring|Edits|Fill|Electrics|Inspection|Planning|OpenFile|Store")]
+    [InlineData("CodeBook", "Wiring|Edits|Fill|Electrics|Inspection|Planning|OpenFile|Store")]
+    [InlineData("Wiring", "Edits|Fill|Electrics|Inspection|Planning|OpenFile|Store")]
+    [InlineData("Edits", "Fill|Electrics|Inspection|Planning|OpenFile|Store")]
+    [InlineData("Fill", "Edits|Electrics|Inspection|Planning|OpenFile|Store")]
+    [InlineData("Electrics", "Edits|Fill|Inspection|Planning|OpenFile|Store")]
     [InlineData("Inspection", "Edits|Planning|OpenFile|Store")]
     [InlineData("Planning", "OpenFile|Store")]
     [InlineData("OpenFile", "Store")]

@@ -1,0 +1,79 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Electrics;
+
+/// <summary>What is in a box: leads and pigtails where they land, the metal, and the insides of devices.</summary>
+internal static class BoxPlan
+{
+    private const double PigtailFeet = 8 / 12.0;
+
+    public static void Put(JobPlan to, string id, Box box)
+    {
+        foreach (var (leadId, lead) in box.Leads)
+        {
+            var here = Points.Lead(id, leadId, lead);
+            if (lead.LeavesBy is { } on && to.Job.Runs.Find(on) is { } next)
+            {
+                foreach (var side in next.SidesIn(id))
+                {
+                    to.Contact($"through:{id}/{leadId}", here, Points.End(on, side, lead.Index));
+                }
+            }
+            else
+            {
+                Land(to, id, box, $"land:{id}/{leadId}", here, lead.Lands);
+            }
+        }
+
+        foreach (var (tailId, tail) in box.Pigtails)
+        {
+            var here = Points.Pigtail(id, tailId);
+            var ohms = to.JointOhms + Copper.Ohms(tail.Gauge ?? Gauge.Awg(14), PigtailFeet, to.Now.Celsius, tail.Metal);
+            Land(to, id, box, $"land:{id}/{tailId}/from", here, tail.From);
+            if (Where(id, box, tail.To) is { } far)
+            {
+                to.Plan.Join($"land:{id}/{tailId}/to", here, far, ohms, LinkKind.Contact);
+            }
+        }
+
+        foreach (var (deviceId, device) in box.Devices)
+        {
+            if (DeviceKinds.Find(device.Kind) is { } kind)
+            {
+                Insides.Put(new(to, id, box, deviceId, device, kind));
+            }
+        }
+
+        if (box.Contents == Contents.NotOpened)
+        {
+            foreach (var (leadId, lead) in box.Leads)
+            {
+                to.Plan.Unknown.Add(Points.Lead(id, leadId, lead));
+            }
+        }
+    }
+
+    private static void Land(JobPlan to, string id, Box box, string key, string here, Landing landing)
+    {
+        if (landing.At == LandingAt.Unknown)
+        {
+            to.Plan.Unknown.Add(here);
+        }
+        else if (Where(id, box, landing) is { } there)
+        {
+            to.Contact(key, here, there);
+        }
+    }
+
+    /// <summary>The point a landing is on; null for a free end.</summary>
+    private static string? Where(string id, Box box, Landing landing) => landing.At switch
+    {
+        LandingAt.Joint => Points.Joint(id, landing.Joint!),
+        LandingAt.Terminal when landing.Terminal == "ground" => Points.Yoke(id, landing.Device!),
+        LandingAt.Terminal => Points.Terminal(id, landing.Device!, landing.Terminal!),
+        LandingAt.BondingScrew when box.Material != BoxMaterial.Nonmetallic => Points.Metal(id),
+        _ => null,
+    };
+}

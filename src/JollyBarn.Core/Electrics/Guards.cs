@@ -1,0 +1,23 @@
+namespace JollyBarn.Electrics;
+
+/// <summary>What opens by itself: a breaker, or a device that watches for ground faults.</summary>
+/// <param name="Key">Name: <c>breaker:panel/3</c> or <c>gfci:box/device</c>.</param>
+/// <param name="Says">What people call it.</param>
+/// <param name="Links">Links it opens.</param>
+/// <param name="Watched">Links whose currents should sum to nothing; none where it does not watch for ground faults.</param>
+public sealed record Guard(string Key, string Says, IReadOnlyList<Link> Links, IReadOnlyList<Link> Watched)
+{
+    /// <summary>Rating, A; null for what does not act on overcurrent or whose rating nobody read.</summary>
+    public double? Amperes { get; init; }
+
+    /// <summary>Never opens, whatever happens.</summary>
+    public bool Stuck { get; init; }
+
+    /// <summary>Points of its supply: without volts between them it cannot trip on a ground fault. Null where it needs none of its own.</summary>
+    public (string Hot, string Neutral)? Supply { get; init; }
+
+    /// <summary>Where it answers a neutral–ground loop: its neutral's line side and load side.</summary>
+    public (string Line, string Load)? Loop { get; init; }
+
+    public bool Opened => Links.All(l => l.Open);
+}

@@ -1,0 +1,79 @@
+using System.Numerics;
+
+namespace JollyBarn.Electrics;
+
+public enum LinkKind
+{
+    Wire,
+    Contact,
+    Metal,
+    Bond,
+    Breaker,
+    Switch,
+    Load,
+    Source,
+    Stray,
+    Leak,
+    Earthing,
+}
+
+/// <summary>Two points joined by an impedance; opened it joins nothing.</summary>
+public sealed class Link(string key, string from, string to, Complex ohms, LinkKind kind)
+{
+    public string Key => key;
+
+    public string From { get; set; } = from;
+
+    public string To { get; set; } = to;
+
+    /// <summary>Ω; never zero.</summary>
+    public Complex Ohms { get; set; } = ohms;
+
+    public LinkKind Kind => kind;
+
+    public bool Open { get; set; }
+
+    /// <summary>Volts of a source, at <see cref="To"/> above <see cref="From"/>.</summary>
+    public Complex Volts { get; init; }
+
+    /// <summary>True for what current runs through as through wire.</summary>
+    public bool Conducts => !Open && Kind is LinkKind.Wire or LinkKind.Contact or LinkKind.Metal or LinkKind.Bond or LinkKind.Breaker or LinkKind.Switch;
+}
+
+/// <summary>The job's wiring as points and links, while it can still be altered: faults and switches act here, and the network is made from what is left.</summary>
+public sealed class Plan
+{
+    private readonly Dictionary<string, Link> links = new(StringComparer.Ordinal);
+    private readonly List<Link> inOrder = [];
+    private readonly List<string> assumed = [];
+
+    public IReadOnlyList<Link> Links => inOrder;
+
+    /// <summary>What was taken for given, as sentences.</summary>
+    public IReadOnlyList<string> Assumed => assumed;
+
+    /// <summary>Protective devices, in the order they were put.</summary>
+    public List<Guard> Guards { get; } = [];
+
+    /// <summary>Points that may go on to something nobody has looked at.</summary>
+    public HashSet<string> Unknown { get; } = new(StringComparer.Ordinal);
+
+    /// <summary>Joins two points; a key used before gets the new link beside the old under a key of its own.</summary>
+    public Link Join(string key, string from, string to, Complex ohms, LinkKind kind, Complex volts = default)
+    {
+        var link = new Link(links.ContainsKey(key) ? $"{key}#{inOrder.Count}" : key, from, to, ohms, kind) { Volts = volts };
+        links[link.Key] = link;
+        inOrder.Add(link);
+        return link;
+    }
+
+    public Link? Find(string key) => links.GetValueOrDefault(key);
+
+    public void Assume(string says)
+    {
+        if (!assumed.Contains(says))
+        {
+            assumed.Add(says);
+        }
+    }
+}

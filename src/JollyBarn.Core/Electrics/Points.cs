@@ -1,0 +1,45 @@
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Electrics;
+
+/// <summary>Names of the points of a job that have a potential.</summary>
+public static class Points
+{
+    public const string Earth = "earth";
+
+    /// <summary>The end of one conductor of a run, in a box, at a panel or where nobody has looked: the lead there.</summary>
+    public static string End(string run, RunSide side, int index) => $"end:{run}/{(side == RunSide.A ? 'a' : 'b')}/{index}";
+
+    /// <summary>A lead of a box: the end of its run's conductor, or the device's own.</summary>
+    public static string Lead(string box, string id, Lead lead) => lead.Run is { } run ? End(run, lead.Side, lead.Index) : Own(box, id);
+
+    /// <summary>A device's own lead, by its lead id.</summary>
+    public static string Own(string box, string lead) => $"own:{box}/{lead}";
+
+    public static string Pigtail(string box, string id) => $"tail:{box}/{id}";
+
+    public static string Joint(string box, string id) => $"joint:{box}/{id}";
+
+    public static string Terminal(string box, string device, string terminal) => $"at:{box}/{device}/{terminal}";
+
+    /// <summary>The yoke, canopy or body of a device.</summary>
+    public static string Yoke(string box, string device) => $"yoke:{box}/{device}";
+
+    /// <summary>What a plug meets: <c>hot</c>, <c>neutral</c> or <c>ground</c> of a half of a receptacle.</summary>
+    public static string Face(string box, string device, string slot) => $"face:{box}/{device}/{slot}";
+
+    /// <summary>A metal box and what is screwed to it.</summary>
+    public static string Metal(string box) => $"metal:{box}";
+
+    public static string Leg(string panel, int leg) => $"leg:{panel}/{leg}";
+
+    public static string NeutralBar(string panel) => $"neutral:{panel}";
+
+    public static string GroundBar(string panel) => $"ground:{panel}";
+
+    /// <summary>The screw of one pole of a breaker.</summary>
+    public static string Pole(string panel, int slot, int pole) => $"pole:{panel}/{slot}/{pole}";
+
+    /// <summary>The neutral screw of a breaker that watches it.</summary>
+    public static string BreakerNeutral(string panel, int slot) => $"poleN:{panel}/{slot}";
+}

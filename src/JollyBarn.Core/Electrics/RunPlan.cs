@@ -1,0 +1,137 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Electrics;
+
+/// <summary>Cables: each conductor by gauge and length, coupled to its neighbours, ended at boxes, panels, or where nobody has looked.</summary>
+internal static class RunPlan
+{
+    /// <summary>A conductor nobody could gauge, in a branch circuit.</summary>
+    private static readonly Gauge Usual = Gauge.Awg(14);
+
+    public static void Put(JobPlan to)
+    {
+        foreach (var (id, run) in to.Job.Runs)
+        {
+            Conductors(to, id, run);
+            foreach (var side in new[] { RunSide.A, RunSide.B })
+            {
+                EndAtIt(to, id, run, side);
+            }
+        }
+    }
+
+    /// <summary>Number of the conductor that is the ground, after the insulated ones; null without one.</summary>
+    public static int? GroundIndex(Run run) => run.Ground is GroundKind.Bare or GroundKind.Insulated ? run.Conductors.Count : null;
+
+    public static string Wire(string run, int index) => $"wire:{run}/{index}";
+
+    private static void Conductors(JobPlan to, string id, Run run)
+    {
+        var feet = run.Length.OrNull is { } length ? (double)length.InInches / 12 : to.Set(ElectricsBook.UnknownFeet);
+        if (run.Length.OrNull is null)
+        {
+            to.Plan.Assume($"Runs nobody measured are {feet:0} ft long.");
+        }
+
+        var count = run.Conductors.Count + (GroundIndex(run) is null ? 0 : 1);
+        for (var i = 0; i < count; i++)
+        {
+            var gauge = (i < run.Conductors.Count ? run.Conductors[i].Gauge : run.GroundGauge) ?? run.Gauge ?? Usual;
+            to.Plan.Join(Wire(id, i), Points.End(id, RunSide.A, i), Points.End(id, RunSide.B, i), Copper.Ohms(gauge, feet, to.Now.Celsius, run.Metal), LinkKind.Wire);
+        }
+
+        if (!to.Now.Stray)
+        {
+            return;
+        }
+
+        var each = JobPlan.Capacity(to.Set(ElectricsBook.Coupling) * feet);
+        for (var i = 0; i < count; i++)
+        {
+            for (var j = 0; j < i; j++)
+            {
+                to.Plan.Join($"stray:{id}/{j}-{i}", Points.End(id, RunSide.A, j), Points.End(id, RunSide.A, i), each, LinkKind.Stray);
+            }
+        }
+    }
+
+    private static void EndAtIt(JobPlan to, string id, Run run, RunSide side)
+    {
+        var end = run.End(side);
+        switch (end.At)
+        {
+            case EndAt.Panel when end.Id is { } panel:
+                AtPanel(to, id, run, side, panel);
+                break;
+            case EndAt.Unknown:
+                Unknown(to, id, run, side);
+                break;
+        }
+    }
+
+    /// <summary>An end nobody has followed: at its circuit's breaker when the known end says that power comes from there.</summary>
+    private static void Unknown(JobPlan to, string id, Run run, RunSide side)
+    {
+        var near = run.End(side == RunSide.A ? RunSide.B : RunSide.A);
+        if (near.Feeds == Feeds.FeedsIn && Panel(to, run.Circuit) is { } panel)
+        {
+            to.Plan.Assume($"The cable {near.Says ?? id} is taken to come from the breaker of {to.Job.Circuits.Find(run.Circuit)?.Name ?? "its circuit"}.");
+            AtPanel(to, id, run, side, panel);
+            return;
+        }
+
+        if (near.Feeds is Feeds.FeedsOn or Feeds.Protected)
+        {
+            to.Plan.Assume("Cables that feed on to where nobody has looked are taken to bring nothing back.");
+            return;
+        }
+
+        for (var i = 0; i < run.Conductors.Count + (GroundIndex(run) is null ? 0 : 1); i++)
+        {
+            to.Plan.Unknown.Add(Points.End(id, side, i));
+        }
+    }
+
+    private static string? Panel(JobPlan to, string? circuit) => circuit is null ? null : to.Job.Panels.FirstOrDefault(p => p.Value.Breakers.Any(b => b.Circuit == circuit)).Key;
+
+    private static void AtPanel(JobPlan to, string id, Run run, RunSide side, string panelId)
+    {
+        if (!to.Job.Panels.TryFind(panelId, out var panel))
+        {
+            return;
+        }
+
+        var breakers = panel.Breakers.Where(b => b.Circuit is not null && b.Circuit == run.Circuit).ToList();
+        var poles = breakers.SelectMany(b => Enumerable.Range(0, b.Poles).Select(p => Points.Pole(panelId, b.Slot, p))).ToList();
+        var watched = breakers.FirstOrDefault(b => b.Kind is BreakerKind.Gfci or BreakerKind.DualFunction);
+        var hot = 0;
+        for (var i = 0; i < run.Conductors.Count; i++)
+        {
+            var here = Points.End(id, side, i);
+            var use = run.Conductors[i] is { Use: not ConductorUse.Unknown } known ? known.Use : run.Conductors[i].Colour is "white" or "grey" ? ConductorUse.Neutral : ConductorUse.Hot;
+            if (use == ConductorUse.Neutral)
+            {
+                to.Contact($"land:{id}/{i}", here, watched is not null ? Points.BreakerNeutral(panelId, watched.Slot) : Points.NeutralBar(panelId));
+            }
+            else if (use is ConductorUse.Ground or ConductorUse.IsolatedGround)
+            {
+                to.Contact($"land:{id}/{i}", here, Points.GroundBar(panelId));
+            }
+            else if (poles.Count > 0)
+            {
+                to.Contact($"land:{id}/{i}", here, poles[hot++ % poles.Count]);
+            }
+            else
+            {
+                to.Plan.Unknown.Add(here);
+            }
+        }
+
+        if (GroundIndex(run) is { } ground)
+        {
+            to.Contact($"land:{id}/{ground}", Points.End(id, side, ground), Points.GroundBar(panelId));
+        }
+    }
+}

@@ -1,0 +1,29 @@
+namespace JollyBarn.Electrics;
+
+/// <summary>How things are set for a look at the job as electricity. What is not said here is as recorded, or as assumed. A what-if: nothing of it is recorded.</summary>
+public sealed record Situation
+{
+    public static Situation AsRecorded { get; } = new();
+
+    /// <summary>Breakers on or off, by <c>panel/slot</c>.</summary>
+    public IReadOnlyDictionary<string, bool> Breakers { get; init => field = value ?? Empty<bool>(); } = Empty<bool>();
+
+    /// <summary>Switch positions by <c>box/device</c>: on, or the second way of a three-way.</summary>
+    public IReadOnlyDictionary<string, bool> Switches { get; init => field = value ?? Empty<bool>(); } = Empty<bool>();
+
+    /// <summary>Watts plugged into a receptacle, by <c>box/device</c>.</summary>
+    public IReadOnlyDictionary<string, double> Plugged { get; init => field = value ?? Empty<double>(); } = Empty<double>();
+
+    public IReadOnlyList<Fault> Faults { get; init => field = value ?? []; } = [];
+
+    /// <summary>The source that feeds the panels; the service, else the first, when null.</summary>
+    public string? Source { get; init; }
+
+    /// <summary>Conductors couple to each other along their length.</summary>
+    public bool Stray { get; init; } = true;
+
+    /// <summary>Temperature of the conductors, °C: hot for drops and least fault currents, cold for greatest.</summary>
+    public double Celsius { get; init; } = Copper.HotCelsius;
+
+    private static Dictionary<string, T> Empty<T>() => new(StringComparer.Ordinal);
+}

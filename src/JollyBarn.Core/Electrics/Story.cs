@@ -1,0 +1,117 @@
+namespace JollyBarn.Electrics;
+
+/// <summary>One thing that opened, and when.</summary>
+/// <param name="Seconds">At the latest, from the start.</param>
+/// <param name="Sure">Perhaps, when a magnet may or may not pull: then <paramref name="Seconds"/> is by heat.</param>
+public sealed record Opening(double Seconds, string Guard, string Says, Surely Sure);
+
+/// <summary>What acts, in order of time, and how things stand afterwards.</summary>
+public sealed class Story
+{
+    /// <summary>More things than this do not open one after the other.</summary>
+    private const int Most = 24;
+
+    /// <summary>A neutral–ground loop behind a ground-fault device is answered within this, s. <em>Practice</em>.</summary>
+    private const double LoopSeconds = 1;
+
+    private Story(Live start, Live end, IReadOnlyList<Opening> openings) => (Start, End, Openings) = (start, end, openings);
+
+    /// <summary>The moment the situation begins.</summary>
+    public Live Start { get; }
+
+    /// <summary>After everything that opens has opened.</summary>
+    public Live End { get; }
+
+    public IReadOnlyList<Opening> Openings { get; }
+
+    public static Story Of(Live start)
+    {
+        // Each step opens links of the plan, so the start keeps its own solution.
+        var (now, clock, openings) = (start, 0.0, new List<Opening>());
+        while (openings.Count < Most && Next(now) is { } next)
+        {
+            clock += next.Seconds;
+            openings.Add(next.Opening with { Seconds = clock });
+            foreach (var link in next.Guard.Links)
+            {
+                link.Open = true;
+            }
+
+            now = now.Again();
+        }
+
+        return new(start, now, openings);
+    }
+
+    /// <summary>The protective device that would act first as things stand; null when none would.</summary>
+    private static (double Seconds, Guard Guard, Opening Opening)? Next(Live now)
+    {
+        (double Seconds, Guard Guard, Opening Opening)? first = null;
+        foreach (var guard in now.Plan.Guards.Where(g => !g.Stuck && !g.Opened))
+        {
+            if (Act(now, guard) is { } act && (first is null || act.Seconds < first.Value.Seconds))
+            {
+                first = (act.Seconds, guard, act);
+            }
+        }
+
+        return first;
+    }
+
+    private static Opening? Act(Live now, Guard guard)
+    {
+        Opening? found = null;
+        if (guard.Amperes is { } rating)
+        {
+            var amperes = guard.Links.Max(l => now.Amperes(l).Magnitude);
+            var seconds = Trips.Breaker(amperes, rating);
+            if (double.IsFinite(seconds))
+            {
+                found = new(seconds, guard.Key, $"{guard.Says} opens: {amperes:0} A on {rating:0} A", Trips.Magnetic(amperes, rating));
+            }
+        }
+
+        if (guard.Watched.Count > 0 && Powered(now, guard))
+        {
+            var missing = Residual(now, guard);
+            var seconds = Trips.Gfci(missing);
+            if (LoopOhms(now, guard) < now.Set(CodeBook.ElectricsBook.GroundedNeutral))
+            {
+                seconds = Math.Min(seconds, LoopSeconds);
+            }
+
+            if (double.IsFinite(seconds) && (found is null || seconds < found.Seconds))
+            {
+                found = new(seconds, guard.Key, missing >= Trips.GfciTrips ? $"{guard.Says} opens: {missing * 1000:0} mA missing on the way back" : $"{guard.Says} opens: neutral and ground are joined behind it", Surely.Yes);
+            }
+        }
+
+        return found;
+    }
+
+    /// <summary>What goes out and does not come back through the device, A.</summary>
+    internal static double Residual(Live now, Guard guard)
+    {
+        var sum = System.Numerics.Complex.Zero;
+        foreach (var link in guard.Watched)
+        {
+            sum += now.Amperes(link);
+        }
+
+        return sum.Magnitude;
+    }
+
+    private static bool Powered(Live now, Guard guard) => guard.Supply is not { } supply || now.Between(supply.Hot, supply.Neutral) >= Trips.GfciSupply;
+
+    /// <summary>Resistance of the way round from the load side of a device's neutral to its line side, not through the device, Ω; null for a device that does not look.</summary>
+    internal static double? LoopOhms(Live now, Guard guard)
+    {
+        if (guard.Loop is not var (line, load) || guard.Watched is not [.., var neutral] || neutral.Open)
+        {
+            return null;
+        }
+
+        var around = (1 / now.Impedance(line, load)) - (1 / neutral.Ohms);
+        return around.Magnitude < 1e-6 ? double.PositiveInfinity : (1 / around).Magnitude;
+    }
+}
