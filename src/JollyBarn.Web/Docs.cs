@@ -58,7 +58,7 @@ internal static class Docs
 
     private static readonly Type[] OnlyInEdits = [typeof(CableSpec), typeof(Photo), typeof(Reading), typeof(Ruling)];
 
-    private static readonly HashSet<Type> Sendable = [typeof(Place), typeof(Wall), typeof(WallLayer), typeof(Source), typeof(Panel), typeof(Breaker), typeof(Circuit), typeof(Reading), typeof(Photo), typeof(Ruling), typeof(Observation)];
+    private static readonly HashSet<Type> Sendable = [typeof(Place), typeof(Wall), typeof(WallLayer), typeof(Source), typeof(Panel), typeof(Breaker), typeof(Circuit), typeof(Reading), typeof(Photo), typeof(Ruling), typeof(Observation), typeof(Electrics.Situation)];
 
     private static void Plain(OpenApiSchema schema, JsonSchemaType kind, string says)
     {

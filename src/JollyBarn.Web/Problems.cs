@@ -25,7 +25,7 @@ internal static class Problems
 
         if (failure is NotSupportedException { Source: "System.Text.Json" })
         {
-            return Write(context, 400, "An edit says what it does in do, such as \"do\": \"addBox\".", "do");
+            return Write(context, 400, "An edit says what it does in do, such as \"do\": \"addBox\"; a fault what it is in fault, such as \"fault\": \"open\".", "do");
         }
 
         if (failure is JsonException unreadable)

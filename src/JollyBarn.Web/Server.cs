@@ -96,6 +96,7 @@ public static class Server
         api.MapChanges();
         api.MapFiles();
         api.MapVerdicts();
+        api.MapLive();
         api.MapReadings();
         api.MapPhotos();
         api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: 404));

@@ -37,6 +37,7 @@ public class EveryEditTests
             new BinBox("binned"),
             new AddBox("wide", "Wide", "nm-2g-35"),
             new AddDevice("b", "d", "receptacle", 1),
+            new AddDevice("wide", "sw", "switch", 1),
             new AddPartition("b", "part", 1),
             new AddBlock("b", "block", "block", Gauge.Awg(12)),
             new AddEntry("b", "spare", EntrySide.Left))
@@ -99,6 +100,8 @@ public class EveryEditTests
         (new AddCable("b", "x", "kx", Jobs.Nm(14, 3), Says: "from the pantry"), new AddCable("b", "r0", "kx", Jobs.Nm(14, 3))),
         (new NameCable("b", "r0", RunSide.A, "from the porch", Feeds.FeedsIn), new NameCable("b", "r0", RunSide.B, "x")),
         (new SetRun("r0", CableType.Mc, Sheath: "grey", Circuit: "c"), new SetRun("r0", Circuit: "nowhere")),
+        (new ThrowSwitch("wide", "sw", false, "Ines", At), new ThrowSwitch("b", "d", true, "Ines", At)),
+        (new EndAtPanel("r0", RunSide.B, "panel", "home run"), new EndAtPanel("r0", RunSide.B, "none")),
         (new ConnectRun("square", "r0", RunSide.B, "in"), new ConnectRun("square", "r0", RunSide.A, "in")),
         (new RemoveCable("b", "r0"), new RemoveCable("square", "r0")),
         (new PassThrough("b", "r1", "r2"), new PassThrough("b", "r1", "r1")),

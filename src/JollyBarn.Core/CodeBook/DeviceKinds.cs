@@ -62,7 +62,11 @@ public sealed record FactoryLead(string Id, string Name, string Colour, Terminal
 /// <param name="Depth">Usual depth behind the yoke, in. <em>Practice</em>.</param>
 public sealed record DeviceKind(
     string Id, string Name, DeviceFamily Family, bool Yoke, int GangsWide, Volume Body, Length Depth,
-    IReadOnlyList<Terminal> Terminals, IReadOnlyList<FactoryLead> Leads);
+    IReadOnlyList<Terminal> Terminals, IReadOnlyList<FactoryLead> Leads)
+{
+    /// <summary>True for what has a position a hand can change.</summary>
+    public bool Switches => Family is DeviceFamily.Switch or DeviceFamily.Dimmer or DeviceFamily.SmartSwitch or DeviceFamily.Timer or DeviceFamily.Combination;
+}
 
 /// <summary>Kinds of devices. One line in <see cref="All"/> adds one.</summary>
 public static class DeviceKinds

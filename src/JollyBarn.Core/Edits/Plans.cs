@@ -60,7 +60,7 @@ public static class Plans
     internal static Refusal? BadWork(Edit edit) => edit switch
     {
         OpenChange or PlanEdit or DropPlanned or CloseChange or CorrectAsFound or RecordDone or TakeBackDone or Restore => new("A Change plans work on boxes and runs, not other Changes.", "edit"),
-        BeginProof or LogReading or StrikeReading or EndVisit or HandOver or SwitchBreaker => new("Readings, proofs and switched breakers are recorded as they happen, not in a Change.", "edit"),
+        BeginProof or LogReading or StrikeReading or EndVisit or HandOver or SwitchBreaker or ThrowSwitch => new("Readings, proofs and switched breakers are recorded as they happen, not in a Change.", "edit"),
         RecordRuling or RemoveRuling or AddReport or SetReportLine or RemoveReport or AddPhoto or SetPhoto or RemovePhoto => new("Rulings, lists and pictures belong to the job, not to a Change.", "edit"),
         Batch batch => batch.Edits.Select(BadWork).FirstOrDefault(r => r is not null),
         _ => null,

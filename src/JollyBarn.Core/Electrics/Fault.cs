@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using JollyBarn.Electrics.Faults;
+using JollyBarn.Measures;
 
 namespace JollyBarn.Electrics;
 
@@ -14,11 +15,14 @@ namespace JollyBarn.Electrics;
 [JsonDerivedType(typeof(Stuck), "stuck")]
 [JsonDerivedType(typeof(NoTrip), "noTrip")]
 [JsonDerivedType(typeof(Nail), "nail")]
+[JsonDerivedType(typeof(Several), "several")]
 public abstract record Fault
 {
     public abstract void Plant(Plan plan);
 
-    /// <summary>What it is, in a few words.</summary>
-    [JsonIgnore]
-    public abstract string Says { get; }
+    /// <summary>What of it cannot be, or null. A link or point that is not there is no error: it changes nothing.</summary>
+    public virtual Refusal? Check() => null;
+
+    /// <summary>Resistance of a contact or leak, Ω.</summary>
+    protected static Refusal? BadOhms(double ohms) => ohms is >= 1e-4 and <= 1e9 ? null : new("A fault's resistance is between a tenth of a milliohm and a gigaohm.", "ohms");
 }

@@ -134,13 +134,15 @@ internal static class Insides
         i.Load("light", "neutral", ElectricsBook.LuminaireWatts);
     }
 
+    /// <summary>How a switch lies when nothing else is said: as recorded, else on, and a three-way its first way.</summary>
+    public static bool AsLies(Device device, DeviceKind kind) => device.On ?? kind.Terminals.All(t => t.Id is not ("common" or "in-1"));
+
     /// <summary>One device while it is put into the plan.</summary>
     internal sealed record Inside(JobPlan To, string Box, Box Of, string Id, Device Device, DeviceKind Kind)
     {
         public string Name => $"{Box}/{Id}";
 
-        /// <summary>Switches are on, and three-ways lie either way, unless said otherwise.</summary>
-        public bool On => To.Now.Switches.TryGetValue(Name, out var on) ? on : Kind.Terminals.All(t => t.Id is not ("common" or "in-1"));
+        public bool On => To.Now.Switches.TryGetValue(Name, out var on) ? on : AsLies(Device, Kind);
 
         /// <summary>A terminal, or the device's own lead where it has leads instead.</summary>
         public string At(string terminal) => Kind.Leads.Any(l => l.Id == terminal) ? Points.Own(Box, $"{Id}.{terminal}") : Points.Terminal(Box, Id, terminal);

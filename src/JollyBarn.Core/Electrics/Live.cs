@@ -91,8 +91,13 @@ public sealed class Live
     /// <summary>A number of the house's settings.</summary>
     internal double Set(Assumption number) => (double)number.Of(Job.Practice);
 
-    /// <summary>Points joined to an unknown end by what conducts, switches either way.</summary>
-    private HashSet<string> Uncertain() => Reach(Plan.Unknown, l => l.Conducts || l.Kind is LinkKind.Switch, new(StringComparer.Ordinal));
+    /// <summary>Points joined to an unknown end by what conducts, switches either way, and to no bar of a panel, which would hold them where it is.</summary>
+    private HashSet<string> Uncertain()
+    {
+        var loose = Reach(Plan.Unknown, l => l.Conducts || l.Kind is LinkKind.Switch, new(StringComparer.Ordinal));
+        loose.ExceptWith(Reach(Job.Panels.Ids.SelectMany(p => new[] { Points.NeutralBar(p), Points.GroundBar(p) }), l => l.Conducts, new(StringComparer.Ordinal)));
+        return loose;
+    }
 
     /// <summary>Points one gets to from some others along links for which a test holds.</summary>
     internal HashSet<string> Reach(IEnumerable<string> from, Func<Link, bool> along, HashSet<string> into)

@@ -64,34 +64,37 @@ public static class Outlets
         return new(box, device, half, lamps, says, really, says != really, metalLive);
     }
 
-    /// <summary>Which bar of a panel each point reaches, with the bond at the service and all loads lifted, as somebody would find who traced every conductor.</summary>
+    /// <summary>Which bar of a panel each point reaches, with the bond at the service and all loads lifted and the breakers on, as somebody would find who traced every conductor.</summary>
     private sealed class Ways(Live live)
     {
         private readonly HashSet<string> hots = live.Reach(live.Job.Panels.SelectMany(p => Enumerable.Range(0, SupplyPlan.Legs(p.Value.System)).Select(l => Points.Leg(p.Key, l))), Along, new(StringComparer.Ordinal));
         private readonly HashSet<string> neutrals = live.Reach(live.Job.Panels.Ids.Select(Points.NeutralBar), Along, new(StringComparer.Ordinal));
         private readonly HashSet<string> grounds = live.Reach(live.Job.Panels.Ids.Select(Points.GroundBar), Along, new(StringComparer.Ordinal));
 
-        private static bool Along(Link link) => link.Conducts && link.Kind != LinkKind.Bond;
+        private static bool Along(Link link) => (link.Conducts && link.Kind != LinkKind.Bond) || link.Kind == LinkKind.Breaker;
 
         private string Of(string? point) => point is null ? "" : (hots.Contains(point) ? "h" : "") + (neutrals.Contains(point) ? "n" : "") + (grounds.Contains(point) ? "g" : "");
 
         public string Really(string hot, string neutral, string? ground, bool metalLive)
         {
             var (h, n, g) = (Of(hot), Of(neutral), Of(ground));
-            var metal = metalLive ? "; metal live" : "";
+            var off = (h + n + g).Contains('h', StringComparison.Ordinal) && new[] { hot, neutral, ground ?? hot }.All(p => live.Volts(p).Magnitude < Live.LiveVolts);
+            var metal = off ? "; off now, not proved" : metalLive ? "; metal live" : "";
             var jumper = ground is not null && live.Reach([neutral], Along, new(StringComparer.Ordinal)).Contains(ground);
             return (h, n, g) switch
             {
-                ("h", "n", "g") => "correct",
-                ("h", "n", "") when ground is null => "two-slot, no ground",
+                ("h", "n", "g") => "correct" + metal,
+                ("h", "n", "") when ground is null => "two-slot, no ground" + metal,
+                ("n", "hg", "hg") => "reversed, and hot on the ground" + metal,
+                ("h", "n", "hg") or ("h", "ng", "hg") => "hot on the ground" + metal,
                 ("h", "n", "") => "open ground" + metal,
-                ("h", "g", "n") => "neutral and ground exchanged",
+                ("h", "g", "n") => "neutral and ground exchanged" + metal,
                 ("n", "h", "g") => "reversed" + metal,
                 ("n", "h", "") => "reversed, open ground" + metal,
                 ("g", "n", "h") => "hot–ground exchanged" + metal,
                 ("h", "n", "n") when jumper => "neutral–ground jumper, no ground" + metal,
                 ("n", "h", "h") when jumper => "reversed, with a neutral–ground jumper and no ground" + metal,
-                ("h", "ng", "ng") => "neutral and ground joined here",
+                ("h", "ng", "ng") => "neutral and ground joined here" + metal,
                 ("h", "", "g") => "open neutral" + metal,
                 ("h", "", "") when jumper => "open neutral, neutral–ground jumper, no ground: hot is live, metal floats" + metal,
                 ("h", "", "") => "open neutral and open ground: hot is live" + metal,

@@ -67,7 +67,7 @@ public sealed class Plan
         return link;
     }
 
-    public Link? Find(string key) => links.GetValueOrDefault(key);
+    public Link? Find(string? key) => key is null ? null : links.GetValueOrDefault(key);
 
     public void Assume(string says)
     {

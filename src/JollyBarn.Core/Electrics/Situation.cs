@@ -1,3 +1,5 @@
+using JollyBarn.Measures;
+
 namespace JollyBarn.Electrics;
 
 /// <summary>How things are set for a look at the job as electricity. What is not said here is as recorded, or as assumed. A what-if: nothing of it is recorded.</summary>
@@ -24,6 +26,18 @@ public sealed record Situation
 
     /// <summary>Temperature of the conductors, °C: hot for drops and least fault currents, cold for greatest.</summary>
     public double Celsius { get; init; } = Copper.HotCelsius;
+
+    /// <summary>What of it cannot be, or null.</summary>
+    public Refusal? Check() =>
+        Faults.Count > MostFaults ? new($"At most {MostFaults} faults at once.", "faults")
+        : Faults.Any(f => f is null) ? new("A fault here is empty.", "faults")
+        : Faults.Select(f => f.Check()).FirstOrDefault(r => r is not null) is { } bad ? bad
+        : Plugged.Values.Any(w => w is not (>= 0 and <= MostWatts)) ? new($"What is plugged in takes at most {MostWatts} W.", "plugged")
+        : Celsius is not (>= -50 and <= 150) ? new("Conductors are between −50 and 150 °C.", "celsius")
+        : null;
+
+    private const int MostFaults = 40;
+    private const double MostWatts = 20000;
 
     private static Dictionary<string, T> Empty<T>() => new(StringComparer.Ordinal);
 }

@@ -105,6 +105,9 @@ public sealed record Device
 
     /// <summary>Turned upside down, as a receptacle with its ground up.</summary>
     public bool Turned { get; init; }
+
+    /// <summary>Position of a switch as it was last recorded: on, or the second way of a three-way; null when nobody said.</summary>
+    public bool? On { get; init; }
 }
 
 /// <summary>A terminal block fixed in the box.</summary>

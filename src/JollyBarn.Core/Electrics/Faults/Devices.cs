@@ -3,8 +3,6 @@ namespace JollyBarn.Electrics.Faults;
 /// <summary>A breaker that never opens: <c>breaker:panel/3</c>.</summary>
 public sealed record Stuck(string Guard) : Fault
 {
-    public override string Says => "stuck";
-
     public override void Plant(Plan plan) => Never(plan, Guard);
 
     internal static void Never(Plan plan, string key)
@@ -20,7 +18,5 @@ public sealed record Stuck(string Guard) : Fault
 /// <summary>A ground-fault device whose works are dead: it passes current and never trips.</summary>
 public sealed record NoTrip(string Guard) : Fault
 {
-    public override string Says => "dead inside";
-
     public override void Plant(Plan plan) => Stuck.Never(plan, Guard);
 }

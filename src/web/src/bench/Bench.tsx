@@ -1,10 +1,12 @@
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent as ReactPointer, type ReactNode } from "react";
+import { Zap } from "lucide-react";
 import { Link } from "react-router";
 import type { BoxView } from "../api/client";
 import { useSettings } from "../api/settings";
 import { AddCable } from "../box/AddCable";
 import { jointName, type Catalogue } from "../box/landing";
 import type { BoxEdit } from "../box/useBoxEdit";
+import { useWould, type Look } from "../live/useLive";
 import { Button } from "../parts/controls";
 import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
@@ -51,12 +53,14 @@ export type BenchProps = {
   onSelect: (sel: Sel | null) => void;
   change: string | null;
   small: boolean;
+  /** A look at it with the power on. */
+  look: Look;
   /** What stands below the picture while it stays. */
   children: ReactNode;
 };
 
 /** The open box as a picture one works on: pick an end, see where it may go and what would follow, land it. */
-export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSelect, small, children }: BenchProps) {
+export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSelect, small, look, children }: BenchProps) {
   const { units } = useSettings();
   const root = useRef<HTMLDivElement>(null);
   const [rear, setRear] = useState(false);
@@ -88,6 +92,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   const heldIds = useMemo(() => new Set([...(hand?.held.leads ?? []), ...(hand?.held.pigtail ? [hand.held.pigtail] : [])]), [hand]);
 
   const move = hand?.moves?.find((m) => m.key === hand.over) ?? null;
+  const would = useWould(job, view, edit, look, move && !move.here ? (move.edit ?? null) : null);
   useEffect(() => {
     setGhost(move && !move.here && !move.refusal ? move.needed.low - view.report.fill.needed.low : 0);
     return () => setGhost(0);
@@ -252,7 +257,17 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
             <Button onClick={() => pickUp(good[0]!, false)}>{w.moveThese(good.length)}</Button>
           </>
         )}
-        <Button className="ml-auto" aria-pressed={rear} onClick={() => setRear(!rear)}>
+        <Button
+          className="ml-auto"
+          look={look.on ? "main" : "plain"}
+          aria-pressed={look.on}
+          disabled={past}
+          onClick={() => look.setOn(!look.on)}
+        >
+          <Zap size={18} aria-hidden />
+          {words.live.toggle}
+        </Button>
+        <Button aria-pressed={rear} onClick={() => setRear(!rear)}>
           {rear ? w.fromBehind : w.fromFront}
         </Button>
       </div>
@@ -298,6 +313,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
               over={hand?.over ?? null}
               held={heldIds}
               focus={walk.at}
+              live={look.live}
               onSelect={onChoose}
               onPick={onPick}
               onPull={onPull}
@@ -309,7 +325,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
         </div>
         {hand && (
           <div className="hand-slip fixed inset-x-2 bottom-3 z-30 lg:right-[19.5rem] lg:left-4">
-            <Slip hand={hand} before={view.report.fill.needed.low} onLand={land} onHover={hover} onDrop={drop} list={small} />
+            <Slip hand={hand} before={view.report.fill.needed.low} onLand={land} onHover={hover} onDrop={drop} list={small} would={would} />
           </div>
         )}
       </div>

@@ -1,5 +1,7 @@
 import { memo, type PointerEvent } from "react";
 import type { Schemas } from "../api/client";
+import { Badge } from "../live/Badge";
+import type { PointLive } from "../live/useLive";
 import { words } from "../words";
 import { knot } from "./layout/ways";
 import { wrap } from "./names";
@@ -21,6 +23,7 @@ export const Knot = memo(function Knot({
   state,
   over,
   focus,
+  expected,
   onSelect,
   onPull,
 }: {
@@ -35,6 +38,7 @@ export const Knot = memo(function Knot({
   state: "fine" | "worse" | "no" | "here" | null;
   over: boolean;
   focus: boolean;
+  expected: PointLive | undefined;
   onSelect: (sel: Sel, event?: { shiftKey: boolean }) => void;
   onPull: (joint: string, event: PointerEvent) => void;
 }) {
@@ -62,6 +66,7 @@ export const Knot = memo(function Knot({
         </text>
         <Body style={connector?.style ?? "TwistOn"} x0={x0} x1={x1} top={top} height={height} edge={edge} strong={strong} />
       </g>
+      <Badge x={cx} y={top + height / 2} point={expected} />
       <Stop
         walk={state === null ? id : `joint:${id}`}
         target={state === null ? undefined : `joint:${id}`}

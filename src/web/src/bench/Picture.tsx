@@ -1,6 +1,7 @@
 import { useMemo, type PointerEvent } from "react";
 import type { BoxView } from "../api/client";
 import { jointName, type Catalogue } from "../box/landing";
+import type { BoxLive } from "../live/useLive";
 import { fact } from "../parts/measure";
 import { words } from "../words";
 import type { Units } from "../api/settings";
@@ -30,6 +31,8 @@ export type PictureProps = {
   over: string | null;
   held: ReadonlySet<string>;
   focus: string | null;
+  /** What is expected of it with the power on; null while nobody looks. */
+  live: BoxLive | null;
   onSelect: (sel: Sel, event?: { shiftKey: boolean }) => void;
   onPick: (strand: string, far: boolean, event: PointerEvent) => void;
   onPull: (joint: string, event: PointerEvent) => void;
@@ -102,6 +105,7 @@ export function Picture(props: PictureProps) {
           lit={lit.has(way.strand)}
           held={held.has(way.strand)}
           focus={props.focus === way.strand}
+          expected={props.live?.strands[way.strand]}
           onSelect={props.onSelect}
           onPick={props.onPick}
         />
@@ -125,6 +129,7 @@ export function Picture(props: PictureProps) {
               state={targets?.get(`joint:${m.id}`) ?? null}
               over={over === `joint:${m.id}`}
               focus={props.focus === `joint:${m.id}` || props.focus === m.id}
+              expected={props.live?.joints[m.id]}
               onSelect={props.onSelect}
               onPull={props.onPull}
             />

@@ -15,10 +15,13 @@ export function Slip({
   onHover,
   onDrop,
   list,
+  would,
 }: {
   hand: Hand;
   before: number;
   list: boolean;
+  /** What would follow with the power on. */
+  would: readonly string[];
   onLand: (key: string) => void;
   onHover: (key: string | null) => void;
   onDrop: () => void;
@@ -70,14 +73,14 @@ export function Slip({
         </ul>
       )}
       <div className="mt-1 min-h-10 text-sm" role="status" aria-live="polite">
-        {move ? <Follows move={move} before={before} /> : hand.moves ? w.choosePlace : words.loading}
+        {move ? <Follows move={move} before={before} would={would} /> : hand.moves ? w.choosePlace : words.loading}
       </div>
     </div>
   );
 }
 
 /** A move's consequences as a few sentences. */
-function Follows({ move, before }: { move: Move; before: number }) {
+function Follows({ move, before, would }: { move: Move; before: number; would: readonly string[] }) {
   const { units } = useSettings();
   if (move.refusal) return <>{move.refusal.says}</>;
   if (move.here) return <>{w.liesHere}</>;
@@ -92,6 +95,11 @@ function Follows({ move, before }: { move: Move; before: number }) {
       {move.new.map((f, i) => (
         <span key={`n${i}`} className="block">
           <b>{words.verdict[f.verdict]}:</b> {f.says} <span className="opacity-80">{f.article}</span>
+        </span>
+      ))}
+      {would.map((says) => (
+        <span key={says} className="block">
+          <b>{words.live.title}:</b> {says}.
         </span>
       ))}
       {move.settled.map((f, i) => (

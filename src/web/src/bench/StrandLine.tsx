@@ -1,5 +1,7 @@
 import { memo, type PointerEvent } from "react";
 import { wire } from "../box/landing";
+import { Badge } from "../live/Badge";
+import type { PointLive } from "../live/useLive";
 import { words } from "../words";
 import { pathOf, type Way } from "./layout/ways";
 import { labelHeight, labelWidth, outline, thickness, type Scene } from "./scene";
@@ -17,6 +19,7 @@ export const StrandLine = memo(function StrandLine({
   lit,
   held,
   focus,
+  expected,
   onSelect,
   onPick,
 }: {
@@ -27,6 +30,7 @@ export const StrandLine = memo(function StrandLine({
   lit: boolean;
   held: boolean;
   focus: boolean;
+  expected: PointLive | undefined;
   onSelect: (sel: Sel, event?: { shiftKey: boolean }) => void;
   onPick: (strand: string, far: boolean, event: PointerEvent) => void;
 }) {
@@ -36,7 +40,7 @@ export const StrandLine = memo(function StrandLine({
   const text = `${strand.colour} ${length}`;
   const width = labelWidth(text);
   const { x, y } = way.label;
-  const bandAt = way.label.zone === "a" ? x + width + 10 : x - 8;
+  const bandAt = way.label.zone === "a" ? x + width + (expected ? 24 : 10) : x - (expected ? 32 : 8);
   const ends =
     strand.kind === "own"
       ? way.ends.slice(way.ends.length > 1 && scene.graph.middle.some((m) => m.id === `bend:${strand.id}`) ? 1 : 0).slice(0, 1)
@@ -96,9 +100,10 @@ export const StrandLine = memo(function StrandLine({
       <text x={x + width / 2} y={y + 4.3} textAnchor="middle" fontSize="12" fill="var(--ink)" className="figure">
         {text}
       </text>
+      <Badge x={way.label.zone === "a" ? x + width + 11 : x - 11} y={y} point={expected} />
       <Stop
         walk={strand.id}
-        says={says}
+        says={expected ? `${says}, ${words.live.expected[expected.expected]}` : says}
         pressed={lit}
         x={x}
         y={y - 12}

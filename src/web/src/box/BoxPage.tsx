@@ -11,6 +11,8 @@ import { Verdicts } from "../bench/Verdicts";
 import { StateSwitch } from "../change/StateSwitch";
 import { Counts } from "../inspect/Counts";
 import { MeasurePanel } from "../inspect/MeasurePanel";
+import { LivePanel } from "../live/LivePanel";
+import { useLive } from "../live/useLive";
 import { Ask, Button, Pick } from "../parts/controls";
 import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
@@ -71,6 +73,8 @@ function Page({
   const [lit, setLit] = useState<readonly string[]>(() => (search.get("lit") ?? "").split(",").filter(Boolean));
   const phone = usePhone();
   const edit = useBoxEdit(job, view, change, at, state);
+  const look = useLive(job, view, edit);
+  const powered = look.live && <LivePanel job={job} view={view} look={look} live={look.live} />;
   const choose = useCallback((next: Sel | null) => {
     setSel(next);
     setLit([]);
@@ -120,7 +124,9 @@ function Page({
             onSelect={choose}
             change={change}
             small={phone}
+            look={look}
           >
+            {phone && powered && <div className="mt-3">{powered}</div>}
             <div className={`when-seen mt-5 flex gap-5 ${phone ? "flex-col-reverse" : "flex-col"}`}>
               {!change && <Steps job={job} box={view.id} name={view.box.name} at={at} onAt={goTo} />}
               <StrandList view={told} catalogue={catalogue} lit={lit} sel={sel} onSelect={choose} />
@@ -128,6 +134,7 @@ function Page({
           </Bench>
         </div>
         <div className="hand-side flex flex-col gap-4">
+          {!phone && powered}
           {[
             <Counts key="counts" view={told} />,
             <FitPanel key="fit" view={told} job={job} onLine={light} sel={sel} />,

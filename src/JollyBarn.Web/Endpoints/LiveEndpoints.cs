@@ -1,0 +1,59 @@
+using JollyBarn.Edits;
+using JollyBarn.Electrics;
+using JollyBarn.Measures;
+using JollyBarn.Planning;
+using JollyBarn.Store;
+
+namespace JollyBarn.Web.Endpoints;
+
+/// <summary>How things are set, and of which state it is asked.</summary>
+/// <param name="Edit">An edit whose consequences with the power on are asked too.</param>
+public sealed record LivePost(Situation? Situation = null, string? Change = null, BoxState? State = null, Edit? Edit = null);
+
+/// <param name="Would">What the edit asked about would do with the power on.</param>
+public sealed record LiveAnswer(long Version, BoxLive Live, IReadOnlyList<string> Would);
+
+/// <summary>An instrument laid between two points.</summary>
+public sealed record ProbePost(string Instrument, string From, string To, Situation? Situation = null, string? Change = null, BoxState? State = null);
+
+/// <summary>The job as electricity. All of it is what-if: nothing asked here is recorded.</summary>
+internal static class LiveEndpoints
+{
+    public static void MapLive(this IEndpointRouteBuilder api)
+    {
+        api.MapPost("/jobs/{job}/boxes/{box}/live", (JobStore store, string job, string box, LivePost asked) =>
+        {
+            if (store.Find(job) is not { } open || States.Of(open, null, asked.Change, asked.State) is not { } seen || !seen.Boxes.TryFind(box, out var found))
+            {
+                return Problems.Missing("box");
+            }
+
+            var now = asked.Situation ?? Situation.AsRecorded;
+            if (now.Check() is { } refusal || (asked.Edit is { } edit && (refusal = edit.Check(seen)) is not null))
+            {
+                return Problems.From(refusal);
+            }
+
+            return Results.Ok(new LiveAnswer(open.Now.Version, BoxLive.Of(seen, box, found, now), asked.Edit is null ? [] : LiveChange.Of(seen, asked.Edit.Apply(seen), box, now)));
+        }).Produces<LiveAnswer>().ProducesProblem(422).WithName("live").WithSummary("A box as electricity in a situation: live, dead or unknown, what opens, what a tester says and how it is.");
+
+        api.MapPost("/jobs/{job}/probe", (JobStore store, string job, ProbePost asked) =>
+        {
+            if (store.Find(job) is not { } open || States.Of(open, null, asked.Change, asked.State) is not { } seen)
+            {
+                return Problems.Missing("job");
+            }
+
+            var now = asked.Situation ?? Situation.AsRecorded;
+            if (now.Check() is { } refusal)
+            {
+                return Problems.From(refusal);
+            }
+
+            var live = Story.Of(Live.Of(seen, now)).End;
+            return !live.Has(asked.From) || !live.Has(asked.To) ? Problems.From(new("Choose two points of the job.", live.Has(asked.From) ? "to" : "from"))
+                : Instruments.Between(live, asked.Instrument, asked.From, asked.To) is { } shown ? Results.Ok(shown)
+                : Problems.From(new Refusal("That instrument is not laid between two points.", "instrument"));
+        }).Produces<Shown>().ProducesProblem(422).WithName("probe").WithSummary("What an instrument would show between two points, as the load it is.");
+    }
+}

@@ -1,0 +1,105 @@
+import { useMutation } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, must, newId, type Edit, type Schemas } from "../api/client";
+import { useCatalogue, useEdit } from "../api/job";
+import { settings } from "../api/settings";
+import { Ask, Button, Pick } from "../parts/controls";
+import { words } from "../words";
+import { situationOf, type BoxLive, type Look } from "./useLive";
+
+const w = words.live;
+
+/** An instrument laid on two points, and the reading of a real one written beside it. */
+export function Probe({ job, box, look, live }: { job: string; box: string; look: Look; live: BoxLive }) {
+  const catalogue = useCatalogue();
+  const [instrument, setInstrument] = useState("meter");
+  const [from, setFrom] = useState<string | null>(null);
+  const [to, setTo] = useState<string | null>(null);
+  const read = useMutation({
+    mutationFn: () =>
+      must(
+        api.POST("/api/jobs/{job}/probe", {
+          params: { path: { job } },
+          body: {
+            instrument,
+            from: from!,
+            to: instrument === "pen" ? "earth" : to!,
+            situation: situationOf(look.setting),
+            change: null,
+            state: null,
+          },
+        }),
+      ),
+  });
+  const points = live.points.map((p) => [p.point, p.name] as const);
+  const ready = from !== null && (instrument === "pen" || (to !== null && to !== from));
+  const change = (set: () => void) => {
+    set();
+    read.reset();
+  };
+  return (
+    <section aria-label={w.probe} className="flex flex-col gap-2">
+      <h3 className="text-sm">{w.probe}</h3>
+      <Pick
+        hide
+        label={w.instrument}
+        value={instrument}
+        onChange={(i: string) => change(() => setInstrument(i))}
+        options={(catalogue.data?.instruments ?? []).filter((i) => i.id !== "plug-in").map((i) => [i.id, i.name] as const)}
+      />
+      <Pick hide label={w.from} empty={w.from} value={from} onChange={(p: string) => change(() => setFrom(p))} options={points} />
+      {instrument !== "pen" && (
+        <Pick hide label={w.to} empty={w.to} value={to} onChange={(p: string) => change(() => setTo(p))} options={points} />
+      )}
+      <Button disabled={!ready} onClick={() => read.mutate()}>
+        {w.read}
+      </Button>
+      {read.error && <p role="alert">{read.error.message}</p>}
+      {read.data && <Read job={job} box={box} shown={read.data} name={(p) => points.find(([id]) => id === p)?.[1] ?? p} />}
+    </section>
+  );
+}
+
+function Read({ job, box, shown, name }: { job: string; box: string; shown: Schemas["Shown"]; name: (point: string) => string }) {
+  const send = useEdit(job);
+  const [kept, setKept] = useState<number | null>(null);
+  const volts = shown.volts ?? null;
+  const keep = (text: string) => {
+    const real = Number.parseFloat(text);
+    if (!text || Number.isNaN(real)) return;
+    const reading = {
+      instrument: shown.instrument,
+      from: name(shown.from),
+      to: name(shown.to),
+      says: `${real} V`,
+      volts: real,
+      by: settings().who,
+      at: new Date().toISOString(),
+      box,
+      note: w.predicted(shown.shows),
+    };
+    void send.mutateAsync({ edit: { do: "logReading", id: newId("r"), reading } as unknown as Edit }).then(
+      () => setKept(real),
+      () => undefined,
+    );
+  };
+  return (
+    <div role="status" className="rounded-lg bg-ink p-3 text-on-ink">
+      <p className="figure text-2xl">{shown.shows}</p>
+      <p className="text-sm">{shown.means}</p>
+      {shown.trips.map((t) => (
+        <p key={t.guard} className="text-sm first-letter:uppercase">
+          {t.says}
+        </p>
+      ))}
+      {volts !== null && kept === null && (
+        <div className="mt-2 rounded-lg bg-card p-2 text-ink">
+          <Ask label={w.real} hint={w.realHint} value="" onKeep={keep} />
+        </div>
+      )}
+      {volts !== null && kept !== null && (
+        <p className="mt-1 font-semibold">{Math.abs(kept - volts) <= Math.max(2, volts * 0.05) ? w.agrees : w.differs(shown.shows)}</p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,60 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useMemo, useState } from "react";
+import { api, must, type BoxView, type Schemas } from "../api/client";
+import type { BoxEdit } from "../box/useBoxEdit";
+
+export type BoxLive = Schemas["BoxLive"];
+export type PointLive = Schemas["PointLive"];
+type Fault = Schemas["Fault"];
+
+/** How things are set for a look with the power on: only what differs from what is recorded. */
+export type Setting = {
+  breakers: Record<string, boolean>;
+  switches: Record<string, boolean>;
+  plugged: Record<string, number>;
+  faults: { name: string; fault: Fault }[];
+};
+
+const asRecorded: Setting = { breakers: {}, switches: {}, plugged: {}, faults: [] };
+
+/** The setting as the server takes it. */
+export const situationOf = (s: Setting) =>
+  ({ breakers: s.breakers, switches: s.switches, plugged: s.plugged, faults: s.faults.map((f) => f.fault) }) as Schemas["Situation"];
+
+/** A look at the box with the power on: on or not, the setting, and what the server says of it. */
+export function useLive(job: string, view: BoxView, edit: BoxEdit) {
+  const [on, setOn] = useState(false);
+  const [setting, setSetting] = useState(asRecorded);
+  const asked = useQuery({
+    queryKey: ["job", job, "live", view.id, view.version, edit.of, setting],
+    queryFn: () =>
+      must(
+        api.POST("/api/jobs/{job}/boxes/{box}/live", {
+          params: { path: { job, box: view.id } },
+          body: { situation: situationOf(setting), change: edit.of.change ?? null, state: edit.of.state ?? null, edit: null },
+        }),
+      ),
+    enabled: on,
+    placeholderData: keepPreviousData,
+  });
+  const live = on ? (asked.data?.live ?? null) : null;
+  return useMemo(() => ({ on, setOn, setting, setSetting, live }), [on, setting, live]);
+}
+
+export type Look = ReturnType<typeof useLive>;
+
+/** What an edit would do with the power on, in sentences; nothing while the look is not on. */
+export function useWould(job: string, view: BoxView, edit: BoxEdit, look: Look, would: Schemas["Edit"] | null): readonly string[] {
+  const asked = useQuery({
+    queryKey: ["job", job, "would", view.id, view.version, edit.of, look.setting, would],
+    queryFn: () =>
+      must(
+        api.POST("/api/jobs/{job}/boxes/{box}/live", {
+          params: { path: { job, box: view.id } },
+          body: { situation: situationOf(look.setting), change: edit.of.change ?? null, state: edit.of.state ?? null, edit: would },
+        }),
+      ),
+    enabled: look.on && would !== null,
+  });
+  return look.on && would ? (asked.data?.would ?? []) : [];
+}
