@@ -233,6 +233,9 @@ await batch("East bedroom, by the bed", [
   { do: "identifyLead", box: "east-bed", lead: lead("up-east", 0, "b"), colour: "black", use: "Neutral" }, { do: "identifyLead", box: "east-bed", lead: lead("up-east", 1, "b"), colour: "white", use: "Hot" },
   { do: "noteBox", box: "east-bed", note: "A plug-in tester says correct here. Read to the cellar ground it is not." },
 ]);
+await batch("Landing, lampholder: what goes on to the east bedroom", [
+  join("landing-lamp", "blacks", "blacks", "twist-on-small", [lead("up-feed", 0), lead("up-east", 0)]), join("landing-lamp", "whites", "whites", "twist-on-small", [lead("up-feed", 1), lead("up-east", 1)]),
+]);
 await batch("More of the house, as far as seen", [
   add("landing-switch", "Landing, switch", "device-3x2x2-1/4", "landing", "Partial"), cable("landing-switch", "loop", old, "Top", "switch loop of the landing lamp"), ...circuitOf("bedrooms", "loop"), device("landing-switch", "s1", "switch"),
   add("west-window", "West bedroom, window", "device-3x2x2-1/4", "west", "NotOpened"), add("east-door", "East bedroom, door switch", "device-1g", "east", "NotOpened"), add("loft-fan", "Loft, over the wash room", "round-4x1-1/2", "loft", "NotOpened"),

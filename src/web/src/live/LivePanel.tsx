@@ -50,8 +50,13 @@ export function LivePanel({ job, view, look, live }: { job: string; view: BoxVie
         </ol>
         {live.metal?.expected === "Live" && (
           <p role="alert" className="mt-1 border-l-8 border-barn bg-barn-wash p-2 font-semibold">
-            {w.metal(String(live.metal.volts))} {live.touch && w.touch(live.touch.milliamperes.toFixed(0), live.touch.means)}{" "}
-            {live.touch && (live.touch.seconds != null ? w.until(time(live.touch.seconds)) : w.never)}
+            {w.metal(String(live.metal.volts))}{" "}
+            {live.touch &&
+              w.touch(
+                live.touch.milliamperes.toFixed(0),
+                live.touch.seconds != null ? w.until(time(live.touch.seconds)) : w.never,
+                live.touch.means,
+              )}
           </p>
         )}
       </section>
@@ -87,6 +92,7 @@ function Throws({
   look: Look;
 }) {
   const send = useEdit(job);
+  const tripped = new Set(look.live?.openings.map((o) => o.guard));
   if (list.length === 0) return null;
   const set = (key: string, on: boolean) => look.setSetting((s) => ({ ...s, [which]: { ...s[which], [key]: on } }));
   const record = (t: Schemas["Throw"]) => {
@@ -117,7 +123,10 @@ function Throws({
             >
               {t.on ? w.on : w.off}
             </button>
-            <span className="min-w-24 flex-1 text-sm">{t.name}</span>
+            <span className="min-w-24 flex-1 text-sm">
+              {t.name}
+              {tripped.has(`breaker:${t.key}`) && <b className="block">{w.tripped}</b>}
+            </span>
             {t.key in look.setting[which] && (
               <Button look="quiet" title={w.didHow} onClick={() => record(t)}>
                 {w.did}
@@ -173,7 +182,7 @@ function Outlets({ live }: { live: BoxLive }) {
             {o.half && <span className="text-ink-2"> ({o.half})</span>}
             <br />
             {w.really}: <b>{o.really}</b>
-            {o.differ && <span className="block font-semibold text-barn">{w.differ}</span>}
+            {o.differ && <span className="block font-semibold text-barn">{Object.values(o.lamps).some(Boolean) ? w.differ : w.dark}</span>}
           </li>
         ))}
       </ul>
@@ -192,7 +201,7 @@ function Lamps({ lamps }: { lamps: Schemas["Lamps"] }) {
   return (
     <svg width="46" height="14" viewBox="0 0 46 14" className="mr-1 inline" aria-hidden>
       {all.map((lit, i) => (
-        <circle key={i} cx={7 + i * 16} cy="7" r="5.5" fill={lit ? "var(--amber)" : "none"} stroke="var(--ink)" strokeWidth="1.6" />
+        <circle key={i} cx={7 + i * 16} cy="7" r="5.5" fill={lit ? "#f5c542" : "none"} stroke="var(--ink)" strokeWidth="1.6" />
       ))}
     </svg>
   );
