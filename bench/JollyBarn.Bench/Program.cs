@@ -12,6 +12,12 @@ if (args is ["--write", var into])
     return;
 }
 
+if (args is ["--solver"])
+{
+    SolverSideBySide.Print();
+    return;
+}
+
 var config = ManualConfig.CreateEmpty()
     .AddJob(Job.ShortRun.WithToolchain(BenchmarkDotNet.Toolchains.InProcess.NoEmit.InProcessNoEmitToolchain.Instance))
     .AddColumnProvider(DefaultColumnProviders.Descriptor)

@@ -35,6 +35,7 @@ public static class Server
             await using var app = Build(args, store.Store, asked.Port);
             await app.StartAsync();
             await Console.Out.WriteLineAsync($"Jolly Barn is at {app.Urls.First()}  (data: {(asked.Demo ? "a fresh demo, thrown away at the end" : store.Store.Path)})");
+            _ = Task.Run(Warm.Up);
             await app.WaitForShutdownAsync();
             return 0;
         }

@@ -12,14 +12,15 @@ public static class Reference
     private const double Omega = 2 * Math.PI * 60;
 
     /// <summary>Node potentials of each network, in one session of the simulator, and how long it ran, s.</summary>
-    public static (IReadOnlyList<Complex[]> Volts, double Seconds, string Said) Solve(IReadOnlyList<Network> networks)
+    /// <param name="times">How often each is solved, for timing.</param>
+    public static (IReadOnlyList<Complex[]> Volts, double Seconds, string Said) Solve(IReadOnlyList<Network> networks, int times = 1)
     {
         var folder = Directory.CreateTempSubdirectory("jolly-barn-reference-").FullName;
         var control = new StringBuilder("* networks\n.control\nset filetype=ascii\nset numdgt=15\n");
         for (var i = 0; i < networks.Count; i++)
         {
             File.WriteAllText(Path.Combine(folder, $"n{i}.cir"), Netlist(networks[i]));
-            control.Append(CultureInfo.InvariantCulture, $"source n{i}.cir\nac lin 1 60 60\nwrite n{i}.raw\ndestroy all\nremcirc\n");
+            control.Append(CultureInfo.InvariantCulture, $"source n{i}.cir\nac lin {times} 60 {(times == 1 ? 60 : 60.001)}\nwrite n{i}.raw\ndestroy all\nremcirc\n");
         }
 
         File.WriteAllText(Path.Combine(folder, "all.cir"), control.Append("quit\n.endc\n.end\n").ToString());

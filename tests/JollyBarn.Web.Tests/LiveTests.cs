@@ -82,4 +82,44 @@ public sealed class LiveTests(Running running) : IClassFixture<Running>, IAsyncL
 
     [Fact]
     public async Task A_box_that_is_not_there_is_missing() => Assert.Equal(HttpStatusCode.NotFound, (await running.Client.PostAsJsonAsync("/api/jobs/house/boxes/none/live", new { })).StatusCode);
+
+    /// <summary>The stand-in streams readings of a copy with a hidden fault; the same number hides the same one.</summary>
+    [Fact]
+    public async Task The_stand_in_meter_streams_readings_that_come_again_with_its_number()
+    {
+        async Task<double> FirstAsync(int hidden)
+        {
+            using var stop = new CancellationTokenSource(TimeSpan.FromSeconds(20));
+            using var stream = await running.Client.GetStreamAsync(new Uri($"/api/jobs/house/meter?instrument=meter&from=face:b/r/upperhot&to=face:b/r/upperneutral&hidden={hidden}", UriKind.Relative), stop.Token);
+            using var lines = new StreamReader(stream);
+            while (await lines.ReadLineAsync(stop.Token) is { } line)
+            {
+                if (line.StartsWith("data:", StringComparison.Ordinal))
+                {
+                    return JsonDocument.Parse(line[5..]).RootElement.GetProperty("volts").GetDouble();
+                }
+            }
+
+            throw new InvalidOperationException("The stream ended with no reading.");
+        }
+
+        var read = new List<double>();
+        for (var hidden = 1; hidden <= 12; hidden++)
+        {
+            var volts = await FirstAsync(hidden);
+            Assert.Equal(volts, await FirstAsync(hidden));
+            read.Add(volts);
+        }
+
+        // Some faults leave 120 V here and some do not: a meter that always said the same would read nothing.
+        Assert.Contains(read, v => v > 110);
+        Assert.Contains(read, v => v < 110);
+    }
+
+    [Theory]
+    [InlineData("instrument=meter&from=earth&to=nowhere&hidden=1", 422)]
+    [InlineData("instrument=hammer&from=earth&to=metal:b&hidden=1", 422)]
+    [InlineData("instrument=meter&from=earth&hidden=1", 400)]
+    public async Task A_meter_laid_on_nothing_gets_a_sentence(string query, int status) =>
+        Assert.Equal(status, (int)(await running.Client.GetAsync(new Uri($"/api/jobs/house/meter?{query}", UriKind.Relative))).StatusCode);
 }

@@ -5,12 +5,20 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Electrics;
 
 /// <summary>Faults that can be planted at a box, ready made and named in its words.</summary>
-internal static class FaultOffers
+public static class FaultOffers
 {
     private const double WetOhms = 15000;
     private const double Burnt = 5;
 
-    public static IEnumerable<FaultOffer> Of(Live live, string id, Box box)
+    /// <summary>One fault somewhere in the job, chosen by a number: the same job and number give the same fault. None in a job where nothing is recorded.</summary>
+    public static IReadOnlyList<Fault> Hidden(Job job, int number)
+    {
+        var live = Live.Of(job, Situation.AsRecorded);
+        var all = job.Boxes.Where(b => !b.Value.Binned).SelectMany(b => Of(live, b.Key, b.Value)).ToList();
+        return all.Count == 0 ? [] : [all[new Random(number).Next(all.Count)].Fault];
+    }
+
+    internal static IEnumerable<FaultOffer> Of(Live live, string id, Box box)
     {
         string Name(string lead) => BoxNames.Lead(live.Job, box, box.Leads[lead]);
         Exchanged? crossed = null;

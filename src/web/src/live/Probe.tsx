@@ -1,5 +1,5 @@
 import { useMutation } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { api, must, newId, type Edit, type Schemas } from "../api/client";
 import { useCatalogue, useEdit } from "../api/job";
 import { settings } from "../api/settings";
@@ -33,6 +33,7 @@ export function Probe({ job, box, look, live }: { job: string; box: string; look
   });
   const points = live.points.map((p) => [p.point, p.name] as const);
   const ready = from !== null && (instrument === "pen" || (to !== null && to !== from));
+  const nameOf = (p: string) => points.find(([id]) => id === p)?.[1] ?? p;
   const change = (set: () => void) => {
     set();
     read.reset();
@@ -54,8 +55,19 @@ export function Probe({ job, box, look, live }: { job: string; box: string; look
       <Button disabled={!ready} onClick={() => read.mutate()}>
         {w.read}
       </Button>
+      {ready && (
+        <Stream
+          key={`${instrument}|${from}|${to}`}
+          job={job}
+          box={box}
+          instrument={instrument}
+          from={from}
+          to={to ?? "earth"}
+          name={nameOf}
+        />
+      )}
       {read.error && <p role="alert">{read.error.message}</p>}
-      {read.data && <Read job={job} box={box} shown={read.data} name={(p) => points.find(([id]) => id === p)?.[1] ?? p} />}
+      {read.data && <Read job={job} box={box} shown={read.data} name={nameOf} />}
     </section>
   );
 }
@@ -100,6 +112,79 @@ function Read({ job, box, shown, name }: { job: string; box: string; shown: Sche
       {volts !== null && kept !== null && (
         <p className="mt-1 font-semibold">{Math.abs(kept - volts) <= Math.max(2, volts * 0.05) ? w.agrees : w.differs(shown.shows)}</p>
       )}
+    </div>
+  );
+}
+
+type Reading = { meter: string; instrument: string; shows: string; volts: number | null; at: string };
+
+/** Readings streamed from the stand-in meter, in a copy of the job with a fault somebody hid; each is written down on its own. */
+function Stream({
+  job,
+  box,
+  instrument,
+  from,
+  to,
+  name,
+}: {
+  job: string;
+  box: string;
+  instrument: string;
+  from: string;
+  to: string;
+  name: (point: string) => string;
+}) {
+  const send = useEdit(job);
+  const [hidden, setHidden] = useState<number | null>(null);
+  const [last, setLast] = useState<Reading | null>(null);
+  useEffect(() => {
+    if (hidden === null) return;
+    const query = new URLSearchParams({ instrument, from, to, hidden: String(hidden) });
+    const source = new EventSource(`/api/jobs/${job}/meter?${query}`);
+    source.addEventListener("reading", (e) => setLast(JSON.parse((e as MessageEvent<string>).data) as Reading));
+    return () => source.close();
+  }, [hidden, job, instrument, from, to]);
+  if (hidden === null)
+    return (
+      <Button look="quiet" title={w.standInHow} onClick={() => setHidden(1 + Math.floor(Math.random() * 9999))}>
+        {w.standIn}
+      </Button>
+    );
+  const keep = () =>
+    last &&
+    void send
+      .mutateAsync({
+        edit: {
+          do: "logReading",
+          id: newId("r"),
+          reading: {
+            instrument,
+            from: name(from),
+            to: name(to),
+            says: last.shows,
+            volts: last.volts,
+            by: settings().who,
+            at: last.at,
+            box,
+            note: w.standInNote(hidden),
+          },
+        } as unknown as Edit,
+      })
+      .catch(() => undefined);
+  return (
+    <div className="rounded-lg border-2 border-dashed border-ink p-2" data-meter>
+      <p className="text-sm text-ink-2">{w.standInOf(hidden)}</p>
+      <p className="figure text-2xl" aria-live="off">
+        {last?.shows ?? "…"}
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button disabled={!last} onClick={keep}>
+          {w.keepThis}
+        </Button>
+        <Button look="quiet" onClick={() => setHidden(null)}>
+          {w.standInStop}
+        </Button>
+      </div>
     </div>
   );
 }

@@ -1,0 +1,49 @@
+using System.Globalization;
+using System.Runtime.CompilerServices;
+using JollyBarn.Electrics;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Web;
+
+/// <summary>One reading as it comes from an instrument.</summary>
+/// <param name="Volts">Null while it shows something else than volts.</param>
+/// <param name="At">When, ISO 8601, UTC.</param>
+public sealed record MeterReading(string Meter, string Instrument, string Shows, double? Volts, string At);
+
+/// <summary>An instrument that says what it reads, one reading after the other. This is the one place where a real one is plugged in: give its readings here, and screens log from it as from any other.</summary>
+public interface IMeter
+{
+    /// <summary>What people call it.</summary>
+    string Name { get; }
+
+    /// <summary>Readings until told to stop; the first at once.</summary>
+    IAsyncEnumerable<MeterReading> Read(CancellationToken stop);
+}
+
+/// <summary>Stands in for a real instrument: laid between two points of a job in which one fault is hidden, chosen by a number so that it can be met again.</summary>
+public sealed class StandInMeter(Job job, int hidden, string instrument, string from, string to) : IMeter
+{
+    private static readonly TimeSpan Every = TimeSpan.FromMilliseconds(500);
+
+    public string Name => "stand-in meter";
+
+    public async IAsyncEnumerable<MeterReading> Read([EnumeratorCancellation] CancellationToken stop)
+    {
+        var live = Story.Of(Live.Of(job, new Situation { Faults = FaultOffers.Hidden(job, hidden) })).End;
+        var last = new Random(hidden);
+        while (!stop.IsCancellationRequested && Instruments.Between(live, instrument, from, to) is { } shown)
+        {
+            // The last digit of a real one is never still.
+            var volts = shown.Volts is { } steady ? Math.Max(0, Math.Round(steady + ((last.NextDouble() - 0.5) * 0.004 * steady), 1)) : (double?)null;
+            yield return new(Name, instrument, volts is { } v ? v.ToString("0.0", CultureInfo.InvariantCulture) + " V" : shown.Shows, volts, DateTimeOffset.UtcNow.ToString("O", CultureInfo.InvariantCulture));
+            try
+            {
+                await Task.Delay(Every, stop);
+            }
+            catch (OperationCanceledException)
+            {
+                yield break;
+            }
+        }
+    }
+}

@@ -1,0 +1,32 @@
+using JollyBarn.Edits;
+using JollyBarn.Measures;
+using JollyBarn.Planning;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Web;
+
+/// <summary>Goes once through what a gesture asks, on a box of its own, so that the first person does not wait for the program to be made ready.</summary>
+internal static class Warm
+{
+    private const int Rounds = 40;
+
+    public static void Up()
+    {
+        var cable = new CableSpec(CableType.NmB, 2, GroundKind.Bare, Gauge.Awg(14));
+        Edit[] edits =
+        [
+            new AddBox("b", "Box", "device-3x2x3-1/2", null, null, Contents.Complete),
+            new AddCable("b", "r0", "k0", cable, EntrySide.Top, null, null, Feeds.FeedsIn),
+            new AddCable("b", "r1", "k1", cable, EntrySide.Bottom, null, null, Feeds.FeedsOn),
+            new AddDevice("b", "d", "receptacle", 1),
+            new JoinLeads("b", "hots", "twist-on-medium", ["r0.a0", "r1.a0"], "hots"),
+            new JoinLeads("b", "neutrals", "twist-on-medium", ["r0.a1", "r1.a1"], "neutrals"),
+            new AddPigtail("b", "t", new Landing(LandingAt.Joint, "hots"), new Landing(LandingAt.Terminal, null, "d", "hot-upper/screw")),
+        ];
+        var job = edits.Aggregate(Job.Blank("warm"), (j, e) => e.Apply(j));
+        for (var i = 0; i < Rounds; i++)
+        {
+            _ = Moves.Of(job, "b", new Held(["r0.a2"], null, false, null, "n"));
+        }
+    }
+}
