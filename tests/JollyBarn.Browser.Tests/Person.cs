@@ -13,6 +13,9 @@ public sealed class Person : IDisposable
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
     private readonly string profile = Directory.CreateTempSubdirectory("jolly-barn-profile-").FullName;
 
+    /// <summary>As somebody finds the page who has scrolled through it: what is out of sight is not laid out before.</summary>
+    private const string Scrolled = "document.querySelectorAll('.when-seen').forEach(e => { e.style.contentVisibility = 'visible'; });";
+
     public Person(int width = 1280, int height = 800, bool phone = false)
     {
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
@@ -168,7 +171,7 @@ public sealed class Person : IDisposable
 
     public void Sees(string text) => Until(() => Text.Contains(text, StringComparison.OrdinalIgnoreCase), () => $"\"{text}\" never came; the page says: {Text}");
 
-    public string Text => (string?)Driver.ExecuteScript("return document.body.innerText") ?? "";
+    public string Text => (string?)Driver.ExecuteScript(Scrolled + "return document.body.innerText") ?? "";
 
     /// <summary>Waits until something holds.</summary>
     public static void Wait(Func<bool> holds) => Until(() => holds(), "what was waited for never came");
@@ -184,7 +187,7 @@ public sealed class Person : IDisposable
     /// <summary>Serious and critical findings of axe with the tags of WCAG 2.2 AA.</summary>
     public IReadOnlyList<string> Axe()
     {
-        Driver.ExecuteScript(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "axe.min.js")) + ";window.axe=axe;");
+        Driver.ExecuteScript(Scrolled + File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "axe.min.js")) + ";window.axe=axe;");
         var found = (string?)Driver.ExecuteAsyncScript(
             "const done=arguments[0];axe.run(document,{runOnly:['wcag2a','wcag2aa','wcag21a','wcag21aa','wcag22aa']}).then(r=>done(JSON.stringify(r.violations.filter(v=>['serious','critical'].includes(v.impact)).map(v=>v.id+': '+v.nodes.slice(0,3).map(n=>n.target.join(' ')+' '+n.failureSummary.replace(/\\s+/g,' ')).join(' | ')))))");
         return JsonSerializer.Deserialize<List<string>>(found!)!;
@@ -212,7 +215,7 @@ public sealed class Person : IDisposable
             const able = [...root.querySelectorAll('button,a,[role=radio],[role=option],[role=menuitem],input[type=checkbox],summary')].filter(e => e.checkVisibility());
             return [...able.filter(e => words(e).includes(name)), ...able.filter(e => words(e).some(w => w.startsWith(name)))];
             """;
-        return Driver.ExecuteScript(script, name, within) as ReadOnlyCollection<IWebElement> ?? new ReadOnlyCollection<IWebElement>([]);
+        return Driver.ExecuteScript(Scrolled + script, name, within) as ReadOnlyCollection<IWebElement> ?? new ReadOnlyCollection<IWebElement>([]);
     }
 
     private static T Retry<T>(Func<T> read)

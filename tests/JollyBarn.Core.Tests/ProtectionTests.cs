@@ -1,3 +1,4 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
 using JollyBarn.Measures;
@@ -163,5 +164,23 @@ public class ProtectionTests
         Assert.EndsWith("Ω", Instruments.Between(off, "continuity", n, g)!.Shows, StringComparison.Ordinal);
         Assert.Equal("open", Instruments.Between(off, "continuity", Points.Face("b", "r", "upperhot"), n)!.Shows);
         Assert.Equal("overload", Instruments.Between(Live.Of(SmallHouse.Receptacle(), Situation.AsRecorded), "continuity", Points.Face("b", "r", "upperhot"), n)!.Shows);
+    }
+
+    /// <summary>A house may set any number to nothing or to a great deal: the answer stays a number.</summary>
+    [Theory]
+    [InlineData("0")]
+    [InlineData("0.0000000000000000001")]
+    [InlineData("99999999999999999")]
+    public void No_setting_makes_an_answer_that_is_no_number(string value)
+    {
+        foreach (var number in ElectricsBook.All)
+        {
+            var job = SmallHouse.Receptacle("protective") with { Practice = HousePractice.Default.With(number.Key, value) };
+            var box = BoxLive.Of(job, "b", job.Boxes["b"], new Situation { Faults = [HotOnBox], Plugged = new Dictionary<string, double> { ["b/r"] = 100 } });
+            Assert.All(box.Points, p => Assert.True(double.IsFinite(p.Volts), $"{number.Key}: {p.Name}"));
+            Assert.True(box.Touch is null || double.IsFinite(box.Touch.Milliamperes), number.Key);
+            Assert.All(box.Openings, o => Assert.True(double.IsFinite(o.Seconds), number.Key));
+            Assert.True(double.IsFinite(Instruments.Between(Live.Of(job, Situation.AsRecorded), "meter", Points.Face("b", "r", "hot"), Points.Earth)!.Volts!.Value), number.Key);
+        }
     }
 }

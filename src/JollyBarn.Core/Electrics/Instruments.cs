@@ -87,7 +87,7 @@ public sealed record Touch(string Point, double Milliamperes, double? Seconds, s
 
     public static Touch Of(Live live, string point)
     {
-        var ohms = live.Set(ElectricsBook.BodyOhms) + live.Set(ElectricsBook.ShoeOhms);
+        var ohms = Math.Max(1, live.Set(ElectricsBook.BodyOhms) + live.Set(ElectricsBook.ShoeOhms));
         var milliamperes = 1000 * live.Solved.With(new Branch(live.At(point), Network.Earth, 1 / ohms)).Amperes(0);
         var opens = milliamperes < Felt ? [] : Instruments.Laid(live, point, Points.Earth, ohms);
         var seconds = opens.Count > 0 ? opens[0].Seconds : (double?)null;

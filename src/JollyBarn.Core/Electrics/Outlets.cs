@@ -35,7 +35,7 @@ public static class Outlets
     public static Lamps Test(Live live, string hot, string neutral, string ground)
     {
         var (h, n, g) = (live.At(hot), live.At(neutral), live.At(ground));
-        Complex y = 1 / (1000 * live.Set(ElectricsBook.LampOhms));
+        Complex y = 1 / Math.Max(1, 1000 * live.Set(ElectricsBook.LampOhms));
         var lights = live.Set(ElectricsBook.LampLights);
         var laid = live.Has(ground) ? live.Solved.With(new Branch(h, n, y), new Branch(h, g, y), new Branch(n, g, y)) : live.Solved.With(new Branch(h, n, y));
         bool Lit(int a, int b) => laid.Between(a, b) >= lights;

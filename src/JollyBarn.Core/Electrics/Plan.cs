@@ -58,10 +58,16 @@ public sealed class Plan
     /// <summary>Points that may go on to something nobody has looked at.</summary>
     public HashSet<string> Unknown { get; } = new(StringComparer.Ordinal);
 
+    /// <summary>Nothing joins with less, Ω: a house may set a joint or a source to nothing.</summary>
+    private const double LeastOhms = 1e-6;
+
     /// <summary>Joins two points; a key used before gets the new link beside the old under a key of its own.</summary>
+    /// <param name="ohms">Ω; one that is no number, as that of no capacity at all, joins nothing.</param>
     public Link Join(string key, string from, string to, Complex ohms, LinkKind kind, Complex volts = default)
     {
-        var link = new Link(links.ContainsKey(key) ? $"{key}#{inOrder.Count}" : key, from, to, ohms, kind) { Volts = volts };
+        var apart = !Complex.IsFinite(ohms);
+        var sound = apart ? 1 / LeastOhms : ohms.Magnitude < LeastOhms ? LeastOhms : ohms;
+        var link = new Link(links.ContainsKey(key) ? $"{key}#{inOrder.Count}" : key, from, to, sound, kind) { Volts = volts, Open = apart };
         links[link.Key] = link;
         inOrder.Add(link);
         return link;

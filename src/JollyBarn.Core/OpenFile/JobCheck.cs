@@ -1,3 +1,5 @@
+using JollyBarn.Edits;
+using JollyBarn.Electrics;
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Measures;
@@ -8,6 +10,8 @@ namespace JollyBarn.OpenFile;
 /// <summary>Whether a job that came from outside holds together: what points at something points at something that is there, and every box can be counted and judged.</summary>
 public static class JobCheck
 {
+    private const int MostConductors = 30;
+
     /// <summary>The first thing that does not hold together, or null.</summary>
     public static Refusal? Of(Job job)
     {
@@ -35,8 +39,21 @@ public static class JobCheck
             }
         }
 
+        foreach (var (id, panel) in job.Panels)
+        {
+            if (new PutPanel(id, panel).Check(job) is { } refusal)
+            {
+                return refusal with { Field = $"panels.{id}" };
+            }
+        }
+
         foreach (var (id, run) in job.Runs)
         {
+            if (run.Conductors.Count > MostConductors)
+            {
+                return new($"A cable has at most {MostConductors} conductors.", $"runs.{id}.conductors");
+            }
+
             foreach (var end in new[] { run.A, run.B })
             {
                 if ((end.At == EndAt.Box && !job.Boxes.Has(end.Id)) || (end.At == EndAt.Panel && !job.Panels.Has(end.Id)))
@@ -46,6 +63,7 @@ public static class JobCheck
             }
         }
 
+        _ = Live.Of(job, Situation.AsRecorded);
         return null;
     }
 }
