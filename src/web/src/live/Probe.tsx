@@ -16,7 +16,7 @@ export function Probe({ job, box, look, live }: { job: string; box: string; look
   const [from, setFrom] = useState<string | null>(null);
   const [to, setTo] = useState<string | null>(null);
   const read = useMutation({
-    mutationFn: () =>
+    mutationFn: (setting: Look["setting"]) =>
       must(
         api.POST("/api/jobs/{job}/probe", {
           params: { path: { job } },
@@ -24,9 +24,9 @@ export function Probe({ job, box, look, live }: { job: string; box: string; look
             instrument,
             from: from!,
             to: instrument === "pen" ? "earth" : to!,
-            situation: situationOf(look.setting),
-            change: null,
-            state: null,
+            situation: situationOf(setting),
+            change: look.of.change ?? null,
+            state: look.of.state ?? null,
           },
         }),
       ),
@@ -52,7 +52,7 @@ export function Probe({ job, box, look, live }: { job: string; box: string; look
       {instrument !== "pen" && (
         <Pick hide label={w.to} empty={w.to} value={to} onChange={(p: string) => change(() => setTo(p))} options={points} />
       )}
-      <Button disabled={!ready} onClick={() => read.mutate()}>
+      <Button disabled={!ready} onClick={() => read.mutate(look.setting)}>
         {w.read}
       </Button>
       {ready && (
@@ -67,7 +67,7 @@ export function Probe({ job, box, look, live }: { job: string; box: string; look
         />
       )}
       {read.error && <p role="alert">{read.error.message}</p>}
-      {read.data && <Read job={job} box={box} shown={read.data} name={nameOf} />}
+      {read.data && read.variables === look.setting && <Read job={job} box={box} shown={read.data} name={nameOf} />}
     </section>
   );
 }

@@ -38,7 +38,7 @@ export function useLive(job: string, view: BoxView, edit: BoxEdit) {
     placeholderData: keepPreviousData,
   });
   const live = on ? (asked.data?.live ?? null) : null;
-  return useMemo(() => ({ on, setOn, setting, setSetting, live }), [on, setting, live]);
+  return useMemo(() => ({ on, setOn, setting, setSetting, live, of: edit.of }), [on, setting, live, edit.of]);
 }
 
 export type Look = ReturnType<typeof useLive>;
