@@ -28,4 +28,5 @@ var config = ManualConfig.CreateEmpty()
     .AddLogger(ConsoleLogger.Default)
     .WithArtifactsPath(args is [var folder] ? folder : "BenchmarkDotNet.Artifacts");
 BenchmarkRunner.Run<FillBenchmarks>(config);
+BenchmarkRunner.Run<SupplyBenchmarks>(config);
 await Heap.PrintAsync();

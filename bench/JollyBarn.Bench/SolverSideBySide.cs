@@ -40,7 +40,7 @@ internal static class SolverSideBySide
             // One solve of many in a session, less a session that solves once: starting the program and reading are out of it.
             var alone = Least(() => Reference.Solve([net], Many).Seconds, () => Reference.Solve([net]).Seconds, Many - 1);
             var reading = Least(() => Reference.Solve([.. Enumerable.Repeat(net, 21)]).Seconds, () => Reference.Solve([net]).Seconds, 20);
-            Console.WriteLine(FormattableString.Invariant($"| {circuits} circuits, {boxes} boxes each | {net.Nodes} | {ours:0.0} µs | {built:0} µs | {changed:0.00} µs | {ours / changed:0} × | {reading:0} µs | {reading / ours:0} × | {reading / built:0.0} × | {alone:0} µs | {alone / ours:0.0} × | {dense:0} µs | {dense / ours:0} × |"));
+            Console.WriteLine(FormattableString.Invariant($"| {circuits} circuits, {boxes} boxes each | {net.Nodes} | {ours:0.0} µs | {built:0} µs | {changed:0.00} µs | {ours / changed:0} × | {reading:0} µs | {reading / ours:0} × | {reading / built:0.0} × | {alone:0} µs | {alone / ours:0.0} × | {(dense is { } slow ? FormattableString.Invariant($"{slow:0} µs | {slow / ours:0} ×") : "too slow to wait for | –")} |"));
         }
     }
 

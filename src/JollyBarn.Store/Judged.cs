@@ -1,5 +1,6 @@
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Supply;
 
 namespace JollyBarn.Store;
 
@@ -11,4 +12,6 @@ public sealed class Judged
     public BoxReports Reports { get; } = new();
 
     public Verdicts Verdicts { get; }
+
+    public SupplyVerdicts Supply { get; } = new();
 }

@@ -25,13 +25,17 @@ public sealed class StandInMeter(Job job, int hidden, string instrument, string 
 {
     private static readonly TimeSpan Every = TimeSpan.FromMilliseconds(500);
 
+    /// <summary>A fault that comes and goes is gone in one reading of so many.</summary>
+    private const int Gone = 4;
+
     public string Name => "stand-in meter";
 
     public async IAsyncEnumerable<MeterReading> Read([EnumeratorCancellation] CancellationToken stop)
     {
-        var live = Story.Of(Live.Of(job, new Situation { Faults = FaultOffers.Hidden(job, hidden) })).End;
         var last = new Random(hidden);
-        while (!stop.IsCancellationRequested && Instruments.Between(live, instrument, from, to) is { } shown)
+        var faults = FaultOffers.Hidden(job, hidden);
+        var both = new[] { true, false }.Select(there => Story.Of(Live.Of(job, new Situation { Faults = faults, There = there })).End).ToList();
+        while (!stop.IsCancellationRequested && Instruments.Between(both[last.Next(Gone) > 0 ? 0 : 1], instrument, from, to) is { } shown)
         {
             // The last digit of a real one is never still.
             var volts = shown.Volts is { } steady ? Math.Max(0, Math.Round(steady + ((last.NextDouble() - 0.5) * 0.004 * steady), 1)) : (double?)null;

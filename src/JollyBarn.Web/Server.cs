@@ -97,6 +97,7 @@ public static class Server
         api.MapChanges();
         api.MapFiles();
         api.MapVerdicts();
+        api.MapSupply();
         api.MapLive();
         api.MapReadings();
         api.MapPhotos();

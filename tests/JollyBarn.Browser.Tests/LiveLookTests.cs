@@ -44,5 +44,38 @@ public sealed class LiveLookTests(Site site) : IClassFixture<Site>
         person.Sees("The tester misleads here");
     }
 
+    [Fact]
+    public void Sources_are_thrown_the_button_pressed_and_a_fault_comes_and_goes()
+    {
+        using var person = new Person();
+        person.Go(site.DemoJob + "/boxes/bench-left");
+        person.Tap("Live or dead");
+        person.Tap("Press the tester's button here");
+        person.Sees("8 mA missing on the way back");
+        person.Tap("Service", "section[aria-label='What feeds the house']");
+        Person.Wait(() => Count(person, "Live") == 0 && Count(person, "Dead") > 0);
+        person.Tap("Standby generator inlet", "section[aria-label='What feeds the house']");
+        Person.Wait(() => Count(person, "Live") > 0);
+        var live = Count(person, "Live");
+        person.Tap("Plant a fault in this copy");
+        person.Tap("black of the cable from the type store comes off now and then", "[role=listbox]");
+        Person.Wait(() => Count(person, "Live") < live);
+        person.Tap("What comes and goes is there just now");
+        Person.Wait(() => Count(person, "Live") == live);
+    }
+
+    /// <summary>On a phone the strands are a list; the list says the same as the badges of the picture.</summary>
+    [Fact]
+    public void The_list_of_strands_says_what_is_expected_live()
+    {
+        using var person = new Person(390, 844);
+        person.Go(site.DemoJob + "/boxes/bench-left");
+        person.Tap("Live or dead");
+        Person.Wait(() => Count(person, "Live") > 0);
+        var picture = person.Texts("return [...document.querySelectorAll('svg [data-strand]')].filter(e => e.querySelector('[data-expected=Live]')).map(e => e.dataset.strand)").Order(StringComparer.Ordinal);
+        var list = person.Texts("return [...new Set([...document.querySelectorAll('[data-line]')].filter(e => e.querySelector('[data-expected=Live]')).map(e => e.dataset.line))]").Order(StringComparer.Ordinal);
+        Assert.Equal(picture, list);
+    }
+
     private static int Count(Person person, string expected) => person.Texts($"return [...document.querySelectorAll('svg [data-strand] [data-expected={expected}]')].map(e => 'x')").Count;
 }

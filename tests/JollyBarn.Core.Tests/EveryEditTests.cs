@@ -57,6 +57,8 @@ public class EveryEditTests
 
     private static readonly (Edit Good, Edit Impossible)[] Examples =
     [
+        (new NotePanel("panel", "1", "written", new Observation(Known.Measured, "clear")), new NotePanel("panel", "2", "written", new Observation(Known.Measured, "clear"))),
+        (new NoteCircuit("c", "purpose", new Observation(Known.Measured, "laundry")), new NoteCircuit("c", "purpose", new Observation(Known.Measured, "dancing"))),
         (new Batch([new RenameBox("b", "x"), new NoteBox("b", "n")]), new Batch([])),
         (new RenameJob("House"), new RenameJob("")),
         (new SetProfile(CodeProfile.Default with { Edition = Edition.Nec2017 }), new SetProfile(CodeProfile.Default with { Amendments = [new Amendment("no.such.number", "x", 1)] })),

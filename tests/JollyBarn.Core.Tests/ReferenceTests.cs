@@ -12,6 +12,8 @@ public class ReferenceTests
     private const string Neutral = "land:b/on.b1";
     private const string Ground = "land:b/on.b2";
 
+    private static readonly Dictionary<string, bool> OnGenerator = new() { ["s"] = false, ["g"] = true };
+
     /// <summary>Every fault there is, on a receptacle and on a protective one, in three supplies, loaded and not.</summary>
     private static IEnumerable<(string What, Job Job, Situation Now)> Cases()
     {
@@ -20,6 +22,7 @@ public class ReferenceTests
             [], [new OpenLink(Hot)], [new OpenLink(Neutral)], [new OpenLink(Ground)], [new OpenLink(Neutral), new OpenLink(Ground)], [new Exchanged(Hot, Neutral)], [new Exchanged(Hot, Ground)], [new Exchanged(Neutral, Ground)],
             [new Exchanged("land:j/on.a0", "land:j/on.a1")], [new PoorLink(Hot, 3)], [new PoorLink(Neutral, 25)], [new Bridged(Points.Terminal("b", "r", "neutral-upper"), Points.Yoke("b", "r"))], [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"))],
             [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"), 20000), new OpenLink(Ground)], [new Unbonded("j")], [new Nail("on", [0, 2])], [new Nail("on", [0, 1])], [new Nail("feed", [1, 2])],
+            [new SeriesArc(Hot)], [new ParallelArc(Points.End("on", RunSide.B, 0), Points.End("on", RunSide.B, 1))], [new ComesAndGoes(new OpenLink(Neutral))], [new Moved(Neutral, Points.Yoke("b", "r"))],
         ];
         foreach (var fault in faults)
         {
@@ -32,8 +35,8 @@ public class ReferenceTests
             yield return ("cold, old cable", SmallHouse.Receptacle(ground: false), new Situation { Faults = fault, Celsius = Copper.ColdCelsius });
         }
 
-        yield return ("a floating generator", SmallHouse.Floating(), new Situation { Source = "g" });
-        yield return ("a floating generator with a hot on the box", SmallHouse.Floating(), new Situation { Source = "g", Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"))] });
+        yield return ("a floating generator", SmallHouse.Floating(), new Situation { Sources = OnGenerator });
+        yield return ("a floating generator with a hot on the box", SmallHouse.Floating(), new Situation { Sources = OnGenerator, Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"))] });
         foreach (var (system, broken) in new[] { (SupplySystem.SplitPhase, false), (SupplySystem.SplitPhase, true), (SupplySystem.Wye, false), (SupplySystem.Wye, true) })
         {
             yield return ("multiwire", SmallHouse.Multiwire(system), new Situation { Plugged = new Dictionary<string, double> { ["b/r"] = 1500, ["b/q"] = 100 }, Faults = broken ? [new OpenLink("land:b/on.a2")] : [] });

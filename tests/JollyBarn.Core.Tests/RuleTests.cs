@@ -44,7 +44,7 @@ public class RuleTests
     {
         string[] recorded =
         [
-            "depth", "proud", "height", "entry-open", "splice-box", "sheath-long", "stacked", "bend", "bundled", "pigtail-gauge", "ground-gauge", "pigtail-length", "white-hot", "green", "neutrals-apart", "joint-listed", "joint-near", "joint-wet", "joint-reused",
+            "depth", "proud", "height", "wall-spacing", "counter-spacing", "entry-open", "splice-box", "sheath-long", "stacked", "bend", "bundled", "pigtail-gauge", "ground-gauge", "pigtail-length", "white-hot", "green", "neutrals-apart", "joint-listed", "joint-near", "joint-wet", "joint-reused",
             "licensed", "lead-damage", "hook", "bare-past", "gauge-mixed", "device-screws", "push-in", "taped", "switch-neutral-cut", "rating", "split-tab", "tagged", "line-load", "landing", "loose-end", "grounds-joined", "short", "polarity", "neutral-ground",
         ];
         Assert.Empty(Inspector.Rules.Select(r => r.Id).Except(recorded).Except(RuleCases.All.Where(c => c.Verdict == Verdict.Measure).Select(c => c.Rule)));

@@ -4,6 +4,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using JollyBarn.Edits;
 using JollyBarn.Store;
+using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Builder;
 
 namespace JollyBarn.Web.Tests;
@@ -63,6 +64,17 @@ public sealed class Running : IAsyncLifetime, IAsyncDisposable
         Assert.Equal(200, (await EditAsync(id, new AddBox("b", "Bench", "nm-1g-18", null, null, Wiring.Contents.Complete))).Status);
         return id;
     }
+
+    /// <summary>A job as it is given, kept under an id of its own.</summary>
+    public async Task<string> MakeAsync(Job made)
+    {
+        var id = "m" + Guid.NewGuid().ToString("n")[..10];
+        Assert.Equal(200, (await PostAsync("/api/jobs", new { id, name = made.Name })).Status);
+        Assert.Null(Store.Import(id, new(OpenFile.JobFile.FormatName, 1, id, made, made, []), true));
+        return id;
+    }
+
+    public Task<string> TextAsync(string path) => Client.GetStringAsync(new Uri(path, UriKind.Relative));
 
     public Task<(int Status, JsonNode? Body)> EditAsync(string job, Edit edit, string? id = null, string by = "ann", long? version = null) =>
         PostAsync($"/api/jobs/{job}/edits", new JsonObject { ["id"] = id ?? Guid.NewGuid().ToString("n"), ["by"] = by, ["base"] = version, ["edit"] = JsonSerializer.SerializeToNode(edit, JobJson.Default.Edit) });

@@ -55,7 +55,7 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
         var version = running.Store.Find(job)!.Now.Version;
         var (status, answer) = await running.PostAsync($"/api/jobs/{job}/rejudge", """{"edits":[{"do":"setPractice","key":"fastener.first","answer":"stricter"}]}""");
         Assert.Equal(200, status);
-        var box = Assert.Single(answer!["boxes"]!.AsArray());
+        var box = Assert.Single(answer!["changed"]!.AsArray());
         Assert.Equal("fastener", (string)box!["new"]![0]!["rule"]!);
         Assert.Equal(version, running.Store.Find(job)!.Now.Version);
     }
@@ -67,7 +67,7 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
         var stop = (await running.GetAsync($"/api/jobs/{job}/stops"))!.AsArray().First(s => (string)s!["finding"]!["rule"]! == "short")!;
         Assert.True(stop["finding"]!["now"]!.AsArray().Count >= 2);
         var csv = await running.Client.GetStringAsync(new Uri($"/api/jobs/{job}/verdicts.csv", UriKind.Relative));
-        Assert.StartsWith("verdict,room,box,what,sum,article,rule\r\nStop,", csv, StringComparison.Ordinal);
+        Assert.StartsWith("verdict,room,where,what,sum,article,rule\r\nStop,", csv, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -121,15 +121,7 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
         Assert.Equal(lines, answer["lines"]!.AsArray().Select(l => (string)l!));
     }
 
-    private async Task<string> MetalAsync(params Edit[] then)
-    {
-        var id = "v" + Guid.NewGuid().ToString("n")[..10];
-        Assert.Equal(200, (await running.PostAsync("/api/jobs", new { id, name = "Verdicts" })).Status);
-        var made = RuleBoxes.Make("metal").Do(then);
-        var file = new OpenFile.JobFile(OpenFile.JobFile.FormatName, 1, id, made, made, []);
-        Assert.Null(running.Store.Import(id, file, true));
-        return id;
-    }
+    private Task<string> MetalAsync(params Edit[] then) => running.MakeAsync(RuleBoxes.Make("metal").Do(then));
 
     private async Task<JsonNode?> FindingAsync(string job, string rule) => (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["findings"]!.AsArray().FirstOrDefault(f => (string)f!["rule"]! == rule);
 }

@@ -51,9 +51,9 @@ public static class BookChecks
 
         if (Assumptions.All.FirstOrDefault(a => a.Key == key) is { } assumption)
         {
-            return answer is null || (decimal.TryParse(answer, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) && number is > 0 and <= 1000)
+            return answer is null || (decimal.TryParse(answer, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) && number > 0 && number <= Assumption.Most)
                 ? null
-                : new($"{assumption.Name}: a number over 0, at most 1000.", "answer");
+                : new($"{assumption.Name}: a number over 0, at most {Assumption.Most}.", "answer");
         }
 
         return new("There is no such question of house practice.", "key");

@@ -13,6 +13,7 @@ public static class BoxFacts
         YesNo("clean", FactOf.Box, 103, "Is it clean inside?", "No paint, plaster, foam or overspray on conductors or terminals.", "yes"),
         Choice("bond-screw", FactOf.Box, 104, "What holds the ground to the box?", "Look at the screw itself. 10-32 is the usual tapped hole.",
             ("screw", "a machine screw used for nothing else"), ("clip", "a listed clip"), ("cover", "a cover screw"), ("clamp", "a clamp screw"), ("wood", "a wood or sheet-metal screw")),
+        YesNo("plate-metal", FactOf.Box, 110, "Is the plate metal?", "Tap it; a magnet holds on steel only."),
         YesNo("bonded-through", FactOf.Box, 105, "Are the metal sheaths bonded to each other through the plastic box?", "A bonding bushing and jumper, or an integral bonding means.", "yes"),
         YesNo("box-wet-listed", FactOf.Box, 106, "Is the box marked for damp or wet places?", "Look for the words inside or on its back."),
         Choice("stub", FactOf.Box, 107, "What carries it, where no wall does?", "Only for a box on raceways or a post.", ("one-plastic", "one plastic raceway"), ("two", "two raceways or a post"), ("metal", "one rigid metal raceway"), ("wall", "it is on a wall or post")),

@@ -33,9 +33,12 @@ public static class Bulk
 /// <summary>A crowding assumption that a house may set for itself.</summary>
 public sealed record Assumption(string Key, string Name, decimal Default, string Unit)
 {
-    /// <summary>The house's number, or the default when it gave none that reads as a number.</summary>
+    /// <summary>The house's number, or the default when it gave none that reads as a number up to <see cref="Most"/>.</summary>
     public decimal Of(HousePractice practice) =>
-        practice.Answers.TryGetValue(Key, out var text) && decimal.TryParse(text, System.Globalization.NumberStyles.AllowDecimalPoint, System.Globalization.CultureInfo.InvariantCulture, out var value) ? value : Default;
+        practice.Answers.TryGetValue(Key, out var text) && decimal.TryParse(text, System.Globalization.NumberStyles.AllowDecimalPoint, System.Globalization.CultureInfo.InvariantCulture, out var value) && value <= Most ? value : Default;
+
+    /// <summary>No house sets more, whatever a file says.</summary>
+    public const decimal Most = 1000;
 }
 
 /// <summary>What crowding assumes. All <em>practice</em>: a feel for how a box closes, not a code rule.</summary>

@@ -20,6 +20,9 @@ public static class DeviceFacts
         YesNo("al-marked", FactOf.Device, 410, "Is it marked for aluminum?", "CO/ALR on a device of 15 or 20 A."),
         Number("weight", FactOf.Device, 411, "How heavy is what hangs here?", "In pounds, from its box or a scale.", "lb"),
         YesNo("dims-receptacle", FactOf.Device, 412, "Does this dimmer feed a receptacle?", "Follow its switched lead.", "no"),
+        Number("load", FactOf.Device, 414, "What does it take, in watts?", "On the label of what hangs or is plugged in there; amperes times volts. 0 for nothing.", "W"),
+        Choice("load-how", FactOf.Device, 415, "How does it hang on it?", "What takes the most there.", ("cord", "by cord and plug"), ("fixed", "fastened in place")),
+        YesNo("load-long", FactOf.Device, 416, "Does it run three hours or more on end?", "A heater, a charger, lights of a shop."),
         YesNo("taped", FactOf.Device, 413, "Is tape round its terminals?", "Two turns over the screws.", "yes"),
     ];
 }

@@ -41,8 +41,11 @@ public static class ElectricsBook
     /// <summary>A ground-fault device answers a load-side neutral joined to ground below this loop resistance. From memory of UL 943's grounded-neutral test.</summary>
     public static Assumption GroundedNeutral { get; } = new("electrics.groundedNeutral", "a ground-fault device answers a neutral–ground loop under", 2m, "Ω");
 
+    /// <summary>Current for which the drop to an outlet is worked out, of the breaker's rating. <em>Practice</em>.</summary>
+    public static Assumption DropLoad { get; } = new("electrics.dropLoad", "load for which voltage drop is worked out, of the breaker", 80m, "%");
+
     public static IReadOnlyList<Assumption> All { get; } =
     [
-        LegVolts, SourceOhms, UtilityEarth, Electrode, JointMilliohms, BreakerMilliohms, Coupling, MetalCoupling, UnknownFeet, LuminaireWatts, FanWatts, AlarmWatts, BodyOhms, ShoeOhms, LampOhms, LampLights, GroundedNeutral,
+        LegVolts, SourceOhms, UtilityEarth, Electrode, JointMilliohms, BreakerMilliohms, Coupling, MetalCoupling, UnknownFeet, LuminaireWatts, FanWatts, AlarmWatts, BodyOhms, ShoeOhms, LampOhms, LampLights, GroundedNeutral, DropLoad,
     ];
 }

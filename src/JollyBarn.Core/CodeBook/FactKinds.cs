@@ -13,6 +13,10 @@ public enum FactOf
     Pigtail,
     Joint,
     Device,
+    Panel,
+    /// <summary>A breaker, by its slot.</summary>
+    Breaker,
+    Circuit,
 }
 
 public enum FactType
@@ -45,7 +49,7 @@ public static class FactKinds
 
     static FactKinds()
     {
-        All = [.. WallFacts.All, .. BoxFacts.All, .. CableFacts.All, .. LeadFacts.All, .. DeviceFacts.All];
+        All = [.. WallFacts.All, .. BoxFacts.All, .. CableFacts.All, .. LeadFacts.All, .. DeviceFacts.All, .. SupplyFacts.All];
         ByKey = All.ToFrozenDictionary(k => k.Key, StringComparer.Ordinal);
     }
 

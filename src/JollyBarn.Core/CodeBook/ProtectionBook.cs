@@ -15,7 +15,7 @@ public enum Asked
 public static class ProtectionBook
 {
     private static readonly string[] Always = ["bathroom", "garage", "outdoors", "crawl", "laundry", "boathouse"];
-    private static readonly string[] Arc = ["kitchen", "living", "bedroom", "closet", "hall", "laundry"];
+    private static readonly string[] Arc = ["kitchen", "living", "dining", "bedroom", "closet", "hall", "laundry"];
 
     /// <summary>Ground-fault protection of a receptacle by the use of the room, nearness to water apart. NEC 210.8(A).</summary>
     public static Asked Gfci(Edition edition, string use) => use switch

@@ -134,10 +134,10 @@ public sealed record SetRun(string Run, CableType? Type = null, Fact<Length>? Le
 {
     public override Refusal? Check(Job job) =>
         (job.Runs.Has(Run) ? null : Refuse.Missing("cable", Run, "run")) ?? (Type is { } type ? Refuse.BadEnum(type, "type") : null) ?? Facts.Bad(Length, "length") ?? Refuse.BadNote(Sheath, "sheath")
-        ?? (Circuit is null || job.Circuits.Has(Circuit) ? null : Refuse.Missing("circuit", Circuit, "circuit"));
+        ?? (Circuit is null or "" || job.Circuits.Has(Circuit) ? null : Refuse.Missing("circuit", Circuit, "circuit"));
 
     public override Job Apply(Job job) => job.Runs.TryFind(Run, out var run)
-        ? job with { Runs = job.Runs.With(Run, run with { Type = Type ?? run.Type, Length = Length ?? run.Length, Sheath = Sheath ?? run.Sheath, Circuit = Circuit ?? run.Circuit }) }
+        ? job with { Runs = job.Runs.With(Run, run with { Type = Type ?? run.Type, Length = Length ?? run.Length, Sheath = Sheath ?? run.Sheath, Circuit = Circuit is "" ? null : Circuit ?? run.Circuit }) }
         : job;
 
     public override string Tell(Job before) => "Cable described";

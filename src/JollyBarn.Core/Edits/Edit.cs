@@ -78,6 +78,8 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(SetDevice), "setDevice")]
 [JsonDerivedType(typeof(RemoveDevice), "removeDevice")]
 [JsonDerivedType(typeof(ThrowSwitch), "throwSwitch")]
+[JsonDerivedType(typeof(NotePanel), "notePanel")]
+[JsonDerivedType(typeof(NoteCircuit), "noteCircuit")]
 [JsonDerivedType(typeof(OpenChange), "openChange")]
 [JsonDerivedType(typeof(PlanEdit), "planEdit")]
 [JsonDerivedType(typeof(DropPlanned), "dropPlanned")]

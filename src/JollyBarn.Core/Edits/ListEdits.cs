@@ -7,12 +7,12 @@ namespace JollyBarn.Edits;
 public sealed record RecordRuling(string Id, Ruling Ruling) : Edit
 {
     public override Refusal? Check(Job job) =>
-        Refuse.NewId(Id, job.Rulings.Has(Id), "id") ?? (job.Boxes.Has(Ruling.Box) ? null : Refuse.Missing("box", Ruling.Box, "ruling.box")) ?? Refuse.BadText(Ruling.Rule, "ruling.rule") ?? Refuse.BadText(Ruling.Of, "ruling.of")
+        Refuse.NewId(Id, job.Rulings.Has(Id), "id") ?? (job.Boxes.Has(Ruling.Box) || job.Circuits.Has(Ruling.Box) || job.Panels.Has(Ruling.Box) ? null : Refuse.Missing("box", Ruling.Box, "ruling.box")) ?? Refuse.BadText(Ruling.Rule, "ruling.rule") ?? Refuse.BadText(Ruling.Of, "ruling.of")
         ?? Refuse.BadNote(Ruling.About, "ruling.about", 1000) ?? Refuse.BadText(Ruling.Asked, "ruling.asked") ?? Refuse.BadText(Ruling.AcceptedBy, "ruling.acceptedBy") ?? Refuse.BadText(Ruling.When, "ruling.when");
 
     public override Job Apply(Job job) => job with { Rulings = job.Rulings.With(Id, Ruling) };
 
-    public override string Tell(Job before) => $"{before.Boxes.Find(Ruling.Box)?.Name}: accepted by {Ruling.AcceptedBy}";
+    public override string Tell(Job before) => $"{before.Boxes.Find(Ruling.Box)?.Name ?? before.Circuits.Find(Ruling.Box)?.Name ?? before.Panels.Find(Ruling.Box)?.Name}: accepted by {Ruling.AcceptedBy}";
 }
 
 public sealed record RemoveRuling(string Id) : Edit

@@ -1,4 +1,3 @@
-using System.Globalization;
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
@@ -23,12 +22,12 @@ public sealed record NoteFact(string Box, string Of, string Key, Observation? Fa
             return new($"There is no such thing in this box as \"{Ids.Shown(Of)}\" to ask this about.", "of");
         }
 
-        return Fact is null ? null : Refuse.BadEnum(Fact.How, "fact.how") ?? BadValue(kind, Fact) ?? Refuse.BadNote(Fact.Entered, "fact.entered") ?? Refuse.BadNote(Fact.Who, "fact.who") ?? Refuse.BadNote(Fact.When, "fact.when") ?? Refuse.BadNote(Fact.By, "fact.by");
+        return Answers.Check(kind, Fact);
     }
 
     protected override Box ApplyIn(Box box)
     {
-        var fact = Fact is { How: Known.Unknown } ? null : Fact is null ? null : Fact with { Value = Exact(Key, Fact.Value) };
+        var fact = Answers.Exact(Key, Fact);
         if (Key == LeadFacts.Length && box.Leads.TryFind(Of, out var lead))
         {
             return box with { Leads = box.Leads.With(Of, lead with { Length = AsLength(fact) }) };
@@ -44,48 +43,10 @@ public sealed record NoteFact(string Box, string Of, string Key, Observation? Fa
         return box with { Noted = facts.Count == 0 ? box.Noted.Without(Of) : box.Noted.With(Of, noted with { Facts = facts }) };
     }
 
-    protected override string TellIn(Box box)
-    {
-        var asks = FactKinds.Find(Key)?.Asks ?? Key;
-        return Fact?.Value is { } value ? $"{asks} {Shown(value)}" : Fact?.How == Known.NotApplicable ? $"{asks} Does not apply" : $"{asks} Not known";
-    }
-
-    /// <summary>The answer in words: a choice by its name, a length as entered.</summary>
-    private string Shown(string value) => FactKinds.Find(Key)?.Choices.FirstOrDefault(c => c.Value == value)?.Name ?? Fact?.Entered ?? value;
+    protected override string TellIn(Box box) => Answers.Tell(Key, Fact);
 
     private static Fact<Length> AsLength(Observation? fact) =>
         fact is null ? Fact<Length>.Unknown : new(fact.How, fact.Value is { } text && Length.TryParse(text, out var length) ? length : null, fact.Entered, fact.Who, fact.When, fact.By);
-
-    private static string? Exact(string key, string? value) => FactKinds.Find(key)?.Type switch
-    {
-        FactType.Length when Length.TryParse(value, out var length) => length.ToString(),
-        FactType.Number when TryNumber(value, out var number) => number.ToString("0.####", CultureInfo.InvariantCulture),
-        _ => value,
-    };
-
-    private static bool TryNumber(string? text, out decimal number) =>
-        decimal.TryParse(text?.Trim().Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out number);
-
-    private static Refusal? BadValue(FactKind kind, Observation fact)
-    {
-        const string field = "fact.value";
-        if (fact.How is Known.Unknown or Known.NotApplicable)
-        {
-            return fact.Value is null ? null : new("Unknown and not applicable carry no value.", field);
-        }
-
-        if (fact.Value is null)
-        {
-            return new("This needs an answer.", field);
-        }
-
-        return kind.Type switch
-        {
-            FactType.Length => Length.TryParse(fact.Value, out var length) && length >= Length.Zero && length <= Length.Inches(6000) ? null : new("A length: write 2 7/8, 2.875 or 73 mm, from 0 to 500 feet.", field),
-            FactType.Number => TryNumber(fact.Value, out var number) && number is >= 0 and <= 10_000 ? null : new($"A number of {kind.Unit}, 0 to 10000.", field),
-            _ => kind.Choices.Any(c => c.Value == fact.Value) ? null : new($"Choose one of: {string.Join(", ", kind.Choices.Select(c => c.Name))}.", field),
-        };
-    }
 }
 
 /// <summary>Keeps what somebody said of the box, unconfirmed.</summary>

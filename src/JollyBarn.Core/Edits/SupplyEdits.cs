@@ -75,7 +75,7 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
     {
         var before = job.Panels.Find(Id)?.Breakers ?? [];
         var switched = Panel.Breakers.Any(b => before.FirstOrDefault(o => o.Slot == b.Slot) is { } old && old.On != b.On) || before.Any(o => Panel.Breakers.All(b => b.Slot != o.Slot));
-        var next = job with { Panels = job.Panels.With(Id, Panel) };
+        var next = job with { Panels = job.Panels.With(Id, Panel with { Noted = Panel.Noted.Each((of, noted) => of == Subjects.Panel || Subjects.Has(Panel, CodeBook.FactOf.Breaker, of) ? noted : null) }) };
         return switched ? Proofs.Lapse(next, $"breakers of {Panel.Name} were recorded as changed.", null) : next;
     }
 

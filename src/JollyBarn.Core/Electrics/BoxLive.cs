@@ -20,7 +20,7 @@ public sealed record Throw(string Key, string Name, bool On, string? Circuit = n
 /// <param name="Metal">The metal of the box, when it has any.</param>
 public sealed record BoxLive(
     IReadOnlyDictionary<string, PointLive> Strands, IReadOnlyDictionary<string, PointLive> Joints, PointLive? Metal, Touch? Touch, IReadOnlyList<Outlet> Outlets, IReadOnlyList<Opening> Openings,
-    IReadOnlyList<PointLive> Points, IReadOnlyList<Throw> Breakers, IReadOnlyList<Throw> Switches, IReadOnlyList<FaultOffer> Offers, IReadOnlyList<string> Assumed)
+    IReadOnlyList<PointLive> Points, IReadOnlyList<Throw> Sources, IReadOnlyList<Throw> Breakers, IReadOnlyList<Throw> Switches, IReadOnlyList<FaultOffer> Offers, IReadOnlyList<string> Assumed)
 {
     /// <summary>The box after everything that opens by itself has opened.</summary>
     public static BoxLive Of(Job job, string id, Box box, Situation now)
@@ -38,7 +38,7 @@ public sealed record BoxLive(
         var metal = box.Material == BoxMaterial.Nonmetallic ? null : At(Electrics.Points.Metal(id), "the metal box");
         return new(
             strands, joints, metal, metal is { Expected: Expected.Live } ? Touch.Of(story.Start, metal.Point) : null, [.. Electrics.Outlets.Of(live).Where(o => o.Box == id)], story.Openings,
-            [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Name))], BreakersOf(live), [.. SwitchesOf(id, box, now)], [.. FaultOffers.Of(live, id, box)], live.Plan.Assumed);
+            [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Name))], [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, s.Source.Name, s.On))], BreakersOf(live), [.. SwitchesOf(id, box, now)], [.. FaultOffers.Of(live, id, box)], live.Plan.Assumed);
     }
 
     /// <summary>Points an instrument is laid on: slots first, then leads, joints, the metal, and what is independent of the box.</summary>
@@ -65,6 +65,7 @@ public sealed record BoxLive(
             yield return (point.Point, point.Name);
         }
 
+        yield return (Electrics.Points.Plate(id), "the metal plate");
         foreach (var (panelId, panel) in job.Panels)
         {
             yield return (Electrics.Points.GroundBar(panelId), $"an independent ground, of {panel.Name}");

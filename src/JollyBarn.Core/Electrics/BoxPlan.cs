@@ -7,6 +7,9 @@ namespace JollyBarn.Electrics;
 /// <summary>What is in a box: leads and pigtails where they land, the metal, and the insides of devices.</summary>
 internal static class BoxPlan
 {
+    /// <summary>Screws that hold a plate to a yoke.</summary>
+    private const double PlateOhms = 0.01;
+
     private const double PigtailFeet = 8 / 12.0;
 
     public static void Put(JobPlan to, string id, Box box)
@@ -43,6 +46,14 @@ internal static class BoxPlan
             if (DeviceKinds.Find(device.Kind) is { } kind)
             {
                 Insides.Put(new(to, id, box, deviceId, device, kind));
+            }
+        }
+
+        if (box.Fact(Subjects.Box, "plate-metal") is { Value: "yes" })
+        {
+            foreach (var (deviceId, _) in box.Devices.Where(d => d.Value.Gang > 0))
+            {
+                to.Plan.Join($"plate:{id}/{deviceId}", Points.Plate(id), Points.Yoke(id, deviceId), PlateOhms, LinkKind.Metal);
             }
         }
 

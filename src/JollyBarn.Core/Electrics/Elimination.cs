@@ -1,27 +1,27 @@
 using System.Numerics;
-using System.Runtime.InteropServices;
 
 namespace JollyBarn.Electrics;
 
 /// <summary>The network while nodes are taken out of it one by one, the least connected first.</summary>
 internal sealed class Elimination
 {
-    private readonly List<Arm>[] arms;
+    private const int None = -1;
+
     private readonly Complex[] toEarth;
     private readonly List<int>[] byDegree;
     private readonly bool[] gone;
+    private readonly int[] first;
+    private readonly int[] degree;
+    private Arm[] arms;
+    private int used;
+    private int free = None;
     private int least;
 
     public Elimination(Network network)
     {
-        arms = new List<Arm>[network.Nodes];
-        toEarth = new Complex[network.Nodes];
-        gone = new bool[network.Nodes];
-        for (var i = 0; i < arms.Length; i++)
-        {
-            arms[i] = new(4);
-        }
-
+        (toEarth, gone, first, degree) = (new Complex[network.Nodes], new bool[network.Nodes], new int[network.Nodes], new int[network.Nodes]);
+        arms = new Arm[(2 * network.Branches.Count) + 4];
+        Array.Fill(first, None);
         foreach (var branch in network.Branches)
         {
             if (branch.From != branch.To)
@@ -36,13 +36,13 @@ internal sealed class Elimination
             byDegree[d] = [];
         }
 
-        for (var i = arms.Length - 1; i > 0; i--)
+        for (var i = network.Nodes - 1; i > 0; i--)
         {
             byDegree[Bucket(i)].Add(i);
         }
     }
 
-    private int Bucket(int node) => Math.Min(arms[node].Count, byDegree.Length - 1);
+    private int Bucket(int node) => Math.Min(degree[node], byDegree.Length - 1);
 
     /// <summary>The node with the fewest arms; entries of nodes that changed since are passed over.</summary>
     public int Least()
@@ -69,11 +69,10 @@ internal sealed class Elimination
     public Complex Eliminate(int node, Complex[] loads, List<int> columns, List<Complex> weights)
     {
         gone[node] = true;
-        var mine = arms[node];
         var pivot = toEarth[node];
-        foreach (var arm in mine)
+        for (var arm = first[node]; arm != None; arm = arms[arm].Next)
         {
-            pivot += arm.Admittance;
+            pivot += arms[arm].Admittance;
         }
 
         if (pivot == Complex.Zero)
@@ -81,24 +80,28 @@ internal sealed class Elimination
             return pivot;
         }
 
-        for (var i = 0; i < mine.Count; i++)
+        var (start, part) = (columns.Count, Complex.One / pivot);
+        for (var arm = first[node]; arm != None; arm = arms[arm].Next)
         {
-            var (to, admittance) = mine[i];
-            columns.Add(to);
-            weights.Add(admittance);
+            columns.Add(arms[arm].To);
+            weights.Add(arms[arm].Admittance);
+        }
+
+        for (var i = start; i < columns.Count; i++)
+        {
+            var (to, share) = (columns[i], weights[i] * part);
             Forget(to, node);
-            var share = admittance / pivot;
             loads[to] += share * loads[node];
             toEarth[to] += share * toEarth[node];
-            for (var j = 0; j < i; j++)
+            for (var j = start; j < i; j++)
             {
-                Add(mine[j].To, to, share * mine[j].Admittance);
+                Add(columns[j], to, share * weights[j]);
             }
         }
 
-        foreach (var arm in mine)
+        for (var i = start; i < columns.Count; i++)
         {
-            byDegree[Bucket(arm.To)].Add(arm.To);
+            byDegree[Bucket(columns[i])].Add(columns[i]);
         }
 
         return pivot;
@@ -121,31 +124,57 @@ internal sealed class Elimination
 
     private void Put(int from, int to, Complex admittance)
     {
-        foreach (ref var arm in CollectionsMarshal.AsSpan(arms[from]))
+        for (var arm = first[from]; arm != None; arm = arms[arm].Next)
         {
-            if (arm.To == to)
+            if (arms[arm].To == to)
             {
-                arm.Admittance += admittance;
+                arms[arm].Admittance += admittance;
                 return;
             }
         }
 
-        arms[from].Add(new(to, admittance));
+        var cell = free;
+        if (cell != None)
+        {
+            free = arms[cell].Next;
+        }
+        else
+        {
+            cell = used++;
+            if (cell == arms.Length)
+            {
+                Array.Resize(ref arms, 2 * arms.Length);
+            }
+        }
+
+        arms[cell] = new(to, first[from], admittance);
+        first[from] = cell;
+        degree[from]++;
     }
 
     private void Forget(int at, int node)
     {
-        var list = arms[at];
-        for (var i = 0; i < list.Count; i++)
+        var before = None;
+        for (var arm = first[at]; arm != None; (before, arm) = (arm, arms[arm].Next))
         {
-            if (list[i].To == node)
+            if (arms[arm].To == node)
             {
-                list[i] = list[^1];
-                list.RemoveAt(list.Count - 1);
+                if (before == None)
+                {
+                    first[at] = arms[arm].Next;
+                }
+                else
+                {
+                    arms[before].Next = arms[arm].Next;
+                }
+
+                (arms[arm].Next, free) = (free, arm);
+                degree[at]--;
                 return;
             }
         }
     }
 
-    private record struct Arm(int To, Complex Admittance);
+    /// <summary>One end of a branch in the chain of its node's arms; all chains lie in one array.</summary>
+    private record struct Arm(int To, int Next, Complex Admittance);
 }

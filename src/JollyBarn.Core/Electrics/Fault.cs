@@ -15,6 +15,12 @@ namespace JollyBarn.Electrics;
 [JsonDerivedType(typeof(Stuck), "stuck")]
 [JsonDerivedType(typeof(NoTrip), "noTrip")]
 [JsonDerivedType(typeof(Nail), "nail")]
+[JsonDerivedType(typeof(Tripped), "tripped")]
+[JsonDerivedType(typeof(Whole), "whole")]
+[JsonDerivedType(typeof(Moved), "moved")]
+[JsonDerivedType(typeof(ComesAndGoes), "comesAndGoes")]
+[JsonDerivedType(typeof(SeriesArc), "seriesArc")]
+[JsonDerivedType(typeof(ParallelArc), "parallelArc")]
 [JsonDerivedType(typeof(Several), "several")]
 public abstract record Fault
 {

@@ -34,6 +34,8 @@ public static class FaultOffers
                     if (!lead.IsGround)
                     {
                         yield return new($"{Name(leadId)} makes a poor joint", new PoorLink($"land:{id}/{leadId}", Burnt));
+                        yield return new($"{Name(leadId)} comes off now and then", new ComesAndGoes(new OpenLink($"land:{id}/{leadId}")));
+                        yield return new($"{Name(leadId)} arcs in its joint", new SeriesArc($"land:{id}/{leadId}"));
                     }
                 }
             }
@@ -52,15 +54,36 @@ public static class FaultOffers
                 yield return new($"{Name(hot)} leaks to the box, wet", new Bridged(point, Points.Metal(id), WetOhms));
             }
 
+            var ground = cable.FirstOrDefault(l => l.Value.IsGround).Key;
+            foreach (var touching in new[] { hot, neutral }.OfType<string>().Where(_ => ground is not null))
+            {
+                yield return new($"{Name(touching)} touches the ground beside it", new Bridged(Points.Lead(id, touching, box.Leads[touching]), Points.Lead(id, ground!, box.Leads[ground!])));
+            }
+
             var (run, side) = cable.Key;
+            foreach (var (leadId, lead) in cable)
+            {
+                yield return new($"{Name(leadId)} is broken somewhere along the cable", new OpenLink(RunPlan.Wire(run!, lead.Index)));
+            }
+
             if (live.Job.Runs.Find(run) is { Ground: GroundKind.Bare or GroundKind.Insulated } through)
             {
                 yield return new($"a nail through the cable {through.End(side).Says ?? run}", new Nail(run!, [0, through.Conductors.Count]));
             }
         }
 
+        foreach (var offer in Borrowed(live, id, box))
+        {
+            yield return offer;
+        }
+
         foreach (var (deviceId, device) in box.Devices)
         {
+            foreach (var offer in OfDevice(live, id, box, deviceId, device))
+            {
+                yield return offer;
+            }
+
             var kind = DeviceKinds.Find(device.Kind);
             if (kind?.Terminals.FirstOrDefault(t => t.Role is TerminalRole.Neutral or TerminalRole.LineNeutral) is { } neutral && kind.Terminals.Any(t => t.Id == "ground"))
             {
@@ -78,7 +101,7 @@ public static class FaultOffers
             }
         }
 
-        if (box.Material != BoxMaterial.Nonmetallic)
+        if (box.Material != BoxMaterial.Nonmetallic && live.Plan.Links.Any(l => l.Kind == LinkKind.Contact && (l.To == Points.Metal(id) || l.From == Points.Metal(id))))
         {
             yield return new("the metal box is not bonded", new Unbonded(id));
         }
@@ -89,7 +112,56 @@ public static class FaultOffers
             foreach (var breaker in panel.Breakers.Where(b => b.Circuit is not null && circuits.Contains(b.Circuit)))
             {
                 yield return new($"breaker {breaker.Slot} is stuck and never opens", new Stuck($"breaker:{panelId}/{breaker.Slot}"));
+                if (live.Plan.Find($"breaker:{panelId}/{breaker.Slot}/1") is { } second && live.Plan.Find($"breaker:{panelId}/{breaker.Slot}/0") is { } first)
+                {
+                    yield return new($"both legs of breaker {breaker.Slot} are on one leg", new Moved(second.Key, first.From, true));
+                }
             }
+        }
+    }
+
+    /// <summary>The neutral of one cable goes back with another circuit's.</summary>
+    private static IEnumerable<FaultOffer> Borrowed(Live live, string id, Box box)
+    {
+        var neutrals = box.Leads.Where(l => l.Value is { Run: not null, Use: ConductorUse.Neutral } && live.Plan.Find($"land:{id}/{l.Key}") is not null).Select(l => (l.Key, l.Value, Circuit: live.Job.Runs.Find(l.Value.Run)?.Circuit)).Where(l => l.Circuit is not null).ToList();
+        foreach (var (own, lead, circuit) in neutrals)
+        {
+            if (neutrals.Find(n => n.Circuit != circuit) is { Key: { } other })
+            {
+                yield return new($"{BoxNames.Lead(live.Job, box, lead)} goes back with another circuit's", new Moved($"land:{id}/{own}", live.Plan.Find($"land:{id}/{other}")!.To));
+            }
+        }
+    }
+
+    /// <summary>What goes wrong in a device: its tab, its line and load, the wiring of a switch.</summary>
+    private static IEnumerable<FaultOffer> OfDevice(Live live, string id, Box box, string deviceId, Device device)
+    {
+        var name = BoxNames.Device(device);
+        foreach (var tab in new[] { "hot", "neutral" })
+        {
+            if (live.Plan.Find($"tab:{id}/{deviceId}/{tab}") is { } link)
+            {
+                yield return link.Open ? new($"the {tab} tab of the {name} is whole", new Whole(link.Key)) : new($"the {tab} tab of the {name} is broken", new OpenLink(link.Key));
+            }
+        }
+
+        string On(string terminal) => Points.Terminal(id, deviceId, terminal);
+        var landed = live.Plan.Links.Where(l => l.Key.StartsWith($"land:{id}/", StringComparison.Ordinal)).ToList();
+        Moved[] To(string from, string to) => [.. landed.Where(l => l.To == On(from)).Select(l => new Moved(l.Key, On(to)))];
+        var exchanged = new[] { ("line-hot", "load-hot"), ("load-hot", "line-hot"), ("line-neutral", "load-neutral"), ("load-neutral", "line-neutral") }.SelectMany(p => To(p.Item1, p.Item2)).ToList();
+        if (exchanged.Count is > 0 and <= 6)
+        {
+            var tripped = new Tripped($"gfci:{id}/{deviceId}");
+            var old = new[] { "hot", "neutral" }.Select(s => new Bridged(On("load-" + s), On("face-" + s)));
+            yield return new($"line and load of the {name} are exchanged", new Several([.. exchanged]));
+            yield return new($"line and load of the {name} are exchanged, and it locks out as those made today do", new Several([.. exchanged, tripped]));
+            yield return new($"line and load of the {name} are exchanged, and it is an old one that has tripped: its face hangs on the load side", new Several([.. exchanged, .. old, tripped]));
+            yield return new($"the {name} has tripped, or was never reset", tripped);
+        }
+
+        if (To("common", "traveler-1") is [var common, ..] && To("traveler-1", "common") is [var traveler, ..])
+        {
+            yield return new($"common and a traveler of the {name} are exchanged", new Several([common, traveler]));
         }
     }
 }

@@ -19,5 +19,8 @@ public sealed record Guard(string Key, string Says, IReadOnlyList<Link> Links, I
     /// <summary>Where it answers a neutral–ground loop: its neutral's line side and load side.</summary>
     public (string Line, string Load)? Loop { get; init; }
 
+    /// <summary>True for what acts on arcs behind it.</summary>
+    public bool Arcs { get; init; }
+
     public bool Opened => Links.All(l => l.Open);
 }

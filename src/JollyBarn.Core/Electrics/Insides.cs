@@ -82,17 +82,23 @@ internal static class Insides
         }
     }
 
-    /// <summary>Line to load through the contacts; the face hangs on the load side, as in those that lock out when exchanged.</summary>
+    /// <summary>Line to load and line to face through contacts that open together, as in those made today: tripped, or fed at the wrong end and so never reset, the face is dead. The face of an old one hangs on its load terminals; that is a fault to plant.</summary>
     private static void Protective(Inside i)
     {
-        var hot = i.Join($"gfci:{i.Name}/hot", i.At("line-hot"), i.At("load-hot"), LinkKind.Switch);
-        var neutral = i.Join($"gfci:{i.Name}/neutral", i.At("line-neutral"), i.At("load-neutral"), LinkKind.Switch);
-        i.To.Plan.Guards.Add(new($"gfci:{i.Name}", $"the protective receptacle of {i.Of.Name}", [hot, neutral], [hot, neutral])
+        var ways = new List<Link>();
+        foreach (var side in new[] { "hot", "neutral" })
+        {
+            var face = i.Join($"gfci:{i.Name}/face-{side}", i.At("line-" + side), Points.Terminal(i.Box, i.Id, "face-" + side), LinkKind.Switch);
+            var load = i.Join($"gfci:{i.Name}/{side}", i.At("line-" + side), i.At("load-" + side), LinkKind.Switch);
+            ways.AddRange([face, load]);
+        }
+
+        i.To.Plan.Guards.Add(new($"gfci:{i.Name}", $"the protective receptacle of {i.Of.Name}", ways, ways)
         {
             Supply = (i.At("line-hot"), i.At("line-neutral")),
             Loop = (i.At("line-neutral"), i.At("load-neutral")),
         });
-        Face(i, "load-hot", "load-neutral", "");
+        Face(i, "face-hot", "face-neutral", "");
     }
 
     private static void Switch(Inside i)

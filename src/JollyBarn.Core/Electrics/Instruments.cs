@@ -24,6 +24,9 @@ public static class Instruments
     /// <summary>More volts than this where a continuity tester is laid would hurt it.</summary>
     private const double DeadVolts = 3;
 
+    /// <summary>What the button of a plug-in tester draws from hot to ground, A. <em>Practice</em>.</summary>
+    private const double ButtonAmperes = 0.008;
+
     private const double LeastShown = 0.5;
 
     /// <summary>What the instrument shows; null for one that is not laid between two points.</summary>
@@ -31,6 +34,7 @@ public static class Instruments
     {
         "continuity" => Continuity(live, from, to),
         "pen" => Pen(live, from),
+        "plug-in" => Button(live, from, to),
         _ when Ohms.TryGetValue(instrument, out var ohms) => Volts(live, instrument, ohms, from, to),
         _ => null,
     };
@@ -44,6 +48,20 @@ public static class Instruments
             : volts >= Live.LiveVolts ? instrument == "meter" && live.Solved.With(new Branch(laid.From, laid.To, 1.0 / 3000)).Between(laid.From, laid.To) < 5 ? "A ghost: it is gone under a load. It may lie beside a live conductor." : "Live between these two."
             : "No voltage between these two. That alone proves nothing dead: read each to an independent ground, and the known source before and after.";
         return new(instrument, from, to, $"{volts:0.0} V", volts, trips, means);
+    }
+
+    /// <summary>The button of a plug-in tester: a current from the hot slot to the ground slot.</summary>
+    private static Shown Button(Live live, string hot, string ground)
+    {
+        var ohms = live.Set(ElectricsBook.LegVolts) / ButtonAmperes;
+        var opened = Laid(live, hot, ground, ohms);
+        var amperes = live.Solved.With(new Branch(live.At(hot), live.At(ground), 1 / ohms)).Amperes(0);
+        var lifted = live.Solved.With(new Branch(live.At(hot), live.At(ground), 1 / ohms))[live.At(ground)].Magnitude;
+        var means = opened.Count > 0 ? "Its current found no way back but the ground, and something opened. Press the device's own button too: that is the test its maker asks for."
+            : amperes >= Trips.GfciTrips ? "Its current goes to ground and nothing opens: no ground-fault protection works ahead of this outlet."
+            : lifted >= Live.LiveVolts && live.Volts(ground).Magnitude < Live.LiveVolts ? "There is no ground for its current to go to, so it says nothing of the protection, and while it is pressed the metal here is live. Use the device's own button."
+            : "There is no way for its current: it says nothing of the protection. Use the device's own button.";
+        return new("plug-in", hot, ground, opened.Count > 0 ? "opens" : "nothing opens", null, opened, means);
     }
 
     private static Shown Pen(Live live, string at)

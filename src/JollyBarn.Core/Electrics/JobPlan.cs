@@ -12,7 +12,7 @@ internal sealed class JobPlan
 
     public JobPlan(Job job, Situation now)
     {
-        (Job, Now) = (job, now);
+        (Job, Now, Plan) = (job, now, new() { There = now.There });
         JointOhms = (double)ElectricsBook.JointMilliohms.Of(job.Practice) / 1000;
         SupplyPlan.Put(this);
         RunPlan.Put(this);
@@ -22,6 +22,11 @@ internal sealed class JobPlan
             {
                 BoxPlan.Put(this, id, box);
             }
+        }
+
+        foreach (var load in now.Loads ? [] : Plan.Links.Where(l => l.Kind == LinkKind.Load))
+        {
+            load.Open = true;
         }
 
         foreach (var fault in now.Faults)
@@ -36,7 +41,7 @@ internal sealed class JobPlan
 
     public Situation Now { get; }
 
-    public Plan Plan { get; } = new();
+    public Plan Plan { get; }
 
     /// <summary>Ω of a sound joint, screw or clamp.</summary>
     public double JointOhms { get; }

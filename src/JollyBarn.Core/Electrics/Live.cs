@@ -94,29 +94,9 @@ public sealed class Live
     /// <summary>Points joined to an unknown end by what conducts, switches either way, and to no bar of a panel, which would hold them where it is.</summary>
     private HashSet<string> Uncertain()
     {
-        var loose = Reach(Plan.Unknown, l => l.Conducts || l.Kind is LinkKind.Switch, new(StringComparer.Ordinal));
-        loose.ExceptWith(Reach(Job.Panels.Ids.SelectMany(p => new[] { Points.NeutralBar(p), Points.GroundBar(p) }), l => l.Conducts, new(StringComparer.Ordinal)));
+        var loose = Plan.Reach(Plan.Unknown, l => l.Conducts || l.Kind is LinkKind.Switch);
+        loose.ExceptWith(Plan.Reach(Job.Panels.Ids.SelectMany(p => new[] { Points.NeutralBar(p), Points.GroundBar(p) }), l => l.Conducts));
         return loose;
-    }
-
-    /// <summary>Points one gets to from some others along links for which a test holds.</summary>
-    internal HashSet<string> Reach(IEnumerable<string> from, Func<Link, bool> along, HashSet<string> into)
-    {
-        var arms = Plan.Links.Where(along).SelectMany(l => new[] { (l.From, l.To), (l.To, l.From) }).ToLookup(l => l.Item1, l => l.Item2, StringComparer.Ordinal);
-        var queue = new Queue<string>(from);
-        while (queue.Count > 0)
-        {
-            var point = queue.Dequeue();
-            if (into.Add(point))
-            {
-                foreach (var next in arms[point])
-                {
-                    queue.Enqueue(next);
-                }
-            }
-        }
-
-        return into;
     }
 
     private int Node(string point)

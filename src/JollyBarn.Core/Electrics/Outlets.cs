@@ -67,9 +67,9 @@ public static class Outlets
     /// <summary>Which bar of a panel each point reaches, with the bond at the service and all loads lifted and the breakers on, as somebody would find who traced every conductor.</summary>
     private sealed class Ways(Live live)
     {
-        private readonly HashSet<string> hots = live.Reach(live.Job.Panels.SelectMany(p => Enumerable.Range(0, SupplyPlan.Legs(p.Value.System)).Select(l => Points.Leg(p.Key, l))), Along, new(StringComparer.Ordinal));
-        private readonly HashSet<string> neutrals = live.Reach(live.Job.Panels.Ids.Select(Points.NeutralBar), Along, new(StringComparer.Ordinal));
-        private readonly HashSet<string> grounds = live.Reach(live.Job.Panels.Ids.Select(Points.GroundBar), Along, new(StringComparer.Ordinal));
+        private readonly HashSet<string> hots = live.Plan.Reach(live.Job.Panels.SelectMany(p => Enumerable.Range(0, SupplyLegs.Count(p.Value.System)).Select(l => Points.Leg(p.Key, l))), Along);
+        private readonly HashSet<string> neutrals = live.Plan.Reach(live.Job.Panels.Ids.Select(Points.NeutralBar), Along);
+        private readonly HashSet<string> grounds = live.Plan.Reach(live.Job.Panels.Ids.Select(Points.GroundBar), Along);
 
         private static bool Along(Link link) => (link.Conducts && link.Kind != LinkKind.Bond) || link.Kind == LinkKind.Breaker;
 
@@ -80,7 +80,7 @@ public static class Outlets
             var (h, n, g) = (Of(hot), Of(neutral), Of(ground));
             var off = (h + n + g).Contains('h', StringComparison.Ordinal) && new[] { hot, neutral, ground ?? hot }.All(p => live.Volts(p).Magnitude < Live.LiveVolts);
             var metal = off ? "; off now, not proved" : metalLive ? "; metal live" : "";
-            var jumper = ground is not null && live.Reach([neutral], Along, new(StringComparer.Ordinal)).Contains(ground);
+            var jumper = ground is not null && live.Plan.Reach([neutral], Along).Contains(ground);
             return (h, n, g) switch
             {
                 ("h", "n", "g") => "correct" + metal,

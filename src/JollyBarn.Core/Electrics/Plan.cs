@@ -55,6 +55,12 @@ public sealed class Plan
     /// <summary>Protective devices, in the order they were put.</summary>
     public List<Guard> Guards { get; } = [];
 
+    /// <summary>Where an arc burns: in series with the load, or across the conductors.</summary>
+    public List<(Link Link, bool Series)> Arcs { get; } = [];
+
+    /// <summary>Faults that come and go are there just now.</summary>
+    public bool There { get; init; } = true;
+
     /// <summary>Points that may go on to something nobody has looked at.</summary>
     public HashSet<string> Unknown { get; } = new(StringComparer.Ordinal);
 
@@ -81,5 +87,26 @@ public sealed class Plan
         {
             assumed.Add(says);
         }
+    }
+
+    /// <summary>Points one gets to from some others along links for which a test holds.</summary>
+    public HashSet<string> Reach(IEnumerable<string> from, Func<Link, bool> along)
+    {
+        var arms = inOrder.Where(along).SelectMany(l => new[] { (l.From, l.To), (l.To, l.From) }).ToLookup(l => l.Item1, l => l.Item2, StringComparer.Ordinal);
+        var into = new HashSet<string>(StringComparer.Ordinal);
+        var queue = new Queue<string>(from);
+        while (queue.Count > 0)
+        {
+            var point = queue.Dequeue();
+            if (into.Add(point))
+            {
+                foreach (var next in arms[point])
+                {
+                    queue.Enqueue(next);
+                }
+            }
+        }
+
+        return into;
     }
 }

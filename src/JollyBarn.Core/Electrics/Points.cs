@@ -31,6 +31,9 @@ public static class Points
     /// <summary>A metal box and what is screwed to it.</summary>
     public static string Metal(string box) => $"metal:{box}";
 
+    /// <summary>A metal wall plate on the screws of its devices.</summary>
+    public static string Plate(string box) => $"plate:{box}";
+
     public static string Leg(string panel, int leg) => $"leg:{panel}/{leg}";
 
     public static string NeutralBar(string panel) => $"neutral:{panel}";

@@ -18,11 +18,17 @@ public sealed record Situation
 
     public IReadOnlyList<Fault> Faults { get; init => field = value ?? []; } = [];
 
-    /// <summary>The source that feeds the panels; the service, else the first, when null.</summary>
-    public string? Source { get; init; }
+    /// <summary>Sources on or off, by id; as recorded, one is on when a panel is fed from it.</summary>
+    public IReadOnlyDictionary<string, bool> Sources { get; init => field = value ?? Empty<bool>(); } = Empty<bool>();
+
+    /// <summary>Faults that come and go are there just now.</summary>
+    public bool There { get; init; } = true;
 
     /// <summary>Conductors couple to each other along their length.</summary>
     public bool Stray { get; init; } = true;
+
+    /// <summary>What takes current is joined; without it only the wiring is seen.</summary>
+    public bool Loads { get; init; } = true;
 
     /// <summary>Temperature of the conductors, °C: hot for drops and least fault currents, cold for greatest.</summary>
     public double Celsius { get; init; } = Copper.HotCelsius;

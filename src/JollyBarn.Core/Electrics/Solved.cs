@@ -1,4 +1,5 @@
 using System.Numerics;
+using System.Runtime.InteropServices;
 
 namespace JollyBarn.Electrics;
 
@@ -25,6 +26,9 @@ public sealed class Solved
         (this.order, this.place, this.start, this.columns) = (order, place, start, columns);
         (this.weights, this.pivots, this.volts, this.floating) = (weights, pivots, volts, floating);
     }
+
+    /// <summary>About as many nodes as lie above one in the wiring of a house.</summary>
+    private const int Usual = 40;
 
     public int Nodes => volts.Length;
 
@@ -110,8 +114,8 @@ public sealed class Solved
     /// <summary>Carries two driven currents up the tree of eliminations, lower node first: only the nodes above them are touched.</summary>
     private Dictionary<int, Complex> Drive(int into, int outOf)
     {
-        var loads = new Dictionary<int, Complex>();
-        void Put(int node, Complex more) => loads[node] = loads.TryGetValue(node, out var had) ? had + more : more;
+        var loads = new Dictionary<int, Complex>(Usual);
+        void Put(int node, Complex more) => CollectionsMarshal.GetValueRefOrAddDefault(loads, node, out _) += more;
         Put(into, Complex.One);
         Put(outOf, -Complex.One);
         var (a, b) = (place[into], place[outOf]);
@@ -148,7 +152,7 @@ public sealed class Solved
     /// <summary>Potentials that one driven current makes, found for the nodes asked and those above them.</summary>
     internal sealed class Response(Solved of, Dictionary<int, Complex> loads)
     {
-        private readonly Dictionary<int, Complex> known = new() { [Network.Earth] = Complex.Zero };
+        private readonly Dictionary<int, Complex> known = new(Usual) { [Network.Earth] = Complex.Zero };
 
         public Complex this[int node]
         {

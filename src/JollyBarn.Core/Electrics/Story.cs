@@ -86,7 +86,23 @@ public sealed class Story
             }
         }
 
-        return found;
+        return guard.Arcs && Arc(now, guard) is { } arc && (found is null || arc.Seconds < found.Seconds) ? arc : found;
+    }
+
+    /// <summary>An arc behind arc-fault protection, when it is strong enough to be told from a brush or a switch.</summary>
+    private static Opening? Arc(Live now, Guard guard)
+    {
+        if (now.Plan.Arcs.Count == 0)
+        {
+            return null;
+        }
+
+        var behind = now.Plan.Reach(guard.Links.Where(l => !l.Open).Select(l => l.To), l => l.Conducts && l.Kind is not LinkKind.Bond && !guard.Links.Contains(l));
+        return now.Plan.Arcs.Where(a => behind.Contains(a.Link.From) || behind.Contains(a.Link.To))
+            .Select(a => (Amperes: now.Amperes(a.Link).Magnitude, a.Series))
+            .Select(a => (a.Amperes, Seconds: a.Series ? Trips.Arc(a.Amperes) : a.Amperes >= Trips.ParallelArc ? Trips.ParallelArcSeconds : double.PositiveInfinity, a.Series))
+            .Where(a => double.IsFinite(a.Seconds)).OrderBy(a => a.Seconds)
+            .Select(a => new Opening(a.Seconds, guard.Key, $"{guard.Says} opens: an arc of {a.Amperes:0} A {(a.Series ? "in a joint" : "across conductors")}", Surely.Yes)).FirstOrDefault();
     }
 
     /// <summary>What goes out and does not come back through the device, A.</summary>

@@ -11,44 +11,55 @@ internal static class SupplyPlan
 
     public static void Put(JobPlan to)
     {
-        var feeding = to.Now.Source ?? to.Job.Sources.FirstOrDefault(s => s.Value.Kind == SourceKind.Service).Key ?? to.Job.Sources.Ids.FirstOrDefault();
         foreach (var (id, panel) in to.Job.Panels)
         {
-            Panel(to, id, panel, to.Job.Sources.Find(feeding));
+            Panel(to, id, panel);
         }
     }
 
-    /// <summary>Leg of a slot: two slots side by side are on one leg, the next two on the next.</summary>
-    public static int LegOf(SupplySystem system, int slot) => system switch { SupplySystem.SplitPhase => (slot - 1) / 2 % 2, SupplySystem.Wye => (slot - 1) / 2 % 3, _ => 0 };
+    /// <summary>The sources with whether each is on: by the situation, else on when a panel names it, or as the service where none is named.</summary>
+    public static IEnumerable<(string Id, Source Source, bool On)> Sources(Job job, Situation now)
+    {
+        var named = job.Panels.Values.Select(p => p.Source).OfType<string>().ToHashSet(StringComparer.Ordinal);
+        var usual = named.Count > 0 ? named : [job.Sources.FirstOrDefault(s => s.Value.Kind == SourceKind.Service).Key ?? job.Sources.Ids.FirstOrDefault() ?? ""];
+        return job.Sources.Select(s => (s.Key, s.Value, now.Sources.TryGetValue(s.Key, out var on) ? on : usual.Contains(s.Key)));
+    }
 
-    public static int Legs(SupplySystem system) => system switch { SupplySystem.SplitPhase => 2, SupplySystem.Wye => 3, _ => 1 };
+    /// <summary>Sources that are on and reach a panel: its own, and those that stand by for any panel.</summary>
+    private static List<(string Id, Source Source)> Feeding(JobPlan to, Panel panel) =>
+        [.. Sources(to.Job, to.Now).Where(s => s.On && (panel.Source is null || panel.Source == s.Id || to.Job.Panels.Values.All(p => p.Source != s.Id))).Select(s => (s.Id, s.Source))];
 
-    private static void Panel(JobPlan to, string id, Panel panel, Source? source)
+    private static void Panel(JobPlan to, string id, Panel panel)
     {
         var (neutral, ground) = (Points.NeutralBar(id), Points.GroundBar(id));
-        var volts = to.Set(ElectricsBook.LegVolts);
-        var legs = Legs(panel.System);
-        for (var leg = 0; leg < legs; leg++)
+        var feeding = Feeding(to, panel);
+        foreach (var (sourceId, source) in to.Job.Sources.Count == 0 ? [("", new Source("Supply", SourceKind.Service, panel.System))] : feeding)
         {
-            var turned = Complex.FromPolarCoordinates(volts, 2 * Math.PI * leg / legs);
-            to.Plan.Join($"source:{id}/{leg}", neutral, Points.Leg(id, leg), to.Set(ElectricsBook.SourceOhms), LinkKind.Source, turned);
+            Legs(to, id, panel, sourceId, source);
         }
 
-        if (source is null || source.Kind == SourceKind.Service)
+        if (feeding.Count > 1)
+        {
+            to.Plan.Assume($"{string.Join(" and ", feeding.Select(f => f.Source.Name))} feed {panel.Name} at once: whoever works on the line of one is fed by the other.");
+        }
+
+        // The main bonding jumper stands in the service panel, whatever feeds it; a panel of a vehicle has none of its own.
+        var own = to.Job.Sources.Find(panel.Source)?.Kind;
+        if (to.Job.Sources.Count == 0 || feeding.Exists(f => f.Source.Kind == SourceKind.Service) || (to.Job.Kind == JobKind.Building && own == SourceKind.Service))
         {
             // The utility earths its neutral; the panel's main bonding jumper joins neutral and ground.
             to.Plan.Join($"earth:{id}/utility", neutral, Points.Earth, to.Set(ElectricsBook.UtilityEarth), LinkKind.Earthing);
             to.Plan.Join($"bond:{id}", neutral, ground, BarOhms, LinkKind.Bond);
         }
-        else if (source.Kind is SourceKind.SecondPanel or SourceKind.ShoreCord)
+        else if (feeding.Exists(f => f.Source.Kind is SourceKind.SecondPanel or SourceKind.ShoreCord))
         {
             to.Plan.Assume($"Neutral and ground of {panel.Name} are joined where its supply comes from.");
             to.Plan.Join($"bond:{id}", neutral, ground, to.JointOhms * 10, LinkKind.Bond);
             to.Plan.Join($"earth:{id}/utility", neutral, Points.Earth, to.Set(ElectricsBook.UtilityEarth), LinkKind.Earthing);
         }
-        else
+        else if (feeding.Count > 0)
         {
-            to.Plan.Assume($"{source.Name} floats: its neutral is joined to nothing.");
+            to.Plan.Assume($"{feeding[0].Source.Name} floats: its neutral is joined to nothing.");
         }
 
         if (to.Job.Kind == JobKind.Building)
@@ -62,6 +73,22 @@ internal static class SupplyPlan
         }
     }
 
+    /// <summary>A source on the legs of a panel; one with fewer legs than the panel feeds several in step, as an adapter does.</summary>
+    private static void Legs(JobPlan to, string id, Panel panel, string sourceId, Source source)
+    {
+        var (legs, own) = (SupplyLegs.Count(panel.System), SupplyLegs.Count(source.System));
+        for (var leg = 0; leg < legs; leg++)
+        {
+            var turned = Complex.FromPolarCoordinates(to.Set(ElectricsBook.LegVolts), 2 * Math.PI * (leg % own) / own);
+            to.Plan.Join($"source:{id}/{sourceId}/{leg}", Points.NeutralBar(id), Points.Leg(id, leg), to.Set(ElectricsBook.SourceOhms), LinkKind.Source, turned);
+        }
+
+        if (own < legs)
+        {
+            to.Plan.Assume($"{source.Name} feeds the legs of {panel.Name} in step: what shares a neutral adds up in it.");
+        }
+    }
+
     private static void Breaker(JobPlan to, string id, Panel panel, Breaker breaker)
     {
         var key = $"{id}/{breaker.Slot}";
@@ -71,11 +98,16 @@ internal static class SupplyPlan
             to.Plan.Assume($"Breaker {breaker.Slot} is taken to be on: nobody recorded it.");
         }
 
+        if (breaker.Kind is BreakerKind.Afci)
+        {
+            to.Plan.Assume($"Breaker {breaker.Slot} is taken to act on arcs only; some arc-fault breakers open on 30 mA to ground too.");
+        }
+
         var poles = new List<Link>();
         for (var pole = 0; pole < breaker.Poles; pole++)
         {
             // Poles of one breaker stand one slot below the other, on legs in turn.
-            var link = to.Plan.Join($"breaker:{key}/{pole}", Points.Leg(id, (LegOf(panel.System, breaker.Slot) + pole) % Legs(panel.System)), Points.Pole(id, breaker.Slot, pole), to.Set(ElectricsBook.BreakerMilliohms) / 1000, LinkKind.Breaker);
+            var link = to.Plan.Join($"breaker:{key}/{pole}", Points.Leg(id, SupplyLegs.Of(panel.System, breaker.Slot, pole)), Points.Pole(id, breaker.Slot, pole), to.Set(ElectricsBook.BreakerMilliohms) / 1000, LinkKind.Breaker);
             link.Open = !on;
             poles.Add(link);
         }
@@ -85,6 +117,7 @@ internal static class SupplyPlan
         to.Plan.Guards.Add(new($"breaker:{key}", $"breaker {breaker.Slot}{(breaker.Says is null ? "" : $", {breaker.Says}")}", poles, watches ? [.. poles, neutral] : [])
         {
             Amperes = (double?)breaker.Amperes,
+            Arcs = breaker.Kind is BreakerKind.Afci or BreakerKind.DualFunction,
             Loop = watches ? (Points.NeutralBar(id), Points.BreakerNeutral(id, breaker.Slot)) : null,
         });
     }

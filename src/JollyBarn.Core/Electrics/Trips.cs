@@ -30,6 +30,22 @@ public static class Trips
     /// <summary>Least volts at its line side with which a ground-fault device works. UL 943 asks for 85 % of 120 V: from memory.</summary>
     public const double GfciSupply = 102;
 
+    /// <summary>Least current of an arc in series and across that arc-fault protection answers, A. UL 1699, from memory.</summary>
+    public const double SeriesArc = 5;
+
+    public const double ParallelArc = 75;
+
+    /// <summary>A parallel arc is cut within this: eight half-cycles of it in half a second. UL 1699, from memory.</summary>
+    public const double ParallelArcSeconds = 0.5;
+
+    /// <summary>Longest time arc-fault protection may let an arc in series burn, s; infinite below 5 A.</summary>
+    /// <remarks>UL 1699, from memory: 1.0 s at 5 A, 0.4 at 10, 0.28 at 15, 0.20 at 20, 0.14 at 30.</remarks>
+    public static double Arc(double amperes)
+    {
+        (double Amperes, double Seconds)[] table = [(30, 0.14), (20, 0.20), (15, 0.28), (10, 0.4), (SeriesArc, 1.0)];
+        return table.Where(t => amperes >= t.Amperes).Select(t => t.Seconds).DefaultIfEmpty(double.PositiveInfinity).First();
+    }
+
     /// <summary>Longest time a class A ground-fault device may take, s; infinite below 6 mA.</summary>
     /// <remarks>UL 943: t = (20 / mA)^1.43. 6 mA 5.6 s, 20 mA 1.0 s, 264 mA 0.025 s.</remarks>
     /// <param name="amperes">Difference of what goes out and comes back, A.</param>

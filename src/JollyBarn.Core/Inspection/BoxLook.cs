@@ -1,6 +1,6 @@
-using System.Globalization;
 using System.Runtime.InteropServices;
 using JollyBarn.CodeBook;
+using JollyBarn.Electrics;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
@@ -11,10 +11,9 @@ namespace JollyBarn.Inspection;
 /// <param name="Id">Its subject: run id and side.</param>
 public sealed record CableHere(string Id, string RunId, Run Run, RunSide Side, RunEnd End, Entry? Entry, IReadOnlyList<string> Leads);
 
-/// <summary>A box as rules read it: what is in it, the cables that end in it, its wall and room, and the supply. Nothing else of the job, so that what a verdict depends on is known.</summary>
-public sealed class BoxLook
+/// <summary>A box as rules read it: what is in it, the cables that end in it, its wall and room, and the supply. Nothing else of the Job, so that what a verdict depends on is known.</summary>
+public sealed class BoxLook : Look
 {
-    private readonly Job job;
     private readonly Func<FillAnswer>? kept;
     private FillAnswer? fill;
     private FillInput? input;
@@ -27,10 +26,9 @@ public sealed class BoxLook
     private Continuity? touching;
 
     public BoxLook(Job job, string id, Box box, Func<FillAnswer>? fill = null)
+        : base(job)
     {
-        this.job = job;
         (Id, Box) = (id, box);
-        Limits = LimitTable.For(job.Profile);
         kept = fill;
     }
 
@@ -38,22 +36,14 @@ public sealed class BoxLook
 
     public Box Box { get; }
 
-    public LimitTable Limits { get; }
-
-    public Edition Edition => job.Profile.Edition;
-
-    public CodeProfile Profile => job.Profile;
-
-    public HousePractice Practice => job.Practice;
-
     /// <summary>The box as fill reads it.</summary>
-    public FillInput Input => input ??= FillOfBox.Read(Box, job.Profile);
+    public FillInput Input => input ??= FillOfBox.Read(Box, Job.Profile);
 
-    public FillAnswer Fill => fill ??= kept?.Invoke() ?? BoxFill.Evaluate(Input, job.Profile, job.Practice);
+    public FillAnswer Fill => fill ??= kept?.Invoke() ?? BoxFill.Evaluate(Input, Job.Profile, Job.Practice);
 
-    public Place? Place => job.Places.Find(Box.Place);
+    public Place? Place => Job.Places.Find(Box.Place);
 
-    public Wall? Wall => job.Walls.Find(Box.Wall);
+    public Wall? Wall => Job.Walls.Find(Box.Wall);
 
     /// <summary>True when everything in the box is recorded.</summary>
     public bool Complete => Box.Contents == Contents.Complete;
@@ -64,7 +54,7 @@ public sealed class BoxLook
 
     public IReadOnlyList<CableHere> Cables => cables ??= ReadCables();
 
-    public IReadOnlySet<string> Feeding => Continuity.Feeding(job, Id, Box);
+    public IReadOnlySet<string> Feeding => Continuity.Feeding(Job, Id, Box);
 
     /// <summary>Receptacles of any kind, with their ids.</summary>
     public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Receptacles => receptacles ??=
@@ -88,18 +78,6 @@ public sealed class BoxLook
     /// <summary>True where the surface of the wall burns; null when nobody said.</summary>
     public bool? Burns => Answer(Subjects.Box, "finish") is { } finish ? finish == "burns" : Wall?.Layers is [var first, ..] ? first.Combustible : null;
 
-    /// <summary>A choice or yes/no as it was answered; null when unknown.</summary>
-    public string? Answer(string of, string key) => Box.Fact(of, key) is { Value: { } value, How: not (Known.Unknown or Known.NotApplicable) } ? value : null;
-
-    public bool? YesNo(string of, string key) => Answer(of, key) switch { "yes" => true, "no" => false, _ => null };
-
-    public Length? Tape(string of, string key) => Answer(of, key) is { } text && Length.TryParse(text, out var length) ? length : null;
-
-    public decimal? Number(string of, string key) => Answer(of, key) is { } text && decimal.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) ? number : null;
-
-    /// <summary>True when somebody said that the question does not apply.</summary>
-    public bool DoesNotApply(string of, string key) => Box.Fact(of, key)?.How == Known.NotApplicable;
-
     /// <summary>True for a cable fished between access points, so that no fastener applies; false when one was measured; null when nobody looked.</summary>
     public bool? Fished(string cable) => DoesNotApply(cable, "fastener") ? true : Tape(cable, "fastener") is not null ? false : null;
 
@@ -117,37 +95,20 @@ public sealed class BoxLook
         return onDevices!.TryGetValue(device, out var found) ? found : [];
     }
 
-    /// <summary>The breaker of a circuit, when the record names one with its rating.</summary>
-    public Breaker? BreakerOf(string? circuit) => circuit is null ? null : job.Panels.Values.SelectMany(p => p.Breakers).FirstOrDefault(b => b.Circuit == circuit);
-
-    public string CircuitName(string circuit) => job.Circuits.Find(circuit)?.Name ?? circuit;
-
     /// <summary>Circuits of all cables that a conductor is joined to here; none when no such cable has a circuit recorded.</summary>
     public IEnumerable<string> CircuitsOf(string conductor) =>
         Cables.Where(c => c.Run.Circuit is not null && c.Leads.Any(l => l == conductor || Touching.Joined(l, conductor))).Select(c => c.Run.Circuit!).Distinct();
 
     /// <summary>What a cable's lead is called: "white of the cable from the pantry".</summary>
-    public string Called(string id)
-    {
-        if (Box.Pigtails.Find(id) is { } tail)
-        {
-            return $"{tail.Colour} pigtail";
-        }
-
-        var lead = Box.Leads[id];
-        if (lead.Device is not null)
-        {
-            return $"{lead.Colour} of the {DeviceName(lead.Device)}";
-        }
-
-        return job.Runs.Find(lead.Run)?.End(lead.Side).Says is { } says ? $"{lead.Colour} of the cable {says}" : $"{lead.Colour} of a cable";
-    }
+    public string Called(string id) => Box.Pigtails.Find(id) is { } tail ? $"{tail.Colour} pigtail" : BoxNames.Lead(Job, Box, Box.Leads[id]);
 
     public static string CableName(CableHere cable) => cable.End.Says is { } says ? $"the cable {says}" : "a cable";
 
-    public string DeviceName(string device) => Box.Devices.Find(device) is { } found ? found.Name ?? DeviceKinds.Find(found.Kind)?.Name ?? found.Kind : "device";
+    public string DeviceName(string device) => Box.Devices.Find(device) is { } found ? BoxNames.Device(found) : "device";
 
     public string JointName(string joint) => Box.Joints.Find(joint)?.Name is { } name ? $"joint {name}" : "a joint";
+
+    protected override Observation? Fact(string of, string key) => Box.Fact(of, key);
 
     /// <summary>Ends by what they lie on, once for all rules.</summary>
     private void Sort()
@@ -187,7 +148,7 @@ public sealed class BoxLook
         var found = new List<CableHere>();
         foreach (var runId in Box.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }).OfType<string>().Distinct())
         {
-            if (!job.Runs.TryFind(runId, out var run))
+            if (!Job.Runs.TryFind(runId, out var run))
             {
                 continue;
             }

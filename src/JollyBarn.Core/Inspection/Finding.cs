@@ -18,7 +18,8 @@ public enum Verdict
 /// <summary>A fact that would decide a verdict.</summary>
 /// <param name="Of">The thing it is about, as <see cref="Wiring.Subjects"/> names it.</param>
 /// <param name="Key">Key of the question in <see cref="CodeBook.FactKinds"/>.</param>
-public sealed record FactAsked(string Of, string Key);
+/// <param name="Box">The box to ask it at; null for the box, circuit or panel that is judged.</param>
+public sealed record FactAsked(string Of, string Key, string? Box = null);
 
 /// <summary>What a rule says of one thing of a box.</summary>
 /// <param name="Rule">Id of the rule.</param>
@@ -28,8 +29,14 @@ public sealed record FactAsked(string Of, string Key);
 /// <param name="Ids">Leads, joints, devices it is about, for the picture.</param>
 public sealed record Finding(string Rule, string Of, Verdict Verdict, string Says, string Article, IReadOnlyList<string> Ids)
 {
+    /// <summary>The box it is seen at, of a verdict on a circuit; null otherwise.</summary>
+    public string? Box { get; init; }
+
     /// <summary>The arithmetic with this box's numbers: measured against limit; null where nothing is counted.</summary>
     public string? Sum { get; init; }
+
+    /// <summary>What would settle it, in words and with amounts, where no edit of one box does.</summary>
+    public string? Mend { get; init; }
 
     /// <summary>Facts that would decide it, for <see cref="Verdict.Measure"/>.</summary>
     public IReadOnlyList<FactAsked> Asks { get; init; } = [];

@@ -12,7 +12,10 @@ public static class Inspector
         .. RuleList.Hurts, .. RuleList.Box, .. RuleList.Cables, .. RuleList.Conductors, .. RuleList.Devices,
     ];
 
-    public static BoxRule? Find(string id) => Rules.FirstOrDefault(r => r.Id == id);
+    /// <summary>Rules of boxes, circuits and panels.</summary>
+    public static IEnumerable<Rule> All => [.. Rules, .. Supply.SupplyRules.Circuits, .. Supply.SupplyRules.Panels];
+
+    public static Rule? Find(string id) => All.FirstOrDefault(r => r.Id == id);
 
     /// <summary>Every verdict, worst first, what holds last; in the order of the rules where equally bad. Nothing is said of a box nobody has opened.</summary>
     public static IReadOnlyList<Finding> JudgeAll(Job job, string id, Box box, Func<FillAnswer>? fill = null)
@@ -45,14 +48,14 @@ public static class Inspector
     public static IReadOnlyList<Finding> Judge(Job job, string id, Box box) => [.. JudgeAll(job, id, box).Where(f => f.Verdict != Verdict.Fine)];
 
     /// <summary>A verdict the office has accepted, as long as it says what it said when it was asked. What can hurt somebody now is never settled by a ruling.</summary>
-    private static Finding Settled(Job job, string box, Finding found)
+    internal static Finding Settled(Job job, string id, Finding found)
     {
         if (found.Verdict is Verdict.Stop or Verdict.Fine)
         {
             return found;
         }
 
-        var ruling = job.Rulings.FirstOrDefault(r => r.Value.Box == box && r.Value.Rule == found.Rule && r.Value.Of == found.Of && r.Value.About == found.Says);
+        var ruling = job.Rulings.FirstOrDefault(r => r.Value.Box == id && r.Value.Rule == found.Rule && r.Value.Of == found.Of && r.Value.About == found.Says);
         return ruling.Value is { } settled
             ? found with { Verdict = Verdict.Fine, Ruling = ruling.Key, Says = $"{found.Says} Accepted by {settled.AcceptedBy}, {settled.When}.", Asks = [] }
             : found;

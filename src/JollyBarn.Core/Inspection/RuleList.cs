@@ -13,7 +13,7 @@ internal static class RuleList
     public static IEnumerable<BoxRule> Box =>
     [
         new BoxFilled(), new DeepEnough(), new MetalBoxBonded(), new BondScrew(), new MetalCableBonded(), new SpliceHasBox(), new ConcealedSplice(), new Covered(), new PlateSeats(), new OpenEntries(), new Accessible(),
-        new BoxHeld(), new EarsBacked(), new NailsThrough(), new Weight(), new Setback(), new StandsOut(), new GapRound(), new BoxWet(), new FireSeal(), new FireOpposite(), new Clean(), new OnStub(), new ReceptacleHeight(),
+        new BoxHeld(), new EarsBacked(), new NailsThrough(), new Weight(), new Setback(), new StandsOut(), new GapRound(), new BoxWet(), new FireSeal(), new FireOpposite(), new Clean(), new OnStub(), new ReceptacleHeight(), new WallSpacing(), new CounterSpacing(),
     ];
 
     public static IEnumerable<BoxRule> Cables =>
@@ -30,7 +30,7 @@ internal static class RuleList
 
     public static IEnumerable<BoxRule> Devices =>
     [
-        new LineAndLoad(), new LandingPlaceTakes(), new DeviceBonded(), new GfciByPlace(), new GroundingTypeWithoutGround(), new BathZone(), new WeatherReceptacle(), new TamperResistant(), new AfciByRoom(), new ReceptacleRating(),
+        new LineAndLoad(), new LandingPlaceTakes(), new DeviceBonded(), new MetalPlate(), new GfciByPlace(), new GroundingTypeWithoutGround(), new BathZone(), new WeatherReceptacle(), new TamperResistant(), new AfciByRoom(), new ReceptacleRating(),
         new DeviceRigid(), new DeviceScrews(), new Torque(), new DimmerReceptacle(), new NeutralAtSwitch(), new Taped(), new PushInUsed(), new ProtectedTagged(), new LicensedWork(),
     ];
 }

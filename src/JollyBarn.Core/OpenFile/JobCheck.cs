@@ -1,7 +1,9 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Supply;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
 
@@ -15,6 +17,11 @@ public static class JobCheck
     /// <summary>The first thing that does not hold together, or null.</summary>
     public static Refusal? Of(Job job)
     {
+        if (BookChecks.Profile(job.Profile) is { } bad)
+        {
+            return bad with { Field = "profile" };
+        }
+
         foreach (var (id, box) in job.Boxes)
         {
             _ = BoxReports.Make(job, box);
@@ -64,6 +71,8 @@ public static class JobCheck
         }
 
         _ = Live.Of(job, Situation.AsRecorded);
+        var supply = new SupplyVerdicts();
+        _ = (supply.Circuits(job), supply.Panels(job));
         return null;
     }
 }

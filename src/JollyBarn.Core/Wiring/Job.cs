@@ -78,10 +78,19 @@ public sealed record Panel(string Name, SupplySystem System, int Slots, decimal?
 {
     /// <summary>Breakers by slot.</summary>
     public IReadOnlyList<Breaker> Breakers { get; init; } = [];
+
+    /// <summary>Answers about the panel itself and its breakers by slot.</summary>
+    [JsonConverter(typeof(ByIdJson<Noted>))]
+    public ById<Noted> Noted { get; init => field = value ?? ById<Noted>.Empty; } = ById<Noted>.Empty;
 }
 
 /// <summary>What one breaker, or a two-pole pair, feeds.</summary>
-public sealed record Circuit(string Name, string? Panel = null, string? Note = null);
+public sealed record Circuit(string Name, string? Panel = null, string? Note = null)
+{
+    /// <summary>Answers about it.</summary>
+    [JsonConverter(typeof(ByIdJson<Observation>))]
+    public ById<Observation> Facts { get; init => field = value ?? ById<Observation>.Empty; } = ById<Observation>.Empty;
+}
 
 /// <summary>A named plan: an ordered list of edits on top of the present.</summary>
 public sealed record Change

@@ -27,6 +27,11 @@ public static class Subjects
     /// <summary>Subject of facts of the box itself.</summary>
     public const string Box = "box";
 
+    /// <summary>Subject of facts of a circuit itself, and of a panel itself; a breaker's is its slot.</summary>
+    public const string Circuit = "circuit";
+
+    public const string Panel = "panel";
+
     /// <summary>The subject of one end of a cable: <c>r1.a</c>.</summary>
     public static string CableEnd(string run, RunSide side) => $"{run}.{(side == RunSide.A ? "a" : "b")}";
 
@@ -39,8 +44,19 @@ public static class Subjects
         CodeBook.FactOf.Lead => box.Leads.Has(id),
         CodeBook.FactOf.Pigtail => box.Pigtails.Has(id),
         CodeBook.FactOf.Joint => box.Joints.Has(id),
-        _ => box.Devices.Has(id),
+        CodeBook.FactOf.Device => box.Devices.Has(id),
+        _ => false,
     };
+
+    /// <summary>True when the panel has such a thing: itself, or a breaker by its slot.</summary>
+    public static bool Has(Panel panel, CodeBook.FactOf of, string id) => of switch
+    {
+        CodeBook.FactOf.Panel => id == Panel,
+        CodeBook.FactOf.Breaker => panel.Breakers.Any(b => Slot(b) == id),
+        _ => false,
+    };
+
+    public static string Slot(Breaker breaker) => breaker.Slot.ToString(System.Globalization.CultureInfo.InvariantCulture);
 
     /// <summary>The box without facts of things that are no longer in it.</summary>
     public static Box Pruned(Box box)

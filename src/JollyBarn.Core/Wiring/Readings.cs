@@ -31,6 +31,7 @@ public sealed record Proof(string Box, string By, string Instrument, string Begu
 public sealed record ProofEnd(string Why, string? At = null);
 
 /// <summary>A question of the code settled with the office: it ties to the verdict it is about.</summary>
+/// <param name="Box">The box, circuit or panel that was judged.</param>
 /// <param name="Rule">Rule whose verdict it settles.</param>
 /// <param name="Of">Subject of that verdict.</param>
 /// <param name="About">The verdict's sentence when it was asked; when the sentence changes the ruling no longer settles it.</param>

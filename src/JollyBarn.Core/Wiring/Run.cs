@@ -56,6 +56,9 @@ public sealed record RunEnd(EndAt At = EndAt.Unknown, string? Id = null, string?
 {
     public static RunEnd Unknown { get; } = new();
 
+    [System.Text.Json.Serialization.JsonIgnore]
+    public bool IsBox => At == EndAt.Box;
+
     public bool IsIn(string box) => At == EndAt.Box && Id == box;
 }
 

@@ -17,7 +17,7 @@ internal static class BookEndpoints
 {
     public static void MapBook(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/catalogue", () => TypedResults.Ok(new Catalogue(BoxKinds.All, PartKinds.All, DeviceKinds.All, ConnectorKinds.All, PracticeBook.Questions, Assumptions.All, FactKinds.All, InstrumentKinds.All, [.. Inspector.Rules.Select(r => new RuleKind(r.Id, r.Name, r.Why))])))
+        api.MapGet("/catalogue", () => TypedResults.Ok(new Catalogue(BoxKinds.All, PartKinds.All, DeviceKinds.All, ConnectorKinds.All, PracticeBook.Questions, Assumptions.All, FactKinds.All, InstrumentKinds.All, [.. Inspector.All.Select(r => new RuleKind(r.Id, r.Name, r.Why))])))
             .WithName("catalogue").WithSummary("Kinds of boxes, parts, devices and connectors, and the questions of house practice.");
         api.MapGet("/limits/{edition}", Results<Ok<IEnumerable<Limit>>, ProblemHttpResult> (string edition) =>
             Enum.TryParse<Edition>(edition, true, out var known) && Enum.IsDefined(known)

@@ -56,17 +56,17 @@ internal static class LiveEndpoints
                 : Problems.From(new Refusal("That instrument is not laid between two points.", "instrument"));
         }).Produces<Shown>().ProducesProblem(422).WithName("probe").WithSummary("What an instrument would show between two points, as the load it is.");
 
-        api.MapGet("/jobs/{job}/meter", IResult (JobStore store, string job, string instrument, string from, string to, int hidden, CancellationToken stop) =>
+        api.MapGet("/jobs/{job}/meter", IResult (JobStore store, string job, string instrument, string from, string to, int hidden, string? change, BoxState? state, CancellationToken stop) =>
         {
-            if (store.Find(job) is not { } open)
+            if (store.Find(job) is not { } open || States.Of(open, null, change, state) is not { } seen)
             {
                 return Problems.Missing("job");
             }
 
-            var live = Live.Of(open.Now.Job, Situation.AsRecorded);
+            var live = Live.Of(seen, Situation.AsRecorded);
             return !live.Has(from) || !live.Has(to) ? Problems.From(new("Choose two points of the job.", live.Has(from) ? "to" : "from"))
                 : Instruments.Between(live, instrument, from, to) is null ? Problems.From(new Refusal("That instrument is not laid between two points.", "instrument"))
-                : TypedResults.ServerSentEvents(new StandInMeter(open.Now.Job, hidden, instrument, from, to).Read(stop), "reading");
+                : TypedResults.ServerSentEvents(new StandInMeter(seen, hidden, instrument, from, to).Read(stop), "reading");
         }).WithName("meter").WithSummary("Server-sent events: readings of the stand-in meter, laid in a copy of the job with one fault hidden by a number.");
     }
 }

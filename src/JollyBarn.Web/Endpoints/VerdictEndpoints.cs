@@ -1,5 +1,6 @@
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Supply;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Store;
@@ -8,15 +9,21 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
 
-/// <summary>A verdict with the box it is about.</summary>
-public sealed record JobFinding(string Box, string BoxName, string? Place, Finding Finding);
+/// <summary>A verdict with what it is about.</summary>
+/// <param name="Box">The box; null of a circuit or panel.</param>
+/// <param name="Supply">The circuit or panel; null of a box.</param>
+/// <param name="Name">What that is called.</param>
+/// <param name="Place">The room of the box.</param>
+public sealed record JobFinding(string? Box, string? Supply, string Name, string? Place, Finding Finding);
 
-/// <summary>What judging the job anew after an edit would change in one box.</summary>
-public sealed record Rejudged(string Box, string BoxName, IReadOnlyList<Finding> New, IReadOnlyList<Finding> Gone);
+/// <summary>What judging the job anew after an edit would change in one box, circuit or panel.</summary>
+/// <param name="Box">The box; null of a circuit or panel.</param>
+/// <param name="Supply">The circuit or panel; null of a box.</param>
+public sealed record Rejudged(string? Box, string? Supply, string Name, IReadOnlyList<Finding> New, IReadOnlyList<Finding> Gone);
 
 /// <param name="Refusal">Why the edit cannot be done, or null.</param>
-/// <param name="Boxes">Boxes whose verdicts change, worst first.</param>
-public sealed record RejudgeAnswer(Refusal? Refusal, IReadOnlyList<Rejudged> Boxes);
+/// <param name="Changed">Boxes, circuits and panels whose verdicts change, worst first.</param>
+public sealed record RejudgeAnswer(Refusal? Refusal, IReadOnlyList<Rejudged> Changed);
 
 /// <summary>Verdicts over the whole job, their remedies, and what a change of the book would do.</summary>
 internal static class VerdictEndpoints
@@ -65,21 +72,24 @@ internal static class VerdictEndpoints
         }).Produces<RejudgeAnswer>().ProducesProblem(422).WithName("rejudge").WithSummary("Which verdicts an edit would change over the whole job. Nothing is kept.");
     }
 
-    /// <summary>Every verdict of every box that is not in the bin and does not hold.</summary>
+    /// <summary>Every verdict of every box that is not in the bin, circuit and panel that does not hold.</summary>
     public static IEnumerable<JobFinding> All(OpenJob open)
     {
         var job = open.Now.Job;
-        return open.Judged.Verdicts.Whole(job).SelectMany(b => b.Findings.Where(f => f.Verdict != Verdict.Fine).Select(f => new JobFinding(b.Id, b.Box.Name, job.Places.Find(b.Box.Place)?.Name, f)));
+        return open.Judged.Verdicts.Whole(job).SelectMany(b => b.Findings.Select(f => new JobFinding(b.Id, null, b.Box.Name, job.Places.Find(b.Box.Place)?.Name, f)))
+            .Concat(open.Judged.Supply.Circuits(job).SelectMany(c => c.Findings.Select(f => new JobFinding(null, c.Look.Id, c.Look.Circuit.Name, null, f))))
+            .Concat(open.Judged.Supply.Panels(job).SelectMany(p => p.Findings.Select(f => new JobFinding(null, p.Look.Id, p.Look.Panel.Name, null, f))))
+            .Where(f => f.Finding.Verdict != Verdict.Fine);
     }
 
-    private static IEnumerable<JobFinding> Told(OpenJob open) => All(open).Where(f => f.Finding.Verdict != Verdict.Measure).OrderBy(f => f.Finding.Verdict).ThenBy(f => f.Place ?? "~", StringComparer.OrdinalIgnoreCase).ThenBy(f => f.BoxName, StringComparer.OrdinalIgnoreCase);
+    private static IEnumerable<JobFinding> Told(OpenJob open) => All(open).Where(f => f.Finding.Verdict != Verdict.Measure).OrderBy(f => f.Finding.Verdict).ThenBy(f => f.Place ?? "~", StringComparer.OrdinalIgnoreCase).ThenBy(f => f.Name, StringComparer.OrdinalIgnoreCase);
 
     private static IEnumerable<string[]> Rows(OpenJob open)
     {
-        yield return ["verdict", "room", "box", "what", "sum", "article", "rule"];
+        yield return ["verdict", "room", "where", "what", "sum", "article", "rule"];
         foreach (var f in Told(open))
         {
-            yield return [f.Finding.Verdict.ToString(), f.Place ?? "", f.BoxName, f.Finding.Says, f.Finding.Sum ?? "", f.Finding.Article, f.Finding.Rule];
+            yield return [f.Finding.Verdict.ToString(), f.Place ?? "", f.Name, f.Finding.Says, f.Finding.Sum ?? "", f.Finding.Article, f.Finding.Rule];
         }
     }
 
@@ -88,17 +98,27 @@ internal static class VerdictEndpoints
         var compared = new List<Rejudged>();
         foreach (var (id, box) in after.Boxes.Where(b => !b.Value.Binned))
         {
-            var was = before.Boxes.Find(id) is { } old ? open.Judged.Verdicts.Of(before, id, old).Where(Counts).ToDictionary(f => f.Key + f.Article, StringComparer.Ordinal) : [];
-            var now = Inspector.Judge(after, id, box).Where(Counts).ToDictionary(f => f.Key + f.Article, StringComparer.Ordinal);
-            var (added, gone) = (now.Where(f => !was.ContainsKey(f.Key)).Select(f => f.Value).ToList(), was.Where(f => !now.ContainsKey(f.Key)).Select(f => f.Value).ToList());
-            if (added.Count + gone.Count > 0)
-            {
-                compared.Add(new(id, box.Name, added, gone));
-            }
+            var was = before.Boxes.Find(id) is { } old ? open.Judged.Verdicts.Of(before, id, old) : [];
+            compared.AddRange(Between(id, null, box.Name, was, Inspector.Judge(after, id, box)));
         }
 
+        var supply = new SupplyVerdicts();
+        var circuits = open.Judged.Supply.Circuits(before).ToDictionary(c => c.Look.Id, c => c.Findings, StringComparer.Ordinal);
+        var panels = open.Judged.Supply.Panels(before).ToDictionary(p => p.Look.Id, p => p.Findings, StringComparer.Ordinal);
+        compared.AddRange(supply.Circuits(after).SelectMany(c => Between(null, c.Look.Id, c.Look.Circuit.Name, circuits.GetValueOrDefault(c.Look.Id, []), c.Findings)));
+        compared.AddRange(supply.Panels(after).SelectMany(p => Between(null, p.Look.Id, p.Look.Panel.Name, panels.GetValueOrDefault(p.Look.Id, []), p.Findings)));
         return [.. compared.OrderBy(c => c.New.Select(f => f.Verdict).DefaultIfEmpty(Verdict.Fine).Min())];
+    }
 
-        static bool Counts(Finding f) => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better;
+    /// <summary>Verdicts that come and go between two judgements of one thing; nothing when they are alike.</summary>
+    private static IEnumerable<Rejudged> Between(string? box, string? supply, string name, IReadOnlyList<Finding> before, IReadOnlyList<Finding> after)
+    {
+        static Dictionary<string, Finding> Counted(IReadOnlyList<Finding> all) => all.Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better).DistinctBy(f => f.Key + f.Article).ToDictionary(f => f.Key + f.Article, StringComparer.Ordinal);
+        var (was, now) = (Counted(before), Counted(after));
+        var (added, gone) = (now.Where(f => !was.ContainsKey(f.Key)).Select(f => f.Value).ToList(), was.Where(f => !now.ContainsKey(f.Key)).Select(f => f.Value).ToList());
+        if (added.Count + gone.Count > 0)
+        {
+            yield return new(box, supply, name, added, gone);
+        }
     }
 }

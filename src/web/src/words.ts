@@ -1,10 +1,12 @@
 import { inspectWords } from "./words.inspect";
 import { liveWords } from "./words.live";
+import { supplyWords } from "./words.supply";
 
 /** Every English sentence of the interface. Trade words, short. */
 export const words = {
   ...inspectWords,
   ...liveWords,
+  ...supplyWords,
   product: "Jolly Barn",
   caution:
     "Arithmetic from memory of the published code; your local code and a licensed electrician decide. Prove it dead before you touch a conductor.",

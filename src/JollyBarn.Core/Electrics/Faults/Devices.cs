@@ -20,3 +20,15 @@ public sealed record NoTrip(string Guard) : Fault
 {
     public override void Plant(Plan plan) => Stuck.Never(plan, Guard);
 }
+
+/// <summary>A breaker or ground-fault device that has tripped, or came tripped from its maker and was never reset.</summary>
+public sealed record Tripped(string Guard) : Fault
+{
+    public override void Plant(Plan plan)
+    {
+        foreach (var link in plan.Guards.Where(g => g.Key == Guard).SelectMany(g => g.Links))
+        {
+            link.Open = true;
+        }
+    }
+}

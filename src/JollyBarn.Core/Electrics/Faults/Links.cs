@@ -14,7 +14,76 @@ public sealed record OpenLink(string Link) : Fault
     }
 }
 
-/// <summary>A joint that has gone bad: so many Ω instead of a milliohm. An intermittent one is this one that comes and goes.</summary>
+/// <summary>A tab that was to be broken and is whole, or a contact that does not open.</summary>
+public sealed record Whole(string Link) : Fault
+{
+    public override void Plant(Plan plan)
+    {
+        if (plan.Find(Link) is { } link)
+        {
+            link.Open = false;
+        }
+    }
+}
+
+/// <summary>One end of a link where it does not belong: a lead on another terminal, a breaker's pole on another leg.</summary>
+/// <param name="Near">True moves the end it starts from: of a breaker the leg, of a lead the lead.</param>
+public sealed record Moved(string Link, string To, bool Near = false) : Fault
+{
+    public override Refusal? Check() => string.IsNullOrEmpty(To) ? new("Say where it lies instead.", "to") : null;
+
+    public override void Plant(Plan plan)
+    {
+        if (plan.Find(Link) is { } link && Near)
+        {
+            link.From = To;
+        }
+        else if (plan.Find(Link) is { } other)
+        {
+            other.To = To;
+        }
+    }
+}
+
+/// <summary>A fault that comes and goes: it is there while the situation says so.</summary>
+public sealed record ComesAndGoes(Fault What) : Fault
+{
+    public override Refusal? Check() => What is null or ComesAndGoes ? new("A fault comes and goes; say which.", "what") : What.Check();
+
+    public override void Plant(Plan plan)
+    {
+        if (plan.There)
+        {
+            What.Plant(plan);
+        }
+    }
+}
+
+/// <summary>A loose joint or broken conductor across which the current draws an arc.</summary>
+/// <param name="Ohms">What the arc takes, Ω. <em>Practice</em>: some tens of volts at the currents of a branch circuit.</param>
+public sealed record SeriesArc(string Link, double Ohms = 2) : Fault
+{
+    public override Refusal? Check() => BadOhms(Ohms);
+
+    public override void Plant(Plan plan)
+    {
+        if (plan.Find(Link) is { } link)
+        {
+            link.Ohms = Ohms;
+            plan.Arcs.Add((link, true));
+        }
+    }
+}
+
+/// <summary>An arc from one conductor to another, or to ground.</summary>
+public sealed record ParallelArc(string From, string To, double Ohms = 1) : Fault
+{
+    public override Refusal? Check() => string.IsNullOrEmpty(From) || string.IsNullOrEmpty(To) || From == To ? new("Two points are needed.", "from") : BadOhms(Ohms);
+
+    public override void Plant(Plan plan) => plan.Arcs.Add((plan.Join($"fault:arc/{From}~{To}", From, To, Ohms, LinkKind.Leak), false));
+}
+
+/// <summary>A joint that has gone bad: so many Ω instead of a milliohm.</summary>
 public sealed record PoorLink(string Link, double Ohms) : Fault
 {
     public override Refusal? Check() => BadOhms(Ohms);
@@ -86,7 +155,7 @@ public sealed record Several(IReadOnlyList<Fault> Faults) : Fault
     private const int Most = 10;
 
     public override Refusal? Check() =>
-        Faults is not { Count: > 0 and <= Most } || Faults.Any(f => f is null or Several) ? new($"One to {Most} single faults are made together.", "faults") : Faults.Select(f => f.Check()).FirstOrDefault(r => r is not null);
+        Faults is not { Count: > 0 and <= Most } || Faults.Any(f => f is null or Several or ComesAndGoes { What: Several }) ? new($"One to {Most} single faults are made together.", "faults") : Faults.Select(f => f.Check()).FirstOrDefault(r => r is not null);
 
     public override void Plant(Plan plan)
     {

@@ -23,7 +23,8 @@ public sealed class GfciByPlace() : BoxRule("gfci", "GFCI by place", "Wet hands 
         }
     }
 
-    private static (bool? Needed, FactAsked[] Asks) Needed(BoxLook look)
+    /// <summary>Whether the place asks it; null when that hangs on the facts named.</summary>
+    internal static (bool? Needed, FactAsked[] Asks) Needed(BoxLook look)
     {
         static FactAsked Of(string key) => new(Subjects.Box, key);
         var asked = look.Use is { } use ? ProtectionBook.Gfci(look.Edition, use) : (Asked?)null;
@@ -66,7 +67,8 @@ public sealed class GfciByPlace() : BoxRule("gfci", "GFCI by place", "Wet hands 
         return (null, [.. asks]);
     }
 
-    private static bool? Met(BoxLook look, string id, DeviceKind kind)
+    /// <summary>Whether what is known at the box protects it; null when it does not tell.</summary>
+    internal static bool? Met(BoxLook look, string id, DeviceKind kind)
     {
         if (kind.Family == DeviceFamily.ProtectiveReceptacle)
         {

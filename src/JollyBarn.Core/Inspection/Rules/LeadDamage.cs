@@ -16,6 +16,9 @@ public sealed class LeadDamage() : BoxRule("lead-damage", "Lead hurt", "A nick i
                 case "nick":
                     yield return Fix(id, $"The copper of the {look.Called(id)} is nicked.", "110.12(B)");
                     break;
+                case "burnt":
+                    yield return Fix(id, $"{Sentence.Start(look.Called(id))} is burnt or crumbles.", "110.12(B)");
+                    break;
                 case "none":
                     yield return Fine(id, $"{Sentence.Start(look.Called(id))} is whole.", "110.12(B)");
                     break;

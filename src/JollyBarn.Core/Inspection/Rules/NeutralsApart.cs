@@ -16,7 +16,7 @@ public sealed class NeutralsApart() : BoxRule("neutrals-apart", "Neutrals of two
         foreach (var joint in look.Box.Joints.Ids)
         {
             var neutrals = look.In(joint).Where(m => m.Use == ConductorUse.Neutral).ToList();
-            var circuits = look.Cables.Where(c => c.Run.Circuit is not null && neutrals.Exists(n => c.Leads.Contains(n.Id))).Select(c => c.Run.Circuit!).Distinct().ToList();
+            var circuits = CircuitsIn(look, joint);
             if (circuits.Count > 1)
             {
                 yield return Stop(joint, $"Neutrals of {string.Join(" and ", circuits.Select(look.CircuitName))} are joined here: one may be live with the breaker of the other off.", "200.4(A), 300.3(B)",
@@ -27,5 +27,12 @@ public sealed class NeutralsApart() : BoxRule("neutrals-apart", "Neutrals of two
                 yield return Fine(joint, "The neutrals joined here are of one circuit, as far as circuits are recorded.", "200.4(A)");
             }
         }
+    }
+
+    /// <summary>Circuits of the cables whose neutrals meet in a joint, as far as recorded.</summary>
+    internal static IReadOnlyList<string> CircuitsIn(BoxLook look, string joint)
+    {
+        var neutrals = look.In(joint).Where(m => m.Use == ConductorUse.Neutral).Select(m => m.Id).ToHashSet(StringComparer.Ordinal);
+        return [.. look.Cables.Where(c => c.Run.Circuit is not null && c.Leads.Any(neutrals.Contains)).Select(c => c.Run.Circuit!).Distinct()];
     }
 }

@@ -1,3 +1,4 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
@@ -20,6 +21,12 @@ public sealed class WireOnBreaker() : BoxRule("wire-breaker", "Wire on its break
             if (look.BreakerOf(cable.Run.Circuit)?.Amperes is not { } breaker)
             {
                 unknown.Add(cable);
+                continue;
+            }
+
+            if (look.PurposeOf(cable.Run.Circuit) == PurposeBook.Motor)
+            {
+                yield return AskOf(cable.Id, $"{gauges.Min()} AWG in {BoxLook.CableName(cable)} feeds a motor or air conditioner: the rule differs, its nameplate says wire and breaker.", "240.4(G)", [], [.. cable.Leads]);
                 continue;
             }
 

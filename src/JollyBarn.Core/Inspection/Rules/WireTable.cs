@@ -10,7 +10,7 @@ internal static class WireTable
     public static string? Key(Gauge gauge, Metal metal) => $"wire.{(metal == Metal.Aluminum ? "al" : "cu")}.{gauge}";
 
     /// <summary>The verdict on one conductor of one circuit.</summary>
-    public static Finding Judge(BoxRule rule, BoxLook look, string of, string what, string key, decimal breaker)
+    public static Finding Judge(Rule rule, Look look, string of, string what, string key, decimal breaker)
     {
         var limit = look.Limits[key];
         return breaker <= limit.Value

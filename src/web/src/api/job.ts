@@ -1,5 +1,13 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
-import { useEffect } from "react";
+import {
+  keepPreviousData,
+  notifyManager,
+  replaceEqualDeep,
+  useMutation,
+  useQuery,
+  useQueryClient,
+  type QueryClient,
+} from "@tanstack/react-query";
+import { useEffect, useMemo } from "react";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 import { api, must, newId, Told, type Edit, type Schemas } from "./client";
@@ -66,6 +74,13 @@ export const useVerdicts = (job: string) =>
     queryFn: () => must(api.GET("/api/jobs/{job}/verdicts", { params: { path: { job } } })),
   });
 
+/** Circuits and panels, judged. */
+export const useSupply = (job: string) =>
+  useQuery({
+    queryKey: ["job", job, "supply"],
+    queryFn: () => must(api.GET("/api/jobs/{job}/supply", { params: { path: { job } } })),
+  });
+
 /** Where this person's proof of dead stands at a box. */
 export const useProof = (job: string, box: string, by: string) =>
   useQuery({
@@ -123,14 +138,26 @@ function ownId(prefix: string): string {
 /** Lists and history are looked at again a moment after the picture has changed, ms. */
 const AFTER = 120;
 
+/** What only changes with cables, rooms, panels, pictures or plans: not looked at again when leads of a box merely moved. */
+const calm: ReadonlySet<unknown> = new Set(["head", "changes", "ends", "photos", "readings", "reports"]);
+
 /** What an accepted edit brought goes straight to the screens that show it. */
 function take(client: QueryClient, job: string, answer: Schemas["EditAnswer"]) {
+  const within = answer.boxes.every((b) => {
+    const was = client.getQueryData<Schemas["BoxView"]>(["job", job, "box", b.id]);
+    return was !== undefined && replaceEqualDeep(was.cables, b.cables) === was.cables;
+  });
   for (const box of answer.boxes) client.setQueryData(["job", job, "box", box.id], box);
-  const stale = (box: string) =>
-    answer.changed.everything || (answer.changed.boxes.includes(box) && !answer.boxes.some((b) => b.id === box));
+  const { everything, boxes } = answer.changed;
+  const stale = (box: string) => everything || (boxes.includes(box) && !answer.boxes.some((b) => b.id === box));
+  const moved = !everything && within && boxes.length > 0 && boxes.length === answer.boxes.length;
   setTimeout(() => {
-    void client.invalidateQueries({ queryKey: ["job", job], predicate: (q) => q.queryKey[2] !== "box" || stale(String(q.queryKey[3])) });
-    void client.invalidateQueries({ queryKey: ["jobs"] });
+    void client.invalidateQueries({
+      queryKey: ["job", job],
+      predicate: (q) => (q.queryKey[2] === "box" ? stale(String(q.queryKey[3])) : !(moved && calm.has(q.queryKey[2]))),
+    });
+    void client.invalidateQueries({ queryKey: ["job", job], predicate: (q) => calm.has(q.queryKey[2]), refetchType: "none" });
+    void client.invalidateQueries({ queryKey: ["jobs"], refetchType: "none" });
   }, AFTER);
 }
 
@@ -149,23 +176,24 @@ function tell(error: unknown) {
   }
 }
 
-/** Does edits; a refusal or conflict is said aloud and what was typed stays. */
+/** Does edits; a refusal or conflict is said aloud and what was typed stays. It never draws anything again by itself: the answer does. */
 export function useEdit(job: string) {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: ({ edit, base }: { edit: Edit; base?: number }) =>
-      must(
-        api.POST("/api/jobs/{job}/edits", {
-          params: { path: { job } },
-          body: { id: ownId("e"), by: settings().who, base: base ?? null, edit },
-        }),
-      ),
-    onSuccess: (answer) => take(client, job, answer),
-    onError: (error) => {
-      tell(error);
-      void client.invalidateQueries({ queryKey: ["job", job] });
-    },
-  });
+  return useMemo(() => {
+    const mutateAsync = async ({ edit, base }: { edit: Edit; base?: number }) => {
+      try {
+        const body = { id: ownId("e"), by: settings().who, base: base ?? null, edit };
+        const answer = await must(api.POST("/api/jobs/{job}/edits", { params: { path: { job } }, body }));
+        notifyManager.batch(() => take(client, job, answer));
+        return answer;
+      } catch (error) {
+        tell(error);
+        void client.invalidateQueries({ queryKey: ["job", job] });
+        throw error;
+      }
+    };
+    return { mutateAsync, mutate: (asked: { edit: Edit; base?: number }) => void mutateAsync(asked).catch(() => undefined) };
+  }, [client, job]);
 }
 
 export function useStep(job: string, which: "undo" | "redo") {

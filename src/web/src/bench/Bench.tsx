@@ -13,21 +13,24 @@ import { words } from "../words";
 import { Actions, type Menu } from "./Actions";
 import { AddDevice } from "./DeviceThing";
 import { leadName } from "./names";
-import { Picture, viewBox } from "./Picture";
+import { Lights } from "./Lights";
+import { Picture } from "./Picture";
 import { setGhost } from "./ghost";
-import { layoutNear } from "./remember";
-import { sceneOf } from "./scene";
+import { drawNear } from "./remember";
 import type { Sel } from "./select";
 import { Slip } from "./Slip";
 import { Thing } from "./Thing";
 import { useDrag } from "./useDrag";
-import { stateOf, useHeld } from "./useHeld";
+import { useHeld } from "./useHeld";
 import { useScale } from "./useScale";
 import { useWalk } from "./useWalk";
 
 const w = words.bench;
 const NEAR = 26;
 const LONG = 550;
+/** A press that has not become a drag by then is a tap, ms. */
+const SETTLED = 300;
+const none: readonly string[] = [];
 
 /** The place that can be landed on nearest to a point of the screen, if one is near. */
 function placeAt(root: HTMLElement, x: number, y: number): string | null {
@@ -64,13 +67,12 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   const { units } = useSettings();
   const root = useRef<HTMLDivElement>(null);
   const [rear, setRear] = useState(false);
-  const [bunch, setBunch] = useState<readonly string[]>([]);
+  const [bunch, setBunch] = useState<readonly string[]>(none);
   const [adding, setAdding] = useState<{ what: "cable" | "device"; entry?: string } | null>(null);
   const [menu, setMenu] = useState<Menu | null>(null);
   const walk = useWalk(root);
   const { hand, pick, hover, drop, land, join } = useHeld(job, view, change, edit);
-  const scene = useMemo(() => sceneOf(view, catalogue), [view, catalogue]);
-  const placed = useMemo(() => layoutNear(view.id, scene.graph), [scene, view.id]);
+  const { placed, ways, strands, plates } = useMemo(() => drawNear(view, catalogue), [view, catalogue]);
   const room = useRef<HTMLDivElement>(null);
   const scale = useScale(room, view.id, placed.width, small);
   useEffect(() => {
@@ -80,8 +82,8 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
     element.addEventListener("touchstart", hold, { passive: false });
     return () => element.removeEventListener("touchstart", hold);
   }, []);
-  const targets = useMemo(() => (hand ? new Map((hand.moves ?? []).map((m) => [m.key, stateOf(m)] as const)) : null), [hand]);
-  const good = bunch.filter((id) => view.box.leads?.[id]);
+  const targets = useMemo(() => (hand ? new Set((hand.moves ?? []).map((m) => m.key)) : null), [hand]);
+  const good = useMemo(() => bunch.filter((id) => view.box.leads?.[id]), [bunch, view.box.leads]);
   const litNow = useMemo(() => {
     const all = new Set([...lit, ...good]);
     if (sel?.kind === "cable")
@@ -89,8 +91,6 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
     else if (sel) all.add(sel.id);
     return all;
   }, [lit, good, sel, view.cables]);
-  const heldIds = useMemo(() => new Set([...(hand?.held.leads ?? []), ...(hand?.held.pigtail ? [hand.held.pigtail] : [])]), [hand]);
-
   const move = hand?.moves?.find((m) => m.key === hand.over) ?? null;
   const would = useWould(job, view, edit, look, move && !move.here ? (move.edit ?? null) : null);
   useEffect(() => {
@@ -131,7 +131,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
       const leads = good.includes(id) ? good : [id];
       pick({ leads }, leads.length > 1 ? w.several(leads.length) : leadName(view, catalogue, id));
     }
-    setBunch([]);
+    setBunch(none);
   };
   const pull = (joint: string) => !past && pick({ fromJoint: joint }, w.newPigtail(jointName(view.box, joint)));
 
@@ -143,6 +143,13 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
     land,
     drop,
   });
+  const held = hand !== null;
+  useEffect(() => {
+    // On a phone the picture comes to the top once an end is tapped, above what lists its places; a drag is left alone.
+    if (!small || !held) return;
+    const tapped = setTimeout(() => !dragging.current && root.current?.scrollIntoView({ block: "start" }), SETTLED);
+    return () => clearTimeout(tapped);
+  }, [small, held, dragging]);
   const select = (next: Sel, event?: { shiftKey: boolean }) => {
     if (hand) return;
     if (event?.shiftKey && next.kind === "strand" && view.box.leads?.[next.id]) {
@@ -154,7 +161,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   /** What lies on a landing place; the device when nothing does. */
   const strandAt = (stop: string): Sel => {
     const [, device, place] = stop.split(":");
-    const found = [...scene.strands.values()].find((s) => s.lands.some((l) => l.device === device && l.place === place));
+    const found = Object.values(strands).find((s) => s.lands.some((l) => l.device === device && l.place === place));
     return found ? { kind: "strand", id: found.id } : { kind: "device", id: device! };
   };
   const selOf = (stop: string): Sel | null =>
@@ -248,7 +255,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
             <Button
               look="main"
               onClick={() => {
-                setBunch([]);
+                setBunch(none);
                 void join(good);
               }}
             >
@@ -304,23 +311,20 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
             <Picture
               view={view}
               catalogue={catalogue}
-              scene={scene}
+              strands={strands}
+              plates={plates}
               placed={placed}
+              ways={ways}
               units={units}
               rear={rear}
               lit={litNow}
-              targets={targets}
-              over={hand?.over ?? null}
-              held={heldIds}
-              focus={walk.at}
+              focus={hand ? null : walk.at}
               live={look.live}
               onSelect={onChoose}
               onPick={onPick}
               onPull={onPull}
             />
-            <svg className="pointer-events-none absolute inset-0 size-full" viewBox={viewBox(placed)} aria-hidden>
-              <path ref={ghost} fill="none" stroke="var(--slate)" strokeWidth="5" strokeDasharray="9 6" strokeLinecap="round" />
-            </svg>
+            <Lights strands={strands} plates={plates} placed={placed} ways={ways} units={units} hand={hand} ghost={ghost} />
           </div>
         </div>
         {hand && (

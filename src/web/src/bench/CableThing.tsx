@@ -36,16 +36,16 @@ export function CableThing({ job, view, cable: c, edit }: { job: string; view: B
         </div>
         {c.entry && box.entries?.[c.entry] && <EntryOf id={c.entry} entry={box.entries[c.entry]!} edit={edit} />}
       </div>
-      <p className="my-2 text-sm text-ink-2">
-        {w.otherEnd}:{" "}
+      <div className="my-2 flex flex-wrap items-center gap-x-3 text-sm text-ink-2">
+        <span>{w.otherEnd}:</span>
         {c.farBox ? (
           <Link className="underline underline-offset-4" to={`/jobs/${job}/boxes/${c.farBox}`}>
             {c.far}
           </Link>
         ) : (
-          (c.far ?? w.unknownEnd)
+          (c.far ?? <FromPanel job={job} cable={c} edit={edit} />)
         )}
-      </p>
+      </div>
       <About job={job} cable={c} edit={edit} />
       <div className="mt-2 flex flex-wrap items-center gap-2">
         {view.cables.length > 1 && <Through view={view} edit={edit} cable={c} />}
@@ -58,6 +58,25 @@ export function CableThing({ job, view, cable: c, edit }: { job: string; view: B
         </Button>
       </div>
     </>
+  );
+}
+
+/** Says at which panel an end nobody has followed is: the home run. */
+function FromPanel({ job, cable: c, edit }: { job: string; cable: Schemas["CableView"]; edit: BoxEdit }) {
+  const head = useHead(job);
+  const panels = Object.entries(head.data?.panels ?? {});
+  if (panels.length === 0) return <>{w.unknownEnd}</>;
+  return (
+    <div className="w-56">
+      <Pick
+        hide
+        label={words.supply.comesFrom}
+        value={null}
+        empty={w.unknownEnd}
+        onChange={(panel) => void edit.send({ do: "endAtPanel", box: undefined, run: c.run, end: c.side === "A" ? "B" : "A", panel })}
+        options={panels.map(([id, p]) => [id, words.supply.atPanel(p.name)] as const)}
+      />
+    </div>
   );
 }
 
@@ -78,7 +97,10 @@ function About({ job, cable: c, edit }: { job: string; cable: Schemas["CableView
         value={c.circuit ?? null}
         empty={w.dunno}
         onChange={(circuit) => void edit.send({ do: "setRun", box: undefined, run: c.run, circuit })}
-        options={Object.entries(head.data?.circuits ?? {}).map(([id, circuit]) => [id, circuit.name] as const)}
+        options={[
+          ...(c.circuit ? [["", w.dunno] as const] : []),
+          ...Object.entries(head.data?.circuits ?? {}).map(([id, circuit]) => [id, circuit.name] as const),
+        ]}
       />
       <Ask
         mono

@@ -3,12 +3,23 @@ import type { Schemas } from "../api/client";
 import { Badge } from "../live/Badge";
 import type { PointLive } from "../live/useLive";
 import { words } from "../words";
+import type { Placed } from "./layout";
 import { knot } from "./layout/ways";
 import { wrap } from "./names";
 import type { Sel } from "./select";
 import { Stop } from "./Stop";
 
 const w = words.bench;
+
+/** Where a joint is pressed. */
+export const knotStop = (cx: number, top: number, height: number) => ({ x: cx - 40, y: top - 29, width: 80, height: height + 31 });
+
+/** Where the connector of a joint of the middle column lies, and how tall it is. */
+export const knotAt = (m: Placed["middle"][number], placed: Placed) => ({
+  cx: placed.x.middle + knot.at,
+  top: m.top + 28,
+  height: (Math.max(m.left.length, m.right.length, 2) - 1) * 12 + 16,
+});
 
 /** A joint: its connector's body by style, what it is called, and how many it holds. */
 export const Knot = memo(function Knot({
@@ -20,8 +31,6 @@ export const Knot = memo(function Knot({
   connector,
   count,
   lit,
-  state,
-  over,
   focus,
   expected,
   onSelect,
@@ -35,8 +44,6 @@ export const Knot = memo(function Knot({
   connector: Schemas["ConnectorKind"] | undefined;
   count: number;
   lit: boolean;
-  state: "fine" | "worse" | "no" | "here" | null;
-  over: boolean;
   focus: boolean;
   expected: PointLive | undefined;
   onSelect: (sel: Sel, event?: { shiftKey: boolean }) => void;
@@ -44,16 +51,8 @@ export const Knot = memo(function Knot({
 }) {
   const x0 = cx - knot.half;
   const x1 = cx + knot.half;
-  const edge = over
-    ? "var(--slate)"
-    : state === "worse"
-      ? "var(--barn)"
-      : state && state !== "no"
-        ? "var(--moss)"
-        : lit || focus
-          ? "var(--slate)"
-          : "var(--ink)";
-  const strong = over || lit || focus || (state !== null && state !== "no");
+  const strong = lit || focus;
+  const edge = strong ? "var(--slate)" : "var(--ink)";
   const short = (connector?.name ?? "?").replace("through-hole ", "").replace(" connector", "");
   return (
     <g>
@@ -68,15 +67,10 @@ export const Knot = memo(function Knot({
       </g>
       <Badge x={cx} y={top + height / 2} point={expected} />
       <Stop
-        walk={state === null ? id : `joint:${id}`}
-        target={state === null ? undefined : `joint:${id}`}
+        walk={id}
         says={w.jointHolds(name, connector?.name ?? "?", count)}
         pressed={lit}
-        disabled={state === "no"}
-        x={cx - 40}
-        y={top - 29}
-        width={80}
-        height={height + 31}
+        {...knotStop(cx, top, height)}
         onChoose={(e) => onSelect({ kind: "joint", id }, e)}
       />
       <circle

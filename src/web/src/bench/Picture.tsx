@@ -1,4 +1,4 @@
-import { useMemo, type PointerEvent } from "react";
+import { memo, useMemo, type PointerEvent } from "react";
 import type { BoxView } from "../api/client";
 import { jointName, type Catalogue } from "../box/landing";
 import type { BoxLive } from "../live/useLive";
@@ -7,11 +7,12 @@ import { words } from "../words";
 import type { Units } from "../api/settings";
 import { BoxAndCables } from "./BoxAndCables";
 import { BlockPlate } from "./BlockPlate";
-import { Knot } from "./Knot";
+import { Knot, knotAt } from "./Knot";
 import type { Placed } from "./layout";
-import { knot, waysOf, type Way } from "./layout/ways";
+import type { Way } from "./layout/ways";
 import { sentence } from "./names";
-import type { Scene } from "./scene";
+import type { Plate } from "./plates";
+import type { Strand, Strands } from "./scene";
 import type { Sel } from "./select";
 import { EndMark, StrandLine } from "./StrandLine";
 
@@ -20,16 +21,14 @@ const w = words.bench;
 export type PictureProps = {
   view: BoxView;
   catalogue: Catalogue;
-  scene: Scene;
+  strands: Strands;
+  plates: readonly Plate[];
   placed: Placed;
+  ways: readonly Way[];
   units: Units;
   rear: boolean;
   /** Things lit because they are chosen, or counted by a line of the sum. */
   lit: ReadonlySet<string>;
-  /** Things that can be landed on now, by the key of the place; null while nothing is held. */
-  targets: ReadonlyMap<string, "fine" | "worse" | "no" | "here"> | null;
-  over: string | null;
-  held: ReadonlySet<string>;
   focus: string | null;
   /** What is expected of it with the power on; null while nobody looks. */
   live: BoxLive | null;
@@ -47,8 +46,8 @@ const of = (block: string, key: string | null) =>
 const cableFocus = (key: string | null) => (key?.startsWith("c:") ? key : null);
 
 /** Ends of a strand that lie in no joint and on no terminal: in the middle column, or among the devices. */
-function freeEnds(way: Way, placed: Placed, scene: Scene): { x: number; y: number; at: string; toLeft: boolean }[] {
-  const free = scene.strands.get(way.strand)!.lands.filter((l) => /Cap|Loose|Unknown/.test(l.at));
+function freeEnds(way: Way, placed: Placed, strand: Strand): { x: number; y: number; at: string; toLeft: boolean }[] {
+  const free = strand.lands.filter((l) => /Cap|Loose|Unknown/.test(l.at));
   const middle = placed.middle.find((m) => m.id === `end:${way.strand}`);
   const block = placed.blocks.find((b) => b.id === `end:${way.strand}`);
   const [first, last] = [way.points[0]!, way.points[way.points.length - 1]!];
@@ -58,11 +57,11 @@ function freeEnds(way: Way, placed: Placed, scene: Scene): { x: number; y: numbe
   );
 }
 
-/** The open box: cables at their cuffs, leads in their lanes, joints as knots, devices with their terminals. */
-export function Picture(props: PictureProps) {
-  const { view, catalogue, scene, placed, units, lit, targets, over, held } = props;
-  const ways = useMemo(() => waysOf(placed), [placed]);
+/** The open box: cables at their cuffs, leads in their lanes, joints as knots, devices with their terminals. What is held and where it may go lies over it. */
+export const Picture = memo(function Picture(props: PictureProps) {
+  const { view, catalogue, strands, plates, placed, ways, units, lit } = props;
   const sentences = useMemo(() => new Map(ways.map((way) => [way.strand, sentence(view, catalogue, way.strand)])), [ways, view, catalogue]);
+  const bends = useMemo(() => new Set(placed.middle.filter((m) => m.kind === "bend").map((m) => m.id.slice(5))), [placed]);
   return (
     <svg
       viewBox={viewBox(placed)}
@@ -80,17 +79,14 @@ export function Picture(props: PictureProps) {
         rear={props.rear}
         onSelect={props.onSelect}
       />
-      {placed.blocks.map((block) => (
+      {plates.map((plate) => (
         <BlockPlate
-          key={block.id}
-          block={block}
+          key={plate.id}
+          plate={plate}
           x={placed.x.block}
-          view={view}
-          catalogue={catalogue}
-          targets={targets}
-          over={of(block.id, over)}
-          focus={of(block.id, props.focus)}
-          lit={lit}
+          kind={catalogue.devices.find((k) => k.id === plate.device?.kind)}
+          focus={of(plate.id, props.focus)}
+          lit={plate.device !== null && lit.has(plate.device.id)}
           rear={props.rear}
           onSelect={props.onSelect}
         />
@@ -99,45 +95,35 @@ export function Picture(props: PictureProps) {
         <StrandLine
           key={way.strand}
           way={way}
-          scene={scene}
+          strand={strands[way.strand]!}
+          bends={bends.has(way.strand)}
           says={sentences.get(way.strand)!}
-          length={fact(scene.strands.get(way.strand)?.length, units, "?")}
+          length={fact(strands[way.strand]!.length, units, "?")}
           lit={lit.has(way.strand)}
-          held={held.has(way.strand)}
           focus={props.focus === way.strand}
           expected={props.live?.strands[way.strand]}
           onSelect={props.onSelect}
           onPick={props.onPick}
         />
       ))}
-      {placed.middle.map((m) => {
-        const cx = placed.x.middle + knot.at;
-        if (m.kind === "joint") {
-          const members = Math.max(m.left.length, m.right.length, 2);
-          const top = m.top + 36 - 8;
-          return (
-            <Knot
-              key={m.id}
-              id={m.id}
-              cx={cx}
-              top={top}
-              height={(members - 1) * 12 + 16}
-              name={jointName(view.box, m.id)}
-              connector={catalogue.connectors.find((c) => c.id === view.box.joints?.[m.id]?.connector)}
-              count={m.left.length + m.right.length}
-              lit={lit.has(m.id)}
-              state={targets?.get(`joint:${m.id}`) ?? null}
-              over={over === `joint:${m.id}`}
-              focus={props.focus === `joint:${m.id}` || props.focus === m.id}
-              expected={props.live?.joints[m.id]}
-              onSelect={props.onSelect}
-              onPull={props.onPull}
-            />
-          );
-        }
-        return null;
-      })}
-      {ways.flatMap((way) => freeEnds(way, placed, scene).map((end) => <EndMark key={`${way.strand}${end.x}`} {...end} />))}
+      {placed.middle
+        .filter((m) => m.kind === "joint")
+        .map((m) => (
+          <Knot
+            key={m.id}
+            id={m.id}
+            {...knotAt(m, placed)}
+            name={jointName(view.box, m.id)}
+            connector={catalogue.connectors.find((c) => c.id === view.box.joints?.[m.id]?.connector)}
+            count={m.left.length + m.right.length}
+            lit={lit.has(m.id)}
+            focus={props.focus === m.id}
+            expected={props.live?.joints[m.id]}
+            onSelect={props.onSelect}
+            onPull={props.onPull}
+          />
+        ))}
+      {ways.flatMap((way) => freeEnds(way, placed, strands[way.strand]!).map((end) => <EndMark key={`${way.strand}${end.x}`} {...end} />))}
     </svg>
   );
-}
+});

@@ -1,45 +1,22 @@
+import type { SpotOf } from "./plates";
 import { Stop } from "./Stop";
 
 /** A landing place as it looks: a screw, a screw with a plate, a push-in hole. */
 export function Spot({
+  at,
   x,
   y,
   colour,
   kind,
-  ring,
-  target,
   focus,
   says,
-  state,
-  place,
   onChoose,
-}: {
-  x: number;
-  y: number;
-  colour: string;
-  kind: string;
-  ring: string;
-  target: string | null;
+}: SpotOf & {
   focus: boolean;
-  says: string;
-  state: string | null;
-  /** Key of the place. */
-  place: string;
   onChoose: () => void;
 }) {
   return (
     <g>
-      {ring !== "none" && (
-        <circle
-          cx={x}
-          cy={y}
-          r="12"
-          fill="none"
-          stroke={ring}
-          strokeWidth="3"
-          strokeDasharray={ring === "var(--slate)" ? undefined : "5 3"}
-        />
-      )}
       {focus && <circle cx={x} cy={y} r="14" fill="none" stroke="var(--slate)" strokeWidth="3" />}
       {kind === "PushIn" || kind === "Port" ? (
         <rect x={x - 5} y={y - 5} width="10" height="10" rx="2" fill="var(--w-black)" stroke="var(--w-edge)" strokeWidth="1.6" />
@@ -52,17 +29,7 @@ export function Spot({
           <path d={`M${x - 4} ${y + 3}L${x + 4} ${y - 3}`} stroke="#20252b" strokeWidth="1.6" />
         </>
       )}
-      <Stop
-        walk={place}
-        target={target ?? undefined}
-        says={says}
-        disabled={state === "no"}
-        x={x - 12}
-        y={y - 12}
-        width={24}
-        height={24}
-        onChoose={onChoose}
-      />
+      <Stop walk={at} says={says} x={x - 12} y={y - 12} width={24} height={24} onChoose={onChoose} />
     </g>
   );
 }

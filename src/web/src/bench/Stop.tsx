@@ -12,8 +12,8 @@ export function Stop({
   onChoose,
 }: {
   walk: string;
-  /** Key of the place, while something held may land here. */
-  target?: string | undefined;
+  /** Key of the place, of one that something held may land on. */
+  target?: string;
   says: string;
   pressed?: boolean;
   disabled?: boolean;

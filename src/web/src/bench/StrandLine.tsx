@@ -4,49 +4,72 @@ import { Badge } from "../live/Badge";
 import type { PointLive } from "../live/useLive";
 import { words } from "../words";
 import { pathOf, type Way } from "./layout/ways";
-import { labelHeight, labelWidth, outline, thickness, type Scene } from "./scene";
+import { labelHeight, labelWidth, outline, thickness, type Strand } from "./scene";
 import type { Sel } from "./select";
 import { Stop } from "./Stop";
 
 const w = words.bench;
 
+/** What stands on a strand: its colour and length. */
+export const figureOf = (strand: Strand, length: string) => `${strand.colour} ${length}`;
+
+/** The figure on a strand. */
+export function Figure({ way, text, strong }: { way: Way; text: string; strong: boolean }) {
+  const { x, y } = way.label;
+  const width = labelWidth(text);
+  return (
+    <>
+      <rect
+        x={x}
+        y={y - labelHeight / 2}
+        width={width}
+        height={labelHeight}
+        rx="9"
+        fill="var(--card)"
+        stroke={strong ? "var(--slate)" : "var(--rule)"}
+        strokeWidth={strong ? 3 : 1.5}
+      />
+      <text x={x + width / 2} y={y + 4.3} textAnchor="middle" fontSize="12" fill="var(--ink)" className="figure">
+        {text}
+      </text>
+    </>
+  );
+}
+
 /** A conductor: its insulation by colour, thickness by gauge, its figure on it, tape where it is re-identified, and ends to pick up. */
 export const StrandLine = memo(function StrandLine({
   way,
-  scene,
+  strand,
+  bends,
   says,
   length,
   lit,
-  held,
   focus,
   expected,
   onSelect,
   onPick,
 }: {
   way: Way;
-  scene: Scene;
+  strand: Strand;
+  /** True when it turns back in the middle column. */
+  bends: boolean;
   says: string;
   length: string;
   lit: boolean;
-  held: boolean;
   focus: boolean;
   expected: PointLive | undefined;
   onSelect: (sel: Sel, event?: { shiftKey: boolean }) => void;
   onPick: (strand: string, far: boolean, event: PointerEvent) => void;
 }) {
-  const strand = scene.strands.get(way.strand)!;
   const thick = thickness(strand.gauge);
   const d = pathOf(way.points);
-  const text = `${strand.colour} ${length}`;
+  const text = figureOf(strand, length);
   const width = labelWidth(text);
   const { x, y } = way.label;
   const bandAt = way.label.zone === "a" ? x + width + (expected ? 24 : 10) : x - (expected ? 32 : 8);
-  const ends =
-    strand.kind === "own"
-      ? way.ends.slice(way.ends.length > 1 && scene.graph.middle.some((m) => m.id === `bend:${strand.id}`) ? 1 : 0).slice(0, 1)
-      : way.ends;
+  const ends = strand.kind === "own" ? way.ends.slice(way.ends.length > 1 && bends ? 1 : 0).slice(0, 1) : way.ends;
   return (
-    <g data-strand={strand.id} data-held={held || undefined}>
+    <g data-strand={strand.id}>
       <path
         d={d}
         fill="none"
@@ -55,7 +78,7 @@ export const StrandLine = memo(function StrandLine({
         onClick={(e) => onSelect({ kind: "strand", id: strand.id }, e)}
         style={{ cursor: "pointer" }}
       />
-      {(lit || held) && (
+      {lit && (
         <path d={d} fill="none" stroke="var(--slate)" strokeWidth={thick + 9} strokeLinecap="round" opacity="0.55" pointerEvents="none" />
       )}
       <path
@@ -87,19 +110,7 @@ export const StrandLine = memo(function StrandLine({
           <title>{w.taped(strand.markedAs)}</title>
         </rect>
       )}
-      <rect
-        x={x}
-        y={y - labelHeight / 2}
-        width={width}
-        height={labelHeight}
-        rx="9"
-        fill="var(--card)"
-        stroke={focus || lit ? "var(--slate)" : "var(--rule)"}
-        strokeWidth={focus || lit ? 3 : 1.5}
-      />
-      <text x={x + width / 2} y={y + 4.3} textAnchor="middle" fontSize="12" fill="var(--ink)" className="figure">
-        {text}
-      </text>
+      <Figure way={way} text={text} strong={focus || lit} />
       <Badge x={way.label.zone === "a" ? x + width + 11 : x - 11} y={y} point={expected} />
       <Stop
         walk={strand.id}
@@ -117,11 +128,11 @@ export const StrandLine = memo(function StrandLine({
             key={String(end.far)}
             cx={end.x}
             cy={end.y}
-            r={held ? 8 : 6}
+            r="6"
             data-end={`${strand.id}|${end.far !== strand.flip}`}
             fill="var(--card)"
-            stroke={held ? "var(--slate)" : "var(--ink)"}
-            strokeWidth={held ? 4 : 2}
+            stroke="var(--ink)"
+            strokeWidth="2"
             style={{ cursor: "grab" }}
             onPointerDown={(e) => onPick(strand.id, strand.kind === "pigtail" && end.far !== strand.flip, e)}
           >

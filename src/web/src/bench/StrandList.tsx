@@ -2,6 +2,8 @@ import { memo } from "react";
 import type { BoxView } from "../api/client";
 import { useSettings } from "../api/settings";
 import { deviceName, jointName, wire, type Catalogue } from "../box/landing";
+import { Mark } from "../live/Badge";
+import type { BoxLive } from "../live/useLive";
 import { fact } from "../parts/measure";
 import { words } from "../words";
 import { leadName, sentence } from "./names";
@@ -70,12 +72,15 @@ export const StrandList = memo(function StrandList({
   catalogue,
   lit,
   sel,
+  live,
   onSelect,
 }: {
   view: BoxView;
   catalogue: Catalogue;
   lit: readonly string[];
   sel: Sel | null;
+  /** What is expected of it with the power on; null while nobody looks. */
+  live: BoxLive | null;
   onSelect: (sel: Sel) => void;
 }) {
   const { units } = useSettings();
@@ -96,6 +101,7 @@ export const StrandList = memo(function StrandList({
             >
               <b className="first-letter:uppercase">{g.title}</b>
               <span className="text-sm text-ink-2">{g.note}</span>
+              <Mark point={live?.joints[g.key]} />
             </button>
             <ul>
               {g.lines.map((l, i) => {
@@ -116,7 +122,10 @@ export const StrandList = memo(function StrandList({
                         style={{ background: wire(strand?.colour ?? ""), borderColor: "var(--w-edge)" }}
                         aria-hidden
                       />
-                      <span className="flex-1">{l.text}</span>
+                      <span className="flex flex-1 flex-col py-0.5">
+                        {l.text}
+                        <Mark point={live?.strands[l.id]} />
+                      </span>
                       <span className="figure text-sm text-ink-2">
                         {strand?.gauge ?? "?"} AWG, {fact(strand?.length, units, "? in")}
                       </span>

@@ -21,6 +21,9 @@ export type Strand = {
   flip: boolean;
 };
 
+/** Strands by id, parts of it the same while nothing of them changes. */
+export type Strands = Readonly<Record<string, Strand>>;
+
 export type Scene = { graph: Graph; strands: Map<string, Strand> };
 
 const uses = ["Hot", "Switched", "Traveler", "Unknown", "Neutral", "IsolatedGround", "Ground"];

@@ -2,6 +2,7 @@ import { notifyManager, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useRef, useState } from "react";
 import { api, must, newId, type BoxView, type Schemas } from "../api/client";
 import type { BoxEdit } from "../box/useBoxEdit";
+import { afterPaint } from "../parts/afterPaint";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 
@@ -82,13 +83,13 @@ export function useHeld(job: string, view: BoxView, change: string | null, edit:
         say(move.refusal.says, "stop");
         return;
       }
-      // The strand lies there and the hand is empty in one repaint.
+      const { here, edit: made } = move;
+      // The strand lies there and the hand is empty in one repaint; what follows is asked when that is on the screen.
       notifyManager.batch(() => {
         notifyManager.schedule(drop);
-        if (move.here || !move.edit) return;
-        if (!change) client.setQueryData(["job", job, "box", view.id], landed(view, move.edit));
-        void edit.ready(move.edit);
+        if (!here && made && !change) client.setQueryData(["job", job, "box", view.id], landed(view, made));
       });
+      if (!here && made) afterPaint(() => void edit.ready(made));
     },
     [hand, edit, drop, change, client, job, view],
   );

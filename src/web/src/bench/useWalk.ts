@@ -9,9 +9,10 @@ export function useWalk(root: RefObject<HTMLElement | null>) {
   const stops = useCallback(() => {
     const found = [...(root.current?.querySelectorAll<SVGElement | HTMLElement>("[data-walk]") ?? [])].map((e) => {
       const { left, top } = e.getBoundingClientRect();
-      return { id: e.dataset.walk!, e, left, top };
+      return [e.dataset.walk!, { id: e.dataset.walk!, e, left, top }] as const;
     });
-    return found;
+    // Of two of one name the later one lies over the other.
+    return [...new Map(found).values()];
   }, [root]);
   const go = useCallback((id: string, e: SVGElement | HTMLElement) => {
     setAt(id);

@@ -17,7 +17,7 @@ export function Rejudge({ job, edit, onClose }: { job: string; edit: Edit; onClo
     queryFn: () => must(api.POST("/api/jobs/{job}/rejudge", { params: { path: { job } }, body: { edits: [edit], change: null } })),
     staleTime: 0,
   });
-  const boxes = answer.data?.boxes ?? [];
+  const boxes = answer.data?.changed ?? [];
   return (
     <Sheet title={w.title} open onClose={onClose}>
       <div className="flex flex-col gap-4">
@@ -36,9 +36,12 @@ export function Rejudge({ job, edit, onClose }: { job: string; edit: Edit; onClo
         {answer.data && !answer.data.refusal && boxes.length === 0 && <p>{w.none}</p>}
         <ul>
           {boxes.slice(0, MANY).map((b) => (
-            <li key={b.box} className="border-t border-rule py-2 first:border-t-0">
-              <Link to={`/jobs/${job}/boxes/${b.box}`} className="font-bold underline underline-offset-4">
-                {b.boxName}
+            <li key={b.box ?? b.supply} className="border-t border-rule py-2 first:border-t-0">
+              <Link
+                to={b.box ? `/jobs/${job}/boxes/${b.box}` : `/jobs/${job}/house#${b.supply}`}
+                className="font-bold underline underline-offset-4"
+              >
+                {b.name}
               </Link>
               <ul className="text-sm">
                 {b.new.map((f) => (

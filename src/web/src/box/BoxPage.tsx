@@ -129,7 +129,7 @@ function Page({
             {phone && powered && <div className="mt-3">{powered}</div>}
             <div className={`when-seen mt-5 flex gap-5 ${phone ? "flex-col-reverse" : "flex-col"}`}>
               {!change && <Steps job={job} box={view.id} name={view.box.name} at={at} onAt={goTo} />}
-              <StrandList view={told} catalogue={catalogue} lit={lit} sel={sel} onSelect={choose} />
+              <StrandList view={told} catalogue={catalogue} lit={lit} sel={sel} live={look.live} onSelect={choose} />
             </div>
           </Bench>
         </div>

@@ -19,12 +19,12 @@ export default function House() {
   if (!head.data) return <p className="text-ink-2">{words.loading}</p>;
   const send: Send = (e) => edit.mutate({ edit: e as Edit, base: head.data.version });
   return (
-    <div className="mx-auto grid max-w-7xl gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-      <div>
+    <div className="mx-auto grid max-w-7xl grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+      <div className="min-w-0">
         <h1 className="mb-4 text-2xl">{w.title}</h1>
-        <Supply head={head.data} send={send} />
+        <Supply job={job} head={head.data} send={send} />
       </div>
-      <div className="flex flex-col gap-8">
+      <div className="flex min-w-0 flex-col gap-8">
         <Rooms head={head.data} send={send} />
         <Walls head={head.data} send={send} />
       </div>

@@ -1,9 +1,12 @@
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import { newId, type Schemas } from "../api/client";
+import { useSupply } from "../api/job";
 import { settings } from "../api/settings";
 import { Ask, Button, Choice, Pick, Sheet, TakeOut } from "../parts/controls";
 import { words } from "../words";
+import { CircuitCard } from "./CircuitCard";
 import { NewOne, type Send } from "./House";
+import { BreakerFacts, PanelVerdicts } from "./PanelVerdicts";
 
 const w = words.housePage;
 type Head = Schemas["JobHead"];
@@ -11,7 +14,8 @@ type Panel = Schemas["Panel"];
 type Breaker = Schemas["Breaker"];
 
 /** Sources, panels with their breakers in their slots, and circuits. */
-export function Supply({ head, send }: { head: Head; send: Send }) {
+export function Supply({ job, head, send }: { job: string; head: Head; send: Send }) {
+  const supply = useSupply(job).data;
   return (
     <div className="flex flex-col gap-8">
       <section>
@@ -53,7 +57,10 @@ export function Supply({ head, send }: { head: Head; send: Send }) {
         <NewOne label={w.newSource} onName={(name) => send({ do: "putSource", id: newId("s"), source: { name, kind: "Service" } })} />
       </section>
       {Object.entries(head.panels).map(([id, panel]) => (
-        <PanelPicture key={id} id={id} panel={panel} head={head} send={send} />
+        <div key={id}>
+          <PanelPicture id={id} panel={panel} head={head} legs={supply?.panels.find((p) => p.id === id)?.legs ?? {}} send={send} />
+          <PanelVerdicts job={job} panel={panel} view={supply?.panels.find((p) => p.id === id)} send={send} />
+        </div>
       ))}
       <NewOne
         label={w.newPanel}
@@ -61,30 +68,9 @@ export function Supply({ head, send }: { head: Head; send: Send }) {
       />
       <section>
         <h2 className="mb-2 text-xl">{w.circuits}</h2>
-        <ul>
+        <ul className="flex flex-col gap-2">
           {Object.entries(head.circuits).map(([id, circuit]) => (
-            <li key={id} className="flex flex-wrap items-center gap-2 border-t border-rule py-1">
-              <div className="min-w-36 flex-1">
-                <Ask
-                  hide
-                  quiet
-                  label={`${w.circuit}: ${circuit.name}`}
-                  value={circuit.name}
-                  onKeep={(name) => name && send({ do: "putCircuit", id, circuit: { ...circuit, name } })}
-                />
-              </div>
-              <div className="min-w-40 flex-1">
-                <Ask
-                  hide
-                  quiet
-                  label={`${w.note}, ${circuit.name}`}
-                  hint={w.feedsWhat}
-                  value={circuit.note ?? ""}
-                  onKeep={(note) => send({ do: "putCircuit", id, circuit: { ...circuit, note: note || null } })}
-                />
-              </div>
-              <TakeOut verb={words.remove} name={circuit.name} onClick={() => send({ do: "removeCircuit", id })} />
-            </li>
+            <CircuitCard key={id} job={job} id={id} circuit={circuit} view={supply?.circuits.find((c) => c.id === id)} send={send} />
           ))}
         </ul>
         <NewOne label={w.newCircuit} onName={(name) => send({ do: "putCircuit", id: newId("c"), circuit: { name } })} />
@@ -94,7 +80,20 @@ export function Supply({ head, send }: { head: Head; send: Send }) {
 }
 
 /** A panel as it hangs: slots in two columns, each breaker across the slots it takes. */
-function PanelPicture({ id, panel, head, send }: { id: string; panel: Panel; head: Head; send: Send }) {
+function PanelPicture({
+  id,
+  panel,
+  head,
+  legs,
+  send,
+}: {
+  id: string;
+  panel: Panel;
+  head: Head;
+  /** Legs of each breaker, by its slot. */
+  legs: Readonly<Record<string, string>>;
+  send: Send;
+}) {
   const [slot, setSlot] = useState<number | null>(null);
   const put = (change: Partial<Panel>) => send({ do: "putPanel", id, panel: { ...panel, ...change } });
   const breakers = panel.breakers ?? [];
@@ -111,8 +110,9 @@ function PanelPicture({ id, panel, head, send }: { id: string; panel: Panel; hea
       <button
         key={n}
         type="button"
+        data-slot={n}
         onClick={() => setSlot(breaker?.slot ?? n)}
-        className={`flex min-h-11 items-center gap-2 border-2 px-2 text-left ${breaker ? "border-ink bg-card" : "border-dashed border-rule"}`}
+        className={`flex min-h-11 flex-wrap items-center gap-x-2 border-2 px-2 text-left ${breaker ? "border-ink bg-card" : "border-dashed border-rule"}`}
       >
         <span className="figure w-6 text-sm text-ink-2">
           <span className="sr-only">{w.slot} </span>
@@ -121,14 +121,14 @@ function PanelPicture({ id, panel, head, send }: { id: string; panel: Panel; hea
         {breaker && first && (
           <>
             <span className="figure w-9 rounded bg-ink px-1 text-center text-on-ink">{breaker.amperes ?? "?"}</span>
-            <span className="min-w-0 flex-1 text-sm">
+            <span className="min-w-20 flex-1 text-sm [overflow-wrap:anywhere]">
               {says}
               {breaker.kind && breaker.kind !== "Standard" && breaker.kind !== "Unknown" && (
                 <span className="text-ink-2">, {words.breaker[breaker.kind]}</span>
               )}
             </span>
             <span className="text-sm text-ink-2">
-              {breaker.on == null ? "" : breaker.on ? w.on : w.off}
+              {legs[String(breaker.slot)]} {breaker.on == null ? "" : breaker.on ? w.on : w.off}
               {(breaker.heldBy ?? []).length > 0 && `, ${words.hold.heldBy(breaker.heldBy ?? [])}`}
             </span>
           </>
@@ -172,7 +172,7 @@ function PanelPicture({ id, panel, head, send }: { id: string; panel: Panel; hea
           />
         </div>
       </div>
-      <div className="grid grid-flow-col gap-x-3 gap-y-1" style={{ gridTemplateRows: `repeat(${rows}, auto)` }}>
+      <div className="grid auto-cols-[minmax(0,1fr)] grid-flow-col gap-x-3 gap-y-1" style={{ gridTemplateRows: `repeat(${rows}, auto)` }}>
         {Array.from({ length: rows }, (_, i) => cell(2 * i + 1))}
         {Array.from({ length: rows }, (_, i) => cell(2 * i + 2))}
       </div>
@@ -182,6 +182,7 @@ function PanelPicture({ id, panel, head, send }: { id: string; panel: Panel; hea
         slot={slot}
         breaker={breakers.find((b) => b.slot === slot)}
         head={head}
+        facts={slot !== null && breakers.some((b) => b.slot === slot) && <BreakerFacts panel={panel} id={id} slot={slot} send={send} />}
         onClose={() => setSlot(null)}
         onSwitch={(on) => {
           send({ do: "switchBreaker", panel: id, slot, by: settings().who, at: new Date().toISOString(), on });
@@ -200,6 +201,7 @@ function BreakerSheet({
   slot,
   breaker,
   head,
+  facts,
   onClose,
   onPut,
   onSwitch,
@@ -207,6 +209,8 @@ function BreakerSheet({
   slot: number | null;
   breaker: Breaker | undefined;
   head: Head;
+  /** What somebody saw of it. */
+  facts: ReactNode;
   onClose: () => void;
   onPut: (b: Breaker | null) => void;
   onSwitch: (on: boolean | null) => void;
@@ -270,6 +274,7 @@ function BreakerSheet({
             </div>
           </fieldset>
         )}
+        {facts}
         <p className="text-sm text-ink-2">{w.licensed}</p>
       </div>
     </Sheet>

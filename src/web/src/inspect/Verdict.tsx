@@ -4,7 +4,7 @@ import { useState } from "react";
 import { api, must, newId, type Schemas } from "../api/client";
 import { useCatalogue } from "../api/job";
 import { useSettings } from "../api/settings";
-import type { BoxEdit } from "../box/useBoxEdit";
+import type { BoxEdit, Loose } from "../box/useBoxEdit";
 import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
 import { cutsInGauges } from "./TapeSheet";
@@ -92,7 +92,7 @@ export function VerdictCard({
           {rule && <p>{rule.why}</p>}
           {finding.sum && <p className="figure">{finding.sum}</p>}
           <Remedies job={job} box={box} finding={finding} edit={edit} version={version} />
-          {finding.verdict !== "Stop" && <RulingForm box={box} finding={finding} edit={edit} />}
+          {finding.verdict !== "Stop" && <RulingForm of={box} finding={finding} onKeep={(e) => void edit.send({ ...e, box: undefined })} />}
         </div>
       )}
     </div>
@@ -143,7 +143,8 @@ function Remedies({ job, box, finding, edit, version }: { job: string; box: stri
   );
 }
 
-function RulingForm({ box, finding, edit }: { box: string; finding: Finding; edit: BoxEdit }) {
+/** What the office said of a verdict of a box, a circuit or a panel. */
+export function RulingForm({ of, finding, onKeep }: { of: string; finding: Finding; onKeep: (edit: Loose) => void }) {
   const [open, setOpen] = useState(false);
   const [asked, setAsked] = useState("");
   const [by, setBy] = useState("");
@@ -160,12 +161,11 @@ function RulingForm({ box, finding, edit }: { box: string; finding: Finding; edi
       <Button
         disabled={!asked || !by}
         onClick={() =>
-          void edit.send({
+          onKeep({
             do: "recordRuling",
             id: newId("u"),
-            box: undefined,
             ruling: {
-              box,
+              box: of,
               rule: finding.rule,
               of: finding.of,
               about: finding.says,

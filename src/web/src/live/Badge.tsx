@@ -29,6 +29,19 @@ export function Badge({ x, y, point }: { x: number; y: number; point: PointLive 
   );
 }
 
+/** The badge with its word, in a line of text. */
+export function Mark({ point }: { point: PointLive | undefined }) {
+  if (!point) return null;
+  return (
+    <span className="inline-flex items-center gap-1 text-sm">
+      <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden>
+        <Badge x={10} y={10} point={point} />
+      </svg>
+      {w.short[point.expected]}
+    </span>
+  );
+}
+
 /** The badges with their words, for beside the picture. */
 export function Legend() {
   return (

@@ -2,10 +2,11 @@ import { type BoxView, type Edit, type Schemas } from "../api/client";
 import { useEdit } from "../api/job";
 import { settings } from "../api/settings";
 import { Button, Pick } from "../parts/controls";
+import { say } from "../parts/Notices";
 import { words } from "../words";
 import { Legend } from "./Badge";
 import { Probe } from "./Probe";
-import type { BoxLive, Look } from "./useLive";
+import { useProbe, type BoxLive, type Look } from "./useLive";
 
 const w = words.live;
 
@@ -28,6 +29,7 @@ export function LivePanel({ job, view, look, live }: { job: string; view: BoxVie
         <p className="text-sm text-ink-2">{w.whatIf}</p>
       </div>
       <Legend />
+      {live.sources.length > 1 && <Throws title={w.sources} list={live.sources} which="sources" job={job} box={view.id} look={look} />}
       <Throws title={w.breakers} list={own.length > 0 ? own : live.breakers} which="breakers" job={job} box={view.id} look={look} />
       {own.length > 0 && live.breakers.length > own.length && (
         <details>
@@ -60,7 +62,7 @@ export function LivePanel({ job, view, look, live }: { job: string; view: BoxVie
           </p>
         )}
       </section>
-      {live.outlets.length > 0 && <Outlets live={live} />}
+      {live.outlets.length > 0 && <Outlets job={job} box={view.id} look={look} live={live} />}
       <Probe job={job} box={view.id} look={look} live={live} />
       <details>
         <summary className="min-h-8 text-sm underline underline-offset-4">{w.assumed(live.assumed.length)}</summary>
@@ -86,7 +88,7 @@ function Throws({
 }: {
   title?: string;
   list: readonly Schemas["Throw"][];
-  which: "breakers" | "switches";
+  which: "sources" | "breakers" | "switches";
   job: string;
   box: string;
   look: Look;
@@ -103,7 +105,10 @@ function Throws({
         ? { do: "switchBreaker", panel: a, slot: Number(b), on: t.on, ...by }
         : { do: "throwSwitch", box, device: b, on: t.on, ...by };
     void send.mutateAsync({ edit: edit as Edit }).then(
-      () => look.setSetting((s) => ({ ...s, [which]: Object.fromEntries(Object.entries(s[which]).filter(([k]) => k !== t.key)) })),
+      () => {
+        look.setSetting((s) => ({ ...s, [which]: Object.fromEntries(Object.entries(s[which]).filter(([k]) => k !== t.key)) }));
+        say(w.proveAgain, "stop");
+      },
       () => undefined,
     );
   };
@@ -127,7 +132,7 @@ function Throws({
               {t.name}
               {tripped.has(`breaker:${t.key}`) && <b className="block">{w.tripped}</b>}
             </span>
-            {t.key in look.setting[which] && (
+            {which !== "sources" && t.key in look.setting[which] && (
               <Button look="quiet" title={w.didHow} onClick={() => record(t)}>
                 {w.did}
               </Button>
@@ -152,6 +157,17 @@ function Faults({ look, live }: { look: Look; live: BoxLive }) {
         options={live.offers.filter((o) => planted.every((p) => p.name !== o.name)).map((o) => [o.name, o.name] as const)}
         onChange={(name: string) => look.setSetting((s) => ({ ...s, faults: [...s.faults, live.offers.find((o) => o.name === name)!] }))}
       />
+      {planted.some((f) => f.fault.fault === "comesAndGoes") && (
+        <button
+          type="button"
+          role="switch"
+          aria-checked={look.setting.there}
+          onClick={() => look.setSetting((s) => ({ ...s, there: !s.there }))}
+          className="mt-1 min-h-11 rounded-lg border-2 border-ink px-3 text-sm font-semibold"
+        >
+          {look.setting.there ? w.there : w.gone}
+        </button>
+      )}
       <ul>
         {planted.map((f) => (
           <li key={f.name} className="mt-1 flex items-center gap-2 border-l-4 border-slate pl-2 text-sm">
@@ -170,8 +186,8 @@ function Faults({ look, live }: { look: Look; live: BoxLive }) {
   );
 }
 
-/** What a plug-in tester says of each outlet beside how it really is. */
-function Outlets({ live }: { live: BoxLive }) {
+/** What a plug-in tester says of each outlet beside how it really is, and its button to press. */
+function Outlets({ job, box, look, live }: { job: string; box: string; look: Look; live: BoxLive }) {
   return (
     <section aria-label={w.outlets}>
       <h3 className="text-sm">{w.outlets}</h3>
@@ -179,10 +195,11 @@ function Outlets({ live }: { live: BoxLive }) {
         {once(live.outlets).map((o) => (
           <li key={`${o.device}${o.half}`} className={`border-l-8 py-1 pl-2 text-sm ${o.differ ? "border-barn" : "border-rule"}`}>
             <Lamps lamps={o.lamps} /> {w.tester}: <b>{o.says}</b>
-            {o.half && <span className="text-ink-2"> ({o.half})</span>}
+            {o.half && !o.alike && <span className="text-ink-2"> ({o.half})</span>}
             <br />
             {w.really}: <b>{o.really}</b>
             {o.differ && <span className="block font-semibold text-barn">{Object.values(o.lamps).some(Boolean) ? w.differ : w.dark}</span>}
+            <TestButton job={job} look={look} face={`face:${box}/${o.device}/${o.half}`} />
           </li>
         ))}
       </ul>
@@ -190,10 +207,32 @@ function Outlets({ live }: { live: BoxLive }) {
   );
 }
 
+/** The button of a plug-in tester in an outlet: what it opens, or why it says nothing. */
+function TestButton({ job, look, face }: { job: string; look: Look; face: string }) {
+  const press = useProbe(job, look);
+  return (
+    <>
+      <Button
+        look="quiet"
+        className="block"
+        onClick={() => press.mutate({ instrument: "plug-in", from: `${face}hot`, to: `${face}ground`, setting: look.setting })}
+      >
+        {w.press}
+      </Button>
+      {press.data && press.variables.setting === look.setting && (
+        <span role="status" className="block first-letter:uppercase">
+          <b>{press.data.trips[0]?.says ?? press.data.shows}.</b> {press.data.means}
+        </span>
+      )}
+      {press.error && <span className="block">{press.error.message}</span>}
+    </>
+  );
+}
+
 /** Both halves in one line where they are alike. */
 function once(outlets: readonly Schemas["Outlet"][]) {
   const alike = (o: Schemas["Outlet"]) => outlets.filter((x) => x.device === o.device && x.says === o.says && x.really === o.really);
-  return outlets.filter((o) => alike(o)[0] === o).map((o) => (alike(o).length > 1 ? { ...o, half: "" } : o));
+  return outlets.filter((o) => alike(o)[0] === o).map((o) => ({ ...o, alike: alike(o).length > 1 }));
 }
 
 function Lamps({ lamps }: { lamps: Schemas["Lamps"] }) {

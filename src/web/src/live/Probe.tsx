@@ -1,11 +1,10 @@
-import { useMutation } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { api, must, newId, type Edit, type Schemas } from "../api/client";
+import { newId, type Edit, type Schemas } from "../api/client";
 import { useCatalogue, useEdit } from "../api/job";
 import { settings } from "../api/settings";
 import { Ask, Button, Pick } from "../parts/controls";
 import { words } from "../words";
-import { situationOf, type BoxLive, type Look } from "./useLive";
+import { useProbe, type BoxLive, type Look } from "./useLive";
 
 const w = words.live;
 
@@ -15,22 +14,7 @@ export function Probe({ job, box, look, live }: { job: string; box: string; look
   const [instrument, setInstrument] = useState("meter");
   const [from, setFrom] = useState<string | null>(null);
   const [to, setTo] = useState<string | null>(null);
-  const read = useMutation({
-    mutationFn: (setting: Look["setting"]) =>
-      must(
-        api.POST("/api/jobs/{job}/probe", {
-          params: { path: { job } },
-          body: {
-            instrument,
-            from: from!,
-            to: instrument === "pen" ? "earth" : to!,
-            situation: situationOf(setting),
-            change: look.of.change ?? null,
-            state: look.of.state ?? null,
-          },
-        }),
-      ),
-  });
+  const read = useProbe(job, look);
   const points = live.points.map((p) => [p.point, p.name] as const);
   const ready = from !== null && (instrument === "pen" || (to !== null && to !== from));
   const nameOf = (p: string) => points.find(([id]) => id === p)?.[1] ?? p;
@@ -52,12 +36,16 @@ export function Probe({ job, box, look, live }: { job: string; box: string; look
       {instrument !== "pen" && (
         <Pick hide label={w.to} empty={w.to} value={to} onChange={(p: string) => change(() => setTo(p))} options={points} />
       )}
-      <Button disabled={!ready} onClick={() => read.mutate(look.setting)}>
+      <Button
+        disabled={!ready}
+        onClick={() => read.mutate({ instrument, from: from!, to: instrument === "pen" ? "earth" : to!, setting: look.setting })}
+      >
         {w.read}
       </Button>
       {ready && (
         <Stream
           key={`${instrument}|${from}|${to}`}
+          of={look.of}
           job={job}
           box={box}
           instrument={instrument}
@@ -67,7 +55,7 @@ export function Probe({ job, box, look, live }: { job: string; box: string; look
         />
       )}
       {read.error && <p role="alert">{read.error.message}</p>}
-      {read.data && read.variables === look.setting && <Read job={job} box={box} shown={read.data} name={nameOf} />}
+      {read.data && read.variables.setting === look.setting && <Read job={job} box={box} shown={read.data} name={nameOf} />}
     </section>
   );
 }
@@ -120,6 +108,7 @@ type Reading = { meter: string; instrument: string; shows: string; volts: number
 
 /** Readings streamed from the stand-in meter, in a copy of the job with a fault somebody hid; each is written down on its own. */
 function Stream({
+  of: { change, state },
   job,
   box,
   instrument,
@@ -127,6 +116,8 @@ function Stream({
   to,
   name,
 }: {
+  /** The state of the job that is shown. */
+  of: Look["of"];
   job: string;
   box: string;
   instrument: string;
@@ -139,11 +130,18 @@ function Stream({
   const [last, setLast] = useState<Reading | null>(null);
   useEffect(() => {
     if (hidden === null) return;
-    const query = new URLSearchParams({ instrument, from, to, hidden: String(hidden) });
+    const query = new URLSearchParams({
+      instrument,
+      from,
+      to,
+      hidden: String(hidden),
+      ...(change ? { change } : {}),
+      ...(state ? { state } : {}),
+    });
     const source = new EventSource(`/api/jobs/${job}/meter?${query}`);
     source.addEventListener("reading", (e) => setLast(JSON.parse((e as MessageEvent<string>).data) as Reading));
     return () => source.close();
-  }, [hidden, job, instrument, from, to]);
+  }, [hidden, job, instrument, from, to, change, state]);
   if (hidden === null)
     return (
       <Button look="quiet" title={w.standInHow} onClick={() => setHidden(1 + Math.floor(Math.random() * 9999))}>

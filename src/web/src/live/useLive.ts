@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import { api, must, type BoxView, type Schemas } from "../api/client";
 import type { BoxEdit } from "../box/useBoxEdit";
@@ -9,17 +9,27 @@ type Fault = Schemas["Fault"];
 
 /** How things are set for a look with the power on: only what differs from what is recorded. */
 export type Setting = {
+  sources: Record<string, boolean>;
   breakers: Record<string, boolean>;
   switches: Record<string, boolean>;
   plugged: Record<string, number>;
   faults: { name: string; fault: Fault }[];
+  /** Faults that come and go are there just now. */
+  there: boolean;
 };
 
-const asRecorded: Setting = { breakers: {}, switches: {}, plugged: {}, faults: [] };
+const asRecorded: Setting = { sources: {}, breakers: {}, switches: {}, plugged: {}, faults: [], there: true };
 
 /** The setting as the server takes it. */
 export const situationOf = (s: Setting) =>
-  ({ breakers: s.breakers, switches: s.switches, plugged: s.plugged, faults: s.faults.map((f) => f.fault) }) as Schemas["Situation"];
+  ({
+    sources: s.sources,
+    breakers: s.breakers,
+    switches: s.switches,
+    plugged: s.plugged,
+    faults: s.faults.map((f) => f.fault),
+    there: s.there,
+  }) as Schemas["Situation"];
 
 /** A look at the box with the power on: on or not, the setting, and what the server says of it. */
 export function useLive(job: string, view: BoxView, edit: BoxEdit) {
@@ -58,3 +68,15 @@ export function useWould(job: string, view: BoxView, edit: BoxEdit, look: Look, 
   });
   return look.on && would ? (asked.data?.would ?? []) : [];
 }
+
+/** Lays an instrument between two points as things are set. */
+export const useProbe = (job: string, look: Look) =>
+  useMutation({
+    mutationFn: ({ instrument, from, to, setting }: { instrument: string; from: string; to: string; setting: Setting }) =>
+      must(
+        api.POST("/api/jobs/{job}/probe", {
+          params: { path: { job } },
+          body: { instrument, from, to, situation: situationOf(setting), change: look.of.change ?? null, state: look.of.state ?? null },
+        }),
+      ),
+  });

@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import { useStops } from "../api/job";
 import { DoNow } from "../inspect/Verdict";
 import { words } from "../words";
+import { whereIs } from "./whereIs";
 
 /** What can hurt somebody now stays on top of every screen of the job until it is dealt with. */
 export function StopBar({ job }: { job: string }) {
@@ -16,15 +17,15 @@ export function StopBar({ job }: { job: string }) {
           <OctagonAlert size={20} aria-hidden /> {words.stopBar.title(all.length)}
         </span>
         <span className="line-clamp-1 min-w-0 flex-1 basis-60">
-          <b>{all[0]!.boxName}</b>: {all[0]!.finding.says}
+          <b>{all[0]!.name}</b>: {all[0]!.finding.says}
         </span>
         <span className="text-sm underline underline-offset-4">{words.stopBar.see}</span>
       </summary>
       <ul className="grid max-h-[50dvh] gap-3 overflow-auto pb-3 md:grid-cols-2">
         {all.map((s) => (
-          <li key={`${s.box}|${s.finding.rule}|${s.finding.of}`} className="rounded-xl border-2 border-barn bg-card p-3">
-            <Link to={`/jobs/${job}/boxes/${s.box}`} className="font-bold underline underline-offset-4">
-              {s.boxName}
+          <li key={`${s.box ?? s.supply}|${s.finding.rule}|${s.finding.of}`} className="rounded-xl border-2 border-barn bg-card p-3">
+            <Link to={whereIs(job, s)} className="font-bold underline underline-offset-4">
+              {s.name}
             </Link>
             {s.place && <span className="text-sm text-ink-2">, {s.place}</span>}
             <p>

@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { Mark, looks } from "../inspect/Verdict";
+import { whereIs } from "../parts/whereIs";
 import { words } from "../words";
 
 const v = words.todayVerdicts;
@@ -65,14 +66,14 @@ export function PunchList({
             </h2>
             <ul className="flex flex-col gap-1.5">
               {list.map((f) => (
-                <li key={`${f.box}|${f.finding.rule}|${f.finding.of}`}>
+                <li key={`${f.box ?? f.supply}|${f.finding.rule}|${f.finding.of}`}>
                   <Link
-                    to={`/jobs/${job}/boxes/${f.box}?lit=${encodeURIComponent(f.finding.ids.join(","))}`}
+                    to={whereIs(job, f)}
                     className={`block rounded-xl border-2 border-l-8 px-3 py-1.5 hover:border-ink ${looks[f.finding.verdict].box}`}
                   >
                     <span className="flex flex-wrap items-baseline gap-x-3">
                       <Mark verdict={f.finding.verdict} />
-                      <b>{f.boxName}</b>
+                      <b>{f.name}</b>
                       {sort !== "room" && <span className="text-sm text-ink-2">{f.place}</span>}
                     </span>
                     <span className="block">

@@ -11,6 +11,7 @@ type What = "clamps" | "contents" | "kind";
 /** Sets one thing for all boxes of a room, and makes rooms. */
 export function RoomSheet({ job, head, onClose }: { job: string; head: Schemas["JobHead"]; onClose: () => void }) {
   const edit = useEdit(job);
+  const [applying, setApplying] = useState(false);
   const catalogue = useCatalogue();
   const places = Object.entries(head.places).map(([id, p]) => [id, p.name] as const);
   const [place, setPlace] = useState(places[0]?.[0] ?? "");
@@ -39,7 +40,10 @@ export function RoomSheet({ job, head, onClose }: { job: string; head: Schemas["
           value=""
           onKeep={(name) => {
             const id = newId("p");
-            edit.mutate({ edit: { do: "putPlace", id, place: { name } } as Edit }, { onSuccess: () => say(name, "fine") });
+            void edit.mutateAsync({ edit: { do: "putPlace", id, place: { name } } as Edit }).then(
+              () => say(name, "fine"),
+              () => undefined,
+            );
             setPlace(id);
           }}
         />
@@ -71,7 +75,14 @@ export function RoomSheet({ job, head, onClose }: { job: string; head: Schemas["
             options={(catalogue.data?.boxes ?? []).map((b) => [b.id, b.name] as const)}
           />
         )}
-        <Button look="main" disabled={!place || edit.isPending} onClick={() => void apply()}>
+        <Button
+          look="main"
+          disabled={!place || applying}
+          onClick={() => {
+            setApplying(true);
+            void apply().finally(() => setApplying(false));
+          }}
+        >
           {words.fitColumn.apply}
         </Button>
       </div>

@@ -46,9 +46,7 @@ export default function Today() {
   const has = (text: string) => parts.every((p) => text.toLowerCase().includes(p));
   const all = [...data.over, ...data.full, ...data.unknown, ...data.fine];
   const boxes = all.filter((b) => has(`${b.name} ${b.place ?? ""} ${b.kindName}`));
-  const found = (verdicts.data ?? []).filter((f) =>
-    has(`${f.boxName} ${f.place ?? ""} ${all.find((b) => b.id === f.box)?.kindName ?? ""}`),
-  );
+  const found = (verdicts.data ?? []).filter((f) => has(`${f.name} ${f.place ?? ""} ${all.find((b) => b.id === f.box)?.kindName ?? ""}`));
   const count = (verdict: string) => found.filter((f) => f.finding.verdict === verdict).length;
   const toMeasure = boxes.reduce((n, b) => n + b.measure, 0);
   const addBox = async (kind: string) => {

@@ -1,0 +1,101 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Electrics;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Inspection.Supply;
+
+/// <summary>An outlet of a circuit: a device of a box that takes current, or gives it to what is plugged in.</summary>
+/// <param name="Of">Its subject: box and device.</param>
+public sealed record CircuitOutlet(string Of, BoxLook Box, string Id, DeviceKind Kind)
+{
+    public string Name => $"{Box.DeviceName(Id)} of {Box.Box.Name}";
+
+    public bool Receptacle => Kind.Family is DeviceFamily.Receptacle or DeviceFamily.ProtectiveReceptacle or DeviceFamily.Combination;
+
+    /// <summary>Watts it takes; null when nobody said.</summary>
+    public decimal? Watts => Box.Number(Id, "load");
+
+    /// <summary>cord or fixed; luminaires, fans and alarms are fixed.</summary>
+    public string? How => Receptacle ? Box.Answer(Id, "load-how") : "fixed";
+
+    public bool? Lasting => Box.YesNo(Id, "load-long");
+
+    /// <summary>A fact about it, asked at its box.</summary>
+    public FactAsked Asked(string key) => new(Id, key, Box.Id);
+}
+
+/// <summary>A circuit as rules read it: its breakers, its cables, the boxes they end in and the outlets on it.</summary>
+public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
+{
+    private static readonly HashSet<DeviceFamily> Takes = [DeviceFamily.Receptacle, DeviceFamily.ProtectiveReceptacle, DeviceFamily.Combination, DeviceFamily.Luminaire, DeviceFamily.Fan, DeviceFamily.Alarm];
+
+    private IReadOnlyList<BoxLook>? boxes;
+    private IReadOnlyList<CircuitOutlet>? outlets;
+    private CircuitWiring? wiring;
+    private IReadOnlyList<OutletWay>? ways;
+
+    public string Id => id;
+
+    public Circuit Circuit => circuit;
+
+    /// <summary>The breakers that feed it, with the panel each is in.</summary>
+    public IReadOnlyList<(string Panel, Panel In, Breaker Breaker)> Breakers { get; } =
+        [.. job.Panels.SelectMany(p => p.Value.Breakers.Where(b => b.Circuit == id).Select(b => (p.Key, p.Value, b)))];
+
+    /// <summary>Rating, A: the least of its breakers; null when one of them is not known.</summary>
+    public decimal? Amperes => Breakers.Count > 0 && Breakers.All(b => b.Breaker.Amperes is not null) ? Breakers.Min(b => b.Breaker.Amperes) : null;
+
+    public IReadOnlyList<(string Id, Run Run)> Runs { get; } = [.. job.Runs.Where(r => r.Value.Circuit == id).Select(r => (r.Key, r.Value))];
+
+    public IReadOnlyList<BoxLook> Boxes => boxes ??=
+        [.. Runs.SelectMany(r => new[] { r.Run.A, r.Run.B }).Where(e => e.At == EndAt.Box).Select(e => e.Id!).Distinct().Order(StringComparer.Ordinal)
+            .Select(b => (Id: b, Box: Job.Boxes.Find(b))).Where(b => b.Box is { Binned: false }).Select(b => new BoxLook(Job, b.Id, b.Box!))];
+
+    /// <summary>What hangs on the circuit and takes current.</summary>
+    public IReadOnlyList<CircuitOutlet> Outlets => outlets ??=
+        [.. Boxes.SelectMany(b => b.Devices.Where(d => Takes.Contains(d.Kind.Family) && OnIt(b, d.Id)).Select(d => new CircuitOutlet($"{b.Id}/{d.Id}", b, d.Id, d.Kind)))];
+
+    public CircuitWiring Wiring => wiring ??= CircuitWiring.Of(Job, id);
+
+    /// <summary>Ways to its receptacles, lengths nobody measured as the house assumes them.</summary>
+    public IReadOnlyList<OutletWay> Ways => ways ??= Wiring.Ways();
+
+    /// <summary>V of a leg; never nothing, so that shares of it are numbers.</summary>
+    public double LegVolts => Math.Max(1, (double)ElectricsBook.LegVolts.Of(Practice));
+
+    /// <summary>V between what its loads hang on: both legs where it has no neutral.</summary>
+    public double Volts
+    {
+        get
+        {
+            var leg = LegVolts;
+            var neutral = Runs.Any(r => r.Run.Conductors.Any(c => c.Use == ConductorUse.Neutral));
+            return Breakers is [{ Breaker.Poles: 2, In.System: var system }] && !neutral ? leg * (system == SupplySystem.Wye ? Math.Sqrt(3) : 2) : leg;
+        }
+    }
+
+    /// <summary>Loads somebody recorded, A.</summary>
+    public decimal KnownLoad => Outlets.Sum(o => AmperesOf(o) ?? 0);
+
+    /// <summary>Amperes of one outlet at the circuit's volts; null when nobody said what it takes.</summary>
+    public decimal? AmperesOf(CircuitOutlet outlet) => outlet.Watts / (decimal)Volts;
+
+    /// <summary>An outlet in words, wherever the wiring reaches it.</summary>
+    public string Named(OutletWay way)
+    {
+        var box = Wiring.Part.Boxes[way.Box];
+        return $"the {new BoxLook(Job, way.Box, box).DeviceName(way.Device)} of {box.Name}";
+    }
+
+    public string RunName(string run) => Job.Runs.Find(run) is { } found
+        ? found.A.Says is { } says && BoxOf(found.A) is { } box ? $"the cable {says}, in {box}" : found.B.Says is { } far && BoxOf(found.B) is { } there ? $"the cable {far}, in {there}" : "a cable of it"
+        : "a cable of it";
+
+    protected override Observation? Fact(string of, string key) => of == Subjects.Circuit ? circuit.Facts.Find(key) : null;
+
+    private string? BoxOf(RunEnd end) => end.At == EndAt.Box ? Job.Boxes.Find(end.Id)?.Name : null;
+
+    /// <summary>True when something of the device is joined to a cable of this circuit.</summary>
+    private bool OnIt(BoxLook box, string device) =>
+        box.On(device).Select(e => e.Id).Concat(box.Box.Leads.Where(l => l.Value.Device == device).Select(l => l.Key)).Distinct().Any(c => box.CircuitsOf(c).Contains(id));
+}

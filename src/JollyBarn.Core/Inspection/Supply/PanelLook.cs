@@ -1,0 +1,25 @@
+using JollyBarn.Electrics;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Inspection.Supply;
+
+/// <summary>A panel as rules read it.</summary>
+/// <param name="circuits">Circuits that are looked at already.</param>
+public sealed class PanelLook(Job job, string id, Panel panel, IReadOnlyDictionary<string, CircuitLook>? circuits = null) : Look(job)
+{
+    public string Id => id;
+
+    public Panel Panel => panel;
+
+    /// <summary>The circuits its breakers feed.</summary>
+    public IReadOnlyList<CircuitLook> Circuits { get; } =
+        [.. panel.Breakers.Select(b => b.Circuit).OfType<string>().Distinct().Where(job.Circuits.Has).Select(c => circuits?.GetValueOrDefault(c) ?? new CircuitLook(job, c, job.Circuits[c]))];
+
+    /// <summary>A breaker as people call it.</summary>
+    public static string Named(Breaker breaker) => $"breaker {breaker.Slot}{(breaker.Says is { } says ? $", {says}" : "")}";
+
+    /// <summary>Legs the breaker's poles are on, from 0; none of a breaker that is not this panel's.</summary>
+    public IEnumerable<int> LegsOf(Breaker breaker) => SupplyLegs.Of(panel, breaker);
+
+    protected override Observation? Fact(string of, string key) => panel.Noted.Find(of)?.Facts.Find(key);
+}

@@ -1,0 +1,79 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Electrics;
+using JollyBarn.Inspection;
+using JollyBarn.Inspection.Supply;
+using JollyBarn.Measures;
+using JollyBarn.Store;
+using JollyBarn.Wiring;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace JollyBarn.Web.Endpoints;
+
+/// <summary>An outlet of a circuit with what the wiring makes of it.</summary>
+/// <param name="Watts">What it takes; null when nobody said.</param>
+/// <param name="How">cord or fixed; null when nobody said.</param>
+/// <param name="Lasting">yes when it runs three hours or more, no when not; null when nobody said.</param>
+/// <param name="Drop">Share of the leg's volts lost on the way to it at the house's load, %; null where nothing can be worked out.</param>
+/// <param name="FaultAmperes">Current of hot on ground there, A; null without a ground.</param>
+/// <param name="AtOnce">Whether the breaker's magnet opens at that current.</param>
+/// <param name="Guard">What protects it from ground faults; null when nothing that is recorded does.</param>
+public sealed record CircuitOutletView(string Box, string BoxName, string? Place, string Device, string Name, bool Receptacle, decimal? Watts, string? How, string? Lasting, double? Drop, double? FaultAmperes, Surely? AtOnce, string? Guard);
+
+/// <summary>A cable of a circuit.</summary>
+/// <param name="Box">A box it ends in; null when it ends in none that is known.</param>
+public sealed record CircuitCableView(string Run, string Name, string Size, string? Box, Fact<Length> Length);
+
+/// <param name="Slots">Slots of its breakers.</param>
+/// <param name="KnownLoad">Loads somebody recorded, A.</param>
+/// <param name="Measured">True when every cable of it has its length: the figures are then the circuit's own.</param>
+/// <param name="Holds">How many verdicts hold.</param>
+public sealed record CircuitView(string Id, IReadOnlyList<int> Slots, decimal? Amperes, decimal KnownLoad, bool Measured, IReadOnlyList<CircuitOutletView> Outlets, IReadOnlyList<CircuitCableView> Cables, IReadOnlyList<Finding> Findings, int Holds);
+
+/// <param name="Legs">Leg of each breaker's first pole, by slot: A, B or C.</param>
+public sealed record PanelView(string Id, IReadOnlyDictionary<int, string> Legs, IReadOnlyList<Finding> Findings, int Holds);
+
+public sealed record SupplyView(long Version, IReadOnlyList<CircuitView> Circuits, IReadOnlyList<PanelView> Panels);
+
+/// <summary>Circuits and panels, judged.</summary>
+internal static class SupplyEndpoints
+{
+    public static void MapSupply(this IEndpointRouteBuilder api) =>
+        api.MapGet("/jobs/{job}/supply", Results<Ok<SupplyView>, NotFound> (JobStore store, string job) =>
+        {
+            if (store.Find(job) is not { } open)
+            {
+                return TypedResults.NotFound();
+            }
+
+            var now = open.Now;
+            return TypedResults.Ok(new SupplyView(now.Version, [.. open.Judged.Supply.Circuits(now.Job).Select(View)], [.. open.Judged.Supply.Panels(now.Job).Select(View)]));
+        }).WithName("supply").WithSummary("Circuits and panels with their verdicts, loads, drops, fault currents and protection.");
+
+    private static CircuitView View(JudgedCircuit judged)
+    {
+        var look = judged.Look;
+        return new(
+            look.Id, [.. look.Breakers.Select(b => b.Breaker.Slot)], look.Amperes, Math.Round(look.KnownLoad, 1), look.Ways.All(w => look.Wiring.Open(w).Count == 0), [.. look.Outlets.Select(o => View(look, o))],
+            [.. look.Runs.Select(r => new CircuitCableView(r.Id, look.RunName(r.Id), Answers.Size(r.Run), new[] { r.Run.A, r.Run.B }.FirstOrDefault(e => e.IsBox)?.Id, r.Run.Length))],
+            [.. judged.Findings.Where(f => f.Verdict != Verdict.Fine)], judged.Findings.Count(f => f.Verdict == Verdict.Fine));
+    }
+
+    private static CircuitOutletView View(CircuitLook look, CircuitOutlet outlet)
+    {
+        var ways = look.Ways.Where(w => w.Of == outlet.Of).ToList();
+        var (ohms, fault) = (ways.Max(w => w.Ohms), ways.Min(w => w.FaultAmperes));
+        var amperes = (double?)(look.Amperes * ElectricsBook.DropLoad.Of(look.Practice) / 100);
+        return new(
+            outlet.Box.Id, outlet.Box.Box.Name, outlet.Box.Place?.Name, outlet.Id, outlet.Box.DeviceName(outlet.Id), outlet.Receptacle, outlet.Watts, outlet.How, outlet.Box.Answer(outlet.Id, "load-long"),
+            ohms * amperes is { } volts ? Math.Round(100 * volts / look.LegVolts, 1) : null, fault is { } a ? Math.Round(a) : null,
+            fault is { } current && look.Amperes is { } rating ? Trips.Magnetic(current, (double)rating) : null, ways.SelectMany(w => w.Guards).Select(g => g == $"gfci:{outlet.Of}" ? "itself" : look.Wiring.GuardName(g)).FirstOrDefault());
+    }
+
+    private static PanelView View(JudgedPanel judged)
+    {
+        var panel = judged.Look.Panel;
+        return new(
+            judged.Look.Id, panel.Breakers.DistinctBy(b => b.Slot).ToDictionary(b => b.Slot, b => string.Concat(judged.Look.LegsOf(b).Select(l => (char)('A' + l)))),
+            [.. judged.Findings.Where(f => f.Verdict != Verdict.Fine)], judged.Findings.Count(f => f.Verdict == Verdict.Fine));
+    }
+}

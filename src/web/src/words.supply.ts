@@ -1,0 +1,33 @@
+/** Words of circuits and panels. */
+export const supplyWords = {
+  supply: {
+    breaker: (slots: readonly number[], amperes: number | null | undefined) =>
+      slots.length === 0 ? "no breaker known" : `${amperes ?? "?"} A, slot ${slots.join(" and ")}`,
+    open: (name: string) => `Look at ${name}`,
+    load: "Known load",
+    ofRating: (load: number, rating: number | null | undefined) => `${load.toFixed(1)} of ${rating ?? "?"} A`,
+    farthest: "Farthest loses",
+    fault: "Hot on ground, least",
+    atOnce: { Yes: "opens at once", Perhaps: "perhaps at once", No: "by heat only" },
+    assumed: "Some cables have no length: the figures take what the house assumes.",
+    outlets: "What hangs on it",
+    noOutlets: "Nothing that takes current is recorded on it.",
+    protectedBy: (guard: string) => `protected by ${guard}`,
+    unprotected: "nothing recorded protects it",
+    howItHangs: "by cord or fixed, and how long",
+    watts: (name: string) => `Watts at the ${name}`,
+    wattsHint: "W",
+    lost: (percent: number) => `${percent.toFixed(1)} % lost`,
+    amperes: (a: number) => `${a} A to ground`,
+    cables: "Its cables, and how long they are",
+    lengthOf: (name: string) => `Length of ${name}`,
+    purpose: "What it is for",
+    notSaid: "nobody said",
+    holds: (n: number) => (n === 1 ? "1 verdict holds" : `${n} verdicts hold`),
+    panelVerdicts: (name: string) => `Verdicts on ${name}`,
+    facts: "What somebody saw",
+    seeIt: "See it at its box",
+    comesFrom: "Where its other end is",
+    atPanel: (name: string) => `at ${name}`,
+  },
+};
