@@ -47,7 +47,7 @@ public sealed class Person : IDisposable
 
     public void Tap(string name, string within = "body")
     {
-        var element = Find(name, within);
+        var element = Able(name, within);
         Driver.ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
         Until(
             () =>
@@ -59,7 +59,7 @@ public sealed class Person : IDisposable
                 }
                 catch (StaleElementReferenceException)
                 {
-                    element = Find(name, within);
+                    element = Able(name, within);
                     return false;
                 }
                 catch (ElementClickInterceptedException)
@@ -74,7 +74,7 @@ public sealed class Person : IDisposable
     /// <summary>A tap by finger: touch events, not a mouse.</summary>
     public void Touch(string name, string within = "body")
     {
-        var element = Find(name, within);
+        var element = Able(name, within);
         Driver.ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
         var finger = new PointerInputDevice(PointerKind.Touch, "finger");
         var tap = new ActionSequence(finger)
@@ -192,6 +192,10 @@ public sealed class Person : IDisposable
             "const done=arguments[0];axe.run(document,{runOnly:['wcag2a','wcag2aa','wcag21a','wcag21aa','wcag22aa']}).then(r=>done(JSON.stringify(r.violations.filter(v=>['serious','critical'].includes(v.impact)).map(v=>v.id+': '+v.nodes.slice(0,3).map(n=>n.target.join(' ')+' '+n.failureSummary.replace(/\\s+/g,' ')).join(' | ')))))");
         return JsonSerializer.Deserialize<List<string>>(found!)!;
     }
+
+    /// <summary>The same, once it can be tapped: nobody taps what is greyed out.</summary>
+    private IWebElement Able(string name, string within) =>
+        Until(() => All(name, within).FirstOrDefault() is { Enabled: true } able ? able : null, $"nothing called \"{name}\" can be tapped");
 
     private IWebElement At(string selector)
     {
