@@ -21,9 +21,10 @@ public sealed record BoxSummary(string Id, string Name, string? PlaceId, string?
 
 /// <summary>A cable as one box sees it.</summary>
 /// <param name="Says">What it is called here.</param>
+/// <param name="FarAt">What is at its other end.</param>
 /// <param name="Far">Where its other end is, in words; null when nobody knows.</param>
 /// <param name="FarBox">Id of the box its other end is in.</param>
-public sealed record CableView(string Run, RunSide Side, string? Entry, string Size, string? Says, Feeds Feeds, string? Far, string? FarBox, CableType Type, Fact<Length> Length, string? Sheath, string? Circuit, IReadOnlyList<string> Leads);
+public sealed record CableView(string Run, RunSide Side, string? Entry, string Size, string? Says, Feeds Feeds, EndAt FarAt, string? Far, string? FarBox, CableType Type, Fact<Length> Length, string? Sheath, string? Circuit, IReadOnlyList<string> Leads);
 
 /// <summary>One box with everything a page of it shows.</summary>
 /// <param name="CutOffWithout">For each device, the runs with a conductor that is cut off from the feed when it is taken out with nothing joined in its place.</param>
@@ -96,7 +97,7 @@ internal static class Answers
             var (here, far) = (run.End(side), run.End(side == RunSide.A ? RunSide.B : RunSide.A));
             var farName = far.At switch { EndAt.Box => job.Boxes.Find(far.Id)?.Name, EndAt.Panel => job.Panels.Find(far.Id)?.Name, EndAt.Load => far.Says ?? "a load", _ => null };
             var leads = box.Leads.Where(l => (l.Value.Run == runId && l.Value.Side == side) || l.Value.LeavesBy == runId).OrderBy(l => l.Value.Index).Select(l => l.Key).ToList();
-            yield return new(runId, side, here.Entry, Size(run), here.Says, here.Feeds, farName, far.At == EndAt.Box ? far.Id : null, run.Type, run.Length, run.Sheath, run.Circuit, leads);
+            yield return new(runId, side, here.Entry, Size(run), here.Says, here.Feeds, far.At, farName, far.At == EndAt.Box ? far.Id : null, run.Type, run.Length, run.Sheath, run.Circuit, leads);
         }
     }
 

@@ -142,7 +142,7 @@ public class CircuitWiringTests
     public void Two_circuits_of_a_tandem_that_meet_in_a_box_are_not_joined()
     {
         var job = SmallHouse.Receptacle().Do(
-            new PutCircuit("d", new Circuit("Other")), new PutPanel("p", new Panel("Panel", SupplySystem.SplitPhase, 20, 100, "s") { Breakers = [new Breaker(1, 1, 15, BreakerKind.Tandem, "c", "bench"), new Breaker(1, 1, 15, BreakerKind.Tandem, "d", "other")] }),
+            new PutCircuit("d", new Circuit("Other")), new PutPanel("p", new Panel("Panel", SupplySystem.SplitPhase, 20, 100, "s") { Breakers = [new Breaker(1, 1, 15, BreakerKind.Tandem, "c", "bench"), new Breaker(1, 1, 15, BreakerKind.Tandem, "d", "other") { Lower = true }] }),
             new EndAtPanel("feed", RunSide.B, "p"), new AddCable("j", "other", "k9", Jobs.Nm(14, 2), EntrySide.Left, null, "from the panel too", Feeds.FeedsIn), new SetRun("other", Circuit: "d"), new EndAtPanel("other", RunSide.B, "p"));
         Assert.Empty(Wiring(job).JoinedTo(ConductorUse.Hot));
         Assert.Equal(["d"], Wiring(job.Do(new MoveLead("j", "other.a0", GfciBox.In("hots")))).JoinedTo(ConductorUse.Hot));

@@ -53,7 +53,8 @@ public class EveryEditTests
             new HearSaid("b", "heard", "never used it"),
             new RecordRuling("ruling", Accepted),
             new AddReport("report", "Buyer", ["Box is loose"]),
-            new AddPhoto("photo", Picture));
+            new AddPhoto("photo", Picture),
+            new EndAtLoad("r2", RunSide.B, "range"));
 
     private static readonly (Edit Good, Edit Impossible)[] Examples =
     [
@@ -104,6 +105,8 @@ public class EveryEditTests
         (new SetRun("r0", CableType.Mc, Sheath: "grey", Circuit: "c"), new SetRun("r0", Circuit: "nowhere")),
         (new ThrowSwitch("wide", "sw", false, "Ines", At), new ThrowSwitch("b", "d", true, "Ines", At)),
         (new EndAtPanel("r0", RunSide.B, "panel", "home run"), new EndAtPanel("r0", RunSide.B, "none")),
+        (new EndAtLoad("r0", RunSide.B, "water heater"), new EndAtLoad("r0", RunSide.A, "water heater")),
+        (new LoseEnd("r2", RunSide.B), new LoseEnd("r0", RunSide.A)),
         (new ConnectRun("square", "r0", RunSide.B, "in"), new ConnectRun("square", "r0", RunSide.A, "in")),
         (new RemoveCable("b", "r0"), new RemoveCable("square", "r0")),
         (new PassThrough("b", "r1", "r2"), new PassThrough("b", "r1", "r1")),

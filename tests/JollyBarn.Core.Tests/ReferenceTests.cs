@@ -42,6 +42,12 @@ public class ReferenceTests
             yield return ("multiwire", SmallHouse.Multiwire(system), new Situation { Plugged = new Dictionary<string, double> { ["b/r"] = 1500, ["b/q"] = 100 }, Faults = broken ? [new OpenLink("land:b/on.a2")] : [] });
         }
 
+        foreach (var system in new[] { SupplySystem.SplitPhase, SupplySystem.Wye })
+        {
+            yield return ("a heater between two hots", SmallHouse.Heater(system: system), Situation.AsRecorded);
+            yield return ("a hot on its tank", SmallHouse.Heater(system: system), new Situation { Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Frame("on", RunSide.B), 20)] });
+        }
+
         yield return ("rows", SmallHouse.Rows(12, 6), new Situation { Plugged = new Dictionary<string, double> { ["b3.4/d"] = 800, ["b7.2/d"] = 200 } });
     }
 

@@ -33,7 +33,7 @@ public class SupplyRuleTests
         new("legs", "circuit", Fine, "210.4: a two-pole breaker is on both legs") { House = Multiwire },
         new("legs", "circuit", Stop, "practice: slots 1 and 2 are on one leg", Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(2, 1, 20, BreakerKind.Standard, "c"))) { House = Multiwire },
         new("legs", "circuit", Fine, "practice: slots 1 and 3 are on two legs", Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(3, 1, 20, BreakerKind.Standard, "c"))) { House = Multiwire },
-        new("legs", "circuit", Stop, "practice: both halves of a tandem are on one leg", Breakers(new Breaker(1, 1, 20, BreakerKind.Tandem, "c"), new Breaker(1, 1, 20, BreakerKind.Tandem, "c"))) { House = Multiwire },
+        new("legs", "circuit", Stop, "practice: both halves of a tandem are on one leg", Breakers(new Breaker(1, 1, 20, BreakerKind.Tandem, "c"), new Breaker(1, 1, 20, BreakerKind.Tandem, "c") { Lower = true })) { House = Multiwire },
         new("legs", "circuit", Fine, "practice: a wye panel has three legs, slots 1 and 5 on two of them", Breakers(SupplySystem.Wye, new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(5, 1, 20, BreakerKind.Standard, "c"))) { House = Multiwire },
         new("legs", "circuit", Stop, "practice: slots 1 and 5 of a split-phase panel are on one leg", Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(5, 1, 20, BreakerKind.Standard, "c"))) { House = Multiwire },
         new("legs", "circuit", Fix, "240.8: two breakers on one hot", Breakers(new Breaker(1, 1, 15, BreakerKind.Standard, "c"), new Breaker(3, 1, 15, BreakerKind.Standard, "c"))),
@@ -89,6 +89,13 @@ public class SupplyRuleTests
         new("test-button", "1", Measure, "110.3(B)") { House = SmallHouse.Receptacle(breaker: BreakerKind.Gfci) },
         new("test-button", "1", Fix, "110.3(B)", Panel("1", "button-opens", "no")) { House = SmallHouse.Receptacle(breaker: BreakerKind.Gfci) },
         new("tandem", "1", null, "408.54: no tandem"),
+        // 50 ft of 14 AWG out and back at 12 A: 3.07 × 100 / 1000 × 12 = 3.7 V, 3.1 % of 120 V (Chapter 9 Table 8).
+        new("drop-all", "panel", null, "210.19(A), note: the service comes in here"),
+        new("drop-all", "panel", Measure, "210.19(A), note: what does the feeder lose?", [.. AtPanel, Second]),
+        new("drop-all", "panel", Fine, "210.19(A), note: 1.5 + 3.1 %", [.. AtPanel, Second, Panel("panel", "feeder-drop", "1.5")]),
+        new("drop-all", "panel", Better, "210.19(A), note: 2.1 + 3.1 %", [.. AtPanel, Second, Panel("panel", "feeder-drop", "2.1")]),
+        new("drop-all", "panel", Measure, "210.19(A), note: a cable nobody followed", Second, Panel("panel", "feeder-drop", "1")),
+        new("drop-all", "panel", Better, "210.19(A), note: the feeder alone is over", Second, Panel("panel", "feeder-drop", "6")),
         new("tandem", "1", Measure, "408.54") { House = SmallHouse.Receptacle(breaker: BreakerKind.Tandem) },
         new("tandem", "1", Fix, "408.54: the panel takes none", Panel("panel", "takes-tandem", "no")) { House = SmallHouse.Receptacle(breaker: BreakerKind.Tandem) },
         new("tandem", "1", Fine, "408.54", Panel("panel", "takes-tandem", "yes")) { House = SmallHouse.Receptacle(breaker: BreakerKind.Tandem) },
@@ -224,6 +231,8 @@ public class SupplyRuleTests
     private static Edit[] Breakers(SupplySystem system, params Breaker[] breakers) => [new PutPanel("p", new Panel("Panel", system, 20, 100, "s") { Breakers = breakers })];
 
     private static Edit[] AtPanel => [new EndAtPanel("feed", RunSide.B, "p")];
+
+    private static PutSource Second => new("s", new Source("House panel", SourceKind.SecondPanel));
 
     private static Edit[] Bathroom => [new PutPlace("bath", new Place("Bathroom", Wetness.Damp, "bathroom")), new PlaceBox("b", "bath")];
 

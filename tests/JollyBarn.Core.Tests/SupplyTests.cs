@@ -25,7 +25,9 @@ public class SupplyTests
         { "over 0 and at most 400 A", [new Breaker(1, 1, 0)] },
         { "over 0 and at most 400 A", [new Breaker(1, 1, 401)] },
         { "no circuit", [new Breaker(1, 1, 15, BreakerKind.Standard, "nobody")] },
-        { "two breakers that are not tandem", [new Breaker(3, 1, 15), new Breaker(3, 1, 20)] },
+        { "only a tandem has two", [new Breaker(3, 1, 15), new Breaker(3, 1, 20)] },
+        { "only a tandem has two", [new Breaker(3, 1, 15, BreakerKind.Tandem), new Breaker(3, 1, 20, BreakerKind.Tandem)] },
+        { "only a tandem has two", [new Breaker(3, 1, 15) { Lower = true }] },
     };
 
     [Theory]
@@ -35,7 +37,7 @@ public class SupplyTests
 
     [Fact]
     public void Two_tandem_breakers_share_a_slot() =>
-        Assert.Null(new PutPanel("panel", Panel(new Breaker(3, 1, 15, BreakerKind.Tandem), new Breaker(3, 1, 20, BreakerKind.Tandem))).Check(House));
+        Assert.Null(new PutPanel("panel", Panel(new Breaker(3, 1, 15, BreakerKind.Tandem), new Breaker(3, 1, 20, BreakerKind.Tandem) { Lower = true })).Check(House));
 
     [Theory]
     [InlineData(0)]

@@ -38,6 +38,20 @@ public static class SmallHouse
         new AddJoint("b", "neutrals", "twist-on-medium"), new MoveLead("b", "on.a2", GfciBox.In("neutrals")),
         new AddPigtail("b", "t1", GfciBox.In("neutrals"), GfciBox.At("neutral-upper/screw", "r")), new AddPigtail("b", "t2", GfciBox.In("neutrals"), GfciBox.At("neutral-upper/screw", "q")), new MoveLead("b", "on.a3", GfciBox.At("ground/screw", "r")));
 
+    /// <summary>A junction box whose cable goes on to a water heater: two hots, no neutral, on a two-pole breaker; the white is seen used as a hot.</summary>
+    public static Job Heater(decimal amperes = 30, SupplySystem system = SupplySystem.SplitPhase, int? watts = 4500) => Job.Blank("test").Do(
+        [
+            new PutSource("s", new Source("Service", SourceKind.Service, system)), new PutCircuit("c", new Circuit("Water heater")),
+            new PutPanel("p", new Panel("Panel", system, 20, 100, "s") { Breakers = [new Breaker(2, 2, amperes, BreakerKind.Standard, "c", "water heater", true)] }),
+            new AddBox("j", "Cellar junction", "square-4x2-1/8", null, null, Contents.Complete),
+            new AddCable("j", "feed", "k", Jobs.Nm(10, 2), EntrySide.Top, null, "from the panel", Feeds.FeedsIn), new EndAtPanel("feed", RunSide.B, "p"),
+            new AddCable("j", "on", "k2", Jobs.Nm(10, 2), EntrySide.Top, null, "to the heater", Feeds.FeedsOn), new EndAtLoad("on", RunSide.B, "water heater"),
+            new SetRun("feed", Circuit: "c", Length: Feet(40)), new SetRun("on", Circuit: "c", Length: Feet(10)),
+            new IdentifyLead("j", "feed.a1", "white", ConductorUse.Hot, "black"), new IdentifyLead("j", "on.a1", "white", ConductorUse.Hot, "black"),
+            new JoinLeads("j", "one", "twist-on-large", ["feed.a0", "on.a0"], "one hot"), new JoinLeads("j", "other", "twist-on-large", ["feed.a1", "on.a1"], "other hot"), new JoinLeads("j", "grounds", "twist-on-large", ["feed.a2", "on.a2"], "grounds"),
+            .. watts is { } w ? [new NoteFact("j", "on.a", "far-load", new Observation(Known.Measured, $"{w}"))] : Array.Empty<Edit>(),
+        ]);
+
     /// <summary>So many circuits of so many receptacles in a row, each fed through the one before: as large as one likes.</summary>
     public static Job Rows(int circuits, int boxes)
     {

@@ -27,5 +27,7 @@ public static class CableFacts
         YesNo("tagged", FactOf.CableEnd, 228, "Is it tagged as protected?", "A tag or tape that says what protects it.", "yes"),
         YesNo("tied", FactOf.CableEnd, 229, "Do its two breakers open together?", "A two-pole breaker, or an identified tie on the handles.", "yes"),
         Choice("legs", FactOf.CableEnd, 230, "Are its two hots on different legs?", "240 V between them: different. About 0 V: the same leg, and the neutral carries both.", ("different", "different legs"), ("same", "the same leg")),
+        Number("far-load", FactOf.CableEnd, 231, "What does the thing at its other end take, in watts?", "On its label; amperes times volts. For a cable that ends at something fixed.", "W"),
+        YesNo("far-load-long", FactOf.CableEnd, 232, "Does the thing at its other end run three hours or more on end?", "A heater, a pump of a well, lights of a yard."),
     ];
 }

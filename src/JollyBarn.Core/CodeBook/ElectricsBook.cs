@@ -41,11 +41,14 @@ public static class ElectricsBook
     /// <summary>A ground-fault device answers a load-side neutral joined to ground below this loop resistance. From memory of UL 943's grounded-neutral test.</summary>
     public static Assumption GroundedNeutral { get; } = new("electrics.groundedNeutral", "a ground-fault device answers a neutral–ground loop under", 2m, "Ω");
 
+    /// <summary>Difference at which an arc-fault breaker opens too. From memory: some made until about 2015 add 30 mA; most made since add none.</summary>
+    public static Assumption ArcFaultGround { get; } = new("electrics.afciGround", "an arc-fault breaker opens on a difference to ground too, of", 0m, "mA");
+
     /// <summary>Current for which the drop to an outlet is worked out, of the breaker's rating. <em>Practice</em>.</summary>
     public static Assumption DropLoad { get; } = new("electrics.dropLoad", "load for which voltage drop is worked out, of the breaker", 80m, "%");
 
     public static IReadOnlyList<Assumption> All { get; } =
     [
-        LegVolts, SourceOhms, UtilityEarth, Electrode, JointMilliohms, BreakerMilliohms, Coupling, MetalCoupling, UnknownFeet, LuminaireWatts, FanWatts, AlarmWatts, BodyOhms, ShoeOhms, LampOhms, LampLights, GroundedNeutral, DropLoad,
+        LegVolts, SourceOhms, UtilityEarth, Electrode, JointMilliohms, BreakerMilliohms, Coupling, MetalCoupling, UnknownFeet, LuminaireWatts, FanWatts, AlarmWatts, BodyOhms, ShoeOhms, LampOhms, LampLights, GroundedNeutral, ArcFaultGround, DropLoad,
     ];
 }

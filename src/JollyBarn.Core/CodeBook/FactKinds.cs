@@ -14,7 +14,7 @@ public enum FactOf
     Joint,
     Device,
     Panel,
-    /// <summary>A breaker, by its slot.</summary>
+    /// <summary>A breaker, by its key.</summary>
     Breaker,
     Circuit,
 }

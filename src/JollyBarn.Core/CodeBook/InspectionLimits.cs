@@ -62,6 +62,8 @@ public static class InspectionLimits
         new("ground.8", "8 AWG copper ground", 100m, "A", "Table 250.122"),
         new("circuit.drop", "voltage drop along a branch circuit", 3m, "%", "210.19(A), informational note"),
         new("circuit.drop", "voltage drop along a branch circuit", 3m, "%", "210.19, informational note", Edition.Nec2023),
+        new("circuit.drop-all", "voltage drop of feeder and branch circuit together", 5m, "%", "210.19(A), informational note"),
+        new("circuit.drop-all", "voltage drop of feeder and branch circuit together", 5m, "%", "210.19, informational note", Edition.Nec2023),
         new("circuit.cord", "any one cord-connected load, of the circuit's rating", 80m, "%", "210.23(A)(1)"),
         new("circuit.cord", "any one cord-connected load, of the circuit's rating", 80m, "%", "210.23(B)(1)", Edition.Nec2023),
         new("circuit.fixed", "loads fastened in place beside others, of the circuit's rating", 50m, "%", "210.23(A)(2)"),

@@ -53,7 +53,7 @@ internal static class Answers
         return kind.Type switch
         {
             FactType.Length => Length.TryParse(fact.Value, out var length) && length >= Length.Zero && length <= Length.Inches(6000) ? null : new("A length: write 2 7/8, 2.875 or 73 mm, from 0 to 500 feet.", field),
-            FactType.Number => TryNumber(fact.Value, out var number) && number is >= 0 and <= 10_000 ? null : new($"A number of {kind.Unit}, 0 to 10000.", field),
+            FactType.Number => TryNumber(fact.Value, out var number) && number is >= 0 and <= 30_000 ? null : new($"A number of {kind.Unit}, 0 to 30000.", field),
             _ => kind.Choices.Any(c => c.Value == fact.Value) ? null : new($"Choose one of: {string.Join(", ", kind.Choices.Select(c => c.Name))}.", field),
         };
     }

@@ -170,7 +170,7 @@ public sealed record ConnectRun(string Box, string Run, RunSide End, string Entr
     protected override string TellIn(Box box) => $"cable followed to here{(Says is null ? "" : ", " + Says)}";
 }
 
-/// <summary>Takes a cable out of a box: its leads go, its entry is left open, and the run with it when its other end is nowhere.</summary>
+/// <summary>Takes a cable out of a box: its leads go, its entry is left open, and the run with it when its other end is in no box and no panel.</summary>
 public sealed record RemoveCable(string Box, string Run) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => job.Runs.Find(Run)?.SidesIn(Box).Any() == true ? null : Refuse.Missing("cable", Run, "run");
@@ -190,7 +190,7 @@ public sealed record RemoveCable(string Box, string Run) : BoxEdit(Box)
             run = run.WithEnd(side, RunEnd.Unknown);
         }
 
-        var gone = run.A.At == EndAt.Unknown && run.B.At == EndAt.Unknown;
+        var gone = new[] { run.A, run.B }.All(e => e.At is EndAt.Unknown or EndAt.Load);
         var next = job with { Runs = gone ? job.Runs.Without(Run) : job.Runs.With(Run, run) };
         var after = ApplyIn(box);
         after = after with { Entries = after.Entries.Each((id, e) => entries.Contains(id) && Entries.Cables(next, Box, id) == 0 ? e with { State = EntryState.Open, Holding = Holding.Nothing } : e) };

@@ -57,6 +57,8 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(SetRun), "setRun")]
 [JsonDerivedType(typeof(ConnectRun), "connectRun")]
 [JsonDerivedType(typeof(EndAtPanel), "endAtPanel")]
+[JsonDerivedType(typeof(EndAtLoad), "endAtLoad")]
+[JsonDerivedType(typeof(LoseEnd), "loseEnd")]
 [JsonDerivedType(typeof(RemoveCable), "removeCable")]
 [JsonDerivedType(typeof(PassThrough), "passThrough")]
 [JsonDerivedType(typeof(MoveLead), "moveLead")]

@@ -81,11 +81,14 @@ public sealed record HandOver(string Box, string From, string To, string At) : E
 
 /// <summary>Records that a breaker was switched. Off takes it into this person's hold; on needs everyone to have let go. Every proof of the job ends.</summary>
 /// <param name="On">True on, false off; null lets go without switching it on.</param>
-public sealed record SwitchBreaker(string Panel, int Slot, string By, string At, bool? On = null) : Edit
+/// <param name="Lower">True for the lower half of a tandem.</param>
+public sealed record SwitchBreaker(string Panel, int Slot, string By, string At, bool? On = null, bool Lower = false) : Edit
 {
+    private string Where => new Breaker(Slot, 1) { Lower = Lower }.Where;
+
     public override Refusal? Check(Job job)
     {
-        if (!job.Panels.TryFind(Panel, out var panel) || panel.Breakers.FirstOrDefault(b => b.Slot == Slot) is not { } breaker)
+        if (!job.Panels.TryFind(Panel, out var panel) || panel.Breakers.FirstOrDefault(IsIt) is not { } breaker)
         {
             return new("There is no such breaker.", "slot");
         }
@@ -103,9 +106,11 @@ public sealed record SwitchBreaker(string Panel, int Slot, string By, string At,
         }
 
         Breaker Switched(Breaker b) => b with { On = On ?? b.On, HeldBy = On == false ? [.. b.HeldBy.Where(h => h != By), By] : [.. b.HeldBy.Where(h => h != By)] };
-        var next = job with { Panels = job.Panels.With(Panel, panel with { Breakers = [.. panel.Breakers.Select(b => b.Slot == Slot ? Switched(b) : b)] }) };
-        return On is null ? next : Proofs.Lapse(next, $"breaker {Slot} was switched {(On == true ? "on" : "off")}.", At);
+        var next = job with { Panels = job.Panels.With(Panel, panel with { Breakers = [.. panel.Breakers.Select(b => IsIt(b) ? Switched(b) : b)] }) };
+        return On is null ? next : Proofs.Lapse(next, $"breaker {Where} was switched {(On == true ? "on" : "off")}.", At);
     }
 
-    public override string Tell(Job before) => $"Breaker {Slot} {On switch { true => "on", false => $"off, held by {By}", _ => $"let go by {By}" }}";
+    public override string Tell(Job before) => $"Breaker {Where} {On switch { true => "on", false => $"off, held by {By}", _ => $"let go by {By}" }}";
+
+    private bool IsIt(Breaker breaker) => breaker.Slot == Slot && breaker.Lower == Lower;
 }

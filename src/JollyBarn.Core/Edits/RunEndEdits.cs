@@ -22,3 +22,41 @@ public sealed record EndAtPanel(string Run, RunSide End, string Panel, string? S
 
     public override string Tell(Job before) => $"A cable ends at {before.Panels.Find(Panel)?.Name}";
 }
+
+/// <summary>Says that a run's unknown end is wired to something fixed, with no box of its own there: a heater, a range, a pump. What it takes is asked at the near end.</summary>
+/// <param name="Says">What hangs there; sent again it gives another name.</param>
+public sealed record EndAtLoad(string Run, RunSide End, string Says) : Edit
+{
+    public override Refusal? Check(Job job)
+    {
+        if (!job.Runs.TryFind(Run, out var run))
+        {
+            return Refuse.Missing("cable", Run, "run");
+        }
+
+        return Refuse.BadEnum(End, "end") ?? Refuse.BadText(Says, "says")
+            ?? (run.End(End).At is EndAt.Unknown or EndAt.Load ? null : new Refusal("That end of the cable is somewhere already.", "end"));
+    }
+
+    public override Job Apply(Job job) => job.Runs.TryFind(Run, out var run) ? job with { Runs = job.Runs.With(Run, run.WithEnd(End, new RunEnd(EndAt.Load, null, null, Says))) } : job;
+
+    public override string Tell(Job before) => $"A cable ends at {Says}";
+}
+
+/// <summary>Takes back where a run's far end was said to be, at a panel or a load: nobody knows again.</summary>
+public sealed record LoseEnd(string Run, RunSide End) : Edit
+{
+    public override Refusal? Check(Job job)
+    {
+        if (!job.Runs.TryFind(Run, out var run))
+        {
+            return Refuse.Missing("cable", Run, "run");
+        }
+
+        return Refuse.BadEnum(End, "end") ?? (run.End(End).At is EndAt.Panel or EndAt.Load ? null : new Refusal("Only an end at a panel or at something fixed is taken back here; out of a box a cable is pulled.", "end"));
+    }
+
+    public override Job Apply(Job job) => job.Runs.TryFind(Run, out var run) && run.End(End).At is EndAt.Panel or EndAt.Load ? job with { Runs = job.Runs.With(Run, run.WithEnd(End, RunEnd.Unknown)) } : job;
+
+    public override string Tell(Job before) => "Nobody knows where a cable ends";
+}

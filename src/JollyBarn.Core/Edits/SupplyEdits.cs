@@ -67,14 +67,14 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
             }
         }
 
-        var clash = Panel.Breakers.GroupBy(b => b.Slot).FirstOrDefault(g => g.Count() > 1 && g.Any(b => b.Kind != BreakerKind.Tandem));
-        return clash is null ? null : new Refusal($"Slot {clash.Key} holds two breakers that are not tandem.", "panel.breakers");
+        var clash = Panel.Breakers.GroupBy(b => b.Slot).FirstOrDefault(g => g.Any(b => b.Lower && b.Kind != BreakerKind.Tandem) || g.DistinctBy(b => b.Lower).Count() != g.Count() || (g.Count() > 1 && g.Any(b => b.Kind != BreakerKind.Tandem)));
+        return clash is null ? null : new Refusal($"Slot {clash.Key} holds two breakers: only a tandem has two, an upper half and a lower.", "panel.breakers");
     }
 
     public override Job Apply(Job job)
     {
         var before = job.Panels.Find(Id)?.Breakers ?? [];
-        var switched = Panel.Breakers.Any(b => before.FirstOrDefault(o => o.Slot == b.Slot) is { } old && old.On != b.On) || before.Any(o => Panel.Breakers.All(b => b.Slot != o.Slot));
+        var switched = Panel.Breakers.Any(b => before.FirstOrDefault(o => o.Key == b.Key) is { } old && old.On != b.On) || before.Any(o => Panel.Breakers.All(b => b.Key != o.Key));
         var next = job with { Panels = job.Panels.With(Id, Panel with { Noted = Panel.Noted.Each((of, noted) => of == Subjects.Panel || Subjects.Has(Panel, CodeBook.FactOf.Breaker, of) ? noted : null) }) };
         return switched ? Proofs.Lapse(next, $"breakers of {Panel.Name} were recorded as changed.", null) : next;
     }

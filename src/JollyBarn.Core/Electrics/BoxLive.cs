@@ -41,6 +41,14 @@ public sealed record BoxLive(
             [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Name))], [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, s.Source.Name, s.On))], BreakersOf(live), [.. SwitchesOf(id, box, now)], [.. FaultOffers.Of(live, id, box)], live.Plan.Assumed);
     }
 
+    /// <summary>What is fixed at the far end of the box's cables: run, that side of it, and what is there.</summary>
+    internal static IEnumerable<(string Run, RunSide Side, RunEnd There)> FixedAt(Job job, Box box) =>
+        from cable in box.Leads.Values.Where(l => l is { Run: not null, LeavesBy: null }).Select(l => (Run: l.Run!, l.Side)).Distinct()
+        let far = cable.Side == RunSide.A ? RunSide.B : RunSide.A
+        let there = job.Runs.Find(cable.Run)?.End(far)
+        where there is { At: EndAt.Load }
+        select (cable.Run, far, there);
+
     /// <summary>Points an instrument is laid on: slots first, then leads, joints, the metal, and what is independent of the box.</summary>
     private static IEnumerable<(string Point, string Name)> Probed(Job job, string id, Box box, IEnumerable<PointLive> strands, IEnumerable<PointLive> joints, PointLive? metal)
     {
@@ -66,6 +74,11 @@ public sealed record BoxLive(
         }
 
         yield return (Electrics.Points.Plate(id), "the metal plate");
+        foreach (var (run, side, far) in FixedAt(job, box))
+        {
+            yield return (Electrics.Points.Frame(run, side), $"the metal of {far.Says}");
+        }
+
         foreach (var (panelId, panel) in job.Panels)
         {
             yield return (Electrics.Points.GroundBar(panelId), $"an independent ground, of {panel.Name}");
@@ -75,7 +88,7 @@ public sealed record BoxLive(
     }
 
     private static List<Throw> BreakersOf(Live live) =>
-        [.. live.Job.Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: $"{p.Key}/{b.Slot}", b))).Select(x => new Throw(x.Key, $"{x.b.Slot}{(x.b.Says is null ? "" : $" {x.b.Says}")}", live.Now.Breakers.TryGetValue(x.Key, out var on) ? on : x.b.On ?? true, x.b.Circuit))];
+        [.. live.Job.Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: $"{p.Key}/{b.Key}", b))).Select(x => new Throw(x.Key, $"{x.b.Where}{(x.b.Says is null ? "" : $" {x.b.Says}")}", live.Now.Breakers.TryGetValue(x.Key, out var on) ? on : x.b.On ?? true, x.b.Circuit))];
 
     private static IEnumerable<Throw> SwitchesOf(string id, Box box, Situation now) =>
         box.Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Switches == true)

@@ -182,7 +182,7 @@ public sealed class CircuitWiring
 
     private static IEnumerable<string> Ends(Run run) => new[] { run.A, run.B }.Where(e => e.At == EndAt.Box).Select(e => e.Id!);
 
-    /// <summary>True for what is in a panel: its bars, and the screws of its breakers, of which both halves of a tandem share one.</summary>
+    /// <summary>True for what is in a panel: its bars, and the screws of its breakers.</summary>
     private static bool AtBar(string point) => point.StartsWith("neutral:", StringComparison.Ordinal) || point.StartsWith("ground:", StringComparison.Ordinal) || point.StartsWith("pole", StringComparison.Ordinal);
 
     /// <summary>True when everything in its boxes is recorded and every end followed: what carries no current then carries none.</summary>
@@ -201,9 +201,9 @@ public sealed class CircuitWiring
         Runs = Part.Runs.Each((_, run) => run.Gauge is null ? run with { Length = Fact<Length>.Unknown } : run),
     };
 
-    private Dictionary<string, bool> AllOn() => job.Panels.SelectMany(p => p.Value.Breakers.Select(b => $"{p.Key}/{b.Slot}")).Distinct().ToDictionary(k => k, _ => true, StringComparer.Ordinal);
+    private Dictionary<string, bool> AllOn() => job.Panels.SelectMany(p => p.Value.Breakers.Select(b => $"{p.Key}/{b.Key}")).Distinct().ToDictionary(k => k, _ => true, StringComparer.Ordinal);
 
-    private IEnumerable<string> Hots() => job.Panels.SelectMany(p => p.Value.Breakers.Where(b => b.Circuit == circuit).SelectMany(b => Enumerable.Range(0, b.Poles).Select(i => Points.Pole(p.Key, b.Slot, i))));
+    private IEnumerable<string> Hots() => job.Panels.SelectMany(p => p.Value.Breakers.Where(b => b.Circuit == circuit).SelectMany(b => Enumerable.Range(0, b.Poles).Select(i => Points.Pole(p.Key, b.Key, i))));
 
     private static HashSet<string> Reached(Live live, IEnumerable<string> from) => live.Plan.Reach(from, l => l.Conducts && l.Kind is not (LinkKind.Bond or LinkKind.Breaker));
 
@@ -211,7 +211,7 @@ public sealed class CircuitWiring
     private Dictionary<string, HashSet<string>> Guarded(Live live, HashSet<string> hots)
     {
         var found = new Dictionary<string, HashSet<string>>(StringComparer.Ordinal);
-        foreach (var guard in live.Plan.Guards.Where(g => g.Watched.Count > 0))
+        foreach (var guard in live.Plan.Guards.Where(g => g.ClassA))
         {
             if (guard.Supply is not { } supply)
             {
@@ -247,14 +247,7 @@ public sealed class CircuitWiring
         from run in Part.Runs
         where of(run.Key)
         from i in Enumerable.Range(0, run.Value.Conductors.Count)
-        where UseOf(run.Key, run.Value, i) == use
+        where Uses.Seen(Part, run.Key, run.Value, i) == use
         from side in new[] { RunSide.A, RunSide.B }
         select (run.Key, Points.End(run.Key, side, i));
-
-    /// <summary>What a conductor is used as: by what somebody saw in a box, then by its record, then by its colour.</summary>
-    private ConductorUse UseOf(string id, Run run, int index)
-    {
-        var seen = Ends(run).Where(Part.Boxes.Has).SelectMany(b => Part.Boxes[b].Leads.Values).FirstOrDefault(l => l.Run == id && l.Index == index && l.Use != ConductorUse.Unknown)?.Use;
-        return seen ?? (run.Conductors[index] is { Use: not ConductorUse.Unknown and var use } ? use : run.Conductors[index].Colour is "white" or "grey" ? ConductorUse.Neutral : ConductorUse.Hot);
-    }
 }

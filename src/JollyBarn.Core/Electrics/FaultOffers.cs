@@ -66,6 +66,11 @@ public static class FaultOffers
                 yield return new($"{Name(leadId)} is broken somewhere along the cable", new OpenLink(RunPlan.Wire(run!, lead.Index)));
             }
 
+            foreach (var (_, far, there) in BoxLive.FixedAt(live.Job, box).Where(f => f.Run == run && hot is not null))
+            {
+                yield return new($"a hot touches the metal of {there.Says}", new Bridged(Points.End(run!, far, box.Leads[hot!].Index), Points.Frame(run!, far)));
+            }
+
             if (live.Job.Runs.Find(run) is { Ground: GroundKind.Bare or GroundKind.Insulated } through)
             {
                 yield return new($"a nail through the cable {through.End(side).Says ?? run}", new Nail(run!, [0, through.Conductors.Count]));
@@ -111,10 +116,10 @@ public static class FaultOffers
         {
             foreach (var breaker in panel.Breakers.Where(b => b.Circuit is not null && circuits.Contains(b.Circuit)))
             {
-                yield return new($"breaker {breaker.Slot} is stuck and never opens", new Stuck($"breaker:{panelId}/{breaker.Slot}"));
-                if (live.Plan.Find($"breaker:{panelId}/{breaker.Slot}/1") is { } second && live.Plan.Find($"breaker:{panelId}/{breaker.Slot}/0") is { } first)
+                yield return new($"breaker {breaker.Where} is stuck and never opens", new Stuck($"breaker:{panelId}/{breaker.Key}"));
+                if (live.Plan.Find($"breaker:{panelId}/{breaker.Key}/1") is { } second && live.Plan.Find($"breaker:{panelId}/{breaker.Key}/0") is { } first)
                 {
-                    yield return new($"both legs of breaker {breaker.Slot} are on one leg", new Moved(second.Key, first.From, true));
+                    yield return new($"both legs of breaker {breaker.Where} are on one leg", new Moved(second.Key, first.From, true));
                 }
             }
         }

@@ -10,6 +10,12 @@ public sealed record Guard(string Key, string Says, IReadOnlyList<Link> Links, I
     /// <summary>Rating, A; null for what does not act on overcurrent or whose rating nobody read.</summary>
     public double? Amperes { get; init; }
 
+    /// <summary>Difference at which it acts, A; null for a class A device, which acts as UL 943 has it.</summary>
+    public double? From { get; init; }
+
+    /// <summary>True for what protects people: a device of class A.</summary>
+    public bool ClassA => Watched.Count > 0 && From is null;
+
     /// <summary>Never opens, whatever happens.</summary>
     public bool Stuck { get; init; }
 

@@ -34,6 +34,9 @@ public static class Points
     /// <summary>A metal wall plate on the screws of its devices.</summary>
     public static string Plate(string box) => $"plate:{box}";
 
+    /// <summary>The metal of something fixed that a run's end is wired to.</summary>
+    public static string Frame(string run, RunSide side) => $"frame:{run}/{(side == RunSide.A ? 'a' : 'b')}";
+
     public static string Leg(string panel, int leg) => $"leg:{panel}/{leg}";
 
     public static string NeutralBar(string panel) => $"neutral:{panel}";
@@ -41,8 +44,8 @@ public static class Points
     public static string GroundBar(string panel) => $"ground:{panel}";
 
     /// <summary>The screw of one pole of a breaker.</summary>
-    public static string Pole(string panel, int slot, int pole) => $"pole:{panel}/{slot}/{pole}";
+    public static string Pole(string panel, string breaker, int pole) => $"pole:{panel}/{breaker}/{pole}";
 
     /// <summary>The neutral screw of a breaker that watches it.</summary>
-    public static string BreakerNeutral(string panel, int slot) => $"poleN:{panel}/{slot}";
+    public static string BreakerNeutral(string panel, string breaker) => $"poleN:{panel}/{breaker}";
 }

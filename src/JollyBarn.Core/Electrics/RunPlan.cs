@@ -65,6 +65,9 @@ internal static class RunPlan
             case EndAt.Panel when end.Id is { } panel:
                 AtPanel(to, id, run, side, panel);
                 break;
+            case EndAt.Load:
+                AtLoad(to, id, run, side);
+                break;
             case EndAt.Unknown:
                 Unknown(to, id, run, side);
                 break;
@@ -94,6 +97,40 @@ internal static class RunPlan
         }
     }
 
+    /// <summary>Something fixed at the end: between its hots where it has two, else between hot and neutral; its metal on the ground.</summary>
+    private static void AtLoad(JobPlan to, string id, Run run, RunSide side)
+    {
+        var (nearSide, says) = (side == RunSide.A ? RunSide.B : RunSide.A, run.End(side).Says ?? "what hangs at the end of a cable");
+        if (GroundIndex(run) is { } ground)
+        {
+            to.Contact($"frame:{id}/{side}", Points.End(id, side, ground), Points.Frame(id, side));
+        }
+
+        var hots = new List<string>();
+        string? neutral = null;
+        for (var i = 0; i < run.Conductors.Count; i++)
+        {
+            var use = Uses.Seen(to.Job, id, run, i);
+            if (use == ConductorUse.Neutral)
+            {
+                neutral ??= Points.End(id, side, i);
+            }
+            else if (use is not (ConductorUse.Ground or ConductorUse.IsolatedGround))
+            {
+                hots.Add(Points.End(id, side, i));
+            }
+        }
+
+        var watts = run.End(nearSide) is { IsBox: true, Id: { } near } && to.Job.Boxes.Find(near)?.Fact(Subjects.CableEnd(id, nearSide), "far-load") is { How: not (Known.Unknown or Known.NotApplicable), Value: { } text }
+            ? double.Parse(text, System.Globalization.CultureInfo.InvariantCulture) : (double?)null;
+        if (watts is null)
+        {
+            to.Plan.Assume($"Nobody said what {says} takes: it is taken to draw nothing.");
+        }
+
+        SupplyPlan.Load(to, $"load:{id}/{side}", hots, neutral, Panel(to, run.Circuit), watts ?? 0);
+    }
+
     private static string? Panel(JobPlan to, string? circuit) => circuit is null ? null : to.Job.Panels.FirstOrDefault(p => p.Value.Breakers.Any(b => b.Circuit == circuit)).Key;
 
     private static void AtPanel(JobPlan to, string id, Run run, RunSide side, string panelId)
@@ -104,16 +141,17 @@ internal static class RunPlan
         }
 
         var breakers = panel.Breakers.Where(b => b.Circuit is not null && b.Circuit == run.Circuit).ToList();
-        var poles = breakers.SelectMany(b => Enumerable.Range(0, b.Poles).Select(p => Points.Pole(panelId, b.Slot, p))).ToList();
-        var watched = breakers.FirstOrDefault(b => b.Kind is BreakerKind.Gfci or BreakerKind.DualFunction);
+        var poles = breakers.SelectMany(b => Enumerable.Range(0, b.Poles).Select(p => Points.Pole(panelId, b.Key, p))).ToList();
+        var watched = breakers.FirstOrDefault(b => SupplyPlan.Watches(to, b));
         var hot = 0;
         for (var i = 0; i < run.Conductors.Count; i++)
         {
             var here = Points.End(id, side, i);
-            var use = run.Conductors[i] is { Use: not ConductorUse.Unknown } known ? known.Use : run.Conductors[i].Colour is "white" or "grey" ? ConductorUse.Neutral : ConductorUse.Hot;
+            // Between two poles a white is a hot when somebody saw it used as one.
+            var use = poles.Count > 1 ? Uses.Seen(to.Job, id, run, i) : Uses.Of(run.Conductors[i]);
             if (use == ConductorUse.Neutral)
             {
-                to.Contact($"land:{id}/{i}", here, watched is not null ? Points.BreakerNeutral(panelId, watched.Slot) : Points.NeutralBar(panelId));
+                to.Contact($"land:{id}/{i}", here, watched is not null ? Points.BreakerNeutral(panelId, watched.Key) : Points.NeutralBar(panelId));
             }
             else if (use is ConductorUse.Ground or ConductorUse.IsolatedGround)
             {

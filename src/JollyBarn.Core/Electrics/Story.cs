@@ -74,7 +74,7 @@ public sealed class Story
         if (guard.Watched.Count > 0 && Powered(now, guard))
         {
             var missing = Residual(now, guard);
-            var seconds = Trips.Gfci(missing);
+            var seconds = guard.From is { } from ? Trips.Equipment(missing, from) : Trips.Gfci(missing);
             if (LoopOhms(now, guard) < now.Set(CodeBook.ElectricsBook.GroundedNeutral))
             {
                 seconds = Math.Min(seconds, LoopSeconds);
@@ -82,7 +82,7 @@ public sealed class Story
 
             if (double.IsFinite(seconds) && (found is null || seconds < found.Seconds))
             {
-                found = new(seconds, guard.Key, missing >= Trips.GfciTrips ? $"{guard.Says} opens: {missing * 1000:0} mA missing on the way back" : $"{guard.Says} opens: neutral and ground are joined behind it", Surely.Yes);
+                found = new(seconds, guard.Key, missing >= (guard.From ?? Trips.GfciTrips) ? $"{guard.Says} opens: {missing * 1000:0} mA missing on the way back" : $"{guard.Says} opens: neutral and ground are joined behind it", Surely.Yes);
             }
         }
 

@@ -10,6 +10,9 @@ public static class SupplyLegs
 
     internal static int Of(SupplySystem system, int slot, int pole) => (((slot - 1) / 2) + pole) % Count(system);
 
+    /// <summary>Volts between two hots by the volts of a leg: twice where legs are opposite, √3 times where they are a third of a turn apart.</summary>
+    public static double BetweenHots(SupplySystem system) => system switch { SupplySystem.SplitPhase => 2, SupplySystem.Wye => Math.Sqrt(3), _ => 1 };
+
     /// <summary>How many legs the system has.</summary>
     public static int Count(SupplySystem system) => system switch { SupplySystem.SplitPhase => 2, SupplySystem.Wye => 3, _ => 1 };
 }

@@ -17,6 +17,23 @@ internal static class SupplyPlan
         }
     }
 
+    /// <summary>True for a breaker that compares what goes out with what comes back: its circuit's neutral lands on it.</summary>
+    public static bool Watches(JobPlan to, Breaker breaker) => breaker.Kind is BreakerKind.Gfci or BreakerKind.DualFunction || (breaker.Kind is BreakerKind.Afci && to.Set(ElectricsBook.ArcFaultGround) > 0);
+
+    /// <summary>A load of so many watts at the volts it hangs on: between two hots where there are two, else between hot and neutral.</summary>
+    public static void Load(JobPlan to, string key, IReadOnlyList<string> hots, string? neutral, string? panel, double watts)
+    {
+        var between = hots.Count > 1 ? (hots[0], Back: hots[1]) : hots.Count == 1 ? (hots[0], Back: neutral) : default;
+        if (watts <= 0 || between is not ({ } hot, { } back))
+        {
+            return;
+        }
+
+        var system = panel is null ? SupplySystem.SplitPhase : to.Job.Panels[panel].System;
+        var volts = to.Set(ElectricsBook.LegVolts) * (hots.Count > 1 ? SupplyLegs.BetweenHots(system) : 1);
+        to.Plan.Join(key, hot, back, volts * volts / watts, LinkKind.Load);
+    }
+
     /// <summary>The sources with whether each is on: by the situation, else on when a panel names it, or as the service where none is named.</summary>
     public static IEnumerable<(string Id, Source Source, bool On)> Sources(Job job, Situation now)
     {
@@ -71,6 +88,24 @@ internal static class SupplyPlan
         {
             Breaker(to, id, panel, breaker);
         }
+
+        foreach (var circuit in panel.Breakers.Select(b => b.Circuit).OfType<string>().Distinct())
+        {
+            Direct(to, id, panel, circuit);
+        }
+    }
+
+    /// <summary>What a circuit feeds straight from the panel, with no box on the way.</summary>
+    private static void Direct(JobPlan to, string id, Panel panel, string circuit)
+    {
+        if (to.Job.Circuits.Find(circuit)?.Facts.Find("direct-load") is not { How: not (Known.Unknown or Known.NotApplicable), Value: { } text })
+        {
+            return;
+        }
+
+        var own = panel.Breakers.Where(b => b.Circuit == circuit).ToList();
+        var poles = own.SelectMany(b => Enumerable.Range(0, b.Poles).Select(p => Points.Pole(id, b.Key, p))).Take(own[0].Poles).ToList();
+        Load(to, $"load:{id}/{circuit}", poles, Watches(to, own[0]) ? Points.BreakerNeutral(id, own[0].Key) : Points.NeutralBar(id), id, double.Parse(text, System.Globalization.CultureInfo.InvariantCulture));
     }
 
     /// <summary>A source on the legs of a panel; one with fewer legs than the panel feeds several in step, as an adapter does.</summary>
@@ -91,34 +126,36 @@ internal static class SupplyPlan
 
     private static void Breaker(JobPlan to, string id, Panel panel, Breaker breaker)
     {
-        var key = $"{id}/{breaker.Slot}";
+        var key = $"{id}/{breaker.Key}";
         var on = to.Now.Breakers.TryGetValue(key, out var set) ? set : breaker.On ?? true;
         if (breaker.On is null && !to.Now.Breakers.ContainsKey(key))
         {
-            to.Plan.Assume($"Breaker {breaker.Slot} is taken to be on: nobody recorded it.");
+            to.Plan.Assume($"Breaker {breaker.Where} is taken to be on: nobody recorded it.");
         }
 
-        if (breaker.Kind is BreakerKind.Afci)
+        var watches = Watches(to, breaker);
+        var fromArc = watches && breaker.Kind is BreakerKind.Afci ? to.Set(ElectricsBook.ArcFaultGround) / 1000 : (double?)null;
+        if (breaker.Kind is BreakerKind.Afci && !watches)
         {
-            to.Plan.Assume($"Breaker {breaker.Slot} is taken to act on arcs only; some arc-fault breakers open on 30 mA to ground too.");
+            to.Plan.Assume($"Breaker {breaker.Where} is taken to act on arcs only; some arc-fault breakers open on 30 mA to ground too.");
         }
 
         var poles = new List<Link>();
         for (var pole = 0; pole < breaker.Poles; pole++)
         {
             // Poles of one breaker stand one slot below the other, on legs in turn.
-            var link = to.Plan.Join($"breaker:{key}/{pole}", Points.Leg(id, SupplyLegs.Of(panel.System, breaker.Slot, pole)), Points.Pole(id, breaker.Slot, pole), to.Set(ElectricsBook.BreakerMilliohms) / 1000, LinkKind.Breaker);
+            var link = to.Plan.Join($"breaker:{key}/{pole}", Points.Leg(id, SupplyLegs.Of(panel.System, breaker.Slot, pole)), Points.Pole(id, breaker.Key, pole), to.Set(ElectricsBook.BreakerMilliohms) / 1000, LinkKind.Breaker);
             link.Open = !on;
             poles.Add(link);
         }
 
-        var watches = breaker.Kind is BreakerKind.Gfci or BreakerKind.DualFunction;
-        var neutral = to.Plan.Join($"breakerN:{key}", Points.NeutralBar(id), Points.BreakerNeutral(id, breaker.Slot), BarOhms, LinkKind.Contact);
-        to.Plan.Guards.Add(new($"breaker:{key}", $"breaker {breaker.Slot}{(breaker.Says is null ? "" : $", {breaker.Says}")}", poles, watches ? [.. poles, neutral] : [])
+        var neutral = to.Plan.Join($"breakerN:{key}", Points.NeutralBar(id), Points.BreakerNeutral(id, breaker.Key), BarOhms, LinkKind.Contact);
+        to.Plan.Guards.Add(new($"breaker:{key}", $"breaker {breaker.Where}{(breaker.Says is null ? "" : $", {breaker.Says}")}", poles, watches ? [.. poles, neutral] : [])
         {
             Amperes = (double?)breaker.Amperes,
             Arcs = breaker.Kind is BreakerKind.Afci or BreakerKind.DualFunction,
-            Loop = watches ? (Points.NeutralBar(id), Points.BreakerNeutral(id, breaker.Slot)) : null,
+            From = fromArc,
+            Loop = watches && fromArc is null ? (Points.NeutralBar(id), Points.BreakerNeutral(id, breaker.Key)) : null,
         });
     }
 }

@@ -51,6 +51,10 @@ public static class Trips
     /// <param name="amperes">Difference of what goes out and comes back, A.</param>
     public static double Gfci(double amperes) => amperes < GfciTrips ? double.PositiveInfinity : Math.Max(GfciFastest, Math.Pow(20 / (amperes * 1000), 1.43));
 
+    /// <summary>Longest time what watches for a larger difference may take, s; infinite below it. <em>Assumed</em>: a tenth of a second.</summary>
+    /// <param name="from">Difference at which it acts, A.</param>
+    public static double Equipment(double amperes, double from) => amperes < from ? double.PositiveInfinity : 0.1;
+
     /// <summary>Whether a breaker's magnet opens it at once.</summary>
     public static Surely Magnetic(double amperes, double rating) => amperes >= PicksUpSurely * rating ? Surely.Yes : amperes >= PicksUpFrom * rating ? Surely.Perhaps : Surely.No;
 

@@ -69,6 +69,17 @@ public enum BreakerKind
 /// <summary>A breaker in a slot of a panel.</summary>
 public sealed record Breaker(int Slot, int Poles, decimal? Amperes = null, BreakerKind Kind = BreakerKind.Unknown, string? Circuit = null, string? Says = null, bool? On = null)
 {
+    /// <summary>True for the second half of a tandem: two breakers in one slot, each with a handle and a screw of its own.</summary>
+    public bool Lower { get; init; }
+
+    /// <summary>Its name within the panel: <c>10</c>, or <c>10b</c> for the lower half of a tandem.</summary>
+    [JsonIgnore]
+    public string Key => Lower ? $"{Slot}b" : Slot.ToString(System.Globalization.CultureInfo.InvariantCulture);
+
+    /// <summary>What people call it.</summary>
+    [JsonIgnore]
+    public string Where => Lower ? $"{Slot} lower" : Key;
+
     /// <summary>Who holds it off: it goes on again when everyone has let go.</summary>
     public IReadOnlyList<string> HeldBy { get; init => field = value ?? []; } = [];
 }

@@ -27,7 +27,7 @@ public static class Subjects
     /// <summary>Subject of facts of the box itself.</summary>
     public const string Box = "box";
 
-    /// <summary>Subject of facts of a circuit itself, and of a panel itself; a breaker's is its slot.</summary>
+    /// <summary>Subject of facts of a circuit itself, and of a panel itself; a breaker's is its <see cref="Breaker.Key"/>.</summary>
     public const string Circuit = "circuit";
 
     public const string Panel = "panel";
@@ -48,15 +48,13 @@ public static class Subjects
         _ => false,
     };
 
-    /// <summary>True when the panel has such a thing: itself, or a breaker by its slot.</summary>
+    /// <summary>True when the panel has such a thing: itself, or a breaker by its key.</summary>
     public static bool Has(Panel panel, CodeBook.FactOf of, string id) => of switch
     {
         CodeBook.FactOf.Panel => id == Panel,
-        CodeBook.FactOf.Breaker => panel.Breakers.Any(b => Slot(b) == id),
+        CodeBook.FactOf.Breaker => panel.Breakers.Any(b => b.Key == id),
         _ => false,
     };
-
-    public static string Slot(Breaker breaker) => breaker.Slot.ToString(System.Globalization.CultureInfo.InvariantCulture);
 
     /// <summary>The box without facts of things that are no longer in it.</summary>
     public static Box Pruned(Box box)

@@ -19,6 +19,11 @@ namespace JollyBarn.Web.Endpoints;
 /// <param name="Guard">What protects it from ground faults; null when nothing that is recorded does.</param>
 public sealed record CircuitOutletView(string Box, string BoxName, string? Place, string Device, string Name, bool Receptacle, decimal? Watts, string? How, string? Lasting, double? Drop, double? FaultAmperes, Surely? AtOnce, string? Guard);
 
+/// <summary>Something fixed at the end of a cable of the circuit.</summary>
+/// <param name="Box">The box its cable comes from, where it is asked.</param>
+/// <param name="End">The cable's end there: subject of what is answered about it.</param>
+public sealed record CircuitLoadView(string Box, string End, string Name, decimal? Watts, string? Lasting);
+
 /// <summary>A cable of a circuit.</summary>
 /// <param name="Box">A box it ends in; null when it ends in none that is known.</param>
 public sealed record CircuitCableView(string Run, string Name, string Size, string? Box, Fact<Length> Length);
@@ -27,10 +32,10 @@ public sealed record CircuitCableView(string Run, string Name, string Size, stri
 /// <param name="KnownLoad">Loads somebody recorded, A.</param>
 /// <param name="Measured">True when every cable of it has its length: the figures are then the circuit's own.</param>
 /// <param name="Holds">How many verdicts hold.</param>
-public sealed record CircuitView(string Id, IReadOnlyList<int> Slots, decimal? Amperes, decimal KnownLoad, bool Measured, IReadOnlyList<CircuitOutletView> Outlets, IReadOnlyList<CircuitCableView> Cables, IReadOnlyList<Finding> Findings, int Holds);
+public sealed record CircuitView(string Id, IReadOnlyList<string> Slots, decimal? Amperes, decimal KnownLoad, bool Measured, IReadOnlyList<CircuitOutletView> Outlets, IReadOnlyList<CircuitLoadView> Loads, IReadOnlyList<CircuitCableView> Cables, IReadOnlyList<Finding> Findings, int Holds);
 
-/// <param name="Legs">Leg of each breaker's first pole, by slot: A, B or C.</param>
-public sealed record PanelView(string Id, IReadOnlyDictionary<int, string> Legs, IReadOnlyList<Finding> Findings, int Holds);
+/// <param name="Legs">Leg of each breaker's first pole, by the breaker's key: A, B or C.</param>
+public sealed record PanelView(string Id, IReadOnlyDictionary<string, string> Legs, IReadOnlyList<Finding> Findings, int Holds);
 
 public sealed record SupplyView(long Version, IReadOnlyList<CircuitView> Circuits, IReadOnlyList<PanelView> Panels);
 
@@ -53,7 +58,8 @@ internal static class SupplyEndpoints
     {
         var look = judged.Look;
         return new(
-            look.Id, [.. look.Breakers.Select(b => b.Breaker.Slot)], look.Amperes, Math.Round(look.KnownLoad, 1), look.Ways.All(w => look.Wiring.Open(w).Count == 0), [.. look.Outlets.Select(o => View(look, o))],
+            look.Id, [.. look.Breakers.Select(b => b.Breaker.Where)], look.Amperes, Math.Round(look.KnownLoad, 1), look.Ways.All(w => look.Wiring.Open(w).Count == 0), [.. look.Outlets.Select(o => View(look, o))],
+            [.. look.Draws.OfType<LoadAtEnd>().Select(l => new CircuitLoadView(l.Box.Id, l.End, l.Name, l.Watts, l.Box.Answer(l.End, "far-load-long")))],
             [.. look.Runs.Select(r => new CircuitCableView(r.Id, look.RunName(r.Id), Answers.Size(r.Run), new[] { r.Run.A, r.Run.B }.FirstOrDefault(e => e.IsBox)?.Id, r.Run.Length))],
             [.. judged.Findings.Where(f => f.Verdict != Verdict.Fine)], judged.Findings.Count(f => f.Verdict == Verdict.Fine));
     }
@@ -64,7 +70,7 @@ internal static class SupplyEndpoints
         var (ohms, fault) = (ways.Max(w => w.Ohms), ways.Min(w => w.FaultAmperes));
         var amperes = (double?)(look.Amperes * ElectricsBook.DropLoad.Of(look.Practice) / 100);
         return new(
-            outlet.Box.Id, outlet.Box.Box.Name, outlet.Box.Place?.Name, outlet.Id, outlet.Box.DeviceName(outlet.Id), outlet.Receptacle, outlet.Watts, outlet.How, outlet.Box.Answer(outlet.Id, "load-long"),
+            outlet.Box.Id, outlet.Box.Box.Name, outlet.Box.Place?.Name, outlet.Device, outlet.Box.DeviceName(outlet.Device), outlet.Receptacle, outlet.Watts, outlet.How, outlet.Box.Answer(outlet.Device, "load-long"),
             ohms * amperes is { } volts ? Math.Round(100 * volts / look.LegVolts, 1) : null, fault is { } a ? Math.Round(a) : null,
             fault is { } current && look.Amperes is { } rating ? Trips.Magnetic(current, (double)rating) : null, ways.SelectMany(w => w.Guards).Select(g => g == $"gfci:{outlet.Of}" ? "itself" : look.Wiring.GuardName(g)).FirstOrDefault());
     }
@@ -73,7 +79,7 @@ internal static class SupplyEndpoints
     {
         var panel = judged.Look.Panel;
         return new(
-            judged.Look.Id, panel.Breakers.DistinctBy(b => b.Slot).ToDictionary(b => b.Slot, b => string.Concat(judged.Look.LegsOf(b).Select(l => (char)('A' + l)))),
+            judged.Look.Id, panel.Breakers.DistinctBy(b => b.Key).ToDictionary(b => b.Key, b => string.Concat(judged.Look.LegsOf(b).Select(l => (char)('A' + l)))),
             [.. judged.Findings.Where(f => f.Verdict != Verdict.Fine)], judged.Findings.Count(f => f.Verdict == Verdict.Fine));
     }
 }

@@ -1,7 +1,7 @@
 /** Words of circuits and panels. */
 export const supplyWords = {
   supply: {
-    breaker: (slots: readonly number[], amperes: number | null | undefined) =>
+    breaker: (slots: readonly string[], amperes: number | null | undefined) =>
       slots.length === 0 ? "no breaker known" : `${amperes ?? "?"} A, slot ${slots.join(" and ")}`,
     open: (name: string) => `Look at ${name}`,
     load: "Known load",
@@ -29,5 +29,11 @@ export const supplyWords = {
     seeIt: "See it at its box",
     comesFrom: "Where its other end is",
     atPanel: (name: string) => `at ${name}`,
+    atFixed: "at something fixed: a heater, a range, a pump",
+    somethingFixed: "something fixed",
+    fixedName: "What hangs there",
+    takes: "Takes, W",
+    notThere: "Not there",
+    direct: "Fed straight from the panel, with no box on the way",
   },
 };

@@ -4,26 +4,6 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Supply;
 
-/// <summary>An outlet of a circuit: a device of a box that takes current, or gives it to what is plugged in.</summary>
-/// <param name="Of">Its subject: box and device.</param>
-public sealed record CircuitOutlet(string Of, BoxLook Box, string Id, DeviceKind Kind)
-{
-    public string Name => $"{Box.DeviceName(Id)} of {Box.Box.Name}";
-
-    public bool Receptacle => Kind.Family is DeviceFamily.Receptacle or DeviceFamily.ProtectiveReceptacle or DeviceFamily.Combination;
-
-    /// <summary>Watts it takes; null when nobody said.</summary>
-    public decimal? Watts => Box.Number(Id, "load");
-
-    /// <summary>cord or fixed; luminaires, fans and alarms are fixed.</summary>
-    public string? How => Receptacle ? Box.Answer(Id, "load-how") : "fixed";
-
-    public bool? Lasting => Box.YesNo(Id, "load-long");
-
-    /// <summary>A fact about it, asked at its box.</summary>
-    public FactAsked Asked(string key) => new(Id, key, Box.Id);
-}
-
 /// <summary>A circuit as rules read it: its breakers, its cables, the boxes they end in and the outlets on it.</summary>
 public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
 {
@@ -31,7 +11,9 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
 
     private IReadOnlyList<BoxLook>? boxes;
     private IReadOnlyList<CircuitOutlet>? outlets;
+    private IReadOnlyList<CircuitDraw>? draws;
     private CircuitWiring? wiring;
+    private Lazy<FarthestDrop?>? farthest;
     private IReadOnlyList<OutletWay>? ways;
 
     public string Id => id;
@@ -53,12 +35,18 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
 
     /// <summary>What hangs on the circuit and takes current.</summary>
     public IReadOnlyList<CircuitOutlet> Outlets => outlets ??=
-        [.. Boxes.SelectMany(b => b.Devices.Where(d => Takes.Contains(d.Kind.Family) && OnIt(b, d.Id)).Select(d => new CircuitOutlet($"{b.Id}/{d.Id}", b, d.Id, d.Kind)))];
+        [.. Boxes.SelectMany(b => b.Devices.Where(d => Takes.Contains(d.Kind.Family) && OnIt(b, d.Id)).Select(d => new CircuitOutlet(b, d.Id, d.Kind)))];
+
+    /// <summary>Everything that takes current from it: outlets, what is fixed at the end of a cable, what is fed straight from the panel when somebody said so.</summary>
+    public IReadOnlyList<CircuitDraw> Draws => draws ??= [.. Outlets, .. AtEnds(), .. new LoadAtPanel(this) is { Watts: not null } direct ? [direct] : Array.Empty<CircuitDraw>()];
 
     public CircuitWiring Wiring => wiring ??= CircuitWiring.Of(Job, id);
 
     /// <summary>Ways to its receptacles, lengths nobody measured as the house assumes them.</summary>
     public IReadOnlyList<OutletWay> Ways => ways ??= Wiring.Ways();
+
+    /// <summary>What it loses at most; null where that cannot be worked out.</summary>
+    public FarthestDrop? Farthest => (farthest ??= new(() => FarthestDrop.Of(this))).Value;
 
     /// <summary>V of a leg; never nothing, so that shares of it are numbers.</summary>
     public double LegVolts => Math.Max(1, (double)ElectricsBook.LegVolts.Of(Practice));
@@ -69,16 +57,16 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
         get
         {
             var leg = LegVolts;
-            var neutral = Runs.Any(r => r.Run.Conductors.Any(c => c.Use == ConductorUse.Neutral));
-            return Breakers is [{ Breaker.Poles: 2, In.System: var system }] && !neutral ? leg * (system == SupplySystem.Wye ? Math.Sqrt(3) : 2) : leg;
+            var neutral = Runs.Any(r => Enumerable.Range(0, r.Run.Conductors.Count).Any(i => Uses.Seen(Job, r.Id, r.Run, i) == ConductorUse.Neutral));
+            return Breakers is [{ Breaker.Poles: 2, In.System: var system }] && !neutral ? leg * SupplyLegs.BetweenHots(system) : leg;
         }
     }
 
     /// <summary>Loads somebody recorded, A.</summary>
-    public decimal KnownLoad => Outlets.Sum(o => AmperesOf(o) ?? 0);
+    public decimal KnownLoad => Draws.Sum(o => AmperesOf(o) ?? 0);
 
-    /// <summary>Amperes of one outlet at the circuit's volts; null when nobody said what it takes.</summary>
-    public decimal? AmperesOf(CircuitOutlet outlet) => outlet.Watts / (decimal)Volts;
+    /// <summary>Amperes one thing draws at the circuit's volts; null when nobody said what it takes.</summary>
+    public decimal? AmperesOf(CircuitDraw draw) => draw.Watts / (decimal)Volts;
 
     /// <summary>An outlet in words, wherever the wiring reaches it.</summary>
     public string Named(OutletWay way)
@@ -94,6 +82,13 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
     protected override Observation? Fact(string of, string key) => of == Subjects.Circuit ? circuit.Facts.Find(key) : null;
 
     private string? BoxOf(RunEnd end) => end.At == EndAt.Box ? Job.Boxes.Find(end.Id)?.Name : null;
+
+    private IEnumerable<CircuitDraw> AtEnds() =>
+        from box in Boxes
+        from cable in box.Cables
+        let far = cable.Run.End(cable.Side == RunSide.A ? RunSide.B : RunSide.A)
+        where cable.Run.Circuit == id && far.At == EndAt.Load
+        select new LoadAtEnd(box, cable.Id, far.Says ?? "what hangs there");
 
     /// <summary>True when something of the device is joined to a cable of this circuit.</summary>
     private bool OnIt(BoxLook box, string device) =>

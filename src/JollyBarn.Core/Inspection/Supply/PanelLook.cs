@@ -15,8 +15,11 @@ public sealed class PanelLook(Job job, string id, Panel panel, IReadOnlyDictiona
     public IReadOnlyList<CircuitLook> Circuits { get; } =
         [.. panel.Breakers.Select(b => b.Circuit).OfType<string>().Distinct().Where(job.Circuits.Has).Select(c => circuits?.GetValueOrDefault(c) ?? new CircuitLook(job, c, job.Circuits[c]))];
 
+    /// <summary>True where a service comes in at the panel itself, so that no feeder lies before it.</summary>
+    public bool AtService => Job.Sources.Find(panel.Source)?.Kind == SourceKind.Service;
+
     /// <summary>A breaker as people call it.</summary>
-    public static string Named(Breaker breaker) => $"breaker {breaker.Slot}{(breaker.Says is { } says ? $", {says}" : "")}";
+    public static string Named(Breaker breaker) => $"breaker {breaker.Where}{(breaker.Says is { } says ? $", {says}" : "")}";
 
     /// <summary>Legs the breaker's poles are on, from 0; none of a breaker that is not this panel's.</summary>
     public IEnumerable<int> LegsOf(Breaker breaker) => SupplyLegs.Of(panel, breaker);

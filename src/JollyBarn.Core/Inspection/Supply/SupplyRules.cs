@@ -24,5 +24,5 @@ public static class SupplyRules
         new HotsApart(), new NeutralsByNetwork(), new LegsByPanel(), new KnownBreaker(), new WirePieces(), new TogetherInCable(), new ProtectedThrough(), new CircuitLoad(), new CordLoad(), new FixedLoad(), new Purpose(), new PurposeRating(), new OutOfScope(), new VoltageDrop(), new LeastFault(),
     ];
 
-    public static IReadOnlyList<PanelRule> Panels { get; } = [new DidNotTrip(), new TestButton(), new Tandem(), new BreakerListed(), new NeutralScrews(), new SlotsClosed(), new WrittenFor(), new LegBalance()];
+    public static IReadOnlyList<PanelRule> Panels { get; } = [new DidNotTrip(), new TestButton(), new Tandem(), new BreakerListed(), new NeutralScrews(), new SlotsClosed(), new WrittenFor(), new LegBalance(), new DropInAll()];
 }

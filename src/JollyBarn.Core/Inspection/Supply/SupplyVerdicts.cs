@@ -54,7 +54,7 @@ public sealed class SupplyVerdicts
         [job.Profile, job.Practice, job.Rulings, job.Sources, job.Panels, job.Circuits, job.Places, job.Walls, .. look.Wiring.Records];
 
     /// <summary>Of a panel: its circuits' looks are kept themselves while nothing of them changes.</summary>
-    private static List<object?> Read(Job job, PanelLook look) => [job.Profile, job.Practice, job.Rulings, job.Panels, job.Circuits, .. look.Circuits];
+    private static List<object?> Read(Job job, PanelLook look) => [job.Profile, job.Practice, job.Rulings, job.Sources, job.Panels, job.Circuits, .. look.Circuits];
 
     private static IReadOnlyList<Finding> Sorted(IEnumerable<Finding> found) => [.. found.OrderBy(f => f.Verdict)];
 }

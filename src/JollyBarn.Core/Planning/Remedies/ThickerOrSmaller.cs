@@ -34,7 +34,7 @@ public sealed class ThickerOrSmaller : IRemedies
         if (breaker is not null && Most(ask) is { } most && ask.Job.Panels.FirstOrDefault(p => p.Value.Breakers.Contains(breaker)) is { Key: { } panelId, Value: { } panel })
         {
             var smaller = Sizes.Where(s => s <= most).DefaultIfEmpty(15).Max();
-            yield return new($"A {smaller:0} A breaker in slot {breaker.Slot} (licensed work).", new PutPanel(panelId, panel with { Breakers = [.. panel.Breakers.Select(b => b == breaker ? b with { Amperes = smaller } : b)] }));
+            yield return new($"A {smaller:0} A breaker in slot {breaker.Where} (licensed work).", new PutPanel(panelId, panel with { Breakers = [.. panel.Breakers.Select(b => b == breaker ? b with { Amperes = smaller } : b)] }));
         }
     }
 

@@ -8,6 +8,7 @@ import type { BoxEdit } from "../box/useBoxEdit";
 import { Ask, Button, Pick } from "../parts/controls";
 import { fact } from "../parts/measure";
 import { words } from "../words";
+import { FarEnd } from "./FarEnd";
 
 const w = words.box;
 
@@ -43,7 +44,7 @@ export function CableThing({ job, view, cable: c, edit }: { job: string; view: B
             {c.far}
           </Link>
         ) : (
-          (c.far ?? <FromPanel job={job} cable={c} edit={edit} />)
+          <FarEnd job={job} view={view} cable={c} edit={edit} />
         )}
       </div>
       <About job={job} cable={c} edit={edit} />
@@ -58,25 +59,6 @@ export function CableThing({ job, view, cable: c, edit }: { job: string; view: B
         </Button>
       </div>
     </>
-  );
-}
-
-/** Says at which panel an end nobody has followed is: the home run. */
-function FromPanel({ job, cable: c, edit }: { job: string; cable: Schemas["CableView"]; edit: BoxEdit }) {
-  const head = useHead(job);
-  const panels = Object.entries(head.data?.panels ?? {});
-  if (panels.length === 0) return <>{w.unknownEnd}</>;
-  return (
-    <div className="w-56">
-      <Pick
-        hide
-        label={words.supply.comesFrom}
-        value={null}
-        empty={w.unknownEnd}
-        onChange={(panel) => void edit.send({ do: "endAtPanel", box: undefined, run: c.run, end: c.side === "A" ? "B" : "A", panel })}
-        options={panels.map(([id, p]) => [id, words.supply.atPanel(p.name)] as const)}
-      />
-    </div>
   );
 }
 

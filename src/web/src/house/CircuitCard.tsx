@@ -1,4 +1,4 @@
-import { ChevronDown, ShieldCheck } from "lucide-react";
+import { ChevronDown } from "lucide-react";
 import { useState } from "react";
 import { Link, useLocation } from "react-router";
 import type { Schemas } from "../api/client";
@@ -10,7 +10,7 @@ import { Mark } from "../inspect/Verdict";
 import { Ask, Pick, TakeOut } from "../parts/controls";
 import { fact } from "../parts/measure";
 import { words } from "../words";
-import { FactRow } from "./FactRow";
+import { Direct, Outlets } from "./CircuitDraws";
 import type { Send } from "./House";
 import { SupplyVerdict, type Asked } from "./SupplyVerdict";
 
@@ -75,6 +75,7 @@ export function CircuitCard({
           {view && <Verdicts job={job} id={id} view={view} send={send} />}
           {view && <Outlets job={job} view={view} send={send} />}
           {view && view.cables.length > 0 && <Cables job={job} view={view} send={send} />}
+          <Direct id={id} circuit={circuit} send={send} />
           <div className="flex flex-wrap items-end gap-3">
             <div className="min-w-56 flex-1">
               <Purpose id={id} circuit={circuit} send={send} />
@@ -139,65 +140,6 @@ function Verdicts({ job, id, view, send }: { job: string; id: string; view: View
       ))}
       <p className="text-sm text-ink-2">{w.holds(view.holds)}</p>
     </div>
-  );
-}
-
-function Outlets({ job, view, send }: { job: string; view: View; send: Send }) {
-  const facts = useCatalogue().data?.facts ?? [];
-  return (
-    <section>
-      <h3 className="mb-1">{w.outlets}</h3>
-      {view.outlets.length === 0 && <p className="text-sm text-ink-2">{w.noOutlets}</p>}
-      <ul>
-        {view.outlets.map((o) => (
-          <li key={`${o.box}/${o.device}`} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-rule py-1 text-sm">
-            <span className="min-w-44 flex-1">
-              <Link className="font-semibold underline underline-offset-4" to={`/jobs/${job}/boxes/${o.box}?lit=${o.device}`}>
-                {o.boxName}
-              </Link>
-              <span className="block">
-                {o.name}
-                {o.place && <span className="text-ink-2">, {o.place}</span>}
-              </span>
-              {o.receptacle && (
-                <span className={`inline-flex items-center gap-1 ${o.guard ? "text-moss" : "text-ink-2"}`}>
-                  {o.guard && <ShieldCheck size={15} aria-hidden />} {o.guard ? w.protectedBy(o.guard) : w.unprotected}
-                </span>
-              )}
-            </span>
-            <span className="figure text-right">
-              {o.drop != null && <span className="block">{w.lost(o.drop)}</span>}
-              {o.faultAmperes != null && <span className="block">{w.amperes(o.faultAmperes)}</span>}
-            </span>
-            <div className="w-20">
-              <Ask
-                mono
-                hide
-                label={w.watts(`${o.name}, ${o.boxName}`)}
-                hint={w.wattsHint}
-                value={o.watts == null ? "" : String(o.watts)}
-                onKeep={(t) => send({ do: "noteFact", box: o.box, of: o.device, key: "load", fact: t ? answered(t) : null })}
-              />
-            </div>
-            {(o.watts ?? 0) > 0 && (
-              <details className="basis-full">
-                <summary className="min-h-8 text-ink-2 underline underline-offset-4">{w.howItHangs}</summary>
-                {facts
-                  .filter((k) => k.key === "load-long" || (k.key === "load-how" && o.receptacle))
-                  .map((k) => (
-                    <FactRow
-                      key={k.key}
-                      kind={k}
-                      value={k.key === "load-how" ? o.how : o.lasting}
-                      onNote={(fact) => send({ do: "noteFact", box: o.box, of: o.device, key: k.key, fact })}
-                    />
-                  ))}
-              </details>
-            )}
-          </li>
-        ))}
-      </ul>
-    </section>
   );
 }
 

@@ -4,8 +4,15 @@ import { words } from "../words";
 import type { Send } from "./House";
 import { FactRow } from "./FactRow";
 import { SupplyVerdict } from "./SupplyVerdict";
+import { fromKey, keyOf } from "../parts/breaker";
 
 const w = words.supply;
+
+/** A breaker's key as people say it. */
+function whereOf(key: string) {
+  const { slot, lower } = fromKey(key);
+  return lower ? words.housePage.lower(slot) : String(slot);
+}
 
 /** What is wrong or open at a panel. */
 export function PanelVerdicts({
@@ -29,7 +36,7 @@ export function PanelVerdicts({
           id={view.id}
           send={send}
           finding={f}
-          nameOf={(ask) => (ask.of === "panel" ? undefined : `${words.housePage.slot} ${ask.of}`)}
+          nameOf={(ask) => (ask.of === "panel" ? undefined : `${words.housePage.slot} ${whereOf(ask.of)}`)}
           onNote={(ask, fact) => send({ do: "notePanel", panel: view.id, of: ask.of, key: ask.key, fact })}
         />
       ))}
@@ -72,12 +79,22 @@ function Facts({
 }
 
 /** What somebody saw of one breaker: what its directory says, whether it held on a short, its test button. */
-export function BreakerFacts({ panel, id, slot, send }: { panel: Schemas["Panel"]; id: string; slot: number; send: Send }) {
-  const watches = /Gfci|Afci|DualFunction/.test(panel.breakers?.find((b) => b.slot === slot)?.kind ?? "");
+export function BreakerFacts({
+  panel,
+  id,
+  breaker,
+  send,
+}: {
+  panel: Schemas["Panel"];
+  id: string;
+  breaker: Schemas["Breaker"];
+  send: Send;
+}) {
+  const watches = /Gfci|Afci|DualFunction/.test(breaker.kind ?? "");
   return (
     <fieldset className="rounded-xl border-2 border-rule p-3">
       <legend className="px-1 font-semibold">{w.facts}</legend>
-      <Facts of="Breaker" subject={String(slot)} id={id} panel={panel} send={send} without={watches ? undefined : "button-opens"} />
+      <Facts of="Breaker" subject={keyOf(breaker)} id={id} panel={panel} send={send} without={watches ? undefined : "button-opens"} />
     </fieldset>
   );
 }

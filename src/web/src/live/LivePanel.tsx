@@ -3,6 +3,7 @@ import { useEdit } from "../api/job";
 import { settings } from "../api/settings";
 import { Button, Pick } from "../parts/controls";
 import { say } from "../parts/Notices";
+import { fromKey } from "../parts/breaker";
 import { words } from "../words";
 import { Legend } from "./Badge";
 import { Probe } from "./Probe";
@@ -102,7 +103,7 @@ function Throws({
     const by = { by: settings().who, at: new Date().toISOString() };
     const edit =
       which === "breakers"
-        ? { do: "switchBreaker", panel: a, slot: Number(b), on: t.on, ...by }
+        ? { do: "switchBreaker", panel: a, ...fromKey(b), on: t.on, ...by }
         : { do: "throwSwitch", box, device: b, on: t.on, ...by };
     void send.mutateAsync({ edit: edit as Edit }).then(
       () => {

@@ -9,7 +9,7 @@ public sealed class CircuitLoad() : CircuitRule("load", "Load", "An overloaded c
     public override IEnumerable<Finding> Judge(CircuitLook look)
     {
         const string article = "210.19(A)(1), 210.20(A)";
-        var known = look.Outlets.Where(o => o.Watts is not null).ToList();
+        var known = look.Draws.Where(o => o.Watts is not null).ToList();
         if (look.Amperes is not { } rating || known.Count == 0)
         {
             yield break;
@@ -18,10 +18,10 @@ public sealed class CircuitLoad() : CircuitRule("load", "Load", "An overloaded c
         var more = look.Limits.Number("circuit.long") / 100;
         decimal Sum(bool unsaid) => known.Sum(o => look.AmperesOf(o)!.Value * (o.Lasting ?? unsaid ? more : 1));
         var (least, most) = (Sum(false), Sum(true));
-        var open = look.Outlets.Where(o => o.Watts is null).Select(o => o.Asked("load")).Concat(known.Where(o => o.Lasting is null && o.Watts > 0).Select(o => o.Asked("load-long"))).ToList();
+        var open = look.Draws.Where(o => o.Watts is null).Select(o => o.AsksWatts).Concat(known.Where(o => o.Lasting is null && o.Watts > 0).Select(o => o.AsksLasting)).ToList();
         var sum = string.Join(" + ", known.Where(o => o.Watts > 0).Select(o => $"{look.AmperesOf(o):0.0}{(o.Lasting == true ? $" × {more:0.00}" : "")}"));
         yield return least > rating ? Fix(Subjects.Circuit, $"Loads of {look.Circuit.Name} come to {least:0.0} A on a {rating:0} A breaker.", article) with { Sum = $"{sum} = {least:0.0} A; {rating:0} A at most", Mend = $"Move {(least - rating) * (decimal)look.Volts:0} W or more to another circuit." }
-            : look.Outlets.Count == known.Count && most <= rating ? Fine(Subjects.Circuit, $"Loads of {look.Circuit.Name}: {least:0.0} A of {rating:0} A.", article) with { Sum = $"{(sum.Length > 0 ? sum : "0")} = {least:0.0} A" }
+            : look.Draws.Count == known.Count && most <= rating ? Fine(Subjects.Circuit, $"Loads of {look.Circuit.Name}: {least:0.0} A of {rating:0} A.", article) with { Sum = $"{(sum.Length > 0 ? sum : "0")} = {least:0.0} A" }
             : AskOf(Subjects.Circuit, $"Loads of {look.Circuit.Name} that are known: {least:0.0} A of {rating:0} A{(known.Exists(o => o.Lasting == true) ? $", long ones at {more * 100:0} %" : "")}. What else hangs on it?", article, open) with { Sum = sum.Length > 0 ? $"{sum} = {least:0.0} A" : null };
     }
 }

@@ -7,7 +7,7 @@ public sealed class CordLoad() : CircuitRule("load-cord", "One plugged-in load",
     public override IEnumerable<Finding> Judge(CircuitLook look)
     {
         var limit = look.Limits["circuit.cord"];
-        var alone = look.Outlets is [{ Kind.Id: "receptacle-single" or "receptacle-own-enclosure" or "range-receptacle" }];
+        var alone = look.Draws is [CircuitOutlet { Kind.Id: "receptacle-single" or "receptacle-own-enclosure" or "range-receptacle" }];
         if (look.Amperes is not { } rating || alone)
         {
             yield break;

@@ -1,5 +1,3 @@
-using JollyBarn.Wiring;
-
 namespace JollyBarn.Inspection.Supply.Rules;
 
 /// <summary>No breaker was seen to hold on a short.</summary>
@@ -10,7 +8,7 @@ public sealed class DidNotTrip() : PanelRule("did-not-trip", "Opens on a short",
     {
         foreach (var breaker in look.Panel.Breakers)
         {
-            var of = Subjects.Slot(breaker);
+            var of = breaker.Key;
             if (look.YesNo(of, "did-not-trip") is { } held)
             {
                 yield return held

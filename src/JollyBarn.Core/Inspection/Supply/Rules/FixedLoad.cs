@@ -9,15 +9,14 @@ public sealed class FixedLoad() : CircuitRule("load-fixed", "Loads fastened in p
     public override IEnumerable<Finding> Judge(CircuitLook look)
     {
         var limit = look.Limits["circuit.fixed"];
-        bool Fastened(CircuitOutlet o) => o.Kind.Family == CodeBook.DeviceFamily.Fan || (o.Receptacle && o.How == "fixed");
-        var fastened = look.Outlets.Where(o => Fastened(o) && o.Watts is not null).ToList();
-        if (look.Amperes is not { } rating || fastened.Count == 0 || look.Outlets.All(Fastened))
+        var fastened = look.Draws.Where(d => d.Fastened == true && d.Watts is not null).ToList();
+        if (look.Amperes is not { } rating || fastened.Count == 0 || look.Draws.All(d => d.Fastened == true))
         {
             yield break;
         }
 
         var (sum, most) = (fastened.Sum(o => look.AmperesOf(o)!.Value), rating * limit.Value / 100);
-        var open = look.Outlets.Where(o => o.Receptacle && o.Watts is not 0 && (o.How is null || (Fastened(o) && o.Watts is null))).Select(o => o.Asked(o.How is null ? "load-how" : "load")).ToList();
+        var open = look.Draws.Where(d => d.Fastened is null || (d.Fastened == true && d.Watts is null)).Select(d => d.Fastened is null ? d.Asked("load-how") : d.AsksWatts).ToList();
         yield return sum > most ? Fix(Subjects.Circuit, $"What is fastened in place takes {sum:0.0} A of {look.Circuit.Name}; {most:0.0} A at most beside lights or receptacles.", limit.Article) with { Sum = $"{limit.Value:0} % of {rating:0} = {most:0.0} A", Mend = $"Move {(sum - most) * (decimal)look.Volts:0} W or more of it to a circuit of its own." }
             : open.Count > 0 ? AskOf(Subjects.Circuit, $"What is known to be fastened in place takes {sum:0.0} A of {most:0.0}: is anything else?", limit.Article, open)
             : Fine(Subjects.Circuit, $"What is fastened in place takes {sum:0.0} A of {most:0.0}.", limit.Article);

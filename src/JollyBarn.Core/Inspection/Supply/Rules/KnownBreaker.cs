@@ -9,7 +9,7 @@ public sealed class KnownBreaker() : CircuitRule("circuit-breaker", "Its breaker
     public override IEnumerable<Finding> Judge(CircuitLook look)
     {
         yield return look.Breakers.Count == 0 ? AskOf(Subjects.Circuit, $"Which breaker feeds {look.Circuit.Name}?", "408.4(A)", [])
-            : look.Amperes is null ? AskOf(Subjects.Circuit, $"What does the handle of breaker {string.Join(" and ", look.Breakers.Where(b => b.Breaker.Amperes is null).Select(b => b.Breaker.Slot))} say, in amperes?", "240.83", [])
-            : Fine(Subjects.Circuit, $"Fed by breaker {string.Join(" and ", look.Breakers.Select(b => b.Breaker.Slot))}, {look.Amperes:0} A.", "408.4(A)");
+            : look.Amperes is null ? AskOf(Subjects.Circuit, $"What does the handle of breaker {string.Join(" and ", look.Breakers.Where(b => b.Breaker.Amperes is null).Select(b => b.Breaker.Where))} say, in amperes?", "240.83", [])
+            : Fine(Subjects.Circuit, $"Fed by breaker {string.Join(" and ", look.Breakers.Select(b => b.Breaker.Where))}, {look.Amperes:0} A.", "408.4(A)");
     }
 }

@@ -9,8 +9,8 @@ public sealed class LegBalance() : PanelRule("leg-balance", "Balance of the legs
     public override IEnumerable<Finding> Judge(PanelLook look)
     {
         var legs = Electrics.SupplyLegs.Count(look.Panel.System);
-        var outlets = look.Circuits.SelectMany(c => c.Outlets).ToList();
-        if (legs < 2 || outlets.All(o => o.Watts is null))
+        var draws = look.Circuits.SelectMany(c => c.Draws).ToList();
+        if (legs < 2 || draws.All(o => o.Watts is null))
         {
             yield break;
         }
@@ -29,7 +29,7 @@ public sealed class LegBalance() : PanelRule("leg-balance", "Balance of the legs
         var (most, least) = (on.Max(), on.Min());
         var limit = look.Limits["panel.balance"];
         var sum = string.Join(", ", on.Select((a, i) => $"leg {(char)('A' + i)} {a:0.0} A"));
-        yield return outlets.Exists(o => o.Watts is null) ? AskOf(Subjects.Panel, $"Known loads of {look.Panel.Name}: {sum}. The rest is not recorded.", limit.Article, []) with { Sum = sum }
+        yield return draws.Exists(o => o.Watts is null) ? AskOf(Subjects.Panel, $"Known loads of {look.Panel.Name}: {sum}. The rest is not recorded.", limit.Article, []) with { Sum = sum }
             : most > 0 && (most - least) * 100 > limit.Value * most ? Better(Subjects.Panel, $"The legs of {look.Panel.Name} are {most - least:0.0} A apart.", limit.Article) with { Sum = sum, Mend = $"A licensed electrician moves {(most - least) / 2:0.0} A of load to the lighter leg." }
             : Fine(Subjects.Panel, $"The legs of {look.Panel.Name} are within {limit.Value:0} %.", limit.Article) with { Sum = sum };
     }

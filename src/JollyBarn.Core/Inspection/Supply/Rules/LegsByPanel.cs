@@ -15,7 +15,7 @@ public sealed class LegsByPanel() : CircuitRule("legs", "Legs by the panel", "On
             yield break;
         }
 
-        var slots = string.Join(" and ", look.Breakers.Select(b => b.Breaker.Slot));
+        var slots = string.Join(" and ", look.Breakers.Select(b => b.Breaker.Where));
         var shared = look.Runs.Where(r => r.Run.Conductors.Count(c => c.Use == ConductorUse.Hot) > 1 && r.Run.Conductors.Any(c => c.Use == ConductorUse.Neutral)).Select(r => r.Id).ToArray();
         if (shared.Length == 0)
         {

@@ -11,7 +11,7 @@ public sealed class ProtectedThrough() : CircuitRule("gfci-through", "GFCI upstr
         const string article = "210.8(A)";
         foreach (var outlet in look.Outlets.Where(o => o.Receptacle && GfciByPlace.Needed(o.Box).Needed == true && GfciByPlace.Met(o.Box, o.Id, o.Kind) is null))
         {
-            var way = look.Ways.FirstOrDefault(w => w.Box == outlet.Box.Id && w.Device == outlet.Id);
+            var way = look.Ways.FirstOrDefault(w => w.Box == outlet.Box.Id && w.Device == outlet.Device);
             if (way is null)
             {
                 continue;
@@ -23,7 +23,7 @@ public sealed class ProtectedThrough() : CircuitRule("gfci-through", "GFCI upstr
             }
             else if (look.Wiring.Followed && look.Breakers.All(b => b.Breaker.Kind != Wiring.BreakerKind.Unknown))
             {
-                yield return Fix(outlet.Of, $"The {outlet.Name} is followed back to its breaker, and nothing on the way protects it from ground faults; the place asks it.", article) with { Box = outlet.Box.Id, Mend = $"A ground-fault breaker in slot {string.Join(" and ", look.Breakers.Select(b => b.Breaker.Slot))}, or a protective receptacle here or at a box before it, feeding this from its load side." };
+                yield return Fix(outlet.Of, $"The {outlet.Name} is followed back to its breaker, and nothing on the way protects it from ground faults; the place asks it.", article) with { Box = outlet.Box.Id, Mend = $"A ground-fault breaker in slot {string.Join(" and ", look.Breakers.Select(b => b.Breaker.Where))}, or a protective receptacle here or at a box before it, feeding this from its load side." };
             }
         }
     }

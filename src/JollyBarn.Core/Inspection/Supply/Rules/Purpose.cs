@@ -44,5 +44,10 @@ public sealed class Purpose() : CircuitRule("purpose", "Circuits with a purpose"
                 : Fine(outlet.Of, $"The {outlet.Name} belongs on {look.Circuit.Name}.", purpose.Article!)) with
             { Box = outlet.Box.Id };
         }
+
+        foreach (var load in look.Draws.Where(d => d is not CircuitOutlet && !together))
+        {
+            yield return Fix(load.Of, $"{char.ToUpperInvariant(load.Name[0])}{load.Name[1..]} hangs on {look.Circuit.Name}, which is for {purpose.Name} and nothing else.", purpose.Article!) with { Box = load.At, Mend = Elsewhere };
+        }
     }
 }

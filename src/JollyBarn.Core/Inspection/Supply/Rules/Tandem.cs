@@ -6,7 +6,7 @@ namespace JollyBarn.Inspection.Supply.Rules;
 /// <remarks>NEC 408.54, 110.3(B).</remarks>
 public sealed class Tandem() : PanelRule("tandem", "Tandem breakers", "A panel carries as many circuits as it was made for.")
 {
-    public override IEnumerable<Finding> Judge(PanelLook look) => look.Panel.Breakers.Where(b => b.Kind == BreakerKind.Tandem).Select(b => Subjects.Slot(b)).Distinct().Select(slot => look.YesNo(Subjects.Panel, "takes-tandem") switch
+    public override IEnumerable<Finding> Judge(PanelLook look) => look.Panel.Breakers.Where(b => b.Kind == BreakerKind.Tandem).Where(b => !b.Lower).Select(b => b.Key).Select(slot => look.YesNo(Subjects.Panel, "takes-tandem") switch
     {
         true => Fine(slot, $"{look.Panel.Name} takes the tandem breaker in slot {slot}.", "408.54"),
         false => Fix(slot, $"Slot {slot} of {look.Panel.Name} holds a tandem breaker, and its label takes none.", "408.54, 110.3(B)") with { Mend = "A licensed electrician gives its circuits slots of their own, or a second panel." },

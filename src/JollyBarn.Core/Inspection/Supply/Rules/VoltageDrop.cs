@@ -1,5 +1,3 @@
-using JollyBarn.CodeBook;
-
 namespace JollyBarn.Inspection.Supply.Rules;
 
 /// <summary>The voltage at the farthest receptacle stays within the share that is recommended.</summary>
@@ -8,22 +6,17 @@ public sealed class VoltageDrop() : CircuitRule("drop", "Voltage drop", "Motors 
 {
     public override IEnumerable<Finding> Judge(CircuitLook look)
     {
-        if (look.Amperes is not { } rating || look.Ways.Where(w => w.Ohms is not null).MaxBy(w => w.Ohms) is not { } far)
+        if (look.Farthest is not { } far)
         {
             yield break;
         }
 
         var limit = look.Limits["circuit.drop"];
-        var amperes = (double)(rating * ElectricsBook.DropLoad.Of(look.Practice) / 100);
-        var leg = look.LegVolts;
-        var measured = look.Wiring.Open(far).Count == 0;
-        var way = measured ? far : look.Wiring.Ways(least: true).MaxBy(w => w.Ohms) ?? far;
-        var ohms = way.Ohms ?? 0;
-        var share = 100 * amperes * ohms / leg;
-        var sum = $"{amperes:0.#} A × {ohms:0.000} Ω = {amperes * ohms:0.0} V of {leg:0} V = {share:0.0} %";
-        yield return (share > (double)limit.Value ? Better(way.Of, $"At {amperes:0.#} A, {look.Named(way)} loses {(measured ? "" : "at least ")}{share:0.0} %; {limit.Value:0.#} % is what one keeps to.", limit.Article) with { Sum = sum, Mend = look.Wiring.Thicker(way) is { } better ? $"One gauge thicker all the way it would lose {100 * amperes * better / leg:0.0} %." : null }
-            : measured ? Fine(far.Of, $"At {amperes:0.#} A, {look.Named(far)} loses {share:0.0} %.", limit.Article) with { Sum = sum }
-            : AskOf(far.Of, $"How much is lost as far as {look.Named(far)} cannot be told: {Unmeasured.Says(look, far)}", limit.Article, [])) with
-        { Box = far.Box };
+        var (amperes, leg, name) = (far.Amperes, look.LegVolts, look.Named(far.Way));
+        var sum = $"{amperes:0.#} A × {far.Ohms:0.000} Ω = {amperes * far.Ohms:0.0} V of {leg:0} V = {far.Share:0.0} %";
+        yield return (far.Share > (double)limit.Value ? Better(far.Way.Of, $"At {amperes:0.#} A, {name} loses {(far.Measured ? "" : "at least ")}{far.Share:0.0} %; {limit.Value:0.#} % is what one keeps to.", limit.Article) with { Sum = sum, Mend = look.Wiring.Thicker(far.Way) is { } better ? $"One gauge thicker all the way it would lose {100 * amperes * better / leg:0.0} %." : null }
+            : far.Measured ? Fine(far.Way.Of, $"At {amperes:0.#} A, {name} loses {far.Share:0.0} %.", limit.Article) with { Sum = sum }
+            : AskOf(far.Way.Of, $"How much is lost as far as {name} cannot be told: {Unmeasured.Says(look, far.Way)}", limit.Article, [])) with
+        { Box = far.Way.Box };
     }
 }
