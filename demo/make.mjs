@@ -70,11 +70,11 @@ await batch("Sources and panel", [
 ]);
 const circuits = [
   [1, 20, "press-south", "Press room, south"], [3, 20, "benches", "Bindery benches"], [5, 15, "lights", "Lights, ground floor"], [7, 15, "bedrooms", "Bedrooms, old two-wire"],
-  [2, 20, "galley-counter", "Galley counter"], [4, 20, "wash", "Wash room"], [6, 15, "porch-jetty", "Porch and jetty"], [8, 15, "loft-lights", "Loft"], [9, 20, "type-case", "Type store heater"], [10, 15, "cellar-lights", "Cellar lights"],
+  [2, 20, "galley-counter", "Galley counter"], [4, 20, "wash", "Wash room"], [6, 15, "porch-jetty", "Porch and jetty"], [8, 15, "loft-lights", "Loft"], [9, 20, "type-case", "Type store heater"], [10, 15, "cellar-lights", "Cellar lights"], [11, 30, "heater", "Water heater", 2],
 ];
 await batch("Circuits", [
   ...circuits.map(([, , id, name]) => ({ do: "putCircuit", id, circuit: { name, panel: "panel" } })),
-  { do: "putPanel", id: "panel", panel: { name: "Cellar panel", system: "SplitPhase", slots: 20, mainAmperes: 100, source: "service", place: "cellar", breakers: circuits.map(([slot, amperes, id, name]) => ({ slot, poles: 1, amperes, kind: "Standard", circuit: id, says: name, on: slot !== 7 })) } },
+  { do: "putPanel", id: "panel", panel: { name: "Cellar panel", system: "SplitPhase", slots: 20, mainAmperes: 100, source: "service", place: "cellar", breakers: circuits.map(([slot, amperes, id, name, poles = 1]) => ({ slot, poles, amperes, kind: "Standard", circuit: id, says: name, on: slot !== 7 })) } },
 ]);
 
 on("2026-09-15", "Ines");
@@ -281,11 +281,20 @@ for (const [id, box, caption, leadId] of [["pic-1", "coal-hole", "Tooth marks a 
   await edit({ do: "addPhoto", id, photo: { box, sha, width, height, bytes, caption, lead: leadId, when: day.at } });
 }
 on("2026-09-26", "Ines");
+await batch("Cellar, over the water heater", [
+  add("heater-joint", "Cellar, over the water heater", "square-4x2-1/8", "cellar"), { do: "addPart", box: "heater-joint", id: "cover", kind: "cover-flat-square" },
+  cable("heater-joint", "heater-feed", nm("10-2"), "Top", "from the cellar panel", "FeedsIn"), cable("heater-joint", "heater-on", nm("10-2"), "Bottom", "down to the water heater"),
+  ...[lead("heater-feed", 1), lead("heater-on", 1)].map((l) => ({ do: "identifyLead", box: "heater-joint", lead: l, colour: "white", use: "Hot", markedAs: "black" })),
+  join("heater-joint", "one", "one hot", "twist-on-large", [lead("heater-feed", 0), lead("heater-on", 0)]), join("heater-joint", "other", "the other hot", "twist-on-large", [lead("heater-feed", 1), lead("heater-on", 1)]),
+  join("heater-joint", "grounds", "grounds", "twist-on-large", [lead("heater-feed", 2), lead("heater-on", 2)]), { do: "addPigtail", box: "heater-joint", id: "bond", from: { at: "Joint", joint: "grounds" }, to: { at: "BondingScrew" }, length: { how: "Measured", value: "8", entered: "8" } },
+  ...circuitOf("heater", "heater-feed", "heater-on"), { do: "endAtPanel", run: "heater-feed", end: "B", panel: "panel" }, { do: "endAtLoad", run: "heater-on", end: "B", says: "water heater" },
+  note("heater-joint", "heater-on.a", "far-load", "4500"), note("heater-joint", "heater-on.a", "far-load-long", "yes"),
+]);
 const feet = (run, ft) => ({ do: "setRun", run, length: { how: "Estimated", value: String(ft * 12), entered: `${ft}'`, who: day.by, when: day.at.slice(0, 10) } });
 const home = (run) => ({ do: "endAtPanel", run, end: "B", panel: "panel" });
 await batch("Home runs followed, lengths paced out", [
   ...["bench-feed", "press-feed", "door-feed", "light-feed", "galley-feed", "wash-feed"].map(home),
-  ...Object.entries({ "bench-feed": 34, "to-bench": 18, "to-glue": 9, "to-window": 12, "to-sewing": 11, "press-feed": 61, "press-on": 22, "door-feed": 48, "door-work": 26, "galley-feed": 52, "to-sink": 9, "up-feed": 46, "up-east": 24 }).map(([run, ft]) => feet(run, ft)),
+  ...Object.entries({ "bench-feed": 34, "to-bench": 18, "to-glue": 9, "to-window": 12, "to-sewing": 11, "press-feed": 61, "press-on": 22, "door-feed": 48, "door-work": 26, "galley-feed": 52, "to-sink": 9, "up-feed": 46, "up-east": 24, "heater-feed": 12, "heater-on": 4 }).map(([run, ft]) => feet(run, ft)),
 ]);
 const takes = (box, watts, how, hours, on = "r1") => [note(box, on, "load", String(watts)), ...(how ? [note(box, on, "load-how", how)] : []), ...(hours ? [note(box, on, "load-long", hours)] : [])];
 await batch("What hangs on them", [

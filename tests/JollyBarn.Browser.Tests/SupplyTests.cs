@@ -1,3 +1,5 @@
+using OpenQA.Selenium;
+
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>Circuits and the panel in the house.</summary>
@@ -63,5 +65,68 @@ public sealed class SupplyTests(Site site) : IClassFixture<Site>
         person.Tap("Where its other end is");
         person.Tap("at Cellar panel");
         person.Sees("Cellar panel", "section");
+    }
+
+    /// <summary>Two breakers in one slot, each with a circuit and a handle of its own.</summary>
+    [Fact]
+    public async Task Both_halves_of_a_tandem_are_recorded_and_switched_apart()
+    {
+        var job = $"{site.Address}/jobs/{await site.OwnJobAsync()}";
+        using var person = new Person();
+        person.Go(job + "/house");
+        person.Click("[data-slot='10']");
+        person.Tap("Tandem", "[role=dialog]");
+        person.Tap("Keep", "[role=dialog]");
+        person.Sees("lower half: not recorded");
+        person.Sees("Slot 10 holds a tandem breaker: does the panel take one there?");
+        person.Click("[data-slot='10b']");
+        person.Sees("Slot 10, lower half");
+        person.Type("Written beside it", "shelf lamps");
+        person.Tap("Keep", "[role=dialog]");
+        person.Sees("shelf lamps", "[data-slot='10b']");
+        person.Sees("Cellar lights", "[data-slot='10']");
+        person.Click("[data-slot='10b']");
+        person.Tap("I switched it off", "[role=dialog]");
+        person.Sees("off, held off by", "[data-slot='10b']");
+        person.Sees("A on", "[data-slot='10']");
+        person.Click("[data-slot='10']");
+        person.Tap("Standard", "[role=dialog]");
+        person.Tap("Keep", "[role=dialog]");
+        Person.Wait(() => person.Driver.FindElements(By.CssSelector("[data-slot='10b']")).Count == 0);
+    }
+
+    [Fact]
+    public async Task Something_fixed_at_a_cables_end_counts_with_its_circuit()
+    {
+        var job = $"{site.Address}/jobs/{await site.OwnJobAsync()}";
+        using var person = new Person();
+        person.Go(job + "/boxes/heater-joint");
+        person.Click("[data-walk='c:heater-on/A']");
+        person.Sees("What hangs there");
+        person.Type("Takes, W", "6000");
+        person.Go(job + "/house#heater");
+        person.Sees("25.0 of 30 A");
+        person.Sees("Loads of Water heater come to 31.3 A on a 30 A breaker");
+        person.Go(job + "/boxes/heater-joint");
+        person.Click("[data-walk='c:heater-on/A']");
+        person.Tap("Not there");
+        person.Sees("not followed yet");
+        person.Tap("Where its other end is");
+        person.Tap("at something fixed: a heater, a range, a pump");
+        person.Type("What hangs there", "drying oven");
+        person.Go(job + "/house#heater");
+        person.Sees("Drying oven, from Cellar, over the water heater");
+    }
+
+    [Fact]
+    public async Task What_is_fed_straight_from_the_panel_counts_too()
+    {
+        var job = $"{site.Address}/jobs/{await site.OwnJobAsync()}";
+        using var person = new Person();
+        person.Go(job + "/house#type-case");
+        person.Tap("Fed straight from the panel, with no box on the way");
+        person.Type("What does it feed straight from the panel, in watts?", "2500");
+        person.Sees("20.8 of 20 A");
+        person.Sees("Loads of Type store heater come to 20.8 A on a 20 A breaker");
     }
 }

@@ -35,12 +35,32 @@ public sealed class SupplyApiTests(Running running) : IClassFixture<Running>
         Assert.Empty((await running.GetAsync($"/api/jobs/{job}/stops"))!.AsArray());
     }
 
+    /// <summary>4500 W at 240 V: 18.75 A. Its breaker stands in slots 2 and 4.</summary>
+    [Fact]
+    public async Task A_two_pole_circuit_tells_what_is_fixed_at_its_end()
+    {
+        var job = await running.MakeAsync(SmallHouse.Heater());
+        var circuit = (await running.GetAsync($"/api/jobs/{job}/supply"))!["circuits"]![0]!;
+        Assert.Equal(["2", "4"], circuit["slots"]!.AsArray().Select(s => (string)s!));
+        Assert.Equal(18.8, (double)circuit["knownLoad"]!);
+        var load = Assert.Single(circuit["loads"]!.AsArray())!;
+        Assert.Equal(("j", "on.a", "water heater, from Cellar junction", 4500), ((string)load["box"]!, (string)load["end"]!, (string)load["name"]!, (int)load["watts"]!));
+        var cable = (await running.GetAsync($"/api/jobs/{job}/boxes/j"))!["cables"]!.AsArray().Single(c => (string)c!["run"]! == "on")!;
+        Assert.Equal(("Load", "water heater"), ((string)cable["farAt"]!, (string)cable["far"]!));
+    }
+
     [Theory]
     [InlineData("""{"do":"notePanel","panel":"p","of":"1","key":"written","fact":{"how":"Measured","value":"loudly"}}""", "fact.value")]
     [InlineData("""{"do":"notePanel","panel":"p","of":"7","key":"written","fact":{"how":"Measured","value":"clear"}}""", "of")]
     [InlineData("""{"do":"notePanel","panel":"q","of":"1","key":"written"}""", "panel")]
     [InlineData("""{"do":"notePanel","panel":"p","of":"panel","key":"sheath"}""", "of")]
     [InlineData("""{"do":"noteCircuit","circuit":"c","key":"sheath"}""", "key")]
+    [InlineData("""{"do":"noteCircuit","circuit":"c","key":"direct-load","fact":{"how":"Measured","value":"lots"}}""", "fact.value")]
+    [InlineData("""{"do":"noteFact","box":"b","of":"on.b","key":"far-load","fact":{"how":"Measured","value":"40000"}}""", "fact.value")]
+    [InlineData("""{"do":"endAtLoad","run":"feed","end":"B","says":""}""", "says")]
+    [InlineData("""{"do":"endAtLoad","run":"on","end":"B","says":"pump"}""", "end")]
+    [InlineData("""{"do":"loseEnd","run":"on","end":"B"}""", "end")]
+    [InlineData("""{"do":"switchBreaker","panel":"p","slot":1,"lower":true,"by":"ann","at":"2026-10-02T08:00:00Z","on":false}""", "slot")]
     [InlineData("""{"do":"noteCircuit","circuit":"nobody","key":"purpose"}""", "circuit")]
     [InlineData("""{"do":"noteCircuit","circuit":"c","key":"purpose","fact":{"how":"Measured","value":"dancing"}}""", "fact.value")]
     public async Task A_bad_answer_gets_a_sentence_with_its_field(string edit, string field)

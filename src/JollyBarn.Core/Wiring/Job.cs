@@ -80,6 +80,10 @@ public sealed record Breaker(int Slot, int Poles, decimal? Amperes = null, Break
     [JsonIgnore]
     public string Where => Lower ? $"{Slot} lower" : Key;
 
+    /// <summary>The slots it takes: its poles stand one below the other, on one side of the panel.</summary>
+    [JsonIgnore]
+    public IEnumerable<string> Slots => Poles == 1 ? [Where] : Enumerable.Range(0, Poles).Select(pole => (Slot + (2 * pole)).ToString(System.Globalization.CultureInfo.InvariantCulture));
+
     /// <summary>Who holds it off: it goes on again when everyone has let go.</summary>
     public IReadOnlyList<string> HeldBy { get; init => field = value ?? []; } = [];
 }

@@ -28,7 +28,7 @@ public sealed record CircuitLoadView(string Box, string End, string Name, decima
 /// <param name="Box">A box it ends in; null when it ends in none that is known.</param>
 public sealed record CircuitCableView(string Run, string Name, string Size, string? Box, Fact<Length> Length);
 
-/// <param name="Slots">Slots of its breakers.</param>
+/// <param name="Slots">Slots its breakers take.</param>
 /// <param name="KnownLoad">Loads somebody recorded, A.</param>
 /// <param name="Measured">True when every cable of it has its length: the figures are then the circuit's own.</param>
 /// <param name="Holds">How many verdicts hold.</param>
@@ -58,7 +58,7 @@ internal static class SupplyEndpoints
     {
         var look = judged.Look;
         return new(
-            look.Id, [.. look.Breakers.Select(b => b.Breaker.Where)], look.Amperes, Math.Round(look.KnownLoad, 1), look.Ways.All(w => look.Wiring.Open(w).Count == 0), [.. look.Outlets.Select(o => View(look, o))],
+            look.Id, [.. look.Breakers.SelectMany(b => b.Breaker.Slots)], look.Amperes, Math.Round(look.KnownLoad, 1), look.Ways.All(w => look.Wiring.Open(w).Count == 0), [.. look.Outlets.Select(o => View(look, o))],
             [.. look.Draws.OfType<LoadAtEnd>().Select(l => new CircuitLoadView(l.Box.Id, l.End, l.Name, l.Watts, l.Box.Answer(l.End, "far-load-long")))],
             [.. look.Runs.Select(r => new CircuitCableView(r.Id, look.RunName(r.Id), Answers.Size(r.Run), new[] { r.Run.A, r.Run.B }.FirstOrDefault(e => e.IsBox)?.Id, r.Run.Length))],
             [.. judged.Findings.Where(f => f.Verdict != Verdict.Fine)], judged.Findings.Count(f => f.Verdict == Verdict.Fine));

@@ -6,7 +6,7 @@ import { measured } from "../box/BoxCard";
 import { cableName } from "../box/landing";
 import type { BoxEdit } from "../box/useBoxEdit";
 import { Ask, Button, Pick } from "../parts/controls";
-import { fact } from "../parts/measure";
+import { run } from "../parts/measure";
 import { words } from "../words";
 import { FarEnd } from "./FarEnd";
 
@@ -88,7 +88,7 @@ function About({ job, cable: c, edit }: { job: string; cable: Schemas["CableView
         mono
         label={w.cableLength}
         hint="12' 6"
-        value={fact(c.length, units, "")}
+        value={run(c.length, units)}
         onKeep={(t) => void edit.send({ do: "setRun", box: undefined, run: c.run, length: measured(t) })}
       />
       <Ask

@@ -66,6 +66,10 @@ export function groupsOf(view: BoxView, catalogue: Catalogue): Group[] {
   return groups;
 }
 
+/** The colour of a strand with its band of tape. */
+const banded = (colour: string, tape: string | null | undefined) =>
+  tape ? `linear-gradient(90deg, ${colour} 55%, ${tape} 55% 80%, ${colour} 80%)` : colour;
+
 /** The box as a list of strands, grouped by joint and terminal. */
 export const StrandList = memo(function StrandList({
   view,
@@ -106,6 +110,7 @@ export const StrandList = memo(function StrandList({
             <ul>
               {g.lines.map((l, i) => {
                 const strand = view.box.leads?.[l.id] ?? view.box.pigtails?.[l.id];
+                const taped = view.box.leads?.[l.id]?.markedAs;
                 const on = lit.includes(l.id) || sel?.id === l.id;
                 return (
                   <li key={`${l.id}${i}`}>
@@ -119,11 +124,14 @@ export const StrandList = memo(function StrandList({
                     >
                       <span
                         className="h-2.5 w-9 shrink-0 rounded-full border-[1.5px]"
-                        style={{ background: wire(strand?.colour ?? ""), borderColor: "var(--w-edge)" }}
+                        style={{ background: banded(wire(strand?.colour ?? ""), taped && wire(taped)), borderColor: "var(--w-edge)" }}
                         aria-hidden
                       />
                       <span className="flex flex-1 flex-col py-0.5">
-                        {l.text}
+                        <span>
+                          {l.text}
+                          {taped && <span className="text-sm text-ink-2">, {w.taped(taped)}</span>}
+                        </span>
                         <Mark point={live?.strands[l.id]} />
                       </span>
                       <span className="figure text-sm text-ink-2">

@@ -8,7 +8,7 @@ import { measured } from "../box/BoxCard";
 import { answered } from "../inspect/MeasurePanel";
 import { Mark } from "../inspect/Verdict";
 import { Ask, Pick, TakeOut } from "../parts/controls";
-import { fact } from "../parts/measure";
+import { run } from "../parts/measure";
 import { words } from "../words";
 import { Direct, Outlets } from "./CircuitDraws";
 import type { Send } from "./House";
@@ -32,7 +32,8 @@ export function CircuitCard({
   send: Send;
 }) {
   const here = useLocation().hash === `#${id}`;
-  const [open, setOpen] = useState(here);
+  const [chosen, setChosen] = useState<boolean | null>(null);
+  const open = chosen ?? here;
   const put = (change: Partial<Schemas["Circuit"]>) => send({ do: "putCircuit", id, circuit: { ...circuit, ...change } });
   return (
     <li id={id} className="scroll-mt-24 rounded-xl border-2 border-ink bg-card">
@@ -50,7 +51,7 @@ export function CircuitCard({
           type="button"
           aria-expanded={open}
           aria-label={w.open(circuit.name)}
-          onClick={() => setOpen(!open)}
+          onClick={() => setChosen(!open)}
           className="grid size-11 place-items-center rounded-lg sm:order-last"
         >
           <ChevronDown size={20} aria-hidden className={open ? "rotate-180" : ""} />
@@ -168,7 +169,7 @@ function Cables({ job, view, send }: { job: string; view: View; send: Send }) {
                 hide
                 label={w.lengthOf(c.name)}
                 hint="34'"
-                value={fact(c.length, units, "")}
+                value={run(c.length, units)}
                 onKeep={(t) => send({ do: "setRun", run: c.run, length: measured(t) })}
               />
             </div>

@@ -44,5 +44,15 @@ export function fact(f: Schemas["FactOfLength"] | undefined, units: Units, unkno
   return f?.value ? length(f.value, units) : unknown;
 }
 
+/** How long a run is: feet and inches, or metres. */
+export function run(f: Schemas["FactOfLength"] | undefined, units: Units): string {
+  const all = f?.value ? inchesOf(f.value) : NaN;
+  if (Number.isNaN(all)) return f?.value ?? "";
+  if (units === "metric") return `${Math.round(all * 2.54) / 100} m`;
+  const feet = Math.floor(all / 12);
+  const rest = Math.round((all - 12 * feet) * 64) / 64;
+  return [feet > 0 && `${feet}'`, (rest > 0 || feet === 0) && `${rest}"`].filter(Boolean).join(" ");
+}
+
 /** Inches of a length text, for drawing only. */
 export const inches = (text: string | null | undefined): number | null => (text ? inchesOf(text) : null);
