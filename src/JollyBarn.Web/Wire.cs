@@ -18,7 +18,7 @@ internal static class Wire
         options.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
         options.NumberHandling = JsonNumberHandling.Strict;
         options.MaxDepth = JobJson.Default.Options.MaxDepth;
-        options.TypeInfoResolver = new DefaultJsonTypeInfoResolver { Modifiers = { NoNulls.InLists } };
+        options.TypeInfoResolver = new DefaultJsonTypeInfoResolver { Modifiers = { NoNulls.Refused } };
         options.Converters.Add(new JsonStringEnumConverter(null, allowIntegerValues: false));
     }
 }

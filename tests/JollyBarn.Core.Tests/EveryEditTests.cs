@@ -22,7 +22,7 @@ public class EveryEditTests
 
     private static readonly Photo Picture = new("b", new string('a', 64), 800, 600, 1000);
 
-    private static readonly Job Rich = Jobs.WithBox("nm-2g-32")
+    internal static readonly Job Rich = Jobs.WithBox("nm-2g-32")
         .Do(
             new PutPlace("p", new Place("Pantry", Wetness.Dry, "kitchen")),
             new PutPlace("empty", new Place("Loft")),
@@ -56,7 +56,7 @@ public class EveryEditTests
             new AddPhoto("photo", Picture),
             new EndAtLoad("r2", RunSide.B, "range"));
 
-    private static readonly (Edit Good, Edit Impossible)[] Examples =
+    internal static readonly (Edit Good, Edit Impossible)[] Examples =
     [
         (new NotePanel("panel", "1", "written", new Observation(Known.Measured, "clear")), new NotePanel("panel", "2", "written", new Observation(Known.Measured, "clear"))),
         (new NoteCircuit("c", "purpose", new Observation(Known.Measured, "laundry")), new NoteCircuit("c", "purpose", new Observation(Known.Measured, "dancing"))),

@@ -8,8 +8,6 @@ namespace JollyBarn.Core.Tests;
 
 public class OpenFileTests
 {
-    private static readonly byte[] Demo = File.ReadAllBytes(Path.Combine(AppContext.BaseDirectory, "Data", "ferry-keepers-house.json"));
-
     private static JobFile Good(byte[] bytes)
     {
         var (file, refusal) = JobFiles.Read(bytes);
@@ -20,9 +18,9 @@ public class OpenFileTests
     [Fact]
     public void The_demo_reads_replays_and_writes_the_same_bytes_twice()
     {
-        var written = JobFiles.Write(Good(Demo));
+        var written = JobFiles.Write(Good(Demo.Bytes));
         Assert.Equal(written, JobFiles.Write(Good(written)));
-        Assert.True(Good(Demo).Present.Boxes.Count >= 16);
+        Assert.True(Good(Demo.Bytes).Present.Boxes.Count >= 16);
     }
 
     [Theory]
@@ -38,7 +36,7 @@ public class OpenFileTests
     [Fact]
     public void The_demo_has_three_over_full_boxes_and_two_exactly_full()
     {
-        var job = Good(Demo).Present;
+        var job = Good(Demo.Bytes).Present;
         var fits = job.Boxes.Ids.Select(id => job.Fill(id).Fit).ToList();
         Assert.Equal((3, 2), (fits.Count(f => f == Fill.Fit.Over), fits.Count(f => f == Fill.Fit.ExactlyFull)));
     }
@@ -60,7 +58,7 @@ public class OpenFileTests
     [InlineData("\"kind\": \"nm-1g-18\",", "\"kind\": \"nm-1g-18\", \"colour\": \"blue\",", "colour")]
     public void A_bad_file_is_refused_with_reason_and_place(string old, string bad, string where)
     {
-        var text = Encoding.UTF8.GetString(Demo);
+        var text = Encoding.UTF8.GetString(Demo.Bytes);
         var at = text.IndexOf(old, StringComparison.Ordinal);
         Assert.True(at >= 0);
         var (file, refusal) = JobFiles.Read(Encoding.UTF8.GetBytes(string.Concat(text.AsSpan(0, at), bad, text.AsSpan(at + old.Length))));
@@ -72,7 +70,7 @@ public class OpenFileTests
     [InlineData(0)]
     [InlineData(1)]
     [InlineData(1000)]
-    public void A_cut_file_is_refused(int length) => Assert.NotNull(JobFiles.Read(Demo.AsSpan(0, length)).Refusal);
+    public void A_cut_file_is_refused(int length) => Assert.NotNull(JobFiles.Read(Demo.Bytes.AsSpan(0, length)).Refusal);
 
     [Fact]
     public void Damaged_bytes_never_throw()
@@ -80,7 +78,7 @@ public class OpenFileTests
         var random = new Random(7);
         for (var i = 0; i < 300; i++)
         {
-            var bytes = (byte[])Demo.Clone();
+            var bytes = (byte[])Demo.Bytes.Clone();
             for (var k = 0; k < 3; k++)
             {
                 bytes[random.Next(bytes.Length)] = (byte)random.Next(256);
@@ -94,7 +92,7 @@ public class OpenFileTests
     [Fact]
     public void The_log_of_format_version_1_replays()
     {
-        var file = Good(Demo);
+        var file = Good(Demo.Bytes);
         var job = file.History.Aggregate(file.Start, (j, line) => line.Edit.Apply(j));
         Assert.Equal(JobJson.Text(file.Present), JobJson.Text(job));
         Assert.True(file.History.Count > 15);

@@ -4,11 +4,11 @@ using System.Text.Json.Serialization.Metadata;
 
 namespace JollyBarn.Edits;
 
-/// <summary>Refuses a null inside a list while reading, which the reader's own null checks do not look into.</summary>
+/// <summary>Refuses while reading what the reader's own null checks do not look into: a null inside a list, and something left out that has no empty form to take its place.</summary>
 public static class NoNulls
 {
     /// <summary>For <see cref="JsonTypeInfoResolver.WithAddedModifier"/>.</summary>
-    public static void InLists(JsonTypeInfo info)
+    public static void Refused(JsonTypeInfo info)
     {
         ArgumentNullException.ThrowIfNull(info);
         if (info.Kind != JsonTypeInfoKind.Object)
@@ -16,11 +16,21 @@ public static class NoNulls
             return;
         }
 
-        var lists = info.Properties.Where(p => p.PropertyType != typeof(string) && p.Get is not null && typeof(IEnumerable).IsAssignableFrom(p.PropertyType)).ToList();
-        if (lists.Count > 0)
+        var read = info.Properties.Where(p => p.Get is not null && !p.PropertyType.IsValueType).ToList();
+        var lists = read.Where(p => p.PropertyType != typeof(string) && typeof(IEnumerable).IsAssignableFrom(p.PropertyType)).ToList();
+        var needed = read.Where(p => !p.IsGetNullable).ToList();
+        if (lists.Count + needed.Count > 0)
         {
             info.OnDeserialized = made =>
             {
+                foreach (var one in needed)
+                {
+                    if (one.Get!(made) is null)
+                    {
+                        throw new JsonException($"{one.Name} is missing.");
+                    }
+                }
+
                 foreach (var list in lists)
                 {
                     if (list.Get!(made) is IEnumerable items && items.Cast<object?>().Any(i => i is null))

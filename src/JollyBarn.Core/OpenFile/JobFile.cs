@@ -105,7 +105,7 @@ public static class JobFiles
         WriteIndented = true,
         IndentSize = 1,
         Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
-        TypeInfoResolver = JobFileJson.Default.WithAddedModifier(NoNulls.InLists),
+        TypeInfoResolver = JobFileJson.Default.WithAddedModifier(NoNulls.Refused),
     }.GetTypeInfo(typeof(JobFile));
 
     private static string Sentence(JsonException problem)

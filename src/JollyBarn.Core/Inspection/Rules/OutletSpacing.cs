@@ -10,24 +10,17 @@ public abstract class OutletSpacing(string id, string name, string along, string
     {
         var limit = look.Limits[limitKey];
         var most = look.Limits.Inches(limitKey);
-        (Length? Way, Length Most, string What)[] asked = [(look.Tape(Subjects.Box, along + "-next"), most + most, "to the next receptacle"), (look.Tape(Subjects.Box, along + "-edge"), most, $"to where the {along} ends")];
-        var ways = asked.Where(w => w.Way is not null).Select(w => (Way: w.Way!.Value, w.Most, w.What)).ToList();
+        (string Key, Length Most, string What)[] asked = [(along + "-next", most + most, "to the next receptacle"), (along + "-edge", most, $"to where the {along} ends")];
+        var ways = asked.Select(a => (Way: look.Tape(Subjects.Box, a.Key), a.Most, a.What)).Where(w => w.Way is not null).Select(w => (Way: w.Way!.Value, w.Most, w.What)).ToList();
         if (look.Receptacles.Count == 0 || ways.Count == 0)
         {
             yield break;
         }
 
         var (way, allowed, what) = ways.MaxBy(w => w.Way - w.Most);
-        yield return way <= allowed
-            ? Fine(Subjects.Box, $"Along the {along}, {way} {what}, {allowed} at most.", limit.Article)
-            : Fix(Subjects.Box, $"Along the {along}, {way} {what}; {allowed} at most.", limit.Article) with { Sum = $"{way} − {allowed} = {way - allowed} too far" };
+        var open = asked.Select(a => a.Key).Where(k => look.Tape(Subjects.Box, k) is null && !look.DoesNotApply(Subjects.Box, k)).ToArray();
+        yield return way > allowed ? Fix(Subjects.Box, $"Along the {along}, {way} {what}; {allowed} at most.", limit.Article) with { Sum = $"{way} − {allowed} = {way - allowed} too far" }
+            : open.Length > 0 ? Ask(Subjects.Box, $"Along the {along}, {way} {what}: and the other way?", limit.Article, open)
+            : Fine(Subjects.Box, $"Along the {along}, {way} {what}, {allowed} at most.", limit.Article);
     }
 }
-
-/// <summary>No point along a wall is more than 6 ft from a receptacle.</summary>
-/// <remarks>NEC 210.52(A)(1): so 12 ft between two.</remarks>
-public sealed class WallSpacing() : OutletSpacing("wall-spacing", "Receptacles along a wall", "wall", "outlet.wall");
-
-/// <summary>No point along a kitchen counter is more than 24 in from a receptacle.</summary>
-/// <remarks>NEC 210.52(C)(1): so 48 in between two.</remarks>
-public sealed class CounterSpacing() : OutletSpacing("counter-spacing", "Receptacles along a counter", "counter", "outlet.counter");

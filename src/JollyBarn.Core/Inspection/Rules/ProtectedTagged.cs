@@ -8,9 +8,15 @@ public sealed class ProtectedTagged() : BoxRule("tagged", "Tagged", "Nobody can 
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        foreach (var cable in look.Cables.Where(c => Continuity.Protected(look.Box).Contains(c.RunId) && look.YesNo(c.Id, "tagged") is not true))
+        foreach (var cable in look.Cables.Where(c => Continuity.Protected(look.Box).Contains(c.RunId)))
         {
-            yield return Better(cable.Id, $"{Sentence.Start(BoxLook.CableName(cable))} is protected here and not tagged.", "practice", [.. cable.Leads]);
+            var name = Sentence.Start(BoxLook.CableName(cable));
+            yield return look.YesNo(cable.Id, "tagged") switch
+            {
+                true => Fine(cable.Id, $"{name} is protected here and tagged so.", "practice"),
+                false => Better(cable.Id, $"{name} is protected here and not tagged.", "practice", [.. cable.Leads]),
+                null => Ask(cable.Id, $"{name} is protected here: is it tagged so?", "practice", "tagged"),
+            };
         }
     }
 }

@@ -1,0 +1,5 @@
+namespace JollyBarn.Inspection.Rules;
+
+/// <summary>No point along a kitchen counter is more than 24 in from a receptacle.</summary>
+/// <remarks>NEC 210.52(C)(1): so 48 in between two.</remarks>
+public sealed class CounterSpacing() : OutletSpacing("counter-spacing", "Receptacles along a counter", "counter", "outlet.counter");

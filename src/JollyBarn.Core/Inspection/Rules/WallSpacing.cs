@@ -1,0 +1,5 @@
+namespace JollyBarn.Inspection.Rules;
+
+/// <summary>No point along a wall is more than 6 ft from a receptacle.</summary>
+/// <remarks>NEC 210.52(A)(1): so 12 ft between two.</remarks>
+public sealed class WallSpacing() : OutletSpacing("wall-spacing", "Receptacles along a wall", "wall", "outlet.wall");
