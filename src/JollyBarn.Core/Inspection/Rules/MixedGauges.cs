@@ -19,7 +19,7 @@ public sealed class MixedGauges() : BoxRule("gauge-mixed", "Mixed gauges", "The 
             var members = look.In(joint).Where(m => m.Gauge is not null && !(m.Use is ConductorUse.Ground or ConductorUse.IsolatedGround) && look.Box.Leads.Find(m.Id)?.Device is null).ToList();
             if (members.Exists(m => m.Gauge!.Value.Number == 14) && members.Exists(m => m.Gauge!.Value.Number == 12))
             {
-                yield return Better(joint, $"14 and 12 AWG meet in {look.JointName(joint)}: the breaker must suit the 14.", "practice", [joint, .. members.Where(m => m.Gauge!.Value.Number == 14).Select(m => m.Id)]) with { Practice = PracticeBook.MixedGauges.Key };
+                yield return Better(joint, $"14 and 12 AWG meet in {look.JointName(joint)}: the breaker must suit the 14.", "practice", [joint, .. members.Where(m => m.Gauge!.Value.Number == 14).Select(m => m.Id)]) with { Practice = PracticeBook.MixedGauges.Key, Mend = "Write 15 A at most beside its breaker, or run 12 AWG in place of the 14." };
             }
         }
     }

@@ -19,7 +19,7 @@ public abstract class OutletSpacing(string id, string name, string along, string
 
         var (way, allowed, what) = ways.MaxBy(w => w.Way - w.Most);
         var open = asked.Select(a => a.Key).Where(k => look.Tape(Subjects.Box, k) is null && !look.DoesNotApply(Subjects.Box, k)).ToArray();
-        yield return way > allowed ? Fix(Subjects.Box, $"Along the {along}, {way} {what}; {allowed} at most.", limit.Article) with { Sum = $"{way} − {allowed} = {way - allowed} too far" }
+        yield return way > allowed ? Fix(Subjects.Box, $"Along the {along}, {way} {what}; {allowed} at most.", limit.Article) with { Sum = $"{way} − {allowed} = {way - allowed} too far", Mend = $"Another receptacle on the way, so that no point is over {most} from one: plan it as a Change." }
             : open.Length > 0 ? Ask(Subjects.Box, $"Along the {along}, {way} {what}: and the other way?", limit.Article, open)
             : Fine(Subjects.Box, $"Along the {along}, {way} {what}, {allowed} at most.", limit.Article);
     }

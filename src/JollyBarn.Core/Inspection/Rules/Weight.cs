@@ -22,9 +22,9 @@ public sealed class Weight() : BoxRule("weight", "Weight", "What is too heavy co
             var limit = look.Limits[fan ? "box.fan.plain" : look.Box.Shape == BoxShape.Device ? "box.luminaire.weight" : "box.ceiling.weight"];
             var most = fan ? look.Limits.Number("box.fan.most") : limit.Value;
             yield return look.Number(id, "weight") is not { } weight ? AskOf(id, $"How heavy is the {look.DeviceName(id)}?", limit.Article, fan && listed is null ? [new(id, "weight"), new(Subjects.Box, "fan-listed")] : [new(id, "weight")])
-                : weight > most ? Fix(id, $"The {look.DeviceName(id)} weighs {weight:0.##} lb; {most:0.##} lb at most here.", limit.Article) with { Sum = $"{weight:0.##} − {most:0.##} = {weight - most:0.##} lb too much" }
+                : weight > most ? Fix(id, $"The {look.DeviceName(id)} weighs {weight:0.##} lb; {most:0.##} lb at most here.", limit.Article) with { Sum = $"{weight:0.##} − {most:0.##} = {weight - most:0.##} lb too much", Mend = $"Hang one {weight - most:0.##} lb lighter, or carry it from the structure and not from the box." }
                 : listed is null ? AskOf(id, "Is the box marked for a fan?", limit.Article, [new(Subjects.Box, "fan-listed")])
-                : fan && weight > limit.Value ? Better(id, $"The fan weighs {weight:0.##} lb: over {limit.Value:0.##} lb the mark of the box must name its weight. Read it.", limit.Article)
+                : fan && weight > limit.Value ? Better(id, $"The fan weighs {weight:0.##} lb: over {limit.Value:0.##} lb the mark of the box must name its weight. Read it.", limit.Article) with { Mend = "Read the mark inside the box; without one, change the box for one marked for the weight." }
                 : Fine(id, $"{weight:0.##} lb, {most:0.##} lb at most.", limit.Article);
         }
     }

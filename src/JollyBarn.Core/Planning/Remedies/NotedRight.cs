@@ -8,6 +8,7 @@ public sealed class NotedRight : IRemedies
     private static readonly Dictionary<string, (string Key, string Value, string Says)> Hand = new(StringComparer.Ordinal)
     {
         ["plate"] = ("plate-seats", "yes", "Set the box or device so that the plate lies on the wall, or take a larger plate."),
+        ["plate-bonded"] = ("plate-metal", "no", "Put on a plate of plastic, or bond a device under this one."),
         ["covered"] = ("covered", "yes", "Put a cover on it."),
         ["accessible"] = ("access", "tile", "Open the finish over it and put a cover or hatch that stays in reach."),
         ["concealed-splice"] = ("access", "tile", "Leave the splice where it can be got at."),
@@ -61,7 +62,7 @@ public sealed class NotedRight : IRemedies
         var (key, value, says) = Hand[ask.Finding.Rule];
         if (FactKinds.Find(key) is not null)
         {
-            var amount = ask.Finding.Rule is "setback" or "proud" && ask.Look.Tape(ask.Of, key) is { } by ? $"{says} By {by}." : says;
+            var amount = ask.Finding.Rule is "setback" or "proud" or "gap" or "bare-past" && ask.Look.Tape(ask.Of, key) is { } by ? $"{says} By {by}." : says;
             yield return new(amount, ask.Note(ask.Of, key, value));
         }
     }

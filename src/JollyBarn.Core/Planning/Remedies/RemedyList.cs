@@ -11,10 +11,10 @@ public static class RemedyList
     private static readonly IReadOnlyList<IRemedies> All =
     [
         new NotedRight(), new AnotherBox(), new BondTheBox(), new BondTheDevice(), new JoinTheGrounds(), new ConnectorFor(), new CapIt(), new CloseTheHole(), new HoldTheCable(), new PullOrTrim(), new Fastened(),
-        new LongerLead(), new ThickerOrSmaller(), new PartThem(), new TurnLineAndLoad(), new OneToAPlace(), new MarkTheWhite(), new ProtectIt(), new BoxForTheSplice(), new OtherCable(), new OtherTab(),
+        new LongerLead(), new ThickerOrSmaller(), new PartThem(), new PartCircuits(), new TurnLineAndLoad(), new OneToAPlace(), new MarkTheWhite(), new ProtectIt(), new BoxForTheSplice(), new OtherCable(), new OtherTab(),
     ];
 
-    /// <summary>Rules whose verdicts nothing here can settle, with why.</summary>
+    /// <summary>Rules whose verdicts nothing here can settle, with why, where the verdict does not say itself what it wants.</summary>
     private static readonly Dictionary<string, string> Why = new(StringComparer.Ordinal)
     {
         ["green"] = "A bare or green conductor cannot be made anything else: it wants a cable with conductors enough.",
@@ -38,7 +38,7 @@ public static class RemedyList
         var ask = new RemedyAsk(job, boxId, new BoxLook(job, boxId, box), finding);
         var before = Inspector.Judge(job, boxId, box).Where(f => f.Verdict is Verdict.Stop or Verdict.Fix).Select(f => f.Key).ToHashSet(StringComparer.Ordinal);
         var weighed = All.Where(r => r.Rules.Contains(finding.Rule)).SelectMany(r => r.For(ask)).Where(r => r.Edit.Check(job) is null).Select(r => Weigh(job, boxId, finding, before, r)).ToList();
-        return new([.. weighed.Where(r => r.Settles).OrderBy(r => r.New.Count)], weighed.Exists(r => r.Settles) ? null : Why.GetValueOrDefault(finding.Rule, NoneYet));
+        return new([.. weighed.Where(r => r.Settles).OrderBy(r => r.New.Count)], weighed.Exists(r => r.Settles) ? null : finding.Mend ?? Why.GetValueOrDefault(finding.Rule, NoneYet));
     }
 
     private static WeighedRemedy Weigh(Job job, string boxId, Finding finding, HashSet<string> before, Remedy remedy)

@@ -8,6 +8,8 @@ public sealed class ThickerOrSmaller : IRemedies
 {
     private static readonly decimal[] Sizes = [15, 20, 30, 40, 60];
 
+    private static readonly Gauge[] Gauges = [.. new[] { 14, 12, 10, 8, 6 }.Select(Gauge.Awg)];
+
     public IReadOnlyList<string> Rules { get; } = ["wire-breaker", "pigtail-gauge", "ground-gauge", "rating"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
@@ -25,9 +27,8 @@ public sealed class ThickerOrSmaller : IRemedies
             yield break;
         }
 
-        if (ask.Box.Pigtails.TryFind(ask.Of, out var tail) && breaker?.Amperes is { } amperes)
+        if (ask.Box.Pigtails.TryFind(ask.Of, out var tail) && breaker?.Amperes is { } amperes && Thinnest(ask, amperes) is { } gauge)
         {
-            var gauge = Gauge.Awg(amperes switch { <= 15 => 14, <= 20 => 12, <= 30 => 10, _ => 6 });
             yield return new($"A {gauge} AWG pigtail of {ask.Tail} in its place.", new SetPigtail(ask.BoxId, ask.Of, tail.Colour, ask.TailLength, gauge, tail.Use, tail.Stranded));
         }
 
@@ -37,6 +38,10 @@ public sealed class ThickerOrSmaller : IRemedies
             yield return new($"A {smaller:0} A breaker in slot {breaker.Where} (licensed work).", new PutPanel(panelId, panel with { Breakers = [.. panel.Breakers.Select(b => b == breaker ? b with { Amperes = smaller } : b)] }));
         }
     }
+
+    /// <summary>The thinnest copper the book lets on a breaker of so many amperes; null where it lets none.</summary>
+    private static Gauge? Thinnest(RemedyAsk ask, decimal amperes) =>
+        Gauges.Where(g => ask.Look.Limits.Has($"wire.cu.{g}") && ask.Look.Limits.Number($"wire.cu.{g}") >= amperes).Select(g => (Gauge?)g).FirstOrDefault();
 
     /// <summary>What the thinnest conductor here may carry.</summary>
     private static decimal? Most(RemedyAsk ask)
