@@ -46,6 +46,23 @@ public class CircuitWiringTests
         Assert.Equal(["feed", "on"], way.Over);
     }
 
+    /// <summary>Common practice, another way to the same figure: volts lost are 2 × K × amperes × feet / circular mils, K 12.9 for copper in use; 4110, 6530 and 10380 circular mils are 14, 12 and 10 AWG (Chapter 9 Table 8).</summary>
+    [Theory]
+    [InlineData(14, 4110, 60)]
+    [InlineData(14, 4110, 120)]
+    [InlineData(12, 6530, 90)]
+    [InlineData(12, 6530, 200)]
+    [InlineData(10, 10380, 250)]
+    public void The_drop_is_that_of_the_shop_formula(int gauge, int mils, int feet)
+    {
+        var job = House(gauge, feet);
+        var drop = new CircuitLook(job, "c", job.Circuits["c"]).Farthest!;
+        Assert.Equal(12, drop.Amperes);
+        var volts = 2 * 12.9 * 12 * feet / mils;
+        Assert.InRange(drop.Amperes * drop.Ohms, volts * 0.97, (volts * 1.03) + 0.3);
+        Assert.InRange(drop.Share, 100 * volts * 0.97 / 120, (103 * volts / 120) + 0.3);
+    }
+
     [Fact]
     public void Of_a_two_slot_receptacle_on_old_cable_no_fault_current_is_told()
     {

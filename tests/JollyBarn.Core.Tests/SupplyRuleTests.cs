@@ -57,7 +57,8 @@ public class SupplyRuleTests
         new("load-cord", "b/r", Measure, "210.23(A)(1): over 80 %, by cord?", Load("r", 1441)),
         new("load-cord", "b/r", null, "210.23(A)(1): fastened in place", Load("r", 1441), Said("r", "load-how", "fixed")),
         new("load-fixed", "circuit", Fine, "210.23(A)(2): 10 A of 20 beside another receptacle", [.. Fixed(1200), Said("q", "load-how", "cord")]) { House = Multiwire },
-        new("load-fixed", "circuit", Fix, "210.23(A)(2): over half of 20 A", Fixed(1201)) { House = Multiwire },
+        new("load-fixed", "circuit", Fix, "210.23(A)(2): over half of 20 A", [.. Fixed(1201), Said("q", "load-how", "cord")]) { House = Multiwire },
+        new("load-fixed", "circuit", Measure, "210.23(A)(2): over half, if the other is not fastened too", Fixed(1201)) { House = Multiwire },
         new("load-fixed", "circuit", Measure, "210.23(A)(2): is the other fastened too?", Fixed(1200)) { House = Multiwire },
         new("load-fixed", "circuit", null, "210.23(A)(2): nothing beside it", Load("r", 1700), Said("r", "load-how", "fixed")),
         new("purpose", "circuit", null, "210.11(C): no such room"),
@@ -142,10 +143,10 @@ public class SupplyRuleTests
     public void An_answer_never_changes_what_was_decided()
     {
         var asked = 0;
-        foreach (var job in Cases.Select(c => c.House.Do(c.Edits)))
+        foreach (var job in Cases.Select(c => c.House.Do(c.Edits)).Where(j => j.Circuits.Has("c") && j.Boxes.Has("b")))
         {
             var before = All(job);
-            foreach (var ask in before.SelectMany(f => f.Asks).Distinct())
+            foreach (var ask in before.SelectMany(f => f.Asks).Concat(Unasked(job)).Distinct())
             {
                 foreach (var answer in FactKinds.Find(ask.Key)!.Type == FactType.Number ? ["0", "600", "1500", "3000"] : FactKinds.Find(ask.Key)!.Choices.Select(c => c.Value))
                 {
@@ -153,12 +154,33 @@ public class SupplyRuleTests
                     Edit edit = ask.Box is { } box ? new NoteFact(box, ask.Of, ask.Key, fact) : ask.Of == Subjects.Circuit ? new NoteCircuit("c", ask.Key, fact) : new NotePanel("p", ask.Of, ask.Key, fact);
                     asked++;
                     var after = All(job.Do(edit));
-                    Assert.All(before.Where(f => f.Verdict != Measure), f => Assert.True(after.Exists(a => a.Rule == f.Rule && a.Of == f.Of && a.Verdict == f.Verdict), $"{f.Rule} of {f.Of} was {f.Verdict} ({f.Says}); after {ask.Key} = {answer}: {after.Find(a => a.Rule == f.Rule && a.Of == f.Of)?.Says}"));
+                    Assert.All(before.Where(f => f.Verdict != Measure && (f.Verdict != Fine || after.Exists(a => a.Rule == f.Rule && a.Of == f.Of))), f => Assert.True(after.Exists(a => a.Rule == f.Rule && a.Of == f.Of && a.Verdict == f.Verdict), $"{f.Rule} of {f.Of} was {f.Verdict} ({f.Says}); after {ask.Key} = {answer}: {after.Find(a => a.Rule == f.Rule && a.Of == f.Of)?.Says}"));
                 }
             }
         }
 
-        Assert.True(asked > 100, $"{asked} answers tried");
+        Assert.True(asked > 1000, $"{asked} answers tried");
+    }
+
+    /// <summary>Facts nobody knows and nobody asked for, of the panel, its breakers and what hangs on the circuit. What a breaker reads is known once its words are recorded; a circuit nobody said the purpose of is taken for a common one, and for one that feeds nothing straight from the panel.</summary>
+    private static IEnumerable<FactAsked> Unasked(Job job)
+    {
+        var panel = job.Panels["p"];
+        bool Open(ById<Observation>? facts, string key) => facts?.Find(key) is null;
+        foreach (var kind in FactKinds.All)
+        {
+            var asks = kind.Of switch
+            {
+                FactOf.Panel when Open(panel.Noted.Find(Subjects.Panel)?.Facts, kind.Key) => [new(Subjects.Panel, kind.Key)],
+                FactOf.Breaker => panel.Breakers.Where(b => kind.Key != "written" || b.Says is null).Select(b => b.Key).Where(b => Open(panel.Noted.Find(b)?.Facts, kind.Key)).Select(b => new FactAsked(b, kind.Key)),
+                FactOf.Device when kind.Key.StartsWith("load", StringComparison.Ordinal) => job.Boxes["b"].Devices.Ids.Where(d => job.Boxes["b"].Fact(d, kind.Key) is null).Select(d => new FactAsked(d, kind.Key, "b")),
+                _ => Array.Empty<FactAsked>().AsEnumerable(),
+            };
+            foreach (var ask in asks)
+            {
+                yield return ask;
+            }
+        }
     }
 
     /// <summary>NEC 200.4(A): two circuits whose neutrals meet two boxes away from either feed, where no one box holds both recorded.</summary>

@@ -1,4 +1,3 @@
-using System.Diagnostics;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using JollyBarn.CodeBook;
@@ -53,7 +52,7 @@ public sealed class Drawn
                 again = More.Select(View),
             },
             options);
-        var answer = JsonNode.Parse(Run(input))!;
+        var answer = JsonNode.Parse(InNode.Run("drawing", input))!;
         Boxes = [.. answer["drawn"]!.AsArray().Select(d => Read(d!))];
         After = [.. answer["after"]!.AsArray().Select(d => Read(d!))];
     }
@@ -71,26 +70,4 @@ public sealed class Drawn
     private static Drawing Read(JsonNode json) => new(json, [.. json["ways"]!.AsArray().Select(w => new Strand(
         (string)w!["strand"]!, [.. w["points"]!.AsArray().Select(p => new Spot((double)p![0]!, (double)p[1]!))], (double)w["width"]!,
         new Area((double)w["label"]!["x"]!, (double)w["label"]!["y"]!, (double)w["label"]!["width"]!, (double)w["label"]!["height"]!)))]);
-
-    private static string Run(string input)
-    {
-        var root = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(root!.FullName, "JollyBarn.slnx")))
-        {
-            root = root.Parent;
-        }
-
-        var module = Path.Combine(root.FullName, ".build", "drawing", "drawing.mjs");
-        using var node = Process.Start(new ProcessStartInfo("node", [Path.Combine(AppContext.BaseDirectory, "drawing.mjs"), module]) { RedirectStandardInput = true, RedirectStandardOutput = true })!;
-        var writing = Task.Run(() =>
-        {
-            node.StandardInput.Write(input);
-            node.StandardInput.Close();
-        });
-        var output = node.StandardOutput.ReadToEnd();
-        writing.Wait();
-        node.WaitForExit();
-        Assert.Equal(0, node.ExitCode);
-        return output;
-    }
 }
