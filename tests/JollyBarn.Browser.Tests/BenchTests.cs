@@ -96,6 +96,40 @@ public sealed class BenchTests(Site site) : IClassFixture<Site>
     }
 
     [Fact]
+    public async Task Right_click_long_press_and_a_key_reach_the_same_actions()
+    {
+        var job = await site.OwnJobAsync();
+        using var person = new Person();
+        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
+        person.Sees("Cables and leads");
+        foreach (var thing in new[] { "[data-strand='to-window.a0'] [data-walk]", "[data-walk='d:g1']", "[data-walk='hots']", "[data-walk='c:to-glue/A']" })
+        {
+            var ways = new Action[] { () => person.Menu(thing), () => person.LongPress(thing), () => Key(person, thing) };
+            var menus = ways.Select(way => Items(person, way)).ToList();
+            Assert.True(menus[0].Count > 1, thing);
+            Assert.Equal(menus[0], menus[1]);
+            Assert.Equal(menus[0], menus[2]);
+        }
+    }
+
+    private static void Key(Person person, string thing)
+    {
+        person.Focus(thing);
+        person.Press("m");
+    }
+
+    /// <summary>What a menu offers that is opened so; it is closed again.</summary>
+    private static List<string> Items(Person person, Action open)
+    {
+        open();
+        IReadOnlyList<string> items = [];
+        Person.Wait(() => (items = person.Texts("return [...document.querySelectorAll('[role=menu] [role=menuitem]')].map(e => e.textContent)")).Count > 0);
+        person.Press(Keys.Escape);
+        Person.Wait(() => person.Driver.FindElements(By.CssSelector("[role=menu]")).Count == 0);
+        return [.. items];
+    }
+
+    [Fact]
     public async Task A_device_turns_over_a_tab_breaks_a_ring_of_kinds_says_what_each_would_come_to()
     {
         var job = await site.OwnJobAsync();

@@ -95,6 +95,17 @@ public sealed class Person : IDisposable
 
     public void Menu(string selector) => new Actions(Driver).ContextClick(At(selector)).Perform();
 
+    /// <summary>A finger that stays on what a selector finds.</summary>
+    public void LongPress(string selector)
+    {
+        var finger = new PointerInputDevice(PointerKind.Touch, "finger");
+        Driver.PerformActions(
+        [
+            new ActionSequence(finger).AddAction(finger.CreatePointerMove(At(selector), 0, 0, TimeSpan.Zero)).AddAction(finger.CreatePointerDown(MouseButton.Touch))
+                .AddAction(finger.CreatePause(TimeSpan.FromMilliseconds(900))).AddAction(finger.CreatePointerUp(MouseButton.Touch)),
+        ]);
+    }
+
     public void Focus(string selector) => Driver.ExecuteScript("arguments[0].focus()", At(selector));
 
     /// <summary>Presses on one thing, moves to another in steps as a hand does, and lets go there; over a last place that shows only while something is held, when one is given.</summary>

@@ -15,7 +15,7 @@ namespace JollyBarn.Core.Tests;
 /// <summary>Every kind of edit with something in it spoiled: it does not read, it is refused with a sentence, or the job it makes can be counted, judged, solved and undone.</summary>
 public class SpoiledEditTests
 {
-    private const int Each = 40;
+    private const int Each = 20;
 
     /// <summary>As the program reads what is sent to it: nulls where none belong are refused.</summary>
     private static readonly JsonTypeInfo<Edit> Reads = (JsonTypeInfo<Edit>)new JsonSerializerOptions(JobJson.Default.Options) { TypeInfoResolver = JobJson.Default.WithAddedModifier(NoNulls.Refused) }.GetTypeInfo(typeof(Edit));

@@ -6,7 +6,7 @@ namespace JollyBarn.Web.Tests;
 /// <summary>Files from elsewhere, spoiled in one or two places: each is refused with a sentence, or taken in and then every screen of it answers.</summary>
 public sealed class ForeignFileTests(Running running) : IClassFixture<Running>
 {
-    private const int Files = 400;
+    private const int Files = 200;
 
     private static readonly string[] OfJob = ["", "/boxes", "/today", "/log", "/open-ends", "/changes", "/readings", "/reports", "/supply", "/stops", "/verdicts", "/verdicts.csv", "/boxes.csv", "/export"];
 

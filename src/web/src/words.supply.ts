@@ -1,5 +1,66 @@
-/** Words of circuits and panels. */
+/** Words of the house: rooms, sources, panels and circuits. */
 export const supplyWords = {
+  wetness: { Unknown: "Not said", Dry: "Dry", Damp: "Damp", Wet: "Wet" },
+
+  source: { Service: "Service", SecondPanel: "Second panel", Generator: "Generator", Inverter: "Inverter", ShoreCord: "Shore cord" },
+
+  system: { SplitPhase: "120/240 V, two legs", Wye: "120/208 V, three legs", SingleLeg: "120 V, one leg" },
+
+  breaker: { Unknown: "Not looked", Standard: "Standard", Gfci: "GFCI", Afci: "AFCI", DualFunction: "Dual function", Tandem: "Tandem" },
+
+  housePage: {
+    title: "The house",
+    rooms: "Rooms",
+    room: "Room",
+    newRoom: "Another room",
+    wetness: "Wetness",
+    use: "used as",
+    walls: "Walls",
+    wall: "Wall",
+    newWall: "Another wall",
+    layers: "Layers from the room inward",
+    layer: "Layer",
+    thick: "Thickness of layer",
+    burns: "Burns",
+    doesNotBurn: "Does not burn",
+    board: "gypsum board",
+    addLayer: "Add a layer",
+    rating: "Fire rating, h",
+    buildUp: "Floor still to come",
+    sources: "What can make it live",
+    sourcesHow: "Service, generator, inverter: everything that has to be off before a proof of dead means anything.",
+    source: "Source",
+    newSource: "Another source",
+    kind: "Kind",
+    system: "System",
+    panel: "Panel",
+    newPanel: "Another panel",
+    main: "Main, A",
+    slots: "Slots",
+    slot: "Slot",
+    fedFrom: "Fed from",
+    emptySlot: "empty",
+    noCircuit: "circuit not known",
+    lower: (slot: number) => `${slot} lower`,
+    lowerOf: (slot: number) => `Slot ${slot}, lower half`,
+    lowerEmpty: "lower half: not recorded",
+    samePole: (slot: number) => `with slot ${slot}`,
+    on: "on",
+    off: "off",
+    circuits: "Circuits",
+    circuit: "Circuit",
+    newCircuit: "Another circuit",
+    note: "Note",
+    feedsWhat: "what it feeds",
+    amperes: "Amperes",
+    poles: "Poles",
+    written: "Written beside it",
+    handle: "Handle",
+    notLooked: "not looked",
+    takeBreaker: "Take it out of the record",
+    licensed: "Work inside a panel is for a licensed electrician: the lugs stay live with the main off.",
+  },
+
   supply: {
     breaker: (slots: readonly string[], amperes: number | null | undefined) =>
       slots.length === 0 ? "no breaker known" : `${amperes ?? "?"} A, slot ${slots.join(" and ")}`,
@@ -36,4 +97,4 @@ export const supplyWords = {
     notThere: "Not there",
     direct: "Fed straight from the panel, with no box on the way",
   },
-};
+} as const;
