@@ -1,6 +1,6 @@
 namespace JollyBarn.Browser.Tests;
 
-/// <summary>axe with the tags of WCAG 2.2 AA: no serious or critical finding, in three themes, at two sizes, dialogs open.</summary>
+/// <summary>axe with the tags of WCAG 2.2 AA: no serious or critical finding, in three themes, and on a phone, dialogs open.</summary>
 public sealed class AccessTests(Site site) : IClassFixture<Site>
 {
     public static TheoryData<string, int, int> Looks()
@@ -9,9 +9,10 @@ public sealed class AccessTests(Site site) : IClassFixture<Site>
         foreach (var theme in new[] { "light", "dark", "contrast" })
         {
             data.Add(theme, 1280, 800);
-            data.Add(theme, 390, 844);
         }
 
+        // Colours are the same at every width; what else there is to find shows in one theme.
+        data.Add("light", 390, 844);
         return data;
     }
 
