@@ -10,7 +10,7 @@ namespace JollyBarn.Browser.Tests;
 /// <summary>Somebody at a screen: headless Chromium from Debian, driven as a person would.</summary>
 public sealed class Person : IDisposable
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(30);
     private readonly string profile = Directory.CreateTempSubdirectory("jolly-barn-profile-").FullName;
 
     /// <summary>As somebody finds the page who has scrolled through it: what is out of sight is not laid out before.</summary>
