@@ -97,6 +97,9 @@ public class FixedLoadTests
         var job = SmallHouse.Heater().Do(new EndAtLoad("on", RunSide.B, "tank"));
         Assert.Equal((EndAt.Load, "tank"), (job.Runs["on"].B.At, job.Runs["on"].B.Says));
         Assert.Equal(RunEnd.Unknown, job.Do(new LoseEnd("on", RunSide.B)).Runs["on"].B);
+        var oven = job.Do(Long, new LoseEnd("on", RunSide.B), new EndAtLoad("on", RunSide.B, "drying oven"));
+        Assert.Null(oven.Boxes["j"].Fact("on.a", "far-load"));
+        Assert.Null(oven.Boxes["j"].Fact("on.a", "far-load-long"));
         Assert.Contains("pulled", new LoseEnd("on", RunSide.A).Check(job)!.Says, StringComparison.Ordinal);
         Assert.Contains("somewhere already", new EndAtLoad("feed", RunSide.B, "range").Check(job)!.Says, StringComparison.Ordinal);
     }

@@ -43,7 +43,7 @@ public sealed record EndAtLoad(string Run, RunSide End, string Says) : Edit
     public override string Tell(Job before) => $"A cable ends at {Says}";
 }
 
-/// <summary>Takes back where a run's far end was said to be, at a panel or a load: nobody knows again.</summary>
+/// <summary>Takes back where a run's far end was said to be, at a panel or a load: nobody knows again. What was said of the load goes with it.</summary>
 public sealed record LoseEnd(string Run, RunSide End) : Edit
 {
     public override Refusal? Check(Job job)
@@ -56,7 +56,22 @@ public sealed record LoseEnd(string Run, RunSide End) : Edit
         return Refuse.BadEnum(End, "end") ?? (run.End(End).At is EndAt.Panel or EndAt.Load ? null : new Refusal("Only an end at a panel or at something fixed is taken back here; out of a box a cable is pulled.", "end"));
     }
 
-    public override Job Apply(Job job) => job.Runs.TryFind(Run, out var run) && run.End(End).At is EndAt.Panel or EndAt.Load ? job with { Runs = job.Runs.With(Run, run.WithEnd(End, RunEnd.Unknown)) } : job;
+    public override Job Apply(Job job)
+    {
+        if (!job.Runs.TryFind(Run, out var run) || run.End(End).At is not (EndAt.Panel or EndAt.Load))
+        {
+            return job;
+        }
+
+        var (nearSide, next) = (End == RunSide.A ? RunSide.B : RunSide.A, job with { Runs = job.Runs.With(Run, run.WithEnd(End, RunEnd.Unknown)) });
+        var of = Subjects.CableEnd(Run, nearSide);
+        return run.End(nearSide) is { IsBox: true, Id: { } near } && job.Boxes.Find(near) is { } box && box.Noted.Has(of)
+            ? next with { Boxes = job.Boxes.With(near, box with { Noted = box.Noted.Each((id, noted) => id == of ? WithoutLoad(noted) : noted) }) }
+            : next;
+    }
+
+    private static Noted? WithoutLoad(Noted noted) =>
+        noted.Facts.Without("far-load").Without("far-load-long") is { Count: > 0 } left ? noted with { Facts = left } : null;
 
     public override string Tell(Job before) => "Nobody knows where a cable ends";
 }
