@@ -22,4 +22,7 @@ for (const warm of [layout, plain, layout, plain]) graphs.forEach((g) => warm(g)
 const ours = time((g) => layout(g));
 const barycentre = time(plain);
 const ms = (n) => n.toFixed(2);
-console.log(`| Layout of a box, ${graphs.length} generated | ${ms(ours.median)} ms | ${ms(ours.p95)} ms | ${(ours.median / barycentre.median).toFixed(1)} times a plain barycentre pass (${ms(barycentre.median)} ms) |`);
+console.log(
+  `| Layout of a box, ${graphs.length} generated | ${ms(ours.median)} ms | ${ms(ours.p95)} ms |
+    ${(ours.median / barycentre.median).toFixed(1)} times a plain barycentre pass (${ms(barycentre.median)} ms) |`,
+);

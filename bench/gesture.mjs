@@ -29,7 +29,8 @@ const until = (test) => new Promise((done) => {
   seen();
 });
 const centre = (e) => { const r = e.getBoundingClientRect(); return { clientX: r.x + r.width / 2, clientY: r.y + r.height / 2 }; };
-const fire = (e, type, at) => e.dispatchEvent(new PointerEvent(type, { bubbles: true, cancelable: true, button: 0, pointerType: "mouse", ...at }));
+const how = { bubbles: true, cancelable: true, button: 0, pointerType: "mouse" };
+const fire = (e, type, at) => e.dispatchEvent(new PointerEvent(type, { ...how, ...at }));
 (async () => {
   const times = { pick: [], hover: [], land: [], settle: [] };
   const lead = document.querySelector("[data-end]").dataset.end.split("|")[0];
@@ -44,7 +45,8 @@ const fire = (e, type, at) => e.dispatchEvent(new PointerEvent(type, { bubbles: 
     const target = joints[i % joints.length];
     start = performance.now();
     fire(target, "pointermove", centre(target));
-    times.hover.push((await until(() => /Fit|lies here|Cannot|goes on/.test(document.querySelector("[data-slip] [role=status]").textContent))) - start);
+    times.hover.push((await until(() => /Fit|lies here|Cannot|goes on/.test(document.querySelector("[data-slip] " +
+      "[role=status]").textContent))) - start);
     const version = () => document.querySelector("[data-version]").dataset.version;
     const seen = version();
     const before = says();
@@ -62,15 +64,35 @@ const fire = (e, type, at) => e.dispatchEvent(new PointerEvent(type, { bubbles: 
 `;
 
 await wait(1500);
-const args = ["--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--window-size=1280,943", `--user-data-dir=${mkdtempSync(join(tmpdir(), "jolly-barn-gesture-"))}`];
-const session = (await post("/session", { capabilities: { alwaysMatch: { "goog:chromeOptions": { args, binary: "/usr/bin/chromium" }, timeouts: { script: 300000 } } } })).sessionId;
+const args = [
+  "--headless",
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+  "--window-size=1280,943",
+  `--user-data-dir=${mkdtempSync(join(tmpdir(), "jolly-barn-gesture-"))}`,
+];
+const session = (
+  await post("/session", {
+    capabilities: { alwaysMatch: { "goog:chromeOptions": { args, binary: "/usr/bin/chromium" }, timeouts: { script: 300000 } } },
+  })
+).sessionId;
 try {
   await post(`/session/${session}/url`, { url: process.argv[2] });
   await wait(3000);
   await post(`/session/${session}/goog/cdp/execute`, { cmd: "Emulation.setCPUThrottlingRate", params: { rate: 4 } });
   const times = await post(`/session/${session}/execute/async`, { script: inPage, args: [] });
   if (typeof times === "string") throw new Error(times);
-  for (const [what, name] of [["pick", "Picking an end until its places light"], ["hover", "Hovering a place until its consequence shows"], ["land", "Landing until the strand lies there"], ["settle", "Landing until sum and verdicts say what followed"]]) {
+  for (const [what, name] of [
+    ["pick", "Picking an end until its places light"],
+    ["hover", "Hovering a place until its consequence shows"],
+    ["land", "Landing until the strand lies there"],
+    ["settle", "Landing until sum and verdicts say what followed"],
+  ]) {
     const sorted = times[what].sort((a, b) => a - b);
     const at = (q) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * q))].toFixed(0);
     console.log(`| ${name}, 300-box job, processor slowed 4 times | ${at(0.5)} ms | ${at(0.95)} ms | ${sorted.length} gestures |`);

@@ -10,7 +10,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Bench;
 
-/// <summary>One box, a job of 300 boxes and 900 cables whole and after one edit, the search for something else, and a commit on its own.</summary>
+/// <summary>One box, a job of 300 boxes and 900 cables whole and after one edit, the search for something else, and a commit on its
+/// own.</summary>
 public class FillBenchmarks
 {
     private readonly Wiring.Job job = BigJob.Make();

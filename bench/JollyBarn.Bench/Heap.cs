@@ -25,7 +25,10 @@ internal static class Heap
         }
 
         var after = GC.GetTotalMemory(true);
-        Console.WriteLine($"HEAP {(after - before) / 1048576.0:0.0} MB more than with no job, in the running program, after a job of {boxes.RootElement.GetArrayLength()} boxes was taken in and every box looked at");
+        Console.WriteLine(
+            $"HEAP {(after - before) / 1048576.0:0.0} MB more than with no job, in the running program, after a job "
+                + $"of {boxes.RootElement.GetArrayLength()} boxes was taken in and every box looked at"
+        );
         await app.StopAsync();
     }
 }

@@ -13,7 +13,8 @@ internal static class Inputs
 
     public static JobFile Large() => new(JobFile.FormatName, JobFile.CurrentVersion, "large", BigJob.Make(), BigJob.Make(), []);
 
-    /// <summary>Writes <c>large.json</c>, the 300-box job in the open format, and <c>boxes.json</c>, generated boxes as the drawing reads them.</summary>
+    /// <summary>Writes <c>large.json</c>, the 300-box job in the open format, and <c>boxes.json</c>, generated boxes as the drawing reads
+    /// them.</summary>
     public static void Write(string folder)
     {
         Directory.CreateDirectory(folder);
@@ -21,6 +22,9 @@ internal static class Inputs
         var options = new JsonSerializerOptions();
         Wire.Set(options);
         var views = Enumerable.Range(1, Boxes).Select(SomeBoxes.Make).Select(job => Answers.ViewOnce(job, 1, "b", job.Boxes["b"]));
-        File.WriteAllText(Path.Combine(folder, "boxes.json"), JsonSerializer.Serialize(new { catalogue = new { devices = DeviceKinds.All, connectors = ConnectorKinds.All }, views }, options));
+        File.WriteAllText(
+            Path.Combine(folder, "boxes.json"),
+            JsonSerializer.Serialize(new { catalogue = new { devices = DeviceKinds.All, connectors = ConnectorKinds.All }, views }, options)
+        );
     }
 }

@@ -18,7 +18,8 @@ if (args is ["--solver"])
     return;
 }
 
-var config = ManualConfig.CreateEmpty()
+var config = ManualConfig
+    .CreateEmpty()
     .AddJob(Job.ShortRun.WithToolchain(BenchmarkDotNet.Toolchains.InProcess.NoEmit.InProcessNoEmitToolchain.Instance))
     .AddColumnProvider(DefaultColumnProviders.Descriptor)
     .AddColumn(StatisticColumn.Median, StatisticColumn.Error)

@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using System.Globalization;
 using System.Numerics;
 using JollyBarn.Electrics;
 using JollyBarn.Testing;
@@ -20,7 +21,11 @@ internal static class SolverSideBySide
 
     public static void Print()
     {
-        Console.WriteLine("| Network of a house | Nodes | Solve, ours | Build from the job and solve | One small change, read at two points | Fresh solve over small change | ngspice, a network read and solved | over our solve | over our build and solve | ngspice, solve alone | over ours | Dense LU | over ours |");
+        Console.WriteLine(
+            "| Network of a house | Nodes | Solve, ours | Build from the job and solve | One small change, read at "
+                + "two points | Fresh solve over small change | ngspice, a network read and solved | over our solve "
+                + "| over our build and solve | ngspice, solve alone | over ours | Dense LU | over ours |"
+        );
         Console.WriteLine("|---|---|---|---|---|---|---|---|---|---|---|---|---|");
         foreach (var (circuits, boxes) in Houses)
         {
@@ -28,7 +33,11 @@ internal static class SolverSideBySide
             var live = Live.Of(job, Situation.AsRecorded);
             var net = live.Network;
             var (a, b) = (live.At(Points.Joint("b0.0", "hots")), live.At(Points.GroundBar("p")));
-            var laid = new Branch(live.At(Points.Terminal($"b{circuits - 1}.{boxes - 1}", "d", "hot-upper")), live.At(Points.Yoke($"b{circuits - 1}.{boxes - 1}", "d")), 1 / 3000.0);
+            var laid = new Branch(
+                live.At(Points.Terminal($"b{circuits - 1}.{boxes - 1}", "d", "hot-upper")),
+                live.At(Points.Yoke($"b{circuits - 1}.{boxes - 1}", "d")),
+                1 / 3000.0
+            );
             var ours = Median(() => net.Solve());
             var built = Median(() => Live.Of(job, Situation.AsRecorded));
             var changed = Median(() =>
@@ -40,7 +49,14 @@ internal static class SolverSideBySide
             // One solve of many in a session, less a session that solves once: starting the program and reading are out of it.
             var alone = Least(() => Reference.Solve([net], Many).Seconds, () => Reference.Solve([net]).Seconds, Many - 1);
             var reading = Least(() => Reference.Solve([.. Enumerable.Repeat(net, 21)]).Seconds, () => Reference.Solve([net]).Seconds, 20);
-            Console.WriteLine(FormattableString.Invariant($"| {circuits} circuits, {boxes} boxes each | {net.Nodes} | {ours:0.0} µs | {built:0} µs | {changed:0.00} µs | {ours / changed:0} × | {reading:0} µs | {reading / ours:0} × | {reading / built:0.0} × | {alone:0} µs | {alone / ours:0.0} × | {(dense is { } slow ? FormattableString.Invariant($"{slow:0} µs | {slow / ours:0} ×") : "too slow to wait for | –")} |"));
+            Console.WriteLine(
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"| {circuits} circuits, {boxes} boxes each | {net.Nodes} | {ours:0.0} µs | {built:0} µs | "
+                        + $"{changed:0.00} µs | {ours / changed:0} × | {reading:0} µs | {reading / ours:0} × | {reading / built:0.0} × "
+                        + $"| {alone:0} µs | {alone / ours:0.0} × | {InFull(dense, ours)} |"
+                )
+            );
         }
     }
 
@@ -83,8 +99,7 @@ internal static class SolverSideBySide
         do
         {
             _ = work();
-        }
-        while (warm.Elapsed.TotalSeconds < WarmSeconds);
+        } while (warm.Elapsed.TotalSeconds < WarmSeconds);
 
         var times = new double[rounds];
         for (var i = 0; i < rounds; i++)
@@ -101,4 +116,7 @@ internal static class SolverSideBySide
     /// <summary>The least of a few sessions' difference, µs each: a session is disturbed only upwards.</summary>
     private static double Least(Func<double> with, Func<double> without, int of) =>
         (Enumerable.Range(0, Sessions).Min(_ => with()) - Enumerable.Range(0, Sessions).Min(_ => without())) * 1e6 / of;
+
+    private static string InFull(double? slow, double ours) =>
+        slow is { } µs ? FormattableString.Invariant($"{µs:0} µs | {µs / ours:0} ×") : "too slow to wait for | –";
 }

@@ -13,15 +13,21 @@ namespace JollyBarn.Store;
 /// <summary>All jobs of one data file.</summary>
 public sealed class JobStore
 {
+    /// <summary>Who the program's own edits are by.</summary>
+    private const string Program = "Jolly Barn";
+
     private readonly DbContextOptions<JobDb> options;
     private readonly TimeProvider clock;
     private readonly ConcurrentDictionary<string, Lazy<OpenJob?>> jobs = new(StringComparer.Ordinal);
     private readonly Lock creating = new();
+    private readonly Func<Job, IReadOnlyList<Edit>> catchUp;
 
     /// <summary>Opens or makes the file and brings it to this program's version; a file of an older one is copied first.</summary>
+    /// <param name="catchUp">Edits that bring a job of an earlier program up to this one; they go into its log when it is opened.</param>
     /// <exception cref="StoreException">The file cannot be used; the message says why and what to do.</exception>
-    public JobStore(string path, TimeProvider? clock = null)
+    public JobStore(string path, TimeProvider? clock = null, Func<Job, IReadOnlyList<Edit>>? catchUp = null)
     {
+        this.catchUp = catchUp ?? (_ => []);
         Path = System.IO.Path.GetFullPath(path);
         this.clock = clock ?? TimeProvider.System;
         options = Durable.Options(Path);
@@ -39,7 +45,8 @@ public sealed class JobStore
         }
         catch (Exception failure) when (failure is SqliteException or IOException or UnauthorizedAccessException or StoreException)
         {
-            throw StoreException.From(failure) ?? new StoreException($"The data file {Path} cannot be opened. Choose another with --data.", failure);
+            throw StoreException.From(failure)
+                ?? new StoreException($"The data file {Path} cannot be opened. Choose another with --data.", failure);
         }
     }
 
@@ -82,7 +89,8 @@ public sealed class JobStore
 
     /// <summary>Makes a job. Making one that exists with the same id and name again is the same as once.</summary>
     public Refusal? Create(string id, string name) =>
-        new RenameJob(name).Check(Job.Blank("")) ?? Insert(id, Job.Blank(name.Trim()), Job.Blank(name.Trim()), [], false, existing => existing.Name == name.Trim());
+        new RenameJob(name).Check(Job.Blank(""))
+        ?? Insert(id, Job.Blank(name.Trim()), Job.Blank(name.Trim()), [], false, existing => existing.Name == name.Trim());
 
     /// <summary>Copies a job as it is now, without its history.</summary>
     public Refusal? Copy(string id, string newId, string name)
@@ -93,14 +101,20 @@ public sealed class JobStore
         }
 
         var copy = job.Now.Job with { Name = name.Trim() };
-        var photos = copy.Photos.Values.Select(p => p.Sha).Distinct().Select(sha => (Sha: sha, Bytes: Photo(id, sha))).Where(p => p.Bytes is not null).ToDictionary(p => p.Sha, p => p.Bytes!);
+        var photos = copy
+            .Photos.Values.Select(p => p.Sha)
+            .Distinct()
+            .Select(sha => (Sha: sha, Bytes: Photo(id, sha)))
+            .Where(p => p.Bytes is not null)
+            .ToDictionary(p => p.Sha, p => p.Bytes!);
         return new RenameJob(name).Check(copy) ?? Insert(newId, copy, copy, [], false, existing => existing.Name == name.Trim(), photos);
     }
 
     /// <summary>Takes a file in.</summary>
     /// <param name="replace">True to put it in the place of a job with this id.</param>
     /// <param name="photos">Bytes of its pictures by hash.</param>
-    public Refusal? Import(string id, JobFile file, bool replace, IReadOnlyDictionary<string, byte[]>? photos = null) => Insert(id, file.Start, file.Present, file.History, replace, _ => false, photos);
+    public Refusal? Import(string id, JobFile file, bool replace, IReadOnlyDictionary<string, byte[]>? photos = null) =>
+        Insert(id, file.Start, file.Present, file.History, replace, _ => false, photos);
 
     /// <summary>Puts a job in the bin or brings it back.</summary>
     /// <returns>False when there is no such job.</returns>
@@ -132,7 +146,14 @@ public sealed class JobStore
         var there = db.Boxes.AsNoTracking().Where(b => b.JobId == id).AsEnumerable().Select(Text).Order(StringComparer.Ordinal);
         return row.Version == version && row.Name == now.Name && expected.SequenceEqual(there);
 
-        static string Text(BoxRow b) => string.Create(CultureInfo.InvariantCulture, $"{b.BoxId}|{b.Name}|{b.Place}|{b.Fit}|{b.Needed / 1.000000000000000000m}|{b.Available / 1.000000000000000000m}|{b.Stop}|{b.Fix}|{b.Measure}|{b.Better}");
+        // Without the zeros a column was written with.
+        static decimal Plain(decimal? number) => (number ?? -1) / 1.000000000000000000m;
+
+        static string Text(BoxRow b) =>
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"{b.BoxId}|{b.Name}|{b.Place}|{b.Fit}|{Plain(b.Needed)}|{Plain(b.Available)}|{b.Stop}|{b.Fix}|{b.Measure}|{b.Better}"
+            );
     }
 
     /// <summary>Keeps the bytes of a picture under their hash; the same bytes are kept once.</summary>
@@ -141,7 +162,14 @@ public sealed class JobStore
         using var db = Db();
         if (db.Photos.Find(jobId, sha) is null)
         {
-            db.Photos.Add(new PhotoRow { JobId = jobId, Sha = sha, Bytes = bytes });
+            db.Photos.Add(
+                new PhotoRow
+                {
+                    JobId = jobId,
+                    Sha = sha,
+                    Bytes = bytes,
+                }
+            );
             db.SaveChanges();
         }
     }
@@ -173,6 +201,11 @@ public sealed class JobStore
         var job = OpenJob.Load(id, Db, clock);
         if (job is not null)
         {
+            foreach (var edit in catchUp(job.Now.Job))
+            {
+                job.Post(new EditPost($"catch-up-{Guid.NewGuid():N}", Program, edit));
+            }
+
             job.Changed += accepted => Changed?.Invoke(id, accepted);
         }
 
@@ -195,7 +228,15 @@ public sealed class JobStore
         db.SaveChanges();
     }
 
-    private Refusal? Insert(string id, Job start, Job present, IReadOnlyList<HistoryLine> history, bool replace, Func<JobRow, bool> same, IReadOnlyDictionary<string, byte[]>? photos = null)
+    private Refusal? Insert(
+        string id,
+        Job start,
+        Job present,
+        IReadOnlyList<HistoryLine> history,
+        bool replace,
+        Func<JobRow, bool> same,
+        IReadOnlyDictionary<string, byte[]>? photos = null
+    )
     {
         if (!Ids.IsGood(id))
         {
@@ -210,7 +251,9 @@ public sealed class JobStore
             {
                 if (!replace)
                 {
-                    return same(existing) ? null : new("There is a job with this id already, perhaps in the bin. Replace it, or copy under a new id.", "id");
+                    return same(existing)
+                        ? null
+                        : new("There is a job with this id already, perhaps in the bin. Replace it, or copy under a new id.", "id");
                 }
 
                 db.Edits.Where(e => e.JobId == id).ExecuteDelete();
@@ -221,21 +264,62 @@ public sealed class JobStore
                 db.SaveChanges();
             }
 
-            db.Jobs.Add(new JobRow { Id = id, Name = present.Name, Version = history.Count, Created = Now(), Changed = history.Count > 0 ? history[^1].At : Now() });
-            db.Snapshots.Add(new SnapshotRow { JobId = id, Version = 0, Bytes = Packing.Pack(start) });
+            db.Jobs.Add(
+                new JobRow
+                {
+                    Id = id,
+                    Name = present.Name,
+                    Version = history.Count,
+                    Created = Now(),
+                    Changed = history.Count > 0 ? history[^1].At : Now(),
+                }
+            );
+            db.Snapshots.Add(
+                new SnapshotRow
+                {
+                    JobId = id,
+                    Version = 0,
+                    Bytes = Packing.Pack(start),
+                }
+            );
             if (history.Count > 0)
             {
-                db.Snapshots.Add(new SnapshotRow { JobId = id, Version = history.Count, Bytes = Packing.Pack(present) });
+                db.Snapshots.Add(
+                    new SnapshotRow
+                    {
+                        JobId = id,
+                        Version = history.Count,
+                        Bytes = Packing.Pack(present),
+                    }
+                );
             }
 
             var job = start;
             foreach (var (line, index) in history.Select((line, index) => (line, index)))
             {
-                db.Edits.Add(new EditRow { JobId = id, Version = index + 1, EditId = line.Id, By = line.By, At = line.At, Says = line.Edit.Tell(job), Json = JsonSerializer.Serialize(line.Edit, JobJson.Default.Edit) });
+                db.Edits.Add(
+                    new EditRow
+                    {
+                        JobId = id,
+                        Version = index + 1,
+                        EditId = line.Id,
+                        By = line.By,
+                        At = line.At,
+                        Says = line.Edit.Tell(job),
+                        Json = JsonSerializer.Serialize(line.Edit, JobJson.Default.Edit),
+                    }
+                );
                 job = line.Edit.Apply(job);
             }
 
-            db.Photos.AddRange((photos ?? new Dictionary<string, byte[]>()).Select(p => new PhotoRow { JobId = id, Sha = p.Key, Bytes = p.Value }));
+            db.Photos.AddRange(
+                (photos ?? new Dictionary<string, byte[]>()).Select(p => new PhotoRow
+                {
+                    JobId = id,
+                    Sha = p.Key,
+                    Bytes = p.Value,
+                })
+            );
             db.Boxes.AddRange(Projections.All(id, present, new Judged()));
             db.SaveChanges();
             transaction.Commit();
@@ -248,7 +332,12 @@ public sealed class JobStore
 
     private void CopyBeforeMigration(JobDb db)
     {
-        if (File.Exists(Path) && new FileInfo(Path).Length > 0 && db.Database.GetAppliedMigrations().Any() && db.Database.GetPendingMigrations().Any())
+        if (
+            File.Exists(Path)
+            && new FileInfo(Path).Length > 0
+            && db.Database.GetAppliedMigrations().Any()
+            && db.Database.GetPendingMigrations().Any()
+        )
         {
             db.Database.ExecuteSqlRaw("PRAGMA wal_checkpoint(TRUNCATE)");
             File.Copy(Path, $"{Path}.before-{clock.GetUtcNow():yyyyMMddHHmmss}", false);

@@ -156,7 +156,12 @@ public sealed class OpenJob
             if (restore.Blocking(now) is not null)
             {
                 var theirs = Touching(restore.Cells, target, version);
-                return new Conflict([.. theirs.Select(t => t.Line)], $"{(again ? "Redo" : "Undo")}: {line.Says}", [.. theirs.SelectMany(t => t.Places).Distinct()], version);
+                return new Conflict(
+                    [.. theirs.Select(t => t.Line)],
+                    $"{(again ? "Redo" : "Undo")}: {line.Says}",
+                    [.. theirs.SelectMany(t => t.Places).Distinct()],
+                    version
+                );
             }
 
             accepted = Append(id, by, restore, version, now);
@@ -171,7 +176,10 @@ public sealed class OpenJob
     {
         lock (writing)
         {
-            return (stacks.NextUndo(by) is { } undo ? log[(int)undo - 1].Says : null, stacks.NextRedo(by) is { } redo ? log[(int)redo - 1].Says : null);
+            return (
+                stacks.NextUndo(by) is { } undo ? log[(int)undo - 1].Says : null,
+                stacks.NextRedo(by) is { } redo ? log[(int)redo - 1].Says : null
+            );
         }
     }
 
@@ -189,7 +197,9 @@ public sealed class OpenJob
     {
         lock (writing)
         {
-            return touching.TryGetValue(box, out var versionsOf) ? [.. Enumerable.Reverse(versionsOf).Take(take).Select(v => log[(int)v - 1])] : [];
+            return touching.TryGetValue(box, out var versionsOf)
+                ? [.. Enumerable.Reverse(versionsOf).Take(take).Select(v => log[(int)v - 1])]
+                : [];
         }
     }
 
@@ -208,13 +218,19 @@ public sealed class OpenJob
         lock (writing)
         {
             using var db = open();
-            var history = db.Edits.AsNoTracking().Where(e => e.JobId == Id).OrderBy(e => e.Version).AsEnumerable()
-                .Select(e => new HistoryLine(e.EditId, e.By, e.At, Read(e.Json))).ToList();
+            var history = db
+                .Edits.AsNoTracking()
+                .Where(e => e.JobId == Id)
+                .OrderBy(e => e.Version)
+                .AsEnumerable()
+                .Select(e => new HistoryLine(e.EditId, e.By, e.At, Read(e.Json)))
+                .ToList();
             return new JobFile(JobFile.FormatName, JobFile.CurrentVersion, Id, states.Values[^1], At(0), history);
         }
     }
 
-    private static Edit Read(string json) => JsonSerializer.Deserialize(json, JobJson.Default.Edit) ?? throw new StoreException("A line of the log is empty.");
+    private static Edit Read(string json) =>
+        JsonSerializer.Deserialize(json, JobJson.Default.Edit) ?? throw new StoreException("A line of the log is empty.");
 
     private static Refusal? Envelope(EditPost post) =>
         !Ids.IsGood(post.Id) ? new($"\"{Ids.Shown(post.Id)}\" is not an id. {Ids.Rule}", "id")
@@ -237,7 +253,12 @@ public sealed class OpenJob
         var theirs = Touching(touched, seen, version);
         return theirs.Count == 0 && !refusedNow
             ? null
-            : new Conflict([.. (theirs.Count > 0 ? theirs.Select(t => t.Line) : log.Where(l => l.Version > seen))], post.Edit.Tell(then), [.. theirs.SelectMany(t => t.Places).Distinct()], version);
+            : new Conflict(
+                [.. (theirs.Count > 0 ? theirs.Select(t => t.Line) : log.Where(l => l.Version > seen))],
+                post.Edit.Tell(then),
+                [.. theirs.SelectMany(t => t.Places).Distinct()],
+                version
+            );
     }
 
     /// <summary>Lines of the log after a version that changed what still differs from then, where these cells lie.</summary>
@@ -276,7 +297,14 @@ public sealed class OpenJob
             Projections.Update(db, Id, now, next, row.Version, row.At, Judged);
             if (row.Version % SnapshotEvery == 0)
             {
-                db.Snapshots.Add(new SnapshotRow { JobId = Id, Version = row.Version, Bytes = Packing.Pack(next) });
+                db.Snapshots.Add(
+                    new SnapshotRow
+                    {
+                        JobId = Id,
+                        Version = row.Version,
+                        Bytes = Packing.Pack(next),
+                    }
+                );
             }
 
             db.SaveChanges();
@@ -317,8 +345,16 @@ public sealed class OpenJob
         }
 
         using var db = open();
-        var snapshot = db.Snapshots.AsNoTracking().Where(s => s.JobId == Id && s.Version <= version).OrderByDescending(s => s.Version).First();
-        return db.Edits.AsNoTracking().Where(e => e.JobId == Id && e.Version > snapshot.Version && e.Version <= version).OrderBy(e => e.Version).AsEnumerable()
+        var snapshot = db
+            .Snapshots.AsNoTracking()
+            .Where(s => s.JobId == Id && s.Version <= version)
+            .OrderByDescending(s => s.Version)
+            .First();
+        return db
+            .Edits.AsNoTracking()
+            .Where(e => e.JobId == Id && e.Version > snapshot.Version && e.Version <= version)
+            .OrderBy(e => e.Version)
+            .AsEnumerable()
             .Aggregate(Packing.Unpack(snapshot.Bytes), (job, row) => Read(row.Json).Apply(job));
     }
 }

@@ -3,39 +3,114 @@ using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Measures;
 using JollyBarn.Store;
+using JollyBarn.Telling;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;
 
 /// <summary>A job in a list.</summary>
-public sealed record JobSummary(string Id, string Name, long Version, string Created, string Changed, string? Binned, int Boxes, int Over, int Full, int Unknown, int Stop, int Fix);
+public sealed record JobSummary(
+    string Id,
+    string Name,
+    long Version,
+    string Created,
+    string Changed,
+    string? Binned,
+    int Boxes,
+    int Over,
+    int Full,
+    int Unknown,
+    int Stop,
+    int Fix
+);
 
 /// <summary>The job without its boxes and runs.</summary>
 public sealed record JobHead(
-    string Id, long Version, string Name, JobKind Kind, CodeProfile Profile, HousePractice Practice,
-    IReadOnlyDictionary<string, Place> Places, IReadOnlyDictionary<string, Wall> Walls, IReadOnlyDictionary<string, Source> Sources, IReadOnlyDictionary<string, Panel> Panels, IReadOnlyDictionary<string, Circuit> Circuits,
-    IReadOnlyDictionary<string, string> Changes);
+    string Id,
+    long Version,
+    string Name,
+    JobKind Kind,
+    CodeProfile Profile,
+    HousePractice Practice,
+    IReadOnlyDictionary<string, Place> Places,
+    IReadOnlyDictionary<string, Wall> Walls,
+    IReadOnlyDictionary<string, Source> Sources,
+    IReadOnlyDictionary<string, Panel> Panels,
+    IReadOnlyDictionary<string, Circuit> Circuits,
+    IReadOnlyDictionary<string, string> Changes
+);
 
 /// <summary>A box in a list, with what fill says of it.</summary>
-public sealed record BoxSummary(string Id, string Name, string? PlaceId, string? Place, string Kind, string KindName, Contents Contents, bool Binned, Fit Fit, VolumeSpan Needed, VolumeSpan Available, VolumeSpan Left, int Cables, int Devices, bool Estimate, int Stop, int Fix, int Measure, int Better);
+public sealed record BoxSummary(
+    string Id,
+    string Name,
+    string? PlaceId,
+    string? Place,
+    string Kind,
+    string KindName,
+    Contents Contents,
+    bool Binned,
+    Fit Fit,
+    VolumeSpan Needed,
+    VolumeSpan Available,
+    VolumeSpan Left,
+    int Cables,
+    int Devices,
+    bool Estimate,
+    int Stop,
+    int Fix,
+    int Measure,
+    int Better
+);
 
 /// <summary>A cable as one box sees it.</summary>
 /// <param name="Says">What it is called here.</param>
 /// <param name="FarAt">What is at its other end.</param>
 /// <param name="Far">Where its other end is, in words; null when nobody knows.</param>
 /// <param name="FarBox">Id of the box its other end is in.</param>
-public sealed record CableView(string Run, RunSide Side, string? Entry, string Size, string? Says, Feeds Feeds, EndAt FarAt, string? Far, string? FarBox, CableType Type, Fact<Length> Length, string? Sheath, string? Circuit, IReadOnlyList<string> Leads);
+public sealed record CableView(
+    string Run,
+    RunSide Side,
+    string? Entry,
+    string Size,
+    string? Says,
+    Feeds Feeds,
+    EndAt FarAt,
+    string? Far,
+    string? FarBox,
+    CableType Type,
+    Fact<Length> Length,
+    string? Sheath,
+    string? Circuit,
+    IReadOnlyList<string> Leads
+);
 
 /// <summary>One box with everything a page of it shows.</summary>
-/// <param name="CutOffWithout">For each device, the runs with a conductor that is cut off from the feed when it is taken out with nothing joined in its place.</param>
+/// <param name="CutOffWithout">For each device, the runs with a conductor that is cut off from the feed when it is taken out with nothing
+/// joined in its place.</param>
 /// <param name="Findings">What is wrong or could be better, worst first; open questions are in <paramref name="Questions"/>.</param>
 /// <param name="Questions">Facts that would decide an open verdict, in the order of a tape.</param>
 /// <param name="Open">Verdicts that wait for a fact.</param>
 /// <param name="Holds">How many verdicts were judged and hold.</param>
 /// <param name="Settled">Verdicts a ruling settled.</param>
 /// <param name="Protected">Runs that hang on the load side of a protective device here.</param>
-public sealed record BoxView(string Id, long Version, Box Box, string? Place, string KindName, int OpenGangs, IReadOnlyList<CableView> Cables, BoxReport Report, IReadOnlyList<Finding> Findings, IReadOnlyDictionary<string, IReadOnlyList<string>> CutOffWithout, IReadOnlyList<string> Protected,
-    IReadOnlyList<Question> Questions, IReadOnlyList<Finding> Open, int Holds, IReadOnlyList<Finding> Settled);
+public sealed record BoxView(
+    string Id,
+    long Version,
+    Box Box,
+    string? Place,
+    string KindName,
+    int OpenGangs,
+    IReadOnlyList<CableView> Cables,
+    BoxReport Report,
+    IReadOnlyList<ToldFinding> Findings,
+    IReadOnlyDictionary<string, IReadOnlyList<string>> CutOffWithout,
+    IReadOnlyList<string> Protected,
+    IReadOnlyList<ToldQuestion> Questions,
+    IReadOnlyList<ToldFinding> Open,
+    int Holds,
+    IReadOnlyList<ToldFinding> Settled
+);
 
 /// <summary>What an edit brought.</summary>
 /// <param name="Boxes">Changed boxes as they are after it; the first few when many.</param>
@@ -46,9 +121,21 @@ internal static class Answers
 {
     private const int MostBoxes = 12;
 
-    public static JobHead Head(string id, long version, Job job) => new(
-        id, version, job.Name, job.Kind, job.Profile, job.Practice, Map(job.Places), Map(job.Walls), Map(job.Sources), Map(job.Panels), Map(job.Circuits),
-        job.Changes.ToDictionary(c => c.Key, c => c.Value.Name));
+    public static JobHead Head(string id, long version, Job job) =>
+        new(
+            id,
+            version,
+            job.Name,
+            job.Kind,
+            job.Profile,
+            job.Practice,
+            Map(job.Places),
+            Map(job.Walls),
+            Map(job.Sources),
+            Map(job.Panels),
+            Map(job.Circuits),
+            job.Changes.ToDictionary(c => c.Key, c => c.Value.Name)
+        );
 
     public static BoxSummary Summary(Job job, string id, Box box, Judged judged)
     {
@@ -56,31 +143,82 @@ internal static class Answers
         var verdicts = judged.Verdicts.Of(job, id, box);
         int Count(Verdict verdict) => verdicts.Count(f => f.Verdict == verdict);
         return new(
-            id, box.Name, box.Place, job.Places.Find(box.Place)?.Name, box.Kind, BoxKinds.Find(box.Kind)?.Name ?? box.Kind, box.Contents, box.Binned, fill.Fit, fill.Needed, fill.Available, fill.Left,
-            box.Leads.Values.Select(l => l.Run).OfType<string>().Distinct().Count(), box.Devices.Count, fill.Estimate, Count(Verdict.Stop), Count(Verdict.Fix), Count(Verdict.Measure), Count(Verdict.Better));
+            id,
+            box.Name,
+            box.Place,
+            job.Places.Find(box.Place)?.Name,
+            box.Kind,
+            BoxKinds.Find(box.Kind)?.Name ?? box.Kind,
+            box.Contents,
+            box.Binned,
+            fill.Fit,
+            fill.Needed,
+            fill.Available,
+            fill.Left,
+            box.Leads.Values.Select(l => l.Run).OfType<string>().Distinct().Count(),
+            box.Devices.Count,
+            fill.Estimate,
+            Count(Verdict.Stop),
+            Count(Verdict.Fix),
+            Count(Verdict.Measure),
+            Count(Verdict.Better)
+        );
     }
 
-    public static BoxView View(Job job, long version, string id, Box box, BoxReport report, IReadOnlyList<Finding> verdicts) => new(
-        id, version, box, job.Places.Find(box.Place)?.Name, BoxKinds.Find(box.Kind)?.Name ?? box.Kind, box.OpenGangs,
-        [.. box.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }).OfType<string>().Distinct().SelectMany(run => Cables(job, id, box, run)).OrderBy(c => Order(box, c)).ThenBy(c => c.Run, StringComparer.Ordinal)], report,
-        [.. verdicts.Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)], box.Devices.Ids.ToDictionary(d => d, d => Continuity.CutOffWithout(job, id, box, d)), Continuity.Protected(box),
-        Questions.Of(job, id, box, verdicts), [.. verdicts.Where(f => f.Verdict == Verdict.Measure)], verdicts.Count(f => f is { Verdict: Verdict.Fine, Ruling: null }), [.. verdicts.Where(f => f.Ruling is not null)]);
+    public static BoxView View(Job job, long version, string id, Box box, BoxReport report, IReadOnlyList<Finding> verdicts) =>
+        new(
+            id,
+            version,
+            box,
+            job.Places.Find(box.Place)?.Name,
+            BoxKinds.Find(box.Kind)?.Name ?? box.Kind,
+            box.OpenGangs,
+            [
+                .. box
+                    .Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy })
+                    .OfType<string>()
+                    .Distinct()
+                    .SelectMany(run => Cables(job, id, box, run))
+                    .OrderBy(c => Order(box, c))
+                    .ThenBy(c => c.Run, StringComparer.Ordinal),
+            ],
+            report,
+            Told(job, id, verdicts.Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)),
+            box.Devices.Ids.ToDictionary(d => d, d => Continuity.CutOffWithout(job, id, box, d)),
+            Continuity.Protected(box),
+            QuestionTeller.Tell(job, id, box, Questions.Of(verdicts)),
+            Told(job, id, verdicts.Where(f => f.Verdict == Verdict.Measure)),
+            verdicts.Count(f => f is { Verdict: Verdict.Fine, Ruling: null }),
+            Told(job, id, verdicts.Where(f => f.Ruling is not null))
+        );
+
+    private static IReadOnlyList<ToldFinding> Told(Job job, string box, IEnumerable<Finding> findings) =>
+        new Teller(job, box).Tell(findings);
 
     /// <summary>A view made from what is kept of the job.</summary>
-    public static BoxView View(Job job, long version, string id, Box box, Judged judged) => View(job, version, id, box, judged.Reports.ReportOf(job, box), judged.Verdicts.Of(job, id, box));
+    public static BoxView View(Job job, long version, string id, Box box, Judged judged) =>
+        View(job, version, id, box, judged.Reports.ReportOf(job, box), judged.Verdicts.Of(job, id, box));
 
     /// <summary>A view of a state that will not be asked for again.</summary>
-    public static BoxView ViewOnce(Job job, long version, string id, Box box) => View(job, version, id, box, BoxReports.Make(job, box), Inspector.JudgeAll(job, id, box));
+    public static BoxView ViewOnce(Job job, long version, string id, Box box) =>
+        View(job, version, id, box, BoxReports.Make(job, box), Inspector.JudgeAll(job, id, box));
 
     public static JobChanged ChangedOf(Accepted accepted)
     {
-        return new(accepted.Version, accepted.EditId, [.. Touched.Boxes(accepted.Before, accepted.After)], Touched.Everything(accepted.Before, accepted.After));
+        return new(
+            accepted.Version,
+            accepted.EditId,
+            [.. Touched.Boxes(accepted.Before, accepted.After)],
+            Touched.Everything(accepted.Before, accepted.After)
+        );
     }
 
     public static EditAnswer Answer(OpenJob job, Accepted accepted)
     {
         var changed = ChangedOf(accepted);
-        var views = changed.Boxes.Where(accepted.After.Boxes.Has).Take(MostBoxes)
+        var views = changed
+            .Boxes.Where(accepted.After.Boxes.Has)
+            .Take(MostBoxes)
             .Select(id => View(accepted.After, accepted.Version, id, accepted.After.Boxes[id], job.Judged));
         return new(accepted.Version, accepted.EditId, accepted.Again, changed, [.. views]);
     }
@@ -95,16 +233,43 @@ internal static class Answers
         foreach (var side in run.SidesIn(boxId))
         {
             var (here, far) = (run.End(side), run.End(side == RunSide.A ? RunSide.B : RunSide.A));
-            var farName = far.At switch { EndAt.Box => job.Boxes.Find(far.Id)?.Name, EndAt.Panel => job.Panels.Find(far.Id)?.Name, EndAt.Load => far.Says ?? "a load", _ => null };
-            var leads = box.Leads.Where(l => (l.Value.Run == runId && l.Value.Side == side) || l.Value.LeavesBy == runId).OrderBy(l => l.Value.Index).Select(l => l.Key).ToList();
-            yield return new(runId, side, here.Entry, Size(run), here.Says, here.Feeds, far.At, farName, far.At == EndAt.Box ? far.Id : null, run.Type, run.Length, run.Sheath, run.Circuit, leads);
+            var farName = far.At switch
+            {
+                EndAt.Box => job.Boxes.Find(far.Id)?.Name,
+                EndAt.Panel => job.Panels.Find(far.Id)?.Name,
+                EndAt.Load => far.Says ?? "a load",
+                _ => null,
+            };
+            var leads = box
+                .Leads.Where(l => (l.Value.Run == runId && l.Value.Side == side) || l.Value.LeavesBy == runId)
+                .OrderBy(l => l.Value.Index)
+                .Select(l => l.Key)
+                .ToList();
+            yield return new(
+                runId,
+                side,
+                here.Entry,
+                Size(run),
+                here.Says,
+                here.Feeds,
+                far.At,
+                farName,
+                far.At == EndAt.Box ? far.Id : null,
+                run.Type,
+                run.Length,
+                run.Sheath,
+                run.Circuit,
+                leads
+            );
         }
     }
 
     /// <summary>A cable's trade name: 14-2, or 14-2, no ground.</summary>
-    public static string Size(Run run) => $"{run.Gauge?.ToString() ?? "?"}-{run.Conductors.Count}{(run.Ground == GroundKind.None ? ", no ground" : "")}";
+    public static string Size(Run run) =>
+        $"{run.Gauge?.ToString() ?? "?"}-{run.Conductors.Count}{(run.Ground == GroundKind.None ? ", no ground" : "")}";
 
-    private static int Order(Box box, CableView cable) => box.Entries.Find(cable.Entry) is { } entry ? ((int)entry.Side * 100) + entry.Place : 1000;
+    private static int Order(Box box, CableView cable) =>
+        box.Entries.Find(cable.Entry) is { } entry ? ((int)entry.Side * 100) + entry.Place : 1000;
 
     private static Dictionary<string, T> Map<T>(ById<T> items)
         where T : class => items.ToDictionary(p => p.Key, p => p.Value);

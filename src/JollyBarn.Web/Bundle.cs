@@ -5,7 +5,8 @@ using JollyBarn.OpenFile;
 
 namespace JollyBarn.Web;
 
-/// <summary>A job with its pictures in one zip: <c>job.json</c> and <c>photos/&lt;sha256&gt;</c>, in fixed order and times, so that the same job gives the same bytes.</summary>
+/// <summary>A job with its pictures in one zip: <c>job.json</c> and <c>photos/&lt;sha256&gt;</c>, in fixed order and times, so that the
+/// same job gives the same bytes.</summary>
 internal static class Bundle
 {
     private const string JobName = "job.json";
@@ -69,7 +70,14 @@ internal static class Bundle
                 var bytes = Bytes(picture);
                 if (Convert.ToHexStringLower(SHA256.HashData(bytes)) != name || PhotoCheck.Read(bytes).Photo?.Sha != name)
                 {
-                    return (null, none, new($"A picture in this zip is damaged or not what its name says: {Wiring.Ids.Shown(name)}.", picture.FullName.Length < 100 ? picture.FullName : null));
+                    return (
+                        null,
+                        none,
+                        new(
+                            $"A picture in this zip is damaged or not what its name says: {Wiring.Ids.Shown(name)}.",
+                            picture.FullName.Length < 100 ? picture.FullName : null
+                        )
+                    );
                 }
 
                 photos[name] = bytes;

@@ -10,7 +10,13 @@ public static class Demo
 
     /// <summary>The pictures drawn for it, by the hash of what is left of each without metadata.</summary>
     private static Dictionary<string, byte[]> Pictures() =>
-        Directory.Exists(PictureFolder) ? Directory.EnumerateFiles(PictureFolder, "*.jpg").Select(f => PhotoCheck.Read(File.ReadAllBytes(f)).Photo).OfType<CheckedPhoto>().ToDictionary(p => p.Sha, p => p.Bytes) : [];
+        Directory.Exists(PictureFolder)
+            ? Directory
+                .EnumerateFiles(PictureFolder, "*.jpg")
+                .Select(f => PhotoCheck.Read(File.ReadAllBytes(f)).Photo)
+                .OfType<CheckedPhoto>()
+                .ToDictionary(p => p.Sha, p => p.Bytes)
+            : [];
 
     private static string PictureFolder => Path.Combine(AppContext.BaseDirectory, "demo", "pictures");
 

@@ -11,54 +11,90 @@ internal static class Docs
 {
     public static void Configure(OpenApiOptions options)
     {
-        options.AddDocumentTransformer(async (document, context, cancel) =>
-        {
-            document.Info = new OpenApiInfo { Title = "Jolly Barn", Version = "1", Description = "Everything the interface does. Errors are RFC 9457 problem details with a sentence in detail and the field in field." };
-            document.Servers?.Clear();
-            foreach (var type in OnlyInEdits)
+        options.AddDocumentTransformer(
+            async (document, context, cancel) =>
             {
-                // What the generator meets first inside a kind of edit it leaves without its properties.
-                document.Components!.Schemas![type.Name] = await context.GetOrCreateSchemaAsync(type, null, cancel);
+                document.Info = new OpenApiInfo
+                {
+                    Title = "Jolly Barn",
+                    Version = "1",
+                    Description =
+                        "Everything the interface does. Errors are RFC 9457 problem details with a sentence in detail "
+                        + "and the field in field.",
+                };
+                document.Servers?.Clear();
+                foreach (var type in OnlyInEdits)
+                {
+                    // What the generator meets first inside a kind of edit it leaves without its properties.
+                    document.Components!.Schemas![type.Name] = await context.GetOrCreateSchemaAsync(type, null, cancel);
+                }
             }
-        });
-        options.AddSchemaTransformer(async (schema, context, cancel) =>
-        {
-            var type = Nullable.GetUnderlyingType(context.JsonTypeInfo.Type) ?? context.JsonTypeInfo.Type;
-            if (type == typeof(Length))
+        );
+        options.AddSchemaTransformer(
+            async (schema, context, cancel) =>
             {
-                Plain(schema, JsonSchemaType.String, "Length: 2 7/8 in, 73 mm.");
+                var type = Nullable.GetUnderlyingType(context.JsonTypeInfo.Type) ?? context.JsonTypeInfo.Type;
+                if (type == typeof(Length))
+                {
+                    Plain(schema, JsonSchemaType.String, "Length: 2 7/8 in, 73 mm.");
+                }
+                else if (type == typeof(Gauge))
+                {
+                    Plain(schema, JsonSchemaType.String, "AWG: 14, 1/0.");
+                }
+                else if (type == typeof(Volume))
+                {
+                    Plain(schema, JsonSchemaType.Number, "Cubic inches.");
+                }
+                else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(ById<>))
+                {
+                    schema.Type = JsonSchemaType.Object;
+                    schema.Properties = null;
+                    schema.Items = null;
+                    schema.AdditionalProperties = await context.GetOrCreateSchemaAsync(type.GetGenericArguments()[0], null, cancel);
+                }
+                else if (AlwaysWhole(type))
+                {
+                    schema.Required = new HashSet<string>(
+                        context
+                            .JsonTypeInfo.Properties.Where(p =>
+                                p.Get is not null && !p.IsGetNullable && Nullable.GetUnderlyingType(p.PropertyType) is null
+                            )
+                            .Select(p => p.Name)
+                    );
+                }
             }
-            else if (type == typeof(Gauge))
-            {
-                Plain(schema, JsonSchemaType.String, "AWG: 14, 1/0.");
-            }
-            else if (type == typeof(Volume))
-            {
-                Plain(schema, JsonSchemaType.Number, "Cubic inches.");
-            }
-            else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(ById<>))
-            {
-                schema.Type = JsonSchemaType.Object;
-                schema.Properties = null;
-                schema.Items = null;
-                schema.AdditionalProperties = await context.GetOrCreateSchemaAsync(type.GetGenericArguments()[0], null, cancel);
-            }
-            else if (AlwaysWhole(type))
-            {
-                schema.Required = new HashSet<string>(context.JsonTypeInfo.Properties.Where(p => p.Get is not null && !p.IsGetNullable && Nullable.GetUnderlyingType(p.PropertyType) is null).Select(p => p.Name));
-            }
-        });
+        );
     }
 
-    /// <summary>Types that only the program writes, and so with every property that is not null; what a person may send in part is left as it is.</summary>
+    /// <summary>Types that only the program writes, and so with every property that is not null; what a person may send in part is left as
+    /// it is.</summary>
     private static bool AlwaysWhole(Type type) =>
-        type.Namespace is { } space && space.StartsWith("JollyBarn", StringComparison.Ordinal) && (type.IsClass || type == typeof(VolumeSpan))
-        && !space.StartsWith("JollyBarn.Edits", StringComparison.Ordinal) && !type.Name.StartsWith("Plain", StringComparison.Ordinal) && !type.Name.EndsWith("Post", StringComparison.Ordinal)
+        type.Namespace is { } space
+        && space.StartsWith("JollyBarn", StringComparison.Ordinal)
+        && (type.IsClass || type == typeof(VolumeSpan))
+        && !space.StartsWith("JollyBarn.Edits", StringComparison.Ordinal)
+        && !type.Name.StartsWith("Plain", StringComparison.Ordinal)
+        && !type.Name.EndsWith("Post", StringComparison.Ordinal)
         && !Sendable.Contains(type);
 
     private static readonly Type[] OnlyInEdits = [typeof(CableSpec), typeof(Photo), typeof(Reading), typeof(Ruling)];
 
-    private static readonly HashSet<Type> Sendable = [typeof(Place), typeof(Wall), typeof(WallLayer), typeof(Source), typeof(Panel), typeof(Breaker), typeof(Circuit), typeof(Reading), typeof(Photo), typeof(Ruling), typeof(Observation), typeof(Electrics.Situation)];
+    private static readonly HashSet<Type> Sendable =
+    [
+        typeof(Place),
+        typeof(Wall),
+        typeof(WallLayer),
+        typeof(Source),
+        typeof(Panel),
+        typeof(Breaker),
+        typeof(Circuit),
+        typeof(Reading),
+        typeof(Photo),
+        typeof(Ruling),
+        typeof(Observation),
+        typeof(Electrics.Situation),
+    ];
 
     private static void Plain(OpenApiSchema schema, JsonSchemaType kind, string says)
     {

@@ -19,8 +19,13 @@ public sealed class Events
         store.Changed += (job, accepted) => Tell(job, Answers.ChangedOf(accepted));
     }
 
-    /// <summary>Where the job stands, then its changes from now on. A listener too slow to read loses the oldest, and sees by the version that it did.</summary>
-    public async IAsyncEnumerable<JobChanged> Listen(string job, Func<long> version, [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken stop)
+    /// <summary>Where the job stands, then its changes from now on. A listener too slow to read loses the oldest, and sees by the version
+    /// that it did.</summary>
+    public async IAsyncEnumerable<JobChanged> Listen(
+        string job,
+        Func<long> version,
+        [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken stop
+    )
     {
         var key = Guid.NewGuid();
         var channel = Channel.CreateBounded<JobChanged>(new BoundedChannelOptions(256) { FullMode = BoundedChannelFullMode.DropOldest });

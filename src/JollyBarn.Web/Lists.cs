@@ -6,11 +6,21 @@ namespace JollyBarn.Web;
 /// <summary>Lists as CSV files.</summary>
 internal static class Lists
 {
-    /// <summary>Rows as a file of UTF-8 with a mark in front, so that spreadsheets read it; a field that would be taken for a formula is escaped.</summary>
+    /// <summary>Rows as a file of UTF-8 with a mark in front, so that spreadsheets read it; a field that would be taken for a formula is
+    /// escaped.</summary>
     public static IResult Csv(string name, IEnumerable<string[]> rows)
     {
         using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var csv = new CsvWriter(text, new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n", InjectionOptions = CsvHelper.Configuration.InjectionOptions.Escape }))
+        using (
+            var csv = new CsvWriter(
+                text,
+                new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture)
+                {
+                    NewLine = "\r\n",
+                    InjectionOptions = CsvHelper.Configuration.InjectionOptions.Escape,
+                }
+            )
+        )
         {
             foreach (var row in rows)
             {

@@ -1,6 +1,7 @@
 namespace JollyBarn.Web;
 
-/// <summary>The words a call may have: <c>--demo</c>, <c>--data PATH</c>, <c>--port N</c>, and <c>--schema</c> to print the JSON Schema of the open file and end.</summary>
+/// <summary>The words a call may have: <c>--demo</c>, <c>--data PATH</c>, <c>--port N</c>, and <c>--schema</c> to print the JSON Schema of
+/// the open file and end.</summary>
 public sealed record Options(bool Demo, string Data, int Port, string? Problem = null, bool Schema = false)
 {
     public const int UsualPort = 5280;
@@ -34,5 +35,11 @@ public sealed record Options(bool Demo, string Data, int Port, string? Problem =
     }
 
     private static string Home() =>
-        Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData, Environment.SpecialFolderOption.DoNotVerify) is { Length: > 0 } data ? data : ".", "jolly-barn");
+        Path.Combine(
+            Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData, Environment.SpecialFolderOption.DoNotVerify)
+                is { Length: > 0 } data
+                ? data
+                : ".",
+            "jolly-barn"
+        );
 }

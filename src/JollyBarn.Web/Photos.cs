@@ -7,7 +7,8 @@ namespace JollyBarn.Web;
 public sealed record CheckedPhoto(string Sha, int Width, int Height, byte[] Bytes);
 
 /// <summary>Checks JPEG pictures and takes out everything that is not the picture: place, camera, comments.</summary>
-/// <remarks>Segments as in ITU-T T.81 Annex B. The browser has made it anew from its pixels already; this holds for whoever else sends one.</remarks>
+/// <remarks>Segments as in ITU-T T.81 Annex B. The browser has made it anew from its pixels already; this holds for whoever else sends
+/// one.</remarks>
 public static class PhotoCheck
 {
     public const int MostBytes = 6 * 1024 * 1024;
@@ -95,7 +96,8 @@ public static class PhotoCheck
         return data.Length;
     }
 
-    private static (CheckedPhoto? Photo, string? Why) Bounded(byte[] picture, int width, int height) => width is 0 or > MostSide || height is 0 or > MostSide
-        ? (null, $"A picture here is at most {MostSide} by {MostSide} points.")
-        : (new(Convert.ToHexStringLower(SHA256.HashData(picture)), width, height, picture), null);
+    private static (CheckedPhoto? Photo, string? Why) Bounded(byte[] picture, int width, int height) =>
+        width is 0 or > MostSide || height is 0 or > MostSide
+            ? (null, $"A picture here is at most {MostSide} by {MostSide} points.")
+            : (new(Convert.ToHexStringLower(SHA256.HashData(picture)), width, height, picture), null);
 }

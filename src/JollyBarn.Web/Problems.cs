@@ -9,7 +9,12 @@ namespace JollyBarn.Web;
 internal static class Problems
 {
     public static IResult From(Refusal refusal, int status = 422) =>
-        Results.Problem(refusal.Says, statusCode: status, title: Title(status), extensions: refusal.Field is null ? null : new Dictionary<string, object?> { ["field"] = refusal.Field });
+        Results.Problem(
+            refusal.Says,
+            statusCode: status,
+            title: Title(status),
+            extensions: refusal.Field is null ? null : new Dictionary<string, object?> { ["field"] = refusal.Field }
+        );
 
     public static IResult Missing(string what) => From(new($"There is no {what} at this address."), 404);
 
@@ -19,13 +24,25 @@ internal static class Problems
         var failure = context.Features.Get<IExceptionHandlerFeature>()?.Error;
         if (failure is BadHttpRequestException bad)
         {
-            var (says, field) = bad.InnerException is JsonException json ? Unreadable(json) : (bad.StatusCode == 413 ? "This is too large: at most 64 MB." : "The request does not read. Send JSON of the shape the OpenAPI document gives.", null);
+            var (says, field) = bad.InnerException is JsonException json
+                ? Unreadable(json)
+                : (
+                    bad.StatusCode == 413
+                        ? "This is too large: at most 64 MB."
+                        : "The request does not read. Send JSON of the shape the OpenAPI document gives.",
+                    null
+                );
             return Write(context, bad.StatusCode, says, field);
         }
 
         if (failure is NotSupportedException { Source: "System.Text.Json" })
         {
-            return Write(context, 400, "An edit says what it does in do, such as \"do\": \"addBox\"; a fault what it is in fault, such as \"fault\": \"open\".", "do");
+            return Write(
+                context,
+                400,
+                "An edit says what it does in do, such as \"do\": \"addBox\"; a fault what it is in fault, such as \"fault\": \"open\".",
+                "do"
+            );
         }
 
         if (failure is JsonException unreadable)
@@ -43,27 +60,65 @@ internal static class Problems
     }
 
     /// <summary>A bare status gets a sentence too.</summary>
-    public static Task Bare(StatusCodeContext context) => Write(context.HttpContext, context.HttpContext.Response.StatusCode, context.HttpContext.Response.StatusCode switch
-    {
-        404 => "There is nothing at this address.",
-        405 => "This address does not do that.",
-        413 => "This is too large: at most 64 MB.",
-        415 => "Send JSON, with content type application/json.",
-        _ => "The request does not read.",
-    }, null);
+    public static Task Bare(StatusCodeContext context) =>
+        Write(
+            context.HttpContext,
+            context.HttpContext.Response.StatusCode,
+            context.HttpContext.Response.StatusCode switch
+            {
+                404 => "There is nothing at this address.",
+                405 => "This address does not do that.",
+                413 => "This is too large: at most 64 MB.",
+                415 => "Send JSON, with content type application/json.",
+                _ => "The request does not read.",
+            },
+            null
+        );
 
     public static Task Write(HttpContext context, int status, string says, string? field)
     {
         context.Response.StatusCode = status;
-        return Results.Problem(says, statusCode: status, title: Title(status), extensions: field is null ? null : new Dictionary<string, object?> { ["field"] = field }).ExecuteAsync(context);
+        return Results
+            .Problem(
+                says,
+                statusCode: status,
+                title: Title(status),
+                extensions: field is null ? null : new Dictionary<string, object?> { ["field"] = field }
+            )
+            .ExecuteAsync(context);
     }
 
     private static (string Says, string? Field) Unreadable(JsonException json)
     {
-        var field = json.Path is { Length: > 2 } path ? path.StartsWith("$.", StringComparison.Ordinal) ? path[2..] : path : null;
-        var own = json.InnerException is null && json.Message is { } message && !message.Contains("JSON", StringComparison.Ordinal) && !message.Contains("System.", StringComparison.Ordinal) && !message.Contains("JollyBarn.", StringComparison.Ordinal);
-        return (own ? json.Message.Split(" Path:")[0] : field is null ? "This is not readable JSON of the expected shape." : $"What stands at {field} is not of the expected kind.", field);
+        var field = json.Path is { Length: > 2 } path
+            ? path.StartsWith("$.", StringComparison.Ordinal)
+                ? path[2..]
+                : path
+            : null;
+        var own =
+            json.InnerException is null
+            && json.Message is { } message
+            && !message.Contains("JSON", StringComparison.Ordinal)
+            && !message.Contains("System.", StringComparison.Ordinal)
+            && !message.Contains("JollyBarn.", StringComparison.Ordinal);
+        return (
+            own ? json.Message.Split(" Path:")[0]
+            : field is null ? "This is not readable JSON of the expected shape."
+            : $"What stands at {field} is not of the expected kind.",
+            field
+        );
     }
 
-    private static string Title(int status) => status switch { 400 => "Does not read", 403 => "Not from here", 404 => "Not there", 409 => "Changed meanwhile", 422 => "Cannot be", 503 => "The data file", 500 => "Our fault", _ => "Not done" };
+    private static string Title(int status) =>
+        status switch
+        {
+            400 => "Does not read",
+            403 => "Not from here",
+            404 => "Not there",
+            409 => "Changed meanwhile",
+            422 => "Cannot be",
+            503 => "The data file",
+            500 => "Our fault",
+            _ => "Not done",
+        };
 }

@@ -28,7 +28,10 @@ public static class Schema
         }
 
         private JsonNode Of(Type type) =>
-            JobFileJson.Default.Options.GetJsonSchemaAsNode(type, new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = Named });
+            JobFileJson.Default.Options.GetJsonSchemaAsNode(
+                type,
+                new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = Named }
+            );
 
         /// <summary>Measures as what they are written as; every type of ours once, under its name.</summary>
         private JsonNode Named(JsonSchemaExporterContext context, JsonNode schema)
@@ -36,7 +39,11 @@ public static class Schema
             var type = Nullable.GetUnderlyingType(context.TypeInfo.Type) ?? context.TypeInfo.Type;
             if (type == typeof(Length) || type == typeof(Gauge))
             {
-                return new JsonObject { ["type"] = "string", ["description"] = type == typeof(Length) ? "Length: 2 7/8 in, 73 mm" : "AWG: 14, 1/0" };
+                return new JsonObject
+                {
+                    ["type"] = "string",
+                    ["description"] = type == typeof(Length) ? "Length: 2 7/8 in, 73 mm" : "AWG: 14, 1/0",
+                };
             }
 
             if (type == typeof(Volume))

@@ -11,9 +11,12 @@ namespace JollyBarn.Web;
 /// <summary>Builds and runs the program.</summary>
 public static class Server
 {
-    private const string SecurityPolicy = "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; script-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
+    private const string SecurityPolicy =
+        "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; script-src 'self'; "
+        + "connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
 
-    /// <returns>0 when it ended as asked, 1 with a sentence on standard error when it could not start, 2 when the words of the call are off.</returns>
+    /// <returns>0 when it ended as asked, 1 with a sentence on standard error when it could not start, 2 when the words of the call are
+    /// off.</returns>
     public static async Task<int> RunAsync(string[] args)
     {
         var asked = Options.Parse(args);
@@ -34,7 +37,9 @@ public static class Server
             using var store = new StoreHandle(asked);
             await using var app = Build(args, store.Store, asked.Port);
             await app.StartAsync();
-            await Console.Out.WriteLineAsync($"Jolly Barn is at {app.Urls.First()}  (data: {(asked.Demo ? "a fresh demo, thrown away at the end" : store.Store.Path)})");
+            await Console.Out.WriteLineAsync(
+                $"Jolly Barn is at {app.Urls.First()}  (data: {(asked.Demo ? "a fresh demo, thrown away at the end" : store.Store.Path)})"
+            );
             _ = Task.Run(Warm.Up);
             await app.WaitForShutdownAsync();
             return 0;
@@ -44,7 +49,8 @@ public static class Server
             await Console.Error.WriteLineAsync(problem.Message);
             return 1;
         }
-        catch (IOException problem) when (problem.InnerException is SocketException or Microsoft.AspNetCore.Connections.AddressInUseException)
+        catch (IOException problem)
+            when (problem.InnerException is SocketException or Microsoft.AspNetCore.Connections.AddressInUseException)
         {
             await Console.Error.WriteLineAsync($"Port {asked.Port} is taken. Stop what uses it, or choose another with --port.");
             return 1;
@@ -56,7 +62,10 @@ public static class Server
     {
         var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
         builder.Configuration["urls"] = null;
-        builder.Logging.ClearProviders().AddConsole(console => console.LogToStandardErrorThreshold = LogLevel.Trace).SetMinimumLevel(LogLevel.Error);
+        builder
+            .Logging.ClearProviders()
+            .AddConsole(console => console.LogToStandardErrorThreshold = LogLevel.Trace)
+            .SetMinimumLevel(LogLevel.Error);
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.Listen(IPAddress.Loopback, port);
@@ -76,14 +85,16 @@ public static class Server
         var app = builder.Build();
         app.UseExceptionHandler(handler => handler.Run(Problems.Answer));
         app.UseStatusCodePages(Problems.Bare);
-        app.Use((context, next) =>
-        {
-            var headers = context.Response.Headers;
-            headers.ContentSecurityPolicy = SecurityPolicy;
-            headers.XContentTypeOptions = "nosniff";
-            headers["Referrer-Policy"] = "no-referrer";
-            return Loopback(context) ? next(context) : Problems.Write(context, 403, "This program answers only on this machine.", null);
-        });
+        app.Use(
+            (context, next) =>
+            {
+                var headers = context.Response.Headers;
+                headers.ContentSecurityPolicy = SecurityPolicy;
+                headers.XContentTypeOptions = "nosniff";
+                headers["Referrer-Policy"] = "no-referrer";
+                return Loopback(context) ? next(context) : Problems.Write(context, 403, "This program answers only on this machine.", null);
+            }
+        );
         app.UseResponseCompression();
         app.UseDefaultFiles();
         app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = Cache });
@@ -107,7 +118,8 @@ public static class Server
         return app;
     }
 
-    /// <summary>The host named in the request must be this machine: a page elsewhere must not reach in by a name that points here.</summary>
+    /// <summary>The host named in the request must be this machine: a page elsewhere must not reach in by a name that points
+    /// here.</summary>
     private static bool Loopback(HttpContext context) => context.Request.Host.Host is "localhost" or "127.0.0.1" or "[::1]";
 
     private static void Cache(StaticFileResponseContext file)
@@ -124,7 +136,7 @@ public static class Server
         public StoreHandle(Options asked)
         {
             throwaway = asked.Demo ? Directory.CreateTempSubdirectory("jolly-barn-demo-").FullName : null;
-            Store = new JobStore(throwaway is null ? asked.Data : Path.Combine(throwaway, "demo.db"));
+            Store = new JobStore(throwaway is null ? asked.Data : Path.Combine(throwaway, "demo.db"), catchUp: Telling.OldRulings.Named);
             Demo.Seed(Store);
         }
 

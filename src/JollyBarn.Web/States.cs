@@ -17,9 +17,19 @@ public enum BoxState
 /// <summary>States of a job one can look at.</summary>
 internal static class States
 {
-    /// <summary>The job at an earlier version, as a Change found, plans or leaves it, or now; null when there is no such version or Change.</summary>
+    /// <summary>The job at an earlier version, as a Change found, plans or leaves it, or now; null when there is no such version or
+    /// Change.</summary>
     public static Job? Of(OpenJob open, long? version, string? change, BoxState? state = null) =>
-        version is { } asked ? open.JobAt(asked) : change is null ? open.Now.Job : !open.Now.Job.Changes.Has(change) ? null : In(open.Now.Job, change, state ?? BoxState.Planned);
+        version is { } asked ? open.JobAt(asked)
+        : change is null ? open.Now.Job
+        : !open.Now.Job.Changes.Has(change) ? null
+        : In(open.Now.Job, change, state ?? BoxState.Planned);
 
-    public static Job In(Job job, string change, BoxState state) => state switch { BoxState.AsFound => Plans.AsFound(job, change), BoxState.AsLeft => Plans.AsLeft(job, change), _ => Plans.Planned(job, change) };
+    public static Job In(Job job, string change, BoxState state) =>
+        state switch
+        {
+            BoxState.AsFound => Plans.AsFound(job, change),
+            BoxState.AsLeft => Plans.AsLeft(job, change),
+            _ => Plans.Planned(job, change),
+        };
 }

@@ -5,7 +5,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;
 
-/// <summary>Goes once through what a gesture asks, on a box of its own, so that the first person does not wait for the program to be made ready.</summary>
+/// <summary>Goes once through what a gesture asks, on a box of its own, so that the first person does not wait for the program to be made
+/// ready.</summary>
 internal static class Warm
 {
     private const int Rounds = 40;

@@ -1,6 +1,9 @@
 import { defineConfig } from "vite";
 
-/** The drawing's geometry and the way figures are written, each as a module for Node, so that tests and benchmarks measure what the screen shows. */
+/**
+ * The drawing's geometry and the way figures are written, each as a module for Node, so that tests and benchmarks measure what the
+ * screen shows.
+ */
 export default defineConfig({
   build: {
     outDir: "../../.build/drawing",

@@ -41,7 +41,12 @@ public sealed class AccessTests(Site site) : IClassFixture<Site>
         Look(site.DemoJob + "/boxes/bench-left", "Cables and leads");
         Look(site.DemoJob + "/boxes/press-right", "Cables and leads", () => person.Tap("Bring in a cable"));
         Look(site.DemoJob + "/boxes/bench-left", "20.25 / 22.5", () => person.Click("[data-walk='d:g1']"));
-        Look(site.DemoJob + "/boxes/press-door", "43.3125 / 48", () => person.Tap(width < 600 ? "line hot: black pigtail" : "neutral: white of the drying fan switch".Split(':')[1].Trim(), "[aria-label='Cables and leads']"));
+        Look(site.DemoJob + "/boxes/press-door", "43.3125 / 48", () =>
+            person.Tap(
+                width < 600 ? "line hot: black pigtail" : "neutral: white of the drying fan switch".Split(':')[1].Trim(),
+                "[aria-label='Cables and leads']"
+            )
+        );
         Look(site.DemoJob + "/changes", "Changes");
         Look(site.DemoJob + "/house", "What can make it live");
         Look(site.DemoJob + "/house", "What can make it live", () => person.Click("[aria-label='Cellar panel'] button"));
@@ -76,9 +81,13 @@ public sealed class AccessTests(Site site) : IClassFixture<Site>
         using var person = new Person();
         person.Go(site.Address);
         person.Sees("Ferry keeper's house");
-        var bytes = (long)person.Driver.ExecuteScript("return performance.getEntriesByType('resource').filter(e=>e.name.endsWith('.js')).reduce((s,e)=>s+e.encodedBodySize,0)")!;
+        var bytes = (long)
+            person.Driver.ExecuteScript(
+                "return performance.getEntriesByType('resource').filter(e=>e.name.endsWith('.js')).reduce((s,e)=>s+e.encodedBodySize,0)"
+            )!;
         Assert.InRange(bytes, 1, 200_000);
     }
 
-    private static bool Wide(Person person) => (bool)person.Driver.ExecuteScript("return document.documentElement.scrollWidth > innerWidth + 1")!;
+    private static bool Wide(Person person) =>
+        (bool)person.Driver.ExecuteScript("return document.documentElement.scrollWidth > innerWidth + 1")!;
 }

@@ -57,13 +57,23 @@ public sealed class BenchTests(Site site) : IClassFixture<Site>
         person.Click($"[data-end^='{Picked}']");
         person.Sees("In hand: black, on to the window bench");
         person.Find("New joint");
-        foreach (var (place, says) in new[] { ("at:g1:line-neutral/plate", "polarity is reversed"), ("joint:grounds", "a short"), ("joint:hots", "no longer protected"), ("at:g1:load-hot/plate", "It lies here now") })
+        foreach (
+            var (place, says) in new[]
+            {
+                ("at:g1:line-neutral/plate", "polarity is reversed"),
+                ("joint:grounds", "a short"),
+                ("joint:hots", "no longer protected"),
+                ("at:g1:load-hot/plate", "It lies here now"),
+            }
+        )
         {
             person.Hover($"[data-key='{place}']");
             person.Sees(says);
         }
 
-        Assert.Single(person.Texts("return performance.getEntriesByType('resource').map(e => e.name)"), c => c.EndsWith("/moves", StringComparison.Ordinal));
+        Assert.Single(person.Texts("return performance.getEntriesByType('resource').map(e => e.name)"), c =>
+            c.EndsWith("/moves", StringComparison.Ordinal)
+        );
         person.Press(Keys.Escape);
         person.Gone("In hand:");
         Assert.Equal("Terminal", (string)(await LeadAsync(job, Gfci, Picked))!["lands"]!["at"]!);
@@ -102,7 +112,15 @@ public sealed class BenchTests(Site site) : IClassFixture<Site>
         using var person = new Person();
         person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
         person.Sees("Cables and leads");
-        foreach (var thing in new[] { "[data-strand='to-window.a0'] [data-walk]", "[data-walk='d:g1']", "[data-walk='hots']", "[data-walk='c:to-glue/A']" })
+        foreach (
+            var thing in new[]
+            {
+                "[data-strand='to-window.a0'] [data-walk]",
+                "[data-walk='d:g1']",
+                "[data-walk='hots']",
+                "[data-walk='c:to-glue/A']",
+            }
+        )
         {
             var ways = new Action[] { () => person.Menu(thing), () => person.LongPress(thing), () => Key(person, thing) };
             var menus = ways.Select(way => Items(person, way)).ToList();
@@ -123,7 +141,9 @@ public sealed class BenchTests(Site site) : IClassFixture<Site>
     {
         open();
         IReadOnlyList<string> items = [];
-        Person.Wait(() => (items = person.Texts("return [...document.querySelectorAll('[role=menu] [role=menuitem]')].map(e => e.textContent)")).Count > 0);
+        Person.Wait(() =>
+            (items = person.Texts("return [...document.querySelectorAll('[role=menu] [role=menuitem]')].map(e => e.textContent)")).Count > 0
+        );
         person.Press(Keys.Escape);
         Person.Wait(() => person.Driver.FindElements(By.CssSelector("[role=menu]")).Count == 0);
         return [.. items];
@@ -158,11 +178,26 @@ public sealed class BenchTests(Site site) : IClassFixture<Site>
         person.Sees("20.25 / 22.5");
         person.Tap("conductors", "aside");
         Assert.Equal(6, person.Driver.FindElements(By.CssSelector("[data-strand] [aria-pressed=true]")).Count);
-        Assert.Equal(6, person.Driver.FindElements(By.CssSelector("[data-line][aria-pressed=true]")).Select(e => e.GetAttribute("data-line")).Distinct().Count());
+        Assert.Equal(
+            6,
+            person
+                .Driver.FindElements(By.CssSelector("[data-line][aria-pressed=true]"))
+                .Select(e => e.GetAttribute("data-line"))
+                .Distinct()
+                .Count()
+        );
         person.Click("[data-line='to-window.a2']");
-        Assert.Equal("bare, on to the window bench: joint grounds", person.Driver.FindElement(By.CssSelector("[data-chosen]")).Text.Trim(), ignoreCase: true);
+        Assert.Equal(
+            "bare, on to the window bench: joint grounds",
+            person.Driver.FindElement(By.CssSelector("[data-chosen]")).Text.Trim(),
+            ignoreCase: true
+        );
         Assert.Single(person.Driver.FindElements(By.CssSelector("[data-strand='to-window.a2'] [aria-pressed=true]")));
-        Assert.Contains("grounds", person.Driver.FindElement(By.CssSelector("aside li button.bg-slate-wash")).Text, StringComparison.Ordinal);
+        Assert.Contains(
+            "grounds",
+            person.Driver.FindElement(By.CssSelector("aside li button.bg-slate-wash")).Text,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -177,7 +212,9 @@ public sealed class BenchTests(Site site) : IClassFixture<Site>
         {
             person.Go($"{site.Address}/jobs/{job}/boxes/{id}");
             person.Sees("Cables and leads");
-            var picture = person.Texts("return [...document.querySelectorAll('[data-strand] [data-walk]')].map(e => e.getAttribute('aria-label'))");
+            var picture = person.Texts(
+                "return [...document.querySelectorAll('[data-strand] [data-walk]')].map(e => e.getAttribute('aria-label'))"
+            );
             var list = person.Texts("return [...document.querySelectorAll('[data-line]')].map(e => e.dataset.says)");
             var view = (await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/{job}/boxes/{id}", UriKind.Relative)))!;
             Assert.Equal(list.Distinct().Order(StringComparer.Ordinal), picture.Distinct().Order(StringComparer.Ordinal));
@@ -232,7 +269,10 @@ public sealed class BenchTests(Site site) : IClassFixture<Site>
         using var person = new Person();
         person.Go($"{site.Address}/jobs/{job}/boxes/press-door");
         person.Sees("43.3125 / 48");
-        const string places = "return [...document.querySelectorAll(\"[data-walk^='c:'],[data-walk^='d:']\")].map(e => { const r = e.getBoundingClientRect(), b = e.ownerSVGElement.getBoundingClientRect(); return e.dataset.walk + ' ' + Math.round(r.top - b.top) + ' ' + Math.round(r.left - b.left) })";
+        const string places =
+            "return [...document.querySelectorAll(\"[data-walk^='c:'],[data-walk^='d:']\")].map(e => { const r = "
+            + "e.getBoundingClientRect(), b = e.ownerSVGElement.getBoundingClientRect(); "
+            + "return e.dataset.walk + ' ' + Math.round(r.top - b.top) + ' ' + Math.round(r.left - b.left) })";
         var before = person.Texts(places);
         person.Drag("[data-end^='door-lamps.a0']", "[data-walk='hots']", PointerKind.Mouse);
         person.Sees("black, to the work lamps: joint hots", "[data-says]");
@@ -243,7 +283,9 @@ public sealed class BenchTests(Site site) : IClassFixture<Site>
     private async Task<JsonNode> BoxAsync(string job, string box)
     {
         using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        var view = await client.GetFromJsonAsync<JsonNode>(new Uri(string.Create(CultureInfo.InvariantCulture, $"/api/jobs/{job}/boxes/{box}"), UriKind.Relative));
+        var view = await client.GetFromJsonAsync<JsonNode>(
+            new Uri(string.Create(CultureInfo.InvariantCulture, $"/api/jobs/{job}/boxes/{box}"), UriKind.Relative)
+        );
         return view!["box"]!;
     }
 

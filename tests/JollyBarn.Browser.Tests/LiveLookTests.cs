@@ -1,6 +1,7 @@
 namespace JollyBarn.Browser.Tests;
 
-/// <summary>The box with the power on: a breaker thrown as a what-if, a probe, a feed crossed in a copy, the live box and the content tester.</summary>
+/// <summary>The box with the power on: a breaker thrown as a what-if, a probe, a feed crossed in a copy, the live box and the content
+/// tester.</summary>
 public sealed class LiveLookTests(Site site) : IClassFixture<Site>
 {
     [Fact]
@@ -72,10 +73,21 @@ public sealed class LiveLookTests(Site site) : IClassFixture<Site>
         person.Go(site.DemoJob + "/boxes/bench-left");
         person.Tap("Live or dead");
         Person.Wait(() => Count(person, "Live") > 0);
-        var picture = person.Texts("return [...document.querySelectorAll('svg [data-strand]')].filter(e => e.querySelector('[data-expected=Live]')).map(e => e.dataset.strand)").Order(StringComparer.Ordinal);
-        var list = person.Texts("return [...new Set([...document.querySelectorAll('[data-line]')].filter(e => e.querySelector('[data-expected=Live]')).map(e => e.dataset.line))]").Order(StringComparer.Ordinal);
+        var picture = person
+            .Texts(
+                "return [...document.querySelectorAll('svg [data-strand]')].filter(e => "
+                    + "e.querySelector('[data-expected=Live]')).map(e => e.dataset.strand)"
+            )
+            .Order(StringComparer.Ordinal);
+        var list = person
+            .Texts(
+                "return [...new Set([...document.querySelectorAll('[data-line]')].filter(e => "
+                    + "e.querySelector('[data-expected=Live]')).map(e => e.dataset.line))]"
+            )
+            .Order(StringComparer.Ordinal);
         Assert.Equal(picture, list);
     }
 
-    private static int Count(Person person, string expected) => person.Texts($"return [...document.querySelectorAll('svg [data-strand] [data-expected={expected}]')].map(e => 'x')").Count;
+    private static int Count(Person person, string expected) =>
+        person.Texts($"return [...document.querySelectorAll('svg [data-strand] [data-expected={expected}]')].map(e => 'x')").Count;
 }

@@ -19,10 +19,30 @@ public sealed class Person : IDisposable
     public Person(int width = 1280, int height = 800, bool phone = false)
     {
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-        options.AddArguments("--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync", $"--window-size={width},{height}", $"--user-data-dir={profile}");
+        options.AddArguments(
+            "--headless",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            $"--window-size={width},{height}",
+            $"--user-data-dir={profile}"
+        );
         if (phone)
         {
-            options.EnableMobileEmulation(new OpenQA.Selenium.Chromium.ChromiumMobileEmulationDeviceSettings { Width = width, Height = height, PixelRatio = 2, EnableTouchEvents = true, UserAgent = "phone" });
+            options.EnableMobileEmulation(
+                new OpenQA.Selenium.Chromium.ChromiumMobileEmulationDeviceSettings
+                {
+                    Width = width,
+                    Height = height,
+                    PixelRatio = 2,
+                    EnableTouchEvents = true,
+                    UserAgent = "phone",
+                }
+            );
         }
 
         Driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
@@ -43,7 +63,8 @@ public sealed class Person : IDisposable
     public void Go(string address) => Driver.Navigate().GoToUrl(new Uri(address));
 
     /// <summary>Something a person could read or tap under this name: its label or its text.</summary>
-    public IWebElement Find(string name, string within = "body") => Until(() => All(name, within).FirstOrDefault(), $"nothing called \"{name}\" is on the page");
+    public IWebElement Find(string name, string within = "body") =>
+        Until(() => All(name, within).FirstOrDefault(), $"nothing called \"{name}\" is on the page");
 
     public void Tap(string name, string within = "body")
     {
@@ -67,7 +88,8 @@ public sealed class Person : IDisposable
                     return false;
                 }
             },
-            $"\"{name}\" cannot be tapped");
+            $"\"{name}\" cannot be tapped"
+        );
         Taps++;
     }
 
@@ -78,7 +100,9 @@ public sealed class Person : IDisposable
         Driver.ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
         var finger = new PointerInputDevice(PointerKind.Touch, "finger");
         var tap = new ActionSequence(finger)
-            .AddAction(finger.CreatePointerMove(element, 0, 0, TimeSpan.Zero)).AddAction(finger.CreatePointerDown(MouseButton.Touch)).AddAction(finger.CreatePointerUp(MouseButton.Touch));
+            .AddAction(finger.CreatePointerMove(element, 0, 0, TimeSpan.Zero))
+            .AddAction(finger.CreatePointerDown(MouseButton.Touch))
+            .AddAction(finger.CreatePointerUp(MouseButton.Touch));
         Driver.PerformActions([tap]);
         Taps++;
     }
@@ -99,23 +123,27 @@ public sealed class Person : IDisposable
     public void LongPress(string selector)
     {
         var finger = new PointerInputDevice(PointerKind.Touch, "finger");
-        Driver.PerformActions(
-        [
-            new ActionSequence(finger).AddAction(finger.CreatePointerMove(At(selector), 0, 0, TimeSpan.Zero)).AddAction(finger.CreatePointerDown(MouseButton.Touch))
-                .AddAction(finger.CreatePause(TimeSpan.FromMilliseconds(900))).AddAction(finger.CreatePointerUp(MouseButton.Touch)),
+        Driver.PerformActions([
+            new ActionSequence(finger)
+                .AddAction(finger.CreatePointerMove(At(selector), 0, 0, TimeSpan.Zero))
+                .AddAction(finger.CreatePointerDown(MouseButton.Touch))
+                .AddAction(finger.CreatePause(TimeSpan.FromMilliseconds(900)))
+                .AddAction(finger.CreatePointerUp(MouseButton.Touch)),
         ]);
     }
 
     public void Focus(string selector) => Driver.ExecuteScript("arguments[0].focus()", At(selector));
 
-    /// <summary>Presses on one thing, moves to another in steps as a hand does, and lets go there; over a last place that shows only while something is held, when one is given.</summary>
+    /// <summary>Presses on one thing, moves to another in steps as a hand does, and lets go there; over a last place that shows only while
+    /// something is held, when one is given.</summary>
     public void Drag(string from, string to, PointerKind kind, string? onTo = null)
     {
         var pointer = new PointerInputDevice(kind, kind == PointerKind.Touch ? "finger" : "mouse");
         var button = kind == PointerKind.Touch ? MouseButton.Touch : MouseButton.Left;
         var start = At(from);
         var press = new ActionSequence(pointer)
-            .AddAction(pointer.CreatePointerMove(start, 0, 0, TimeSpan.Zero)).AddAction(pointer.CreatePointerDown(button))
+            .AddAction(pointer.CreatePointerMove(start, 0, 0, TimeSpan.Zero))
+            .AddAction(pointer.CreatePointerDown(button))
             .AddAction(pointer.CreatePointerMove(At(to), 0, 0, TimeSpan.FromMilliseconds(200)));
         if (onTo is null)
         {
@@ -125,7 +153,11 @@ public sealed class Person : IDisposable
 
         Driver.PerformActions([press]);
         Sees("In hand:");
-        Driver.PerformActions([new ActionSequence(pointer).AddAction(pointer.CreatePointerMove(At(onTo), 0, 0, TimeSpan.FromMilliseconds(120))).AddAction(pointer.CreatePointerUp(button))]);
+        Driver.PerformActions([
+            new ActionSequence(pointer)
+                .AddAction(pointer.CreatePointerMove(At(onTo), 0, 0, TimeSpan.FromMilliseconds(120)))
+                .AddAction(pointer.CreatePointerUp(button)),
+        ]);
     }
 
     /// <summary>Walks by arrow keys until a stop of the picture has the focus.</summary>
@@ -152,11 +184,19 @@ public sealed class Person : IDisposable
 
     /// <summary>Waits until something a selector finds says so in its text or its data-says.</summary>
     public void Sees(string text, string selector) =>
-        Until(() => Texts("return [...document.querySelectorAll(\"" + selector + "\")].map(e => e.dataset.says ?? e.textContent)").Any(t => t.Contains(text, StringComparison.OrdinalIgnoreCase)), $"\"{text}\" never came in {selector}");
+        Until(
+            () =>
+                Texts("return [...document.querySelectorAll(\"" + selector + "\")].map(e => e.dataset.says ?? e.textContent)")
+                    .Any(t => t.Contains(text, StringComparison.OrdinalIgnoreCase)),
+            $"\"{text}\" never came in {selector}"
+        );
 
     public void Type(string label, string text, bool enter = true)
     {
-        var field = Until(() => Driver.FindElements(By.CssSelector("input")).FirstOrDefault(e => Label(e) == label), $"no field \"{label}\"");
+        var field = Until(
+            () => Driver.FindElements(By.CssSelector("input")).FirstOrDefault(e => Label(e) == label),
+            $"no field \"{label}\""
+        );
         field.SendKeys(Keys.Control + "a");
         field.SendKeys(text + (enter ? Keys.Enter : ""));
     }
@@ -180,7 +220,8 @@ public sealed class Person : IDisposable
         Assert.Fail($"Tab never reached \"{name}\".");
     }
 
-    public void Sees(string text) => Until(() => Text.Contains(text, StringComparison.OrdinalIgnoreCase), () => $"\"{text}\" never came; the page says: {Text}");
+    public void Sees(string text) =>
+        Until(() => Text.Contains(text, StringComparison.OrdinalIgnoreCase), () => $"\"{text}\" never came; the page says: {Text}");
 
     public string Text => (string?)Driver.ExecuteScript(Scrolled + "return document.body.innerText") ?? "";
 
@@ -191,7 +232,11 @@ public sealed class Person : IDisposable
     public static async Task PostAsync(string site, string path, object body)
     {
         using var client = new HttpClient { BaseAddress = new Uri(site) };
-        using var reply = await System.Net.Http.Json.HttpClientJsonExtensions.PostAsJsonAsync(client, new Uri(path, UriKind.Relative), body);
+        using var reply = await System.Net.Http.Json.HttpClientJsonExtensions.PostAsJsonAsync(
+            client,
+            new Uri(path, UriKind.Relative),
+            body
+        );
         reply.EnsureSuccessStatusCode();
     }
 
@@ -199,8 +244,16 @@ public sealed class Person : IDisposable
     public IReadOnlyList<string> Axe()
     {
         Driver.ExecuteScript(Scrolled + File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "axe.min.js")) + ";window.axe=axe;");
-        var found = (string?)Driver.ExecuteAsyncScript(
-            "const done=arguments[0];axe.run(document,{runOnly:['wcag2a','wcag2aa','wcag21a','wcag21aa','wcag22aa']}).then(r=>done(JSON.stringify(r.violations.filter(v=>['serious','critical'].includes(v.impact)).map(v=>v.id+': '+v.nodes.slice(0,3).map(n=>n.target.join(' ')+' '+n.failureSummary.replace(/\\s+/g,' ')).join(' | ')))))");
+        var found = (string?)
+            Driver.ExecuteAsyncScript(
+                """
+                const done = arguments[0];
+                const bad = r => r.violations.filter(v => ['serious', 'critical'].includes(v.impact));
+                const where = n => n.target.join(' ') + ' ' + n.failureSummary.replace(/\s+/g, ' ');
+                axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+                  .then(r => done(JSON.stringify(bad(r).map(v => v.id + ': ' + v.nodes.slice(0, 3).map(where).join(' | ')))));
+                """
+            );
         return JsonSerializer.Deserialize<List<string>>(found!)!;
     }
 
@@ -211,7 +264,11 @@ public sealed class Person : IDisposable
     private IWebElement At(string selector)
     {
         var element = Until(() => Driver.FindElements(By.CssSelector(selector)).FirstOrDefault(), $"nothing is at {selector}");
-        Driver.ExecuteScript("const r = arguments[0].getBoundingClientRect(); if (r.top < 0 || r.bottom > innerHeight) arguments[0].scrollIntoView({block:'center'})", element);
+        Driver.ExecuteScript(
+            "const r = arguments[0].getBoundingClientRect(); if (r.top < 0 || r.bottom > innerHeight) "
+                + "arguments[0].scrollIntoView({block:'center'})",
+            element
+        );
         return element;
     }
 
@@ -219,18 +276,28 @@ public sealed class Person : IDisposable
         (Label(element) ?? "").Equals(name, StringComparison.Ordinal) || element.Text.Trim().Equals(name, StringComparison.Ordinal);
 
     private string? Label(IWebElement element) =>
-        Retry(() => (string?)Driver.ExecuteScript("const e = arguments[0]; return e.getAttribute('aria-label') ?? e.labels?.[0]?.querySelector('span')?.textContent.trim() ?? null", element));
+        Retry(() =>
+            (string?)
+                Driver.ExecuteScript(
+                    "const e = arguments[0]; return e.getAttribute('aria-label') ?? "
+                        + "e.labels?.[0]?.querySelector('span')?.textContent.trim() ?? null",
+                    element
+                )
+        );
 
     private ReadOnlyCollection<IWebElement> All(string name, string within)
     {
         const string script = """
             const [name, within] = arguments, root = document.querySelector(within);
             if (!root) return [];
-            const words = e => [e.getAttribute('aria-label'), ...(e.innerText ?? '').split('\n'), e.innerText].filter(Boolean).map(w => w.trim());
-            const able = [...root.querySelectorAll('button,a,[role=radio],[role=option],[role=menuitem],input[type=checkbox],summary')].filter(e => e.checkVisibility());
+            const texts = e => [e.getAttribute('aria-label'), ...(e.innerText ?? '').split('\n'), e.innerText];
+            const words = e => texts(e).filter(Boolean).map(w => w.trim());
+            const kinds = 'button,a,[role=radio],[role=option],[role=menuitem],input[type=checkbox],summary';
+            const able = [...root.querySelectorAll(kinds)].filter(e => e.checkVisibility());
             return [...able.filter(e => words(e).includes(name)), ...able.filter(e => words(e).some(w => w.startsWith(name)))];
             """;
-        return Driver.ExecuteScript(Scrolled + script, name, within) as ReadOnlyCollection<IWebElement> ?? new ReadOnlyCollection<IWebElement>([]);
+        return Driver.ExecuteScript(Scrolled + script, name, within) as ReadOnlyCollection<IWebElement>
+            ?? new ReadOnlyCollection<IWebElement>([]);
     }
 
     private static T Retry<T>(Func<T> read)

@@ -45,8 +45,21 @@ public sealed class ScreenTests(Site site) : IClassFixture<Site>
         ann.Driver.ExecuteCdpCommand("Network.setBlockedURLs", new() { ["urls"] = new[] { "*/events" } });
         ann.Go(job + "/boxes/press-right");
         ann.Sees("18.0 / 12.5");
-        using (var theirs = new StringContent("""{"id":"bob1","by":"Bob","edit":{"do":"setBoxMark","box":"press-right","mark":{"how":"Marked","value":"14","entered":"14"}}}""", System.Text.Encoding.UTF8, "application/json"))
-        using (var reply = await client.PostAsync(new Uri($"{job.Replace("/jobs/", "/api/jobs/", StringComparison.Ordinal)}/edits", UriKind.Absolute), theirs))
+        using (
+            var theirs = new StringContent(
+                """
+                {"id":"bob1","by":"Bob","edit":{"do":"setBoxMark","box":"press-right","mark":{"how":"Marked","value":"14","entered":"14"}}}
+                """,
+                System.Text.Encoding.UTF8,
+                "application/json"
+            )
+        )
+        using (
+            var reply = await client.PostAsync(
+                new Uri($"{job.Replace("/jobs/", "/api/jobs/", StringComparison.Ordinal)}/edits", UriKind.Absolute),
+                theirs
+            )
+        )
         {
             reply.EnsureSuccessStatusCode();
         }

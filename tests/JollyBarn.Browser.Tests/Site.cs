@@ -16,9 +16,7 @@ public sealed class Site : IDisposable
     private Process program;
 
     public Site()
-        : this(true)
-    {
-    }
+        : this(true) { }
 
     private Site(bool demo)
     {
@@ -44,7 +42,10 @@ public sealed class Site : IDisposable
     {
         var id = "t" + Guid.NewGuid().ToString("n")[..12];
         using var client = new HttpClient { BaseAddress = new Uri(Address) };
-        using var reply = await client.PostAsJsonAsync(new Uri("/api/jobs/ferry-keepers-house/copy", UriKind.Relative), new { id, name = "Ferry keeper's house" });
+        using var reply = await client.PostAsJsonAsync(
+            new Uri("/api/jobs/ferry-keepers-house/copy", UriKind.Relative),
+            new { id, name = "Ferry keeper's house" }
+        );
         reply.EnsureSuccessStatusCode();
         return id;
     }
@@ -63,7 +64,8 @@ public sealed class Site : IDisposable
         program = Run();
     }
 
-    private static string Above(DirectoryInfo folder) => File.Exists(Path.Combine(folder.FullName, "JollyBarn.slnx")) ? folder.FullName : Above(folder.Parent!);
+    private static string Above(DirectoryInfo folder) =>
+        File.Exists(Path.Combine(folder.FullName, "JollyBarn.slnx")) ? folder.FullName : Above(folder.Parent!);
 
     private Process Run()
     {

@@ -13,7 +13,21 @@ public sealed class SurveyTests(Site site) : IClassFixture<Site>
     {
         var job = await site.OwnJobAsync();
         using var person = new Person(390, 844, phone: true);
-        await Person.PostAsync(site.Address, $"/api/jobs/{job}/edits", new { id = "metal", by = "me", edit = new { @do = "setBoxKind", box = "west-door", kind = "device-3x2x3-1/2" } });
+        await Person.PostAsync(
+            site.Address,
+            $"/api/jobs/{job}/edits",
+            new
+            {
+                id = "metal",
+                by = "me",
+                edit = new
+                {
+                    @do = "setBoxKind",
+                    box = "west-door",
+                    kind = "device-3x2x3-1/2",
+                },
+            }
+        );
         person.Go($"{site.Address}/jobs/{job}/boxes/west-door/survey");
         person.Sees("Not proved dead by you");
         var before = person.Taps;
@@ -32,11 +46,20 @@ public sealed class SurveyTests(Site site) : IClassFixture<Site>
         }
 
         person.Touch("Next: leads");
-        foreach (var (lead, place) in new[]
-        {
-            ("0 of 9", "New joint, grounds"), ("1 of 9", "Grounds"), ("2 of 9", "Grounds"), ("3 of 9", "New joint, neutrals"), ("4 of 9", "Neutrals"),
-            ("5 of 9", "Load neutral, protective receptacle, GFCI"), ("6 of 9", "New joint, hots"), ("7 of 9", "Hots"), ("8 of 9", "Load hot, protective receptacle, GFCI"),
-        })
+        foreach (
+            var (lead, place) in new[]
+            {
+                ("0 of 9", "New joint, grounds"),
+                ("1 of 9", "Grounds"),
+                ("2 of 9", "Grounds"),
+                ("3 of 9", "New joint, neutrals"),
+                ("4 of 9", "Neutrals"),
+                ("5 of 9", "Load neutral, protective receptacle, GFCI"),
+                ("6 of 9", "New joint, hots"),
+                ("7 of 9", "Hots"),
+                ("8 of 9", "Load hot, protective receptacle, GFCI"),
+            }
+        )
         {
             person.Sees(lead);
             person.Touch(place, "[aria-label='Where does it go?']");
@@ -55,8 +78,17 @@ public sealed class SurveyTests(Site site) : IClassFixture<Site>
         Assert.True(taps <= 40, $"{taps} taps");
         using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
         var box = (await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/{job}/boxes/west-door", UriKind.Relative)))!;
-        Assert.Equal(("Complete", 9, 4), ((string)box["box"]!["contents"]!, box["box"]!["leads"]!.AsObject().Count(l => l.Value!["run"] is not null), box["box"]!["pigtails"]!.AsObject().Count));
-        Assert.DoesNotContain(box["findings"]!.AsArray(), f => (string)f!["rule"]! is "box-bonded" or "grounds-joined" or "line-load" or "device-bonded");
+        Assert.Equal(
+            ("Complete", 9, 4),
+            (
+                (string)box["box"]!["contents"]!,
+                box["box"]!["leads"]!.AsObject().Count(l => l.Value!["run"] is not null),
+                box["box"]!["pigtails"]!.AsObject().Count
+            )
+        );
+        Assert.DoesNotContain(box["findings"]!.AsArray(), f =>
+            (string)f!["rule"]! is "box-bonded" or "grounds-joined" or "line-load" or "device-bonded"
+        );
     }
 
     [Fact]
@@ -95,14 +127,41 @@ public sealed class SurveyTests(Site site) : IClassFixture<Site>
         }
 
         Read("Known source, before", "121");
-        foreach (var pair in new[] { "black ↔ white", "black ↔ bare", "white ↔ bare", "black ↔ independent ground", "white ↔ independent ground", "bare ↔ independent ground" })
+        foreach (
+            var pair in new[]
+            {
+                "black ↔ white",
+                "black ↔ bare",
+                "white ↔ bare",
+                "black ↔ independent ground",
+                "white ↔ independent ground",
+                "bare ↔ independent ground",
+            }
+        )
         {
             Read(pair, "0.0");
         }
 
         Read("Known source again, after", "121");
         person.Sees("Proved dead with the two-pole tester");
-        await Person.PostAsync(site.Address, $"/api/jobs/{job}/edits", new { id = "sw", by = "Tomas", edit = new { @do = "switchBreaker", panel = "panel", slot = 10, by = "Tomas", at = "2026-11-25T10:00:00Z", on = true } });
+        await Person.PostAsync(
+            site.Address,
+            $"/api/jobs/{job}/edits",
+            new
+            {
+                id = "sw",
+                by = "Tomas",
+                edit = new
+                {
+                    @do = "switchBreaker",
+                    panel = "panel",
+                    slot = 10,
+                    by = "Tomas",
+                    at = "2026-11-25T10:00:00Z",
+                    on = true,
+                },
+            }
+        );
         person.Sees("The proof no longer holds");
     }
 
@@ -123,7 +182,11 @@ public sealed class SurveyTests(Site site) : IClassFixture<Site>
         person.Tap("Behind the finished face", "[aria-label='Verdicts']");
         person.Sees("1 1/8 in too much");
         person.Tap("Do it: Bring the opening to the face with an extender. By 1 3/8 in.");
-        Person.Wait(() => !person.Texts("return [...document.querySelectorAll(\"[aria-label='Verdicts']\")].map(e => e.textContent)")[0].Contains("1/4 in at most", StringComparison.Ordinal));
+        Person.Wait(() =>
+            !person
+                .Texts("return [...document.querySelectorAll(\"[aria-label='Verdicts']\")].map(e => e.textContent)")[0]
+                .Contains("1/4 in at most", StringComparison.Ordinal)
+        );
     }
 
     [Fact]

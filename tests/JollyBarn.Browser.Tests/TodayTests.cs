@@ -51,7 +51,10 @@ public sealed class TodayTests(Site site) : IClassFixture<Site>
         person.Driver.Navigate().Refresh();
         person.Sees("20.25 / 22.5");
         person.Driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "print" });
-        Assert.Equal("rgb(255, 255, 255)", (string)person.Driver.ExecuteScript("return getComputedStyle(document.documentElement).backgroundColor")!);
+        Assert.Equal(
+            "rgb(255, 255, 255)",
+            (string)person.Driver.ExecuteScript("return getComputedStyle(document.documentElement).backgroundColor")!
+        );
         Assert.Equal("rgb(0, 0, 0)", (string)person.Driver.ExecuteScript("return getComputedStyle(document.documentElement).color")!);
         Assert.False((bool)person.Driver.ExecuteScript("return document.querySelector('header').checkVisibility()")!);
         Assert.True((bool)person.Driver.ExecuteScript("return document.querySelector('[data-strand]').checkVisibility()")!);
@@ -63,7 +66,11 @@ public sealed class TodayTests(Site site) : IClassFixture<Site>
         using var person = new Person();
         person.Go(site.DemoJob + "/boxes/bench-left");
         person.Sees("20.25 / 22.5");
-        double Left(string selector) => Convert.ToDouble(person.Driver.ExecuteScript($"return document.querySelector(\"{selector}\").getBoundingClientRect().left"), System.Globalization.CultureInfo.InvariantCulture);
+        double Left(string selector) =>
+            Convert.ToDouble(
+                person.Driver.ExecuteScript($"return document.querySelector(\"{selector}\").getBoundingClientRect().left"),
+                System.Globalization.CultureInfo.InvariantCulture
+            );
         Assert.True(Left("aside") > Left("[data-strand]"));
         person.Tap("More");
         person.Tap("Look and units");
@@ -78,7 +85,11 @@ public sealed class TodayTests(Site site) : IClassFixture<Site>
         using var person = new Person();
         person.Go(site.DemoJob + "/boxes/bench-left");
         person.Sees("20.25 / 22.5");
-        double Height() => Convert.ToDouble(person.Driver.ExecuteScript("return document.querySelector('[data-strand] text').getBoundingClientRect().height"), System.Globalization.CultureInfo.InvariantCulture);
+        double Height() =>
+            Convert.ToDouble(
+                person.Driver.ExecuteScript("return document.querySelector('[data-strand] text').getBoundingClientRect().height"),
+                System.Globalization.CultureInfo.InvariantCulture
+            );
         var before = Height();
         person.Driver.ExecuteScript("document.documentElement.style.fontSize='200%'");
         Thread.Sleep(400);

@@ -1,12 +1,14 @@
 using JollyBarn.Edits;
 using JollyBarn.Measures;
 using JollyBarn.Planning;
+using JollyBarn.Telling;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>As found, planned, as left, and what differs between any two, as domain words have it: common practice of recording work.</summary>
+/// <summary>As found, planned, as left, and what differs between any two, as domain words have it: common practice of recording
+/// work.</summary>
 public class AsLeftTests
 {
     private static readonly Edit Move = new MoveLead("b", "safe.a0", GfciBox.At("line-hot/plate"));
@@ -26,7 +28,8 @@ public class AsLeftTests
     public void A_change_closes_on_what_was_done_and_not_on_what_was_meant()
     {
         var otherwise = new MoveLead("b", "safe.a0", new Landing(LandingAt.Cap));
-        var job = Open().Do(new PlanEdit("plan", "p1", Move), new RecordDone("plan", "d1", otherwise, "p1"), new CloseChange("plan") { V = 2 });
+        var job = Open()
+            .Do(new PlanEdit("plan", "p1", Move), new RecordDone("plan", "d1", otherwise, "p1"), new CloseChange("plan") { V = 2 });
         Assert.Equal(LandingAt.Cap, job.Boxes["b"].Leads["safe.a0"].Lands.At);
     }
 
@@ -42,8 +45,14 @@ public class AsLeftTests
     [Fact]
     public void A_correction_flows_into_present_as_found_and_planned()
     {
-        var job = Open().Do(new PlanEdit("plan", "p1", Move), new CorrectAsFound("plan", "c1", new SetLeadLength("b", "on.a0", new(Known.Measured, Length.Inches(7), "7")), "2026-09-16"));
-        Assert.All([job, Plans.AsFound(job, "plan"), Plans.Planned(job, "plan"), Plans.AsLeft(job, "plan")], j => Assert.Equal(Length.Inches(7), j.Boxes["b"].Leads["on.a0"].Length.OrNull));
+        var job = Open()
+            .Do(
+                new PlanEdit("plan", "p1", Move),
+                new CorrectAsFound("plan", "c1", new SetLeadLength("b", "on.a0", new(Known.Measured, Length.Inches(7), "7")), "2026-09-16")
+            );
+        Assert.All([job, Plans.AsFound(job, "plan"), Plans.Planned(job, "plan"), Plans.AsLeft(job, "plan")], j =>
+            Assert.Equal(Length.Inches(7), j.Boxes["b"].Leads["on.a0"].Length.OrNull)
+        );
         Assert.Equal("load-hot/plate", Plans.AsFound(job, "plan").Boxes["b"].Leads["safe.a0"].Lands.Place);
         Assert.Equal("2026-09-16", job.Changes["plan"].Corrections[0].On);
     }
@@ -59,7 +68,10 @@ public class AsLeftTests
     public void A_moved_lead_reads_as_a_sentence()
     {
         var (before, after) = (GfciBox.Make(), GfciBox.Make().Do(new MoveLead("b", "safe.a1", GfciBox.In("neutrals"))));
-        Assert.Equal(["white of the cable on to the bench: from load neutral of the protective receptacle, GFCI to joint neutrals."], BoxDifference.Between(before, after, "b").Select(d => d.Says));
+        Assert.Equal(
+            ["white of the cable on to the bench: from load neutral of the protective receptacle, GFCI to joint neutrals."],
+            DifferenceTeller.Tell(before, after, "b", BoxDifference.Between(before, after, "b")).Select(d => d.Says)
+        );
     }
 
     [Fact]
@@ -67,11 +79,29 @@ public class AsLeftTests
     {
         var before = GfciBox.Make();
         var after = before.Do(
-            new RemovePigtail("b", "tail-hot"), new RemoveJoint("b", "hots"), new JoinLeads("b", "made-again", "twist-on-medium", ["feed.a0", "on.a0"], "hots"),
-            new AddPigtail("b", "other", GfciBox.In("made-again"), GfciBox.At("line-hot/plate"), Length: new(Known.Measured, Length.Inches(8))));
+            new RemovePigtail("b", "tail-hot"),
+            new RemoveJoint("b", "hots"),
+            new JoinLeads("b", "made-again", "twist-on-medium", ["feed.a0", "on.a0"], "hots"),
+            new AddPigtail(
+                "b",
+                "other",
+                GfciBox.In("made-again"),
+                GfciBox.At("line-hot/plate"),
+                Length: new(Known.Measured, Length.Inches(8))
+            )
+        );
         Assert.Empty(BoxDifference.Between(before, after, "b"));
         Assert.Single(BoxDifference.Between(before, after.Do(new SetJoint("b", "made-again", "lever-3", "hots")), "b"));
-        Assert.Equal(2, BoxDifference.Between(before, after.Do(new SetPigtail("b", "other", "black", new(Known.Measured, Length.Inches(9)), Gauge.Awg(12), ConductorUse.Hot)), "b").Count);
+        Assert.Equal(
+            2,
+            BoxDifference
+                .Between(
+                    before,
+                    after.Do(new SetPigtail("b", "other", "black", new(Known.Measured, Length.Inches(9)), Gauge.Awg(12), ConductorUse.Hot)),
+                    "b"
+                )
+                .Count
+        );
     }
 
     [Fact]
@@ -95,8 +125,15 @@ public class AsLeftTests
     public void Putting_back_as_found_names_every_lead_that_is_not_and_mends_it()
     {
         var found = GfciBox.Make();
-        var now = found.Do(new MoveLead("b", "safe.a0", Landing.Loose), new MoveLead("b", "safe.a1", new(LandingAt.Cap)), new MoveLead("b", "on.a2", Landing.Loose));
-        Assert.Equal(["on.a2", "safe.a0", "safe.a1"], PutBack.Missing(found, now, "b").SelectMany(d => d.Ids).Order(StringComparer.Ordinal));
+        var now = found.Do(
+            new MoveLead("b", "safe.a0", Landing.Loose),
+            new MoveLead("b", "safe.a1", new(LandingAt.Cap)),
+            new MoveLead("b", "on.a2", Landing.Loose)
+        );
+        Assert.Equal(
+            ["on.a2", "safe.a0", "safe.a1"],
+            PutBack.Missing(found, now, "b").SelectMany(d => d.Ids).Order(StringComparer.Ordinal)
+        );
         Assert.Empty(BoxDifference.Between(found, now.Do(PutBack.Edit(found, now, "b")!), "b"));
         Assert.Null(PutBack.Edit(found, found, "b"));
     }

@@ -8,7 +8,8 @@ namespace JollyBarn.Core.Tests;
 
 public class BookTests
 {
-    /// <summary>Table 314.16(B), (B)(1) from 2020: allowance of one conductor, in³; typed from memory, the same in all three editions.</summary>
+    /// <summary>Table 314.16(B), (B)(1) from 2020: allowance of one conductor, in³; typed from memory, the same in all three
+    /// editions.</summary>
     [Theory]
     [InlineData(18, 1.50)]
     [InlineData(16, 1.75)]
@@ -28,14 +29,25 @@ public class BookTests
     [Theory]
     [InlineData(4)]
     [InlineData(20)]
-    public void Gauges_outside_the_table_have_no_allowance(int gauge) => Assert.Null(LimitTable.For(CodeProfile.Default).Allowance(Gauge.Awg(gauge)));
+    public void Gauges_outside_the_table_have_no_allowance(int gauge) =>
+        Assert.Null(LimitTable.For(CodeProfile.Default).Allowance(Gauge.Awg(gauge)));
 
     [Fact]
     public void Later_editions_bring_their_own_numbers()
     {
         bool Has(Edition edition, string key) => LimitTable.For(CodeProfile.Default with { Edition = edition }).Has(key);
-        Assert.Equal((false, true, true), (Has(Edition.Nec2017, "fill.ground.further"), Has(Edition.Nec2020, "fill.ground.further"), Has(Edition.Nec2023, "fill.ground.further")));
-        Assert.Equal((false, false, true), (Has(Edition.Nec2017, "fill.block"), Has(Edition.Nec2020, "fill.block"), Has(Edition.Nec2023, "fill.block")));
+        Assert.Equal(
+            (false, true, true),
+            (
+                Has(Edition.Nec2017, "fill.ground.further"),
+                Has(Edition.Nec2020, "fill.ground.further"),
+                Has(Edition.Nec2023, "fill.ground.further")
+            )
+        );
+        Assert.Equal(
+            (false, false, true),
+            (Has(Edition.Nec2017, "fill.block"), Has(Edition.Nec2020, "fill.block"), Has(Edition.Nec2023, "fill.block"))
+        );
     }
 
     [Fact]
@@ -51,22 +63,42 @@ public class BookTests
     {
         Assert.Equal(BoxKinds.All.Count, BoxKinds.All.Select(k => k.Id).Distinct().Count());
         Assert.Equal(PartKinds.All.Count, PartKinds.All.Select(k => k.Id).Distinct().Count());
-        Assert.Equal((6m, 75m), (BoxKinds.All.Min(k => k.Volume?.CubicInches), BoxKinds.All.Where(k => k.Material == BoxMaterial.Nonmetallic).Max(k => k.Volume?.CubicInches)));
-        Assert.Equal([1, 2, 3, 4, 5, 6], BoxKinds.All.Where(k => k is { Material: BoxMaterial.Nonmetallic, Shape: BoxShape.Device }).Select(k => k.Gangs).Distinct().Order());
+        Assert.Equal(
+            (6m, 75m),
+            (
+                BoxKinds.All.Min(k => k.Volume?.CubicInches),
+                BoxKinds.All.Where(k => k.Material == BoxMaterial.Nonmetallic).Max(k => k.Volume?.CubicInches)
+            )
+        );
+        Assert.Equal(
+            [1, 2, 3, 4, 5, 6],
+            BoxKinds
+                .All.Where(k => k is { Material: BoxMaterial.Nonmetallic, Shape: BoxShape.Device })
+                .Select(k => k.Gangs)
+                .Distinct()
+                .Order()
+        );
     }
 
     [Fact]
     public void Push_in_holes_take_fourteen_solid_only()
     {
         // Listing of push-in terminals: 14 AWG solid copper only.
-        var holes = DeviceKinds.All.SelectMany(d => d.Terminals).SelectMany(t => t.Landings).Where(l => l.Kind == LandingKind.PushIn).ToList();
+        var holes = DeviceKinds
+            .All.SelectMany(d => d.Terminals)
+            .SelectMany(t => t.Landings)
+            .Where(l => l.Kind == LandingKind.PushIn)
+            .ToList();
         Assert.NotEmpty(holes);
         Assert.All(holes, h => Assert.Equal((Gauge.Awg(14), Gauge.Awg(14), true), (h.Thinnest, h.Thickest, h.SolidOnly)));
     }
 
     [Fact]
     public void A_protective_receptacle_has_line_and_load_each_with_hot_and_neutral() =>
-        Assert.Equal([TerminalRole.LineHot, TerminalRole.LineNeutral, TerminalRole.LoadHot, TerminalRole.LoadNeutral, TerminalRole.Ground], DeviceKinds.Find("protective")!.Terminals.Select(t => t.Role));
+        Assert.Equal(
+            [TerminalRole.LineHot, TerminalRole.LineNeutral, TerminalRole.LoadHot, TerminalRole.LoadNeutral, TerminalRole.Ground],
+            DeviceKinds.Find("protective")!.Terminals.Select(t => t.Role)
+        );
 
     [Fact]
     public void A_device_on_its_own_leads_counts_by_what_they_are_spliced_to()
@@ -74,21 +106,34 @@ public class BookTests
         var job = Jobs.WithBox("nm-1g-22.5").Clamps(ClampStyle.Outside).Cables(1, 12, 2).Do(new Edits.AddDevice("b", "d", "dimmer", 1));
         Assert.False(job.Fill().Needed.IsExact);
         var spliced = job.Do(new Edits.JoinLeads("b", "j", "twist-on-small", ["d.hot", "r0.a0"]));
-        Assert.Equal(VolumeSpan.Exactly(Volume.Of(11.25m)), spliced.Fill().Needed); // 2 + 1 + 2 = 5 of 2.25; the dimmer's own leads never leave the box
+        // 2 + 1 + 2 = 5 of 2.25; the dimmer's own leads never leave the box
+        Assert.Equal(VolumeSpan.Exactly(Volume.Of(11.25m)), spliced.Fill().Needed);
     }
 
     [Fact]
     public void A_device_measured_wider_than_two_inches_counts_by_the_gang()
     {
-        var job = Jobs.WithBox("nm-2g-32").Clamps(ClampStyle.Outside).Cables(1, 12, 2).Do(new Edits.AddDevice("b", "d", "switch", 1), new Edits.MoveLead("b", "r0.a0", new Landing(LandingAt.Terminal, null, "d", "hot/screw")));
-        decimal Wide(string width) => job.Do(new Edits.SetDevice("b", "d", Width: new Fact<Length>(Known.Measured, Length.Parse(width)))).Fill().Lines.Single(l => l.Kind == "device").Low;
+        var job = Jobs.WithBox("nm-2g-32")
+            .Clamps(ClampStyle.Outside)
+            .Cables(1, 12, 2)
+            .Do(
+                new Edits.AddDevice("b", "d", "switch", 1),
+                new Edits.MoveLead("b", "r0.a0", new Landing(LandingAt.Terminal, null, "d", "hot/screw"))
+            );
+        decimal Wide(string width) =>
+            job.Do(new Edits.SetDevice("b", "d", Width: new Fact<Length>(Known.Measured, Length.Parse(width))))
+                .Fill()
+                .Lines.Single(l => l.Kind == "device")
+                .Low;
         Assert.Equal((2m, 4m), (Wide("2"), Wide("2 1/16")));
     }
 
     [Fact]
     public void Crowding_opens_to_its_parts_and_its_assumptions_are_the_houses()
     {
-        var job = Jobs.WithBox("nm-1g-18").Cables(2, 14, 2).Do(new Edits.AddDevice("b", "d", "protective", 1), new Edits.JoinLeads("b", "j", "twist-on-medium", ["r0.a0", "r1.a0"]));
+        var job = Jobs.WithBox("nm-1g-18")
+            .Cables(2, 14, 2)
+            .Do(new Edits.AddDevice("b", "d", "protective", 1), new Edits.JoinLeads("b", "j", "twist-on-medium", ["r0.a0", "r1.a0"]));
         var crowd = BoxReports.Make(job, job.Boxes["b"]).Crowding;
         Assert.Equal(crowd.Taken, crowd.Lines.Sum(l => l.Room));
         Assert.Contains(crowd.Lines, l => l.Name.Contains("medium twist-on", StringComparison.Ordinal));
@@ -113,7 +158,10 @@ public class BookTests
     [Fact]
     public void What_would_still_fit_looks_into_the_roomiest_space()
     {
-        var job = Jobs.WithBox("nm-2g-32").Clamps(ClampStyle.Outside).Do(new Edits.AddPartition("b", "w", 1, BoxMaterial.Nonmetallic), new Edits.AddDevice("b", "s", "switch", 1)).Cables(3, 12, 2);
+        var job = Jobs.WithBox("nm-2g-32")
+            .Clamps(ClampStyle.Outside)
+            .Do(new Edits.AddPartition("b", "w", 1, BoxMaterial.Nonmetallic), new Edits.AddDevice("b", "s", "switch", 1))
+            .Cables(3, 12, 2);
         var one = BoxReports.Make(job, job.Boxes["b"]).StillFits.Single(a => a.Id == "cable-14-2");
         Assert.Equal(Fit.Fits, one.Fit); // 6.0 needed of the right-hand 15.5
         Assert.Equal(Volume.Of(9.5m), one.Left.Low);

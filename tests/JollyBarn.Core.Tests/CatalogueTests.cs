@@ -39,8 +39,13 @@ public class CatalogueTests
         foreach (var other in DeviceKinds.All.Where(k => new SwapDevice("b", "d", k.Id).Check(job) is null))
         {
             var box = job.Do(new SwapDevice("b", "d", other.Id)).Boxes["b"];
-            Assert.All(box.Leads.Ids, id => Assert.Null(new MoveLead("b", id, box.Leads[id].Lands).Check(job.Do(new SwapDevice("b", "d", other.Id)))));
-            Assert.Equal(other.Leads.Select(l => $"d.{l.Id}").Order(StringComparer.Ordinal), box.Leads.Where(l => l.Value.Device == "d").Select(l => l.Key));
+            Assert.All(box.Leads.Ids, id =>
+                Assert.Null(new MoveLead("b", id, box.Leads[id].Lands).Check(job.Do(new SwapDevice("b", "d", other.Id))))
+            );
+            Assert.Equal(
+                other.Leads.Select(l => $"d.{l.Id}").Order(StringComparer.Ordinal),
+                box.Leads.Where(l => l.Value.Device == "d").Select(l => l.Key)
+            );
         }
     }
 
@@ -72,7 +77,9 @@ public class CatalogueTests
         Assert.Equal(device.Leads.Count, device.Leads.Select(l => l.Name).Distinct().Count());
         Assert.All(device.Terminals, t => Assert.NotEmpty(t.Landings));
         Assert.All(device.Terminals.SelectMany(t => t.Landings), p => Assert.False(p.Thinnest.ThickerThan(p.Thickest)));
-        Assert.All(device.Terminals.SelectMany(t => t.Landings.Select(p => (t, p))), x => Assert.StartsWith(x.t.Id + "/", x.p.Id, StringComparison.Ordinal));
+        Assert.All(device.Terminals.SelectMany(t => t.Landings.Select(p => (t, p))), x =>
+            Assert.StartsWith(x.t.Id + "/", x.p.Id, StringComparison.Ordinal)
+        );
     }
 
     [Theory]
@@ -87,7 +94,9 @@ public class CatalogueTests
         }
 
         Assert.DoesNotContain(Judge(most), f => f.Rule == "joint-connector");
-        Assert.Contains(Judge(most + 1), f => f.Rule == "joint-connector" && f.Verdict == (kind.Ports is null ? Verdict.Measure : Verdict.Fix));
+        Assert.Contains(Judge(most + 1), f =>
+            f.Rule == "joint-connector" && f.Verdict == (kind.Ports is null ? Verdict.Measure : Verdict.Fix)
+        );
 
         IReadOnlyList<Finding> Judge(int conductors)
         {
@@ -102,7 +111,13 @@ public class CatalogueTests
     public void Every_kind_of_box_can_be_added_copied_and_changed_to_and_offers_the_volume_it_says(string kind)
     {
         var found = BoxKinds.Find(kind)!;
-        var job = Job.Blank("t").Do(new AddBox("b", "Box", kind, null, null, Contents.Complete), new CopyBox("b", "c", "Copy"), new AddBox("other", "Other", "nm-1g-18"), new SetBoxKind("other", kind));
+        var job = Job.Blank("t")
+            .Do(
+                new AddBox("b", "Box", kind, null, null, Contents.Complete),
+                new CopyBox("b", "c", "Copy"),
+                new AddBox("other", "Other", "nm-1g-18"),
+                new SetBoxKind("other", kind)
+            );
         Assert.Equal(job.Boxes["b"].Height, job.Boxes["other"].Height);
         var available = job.Fill("c").Available;
         if (found is { Volume: { } volume, InTable: true })
@@ -129,6 +144,7 @@ public class CatalogueTests
     private static Job With(string kind)
     {
         var device = DeviceKinds.Find(kind)!;
-        return Jobs.WithBox(device.GangsWide == 0 ? "round-4x2-1/8" : "nm-3g-48").Do(new AddDevice("b", "d", kind, device.GangsWide == 0 ? 0 : 1));
+        return Jobs.WithBox(device.GangsWide == 0 ? "round-4x2-1/8" : "nm-3g-48")
+            .Do(new AddDevice("b", "d", kind, device.GangsWide == 0 ? 0 : 1));
     }
 }

@@ -5,7 +5,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>A Change is a plan on top of the present: planned on what is planned, dropped, closed; the present stays as it is until then.</summary>
+/// <summary>A Change is a plan on top of the present: planned on what is planned, dropped, closed; the present stays as it is until
+/// then.</summary>
 public class ChangeTests
 {
     private static readonly Job Open = GfciBox.Make().Do(new OpenChange("plan", "More at the bench", "2026-09-28"));
@@ -23,7 +24,8 @@ public class ChangeTests
     {
         var job = Open.Do(
             new PlanEdit("plan", "p1", new AddCable("b", "more", "k9", Jobs.Nm(12, 2))),
-            new PlanEdit("plan", "p2", new MoveLead("b", "more.a0", GfciBox.In("hots"))));
+            new PlanEdit("plan", "p2", new MoveLead("b", "more.a0", GfciBox.In("hots")))
+        );
         Assert.True(Plans.Planned(job, "plan").Boxes["b"].Leads["more.a0"].Lands.IsIn("hots"));
         Assert.NotNull(new MoveLead("b", "more.a0", GfciBox.In("hots")).Check(job));
     }
@@ -41,7 +43,8 @@ public class ChangeTests
         var job = Open.Do(
             new PlanEdit("plan", "p1", new SetLeadLength("b", "safe.a0", new Fact<Length>(Known.Measured, Length.Inches(9)))),
             new PlanEdit("plan", "p2", new RenameBox("b", "Bench, new")),
-            new RemoveCable("b", "safe"));
+            new RemoveCable("b", "safe")
+        );
         var steps = Plans.Steps(job, "plan").ToList();
         Assert.Equal(["p1", "p2"], steps.Select(s => s.Id));
         Assert.NotNull(steps[0].Refusal);
@@ -61,7 +64,11 @@ public class ChangeTests
     [Fact]
     public void A_dropped_step_is_gone_and_the_rest_stands()
     {
-        var job = Open.Do(new PlanEdit("plan", "p1", new RenameBox("b", "One")), new PlanEdit("plan", "p2", new NoteBox("b", "two")), new DropPlanned("plan", "p1"));
+        var job = Open.Do(
+            new PlanEdit("plan", "p1", new RenameBox("b", "One")),
+            new PlanEdit("plan", "p2", new NoteBox("b", "two")),
+            new DropPlanned("plan", "p1")
+        );
         var planned = Plans.Planned(job, "plan").Boxes["b"];
         Assert.Equal(("Bench", "two"), (planned.Name, planned.Note));
     }

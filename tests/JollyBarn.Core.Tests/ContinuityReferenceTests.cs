@@ -6,7 +6,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>What touches what, beside a reference program: ngspice solves the same box as a net of small resistors, and where its volts arrive, metal touches.</summary>
+/// <summary>What touches what, beside a reference program: ngspice solves the same box as a net of small resistors, and where its volts
+/// arrive, metal touches.</summary>
 public class ContinuityReferenceTests
 {
     private const int Boxes = 60;
@@ -41,18 +42,21 @@ public class ContinuityReferenceTests
         Assert.True(asked > 400 && joined > 40 && joined < asked, $"{joined} of {asked} joined");
     }
 
-    /// <summary>A box as resistors of a milliohm, written from the record and the trade's knowledge of devices, not from the code under test.</summary>
+    /// <summary>A box as resistors of a milliohm, written from the record and the trade's knowledge of devices, not from the code under
+    /// test.</summary>
     private static void Net(StringBuilder deck, Box box, string prefix)
     {
         var n = 0;
-        void Ohm(string a, string b) => deck.AppendLine(CultureInfo.InvariantCulture, $"R{prefix}{n++} {prefix}{Node(a)} {prefix}{Node(b)} 1m");
-        string? At(Landing l) => l.At switch
-        {
-            LandingAt.Joint => "j:" + l.Joint,
-            LandingAt.Terminal => $"t:{l.Device}:{l.Terminal}",
-            LandingAt.BondingScrew => "screw",
-            _ => null,
-        };
+        void Ohm(string a, string b) =>
+            deck.AppendLine(CultureInfo.InvariantCulture, $"R{prefix}{n++} {prefix}{Node(a)} {prefix}{Node(b)} 1m");
+        string? At(Landing l) =>
+            l.At switch
+            {
+                LandingAt.Joint => "j:" + l.Joint,
+                LandingAt.Terminal => $"t:{l.Device}:{l.Terminal}",
+                LandingAt.BondingScrew => "screw",
+                _ => null,
+            };
         foreach (var (id, lead) in box.Leads.Where(l => At(l.Value.Lands) is not null))
         {
             Ohm("l:" + id, At(lead.Lands)!);
@@ -97,7 +101,9 @@ public class ContinuityReferenceTests
         deck.AppendLine(".endc\n.end");
         var file = Path.GetTempFileName();
         File.WriteAllText(file, deck.ToString());
-        using var spice = Process.Start(new ProcessStartInfo("ngspice", ["-b", file]) { RedirectStandardOutput = true, RedirectStandardError = true })!;
+        using var spice = Process.Start(
+            new ProcessStartInfo("ngspice", ["-b", file]) { RedirectStandardOutput = true, RedirectStandardError = true }
+        )!;
         spice.ErrorDataReceived += (_, _) => { };
         spice.BeginErrorReadLine();
         var output = spice.StandardOutput.ReadToEnd();
@@ -106,7 +112,10 @@ public class ContinuityReferenceTests
         var volts = new Dictionary<string, double>(StringComparer.OrdinalIgnoreCase);
         foreach (var line in output.Split('\n').Where(l => l.StartsWith("v(", StringComparison.Ordinal)))
         {
-            volts[line[2..line.IndexOf(')', StringComparison.Ordinal)]] = double.Parse(line.Split('=')[1].Trim(), CultureInfo.InvariantCulture);
+            volts[line[2..line.IndexOf(')', StringComparison.Ordinal)]] = double.Parse(
+                line.Split('=')[1].Trim(),
+                CultureInfo.InvariantCulture
+            );
         }
 
         // A node that nothing touches is in no resistor and so unknown to ngspice: no volts arrive there.

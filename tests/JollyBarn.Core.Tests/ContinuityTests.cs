@@ -26,7 +26,13 @@ public class ContinuityTests
     [InlineData("receptacle", "hot-upper/screw", "hot-lower/screw", "neutral-upper/screw", "neutral-lower/screw")]
     [InlineData("receptacle", "hot-upper/screw", "hot-upper/push", "neutral-upper/screw", "neutral-upper/push")]
     [InlineData("protective", "line-hot/plate", "line-hot/plate", "line-neutral/plate", "line-neutral/plate")]
-    public void A_feed_run_through_a_receptacle_goes_dead_beyond_it(string kind, string hotIn, string hotOn, string neutralIn, string neutralOn)
+    public void A_feed_run_through_a_receptacle_goes_dead_beyond_it(
+        string kind,
+        string hotIn,
+        string hotOn,
+        string neutralIn,
+        string neutralOn
+    )
     {
         var job = Through(kind, hotIn, hotOn, neutralIn, neutralOn);
         Assert.Equal(["on"], Continuity.CutOffWithout(job, "b", job.Boxes["b"], "d"));
@@ -51,7 +57,12 @@ public class ContinuityTests
     [InlineData("combination", "hot-lower/screw", "switched/screw")]
     public void A_switch_is_a_way_through(string kind, string from, string to)
     {
-        var job = TwoCables().Do(new AddDevice("b", "d", kind, 1), new MoveLead("b", "feed.a0", GfciBox.At(from, "d")), new MoveLead("b", "on.a0", GfciBox.At(to, "d")));
+        var job = TwoCables()
+            .Do(
+                new AddDevice("b", "d", kind, 1),
+                new MoveLead("b", "feed.a0", GfciBox.At(from, "d")),
+                new MoveLead("b", "on.a0", GfciBox.At(to, "d"))
+            );
         Assert.True(Continuity.Of(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
         Assert.False(Continuity.Without(job.Boxes["b"], "d").Joined("feed.a0", "on.a0"));
     }
@@ -62,7 +73,12 @@ public class ContinuityTests
     [InlineData("timer")]
     public void A_switch_with_leads_of_its_own_is_one_too(string kind)
     {
-        var job = TwoCables().Do(new AddDevice("b", "d", kind, 1), new JoinLeads("b", "in", "twist-on-small", ["feed.a0", "d.hot"]), new JoinLeads("b", "out", "twist-on-small", ["on.a0", "d.switched"]));
+        var job = TwoCables()
+            .Do(
+                new AddDevice("b", "d", kind, 1),
+                new JoinLeads("b", "in", "twist-on-small", ["feed.a0", "d.hot"]),
+                new JoinLeads("b", "out", "twist-on-small", ["on.a0", "d.switched"])
+            );
         Assert.True(Continuity.Of(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
         Assert.Equal(["on"], Continuity.CutOffWithout(job, "b", job.Boxes["b"], "d"));
     }
@@ -88,12 +104,20 @@ public class ContinuityTests
         Assert.False(Continuity.Of(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
     }
 
-    private static Job TwoCables() => Jobs.WithBox("nm-1g-22.5").Do(
-        new AddCable("b", "feed", "k1", Jobs.Nm(14, 2), EntrySide.Top, null, "from the panel", Feeds.FeedsIn),
-        new AddCable("b", "on", "k2", Jobs.Nm(14, 2), EntrySide.Bottom, null, "on", Feeds.FeedsOn));
+    private static Job TwoCables() =>
+        Jobs.WithBox("nm-1g-22.5")
+            .Do(
+                new AddCable("b", "feed", "k1", Jobs.Nm(14, 2), EntrySide.Top, null, "from the panel", Feeds.FeedsIn),
+                new AddCable("b", "on", "k2", Jobs.Nm(14, 2), EntrySide.Bottom, null, "on", Feeds.FeedsOn)
+            );
 
-    private static Job Through(string kind, string hotIn, string hotOn, string neutralIn, string neutralOn) => TwoCables().Do(
-        new AddDevice("b", "d", kind, 1),
-        new MoveLead("b", "feed.a0", GfciBox.At(hotIn, "d")), new MoveLead("b", "on.a0", GfciBox.At(hotOn, "d")),
-        new MoveLead("b", "feed.a1", GfciBox.At(neutralIn, "d")), new MoveLead("b", "on.a1", GfciBox.At(neutralOn, "d")));
+    private static Job Through(string kind, string hotIn, string hotOn, string neutralIn, string neutralOn) =>
+        TwoCables()
+            .Do(
+                new AddDevice("b", "d", kind, 1),
+                new MoveLead("b", "feed.a0", GfciBox.At(hotIn, "d")),
+                new MoveLead("b", "on.a0", GfciBox.At(hotOn, "d")),
+                new MoveLead("b", "feed.a1", GfciBox.At(neutralIn, "d")),
+                new MoveLead("b", "on.a1", GfciBox.At(neutralOn, "d"))
+            );
 }

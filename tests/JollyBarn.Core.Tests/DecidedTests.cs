@@ -1,6 +1,6 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
+using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -9,20 +9,24 @@ namespace JollyBarn.Core.Tests;
 /// <summary>domain.md 2 of every rule: what is decided stays decided, whatever becomes known afterwards.</summary>
 public class DecidedTests
 {
-    /// <summary>domain.md 2: replacing an unknown by a value never changes a verdict that was already decided. Every question, every answer, on every box of the cases and on generated ones.</summary>
+    /// <summary>domain.md 2: replacing an unknown by a value never changes a verdict that was already decided. Every question, every
+    /// answer, on every box of the cases and on generated ones.</summary>
     [Fact]
     public void An_answer_never_changes_what_was_decided()
     {
-        var jobs = RuleCases.All.Select(c => RuleBoxes.Make(c.Box).Do(c.Edits)).Concat(Enumerable.Range(1, 30).Select(SomeBoxes.Make)).ToList();
+        var jobs = RuleCases
+            .All.Select(c => RuleBoxes.Make(c.Box).Do(c.Edits))
+            .Concat(Enumerable.Range(1, 30).Select(SomeBoxes.Make))
+            .ToList();
         var asked = 0;
         foreach (var job in jobs)
         {
             var before = All(job);
             foreach (var ask in before.SelectMany(f => f.Asks).Distinct())
             {
-                foreach (var answer in Answers(FactKinds.Find(ask.Key)!))
+                foreach (var answer in Answers(ask.Fact))
                 {
-                    var edit = new NoteFact("b", ask.Of, ask.Key, answer);
+                    var edit = new NoteFact("b", ask.Of, ask.Fact.Id, answer);
                     if (edit.Check(job) is not null)
                     {
                         continue;
@@ -33,7 +37,11 @@ public class DecidedTests
                     foreach (var decided in before.Where(f => f.Verdict != Verdict.Measure))
                     {
                         var now = after[(decided.Rule, decided.Of)].ToList();
-                        Assert.True(now.Exists(f => f.Verdict == decided.Verdict), $"{decided.Rule} of {decided.Of} was {decided.Verdict} ({decided.Says}) and is {now.FirstOrDefault()?.Verdict} ({now.FirstOrDefault()?.Says}) after {ask.Of} {ask.Key} = {answer.Value}");
+                        Assert.True(
+                            now.Exists(f => f.Verdict == decided.Verdict),
+                            $"{decided.Rule} of {decided.Of} was {decided.Verdict} ({decided.Key}) and is "
+                                + $"{now.FirstOrDefault()?.Key} after {ask.Of} {ask.Fact} = {answer.Value}"
+                        );
                     }
                 }
             }
@@ -42,7 +50,8 @@ public class DecidedTests
         Assert.True(asked > 2000, $"{asked} answers tried");
     }
 
-    /// <summary>The same of answers that nobody asked for, a check that was fine and then does not arise apart: every fact of every thing of the box that is not known yet.</summary>
+    /// <summary>The same of answers that nobody asked for, a check that was fine and then does not arise apart: every fact of every thing
+    /// of the box that is not known yet.</summary>
     [Fact]
     public void Nor_does_an_answer_nobody_asked_for()
     {
@@ -54,13 +63,20 @@ public class DecidedTests
             var before = All(job).Where(f => f.Verdict != Verdict.Measure).ToList();
             foreach (var (of, kind) in Unknown(job))
             {
-                foreach (var edit in Answers(kind).Select(a => new NoteFact("b", of, kind.Key, a)).Where(e => e.Check(job) is null))
+                foreach (var edit in Answers(kind).Select(a => new NoteFact("b", of, kind.Id, a)).Where(e => e.Check(job) is null))
                 {
                     tried++;
                     var after = All(edit.Apply(job)).ToLookup(f => (f.Rule, f.Of));
-                    foreach (var decided in before.Where(d => after[(d.Rule, d.Of)].All(f => f.Verdict != d.Verdict) && (d.Verdict != Verdict.Fine || after.Contains((d.Rule, d.Of)))))
+                    foreach (
+                        var decided in before.Where(d =>
+                            after[(d.Rule, d.Of)].All(f => f.Verdict != d.Verdict)
+                            && (d.Verdict != Verdict.Fine || after.Contains((d.Rule, d.Of)))
+                        )
+                    )
                     {
-                        wrong[$"{decided.Rule} by {kind.Key}"] = $"{decided.Of}: {decided.Verdict} ({decided.Says}) becomes {string.Join(", ", after[(decided.Rule, decided.Of)].Select(f => $"{f.Verdict} ({f.Says})"))} by {edit.Fact!.Value}";
+                        wrong[$"{decided.Rule} by {kind}"] =
+                            $"{decided.Of}: {decided.Verdict} ({decided.Key}) becomes "
+                            + $"{string.Join(", ", after[(decided.Rule, decided.Of)].Select(f => f.Key))} by {edit.Fact!.Value}";
                     }
                 }
             }
@@ -70,24 +86,43 @@ public class DecidedTests
         Assert.True(wrong.Count == 0, string.Join("\n", wrong.Select(w => $"{w.Key}, {w.Value}")));
     }
 
-    /// <summary>Things of a box and the facts of them nobody knows; what its room, its parts and its lengths say already is known.</summary>
-    private static IEnumerable<(string Of, FactKind Kind)> Unknown(Job job)
+    /// <summary>Things of a box and the facts of them nobody knows; what its room, its parts and its lengths say already is
+    /// known.</summary>
+    private static IEnumerable<(string Of, FactKey Kind)> Unknown(Job job)
     {
         var box = job.Boxes["b"];
-        bool Said(string of, string key) => key switch
-        {
-            "use" or "wetness" => box.Place is not null,
-            "length" or "past-opening" => box.Leads[of].Length.OrNull is not null,
-            "tail-length" => box.Pigtails[of].Length.OrNull is not null,
-            "covered" => true,
-            _ => false,
-        };
+        bool Said(string of, string key) =>
+            key switch
+            {
+                "use" or "wetness" => box.Place is not null,
+                "length" or "past-opening" => box.Leads[of].Length.OrNull is not null,
+                "tail-length" => box.Pigtails[of].Length.OrNull is not null,
+                "covered" => true,
+                _ => false,
+            };
         var cables = box.Leads.Values.Where(l => l.Run is not null).Select(l => Subjects.CableEnd(l.Run!, l.Side)).Distinct();
-        var subjects = new[] { Subjects.Box }.Concat(box.Entries.Ids).Concat(cables).Concat(box.Leads.Ids).Concat(box.Pigtails.Ids).Concat(box.Joints.Ids).Concat(box.Devices.Ids).ToList();
-        return FactKinds.All.SelectMany(k => subjects.Where(of => k.Of is not (FactOf.Panel or FactOf.Breaker or FactOf.Circuit) && Subjects.Has(box, k.Of, of) && box.Fact(of, k.Key) is null && !Said(of, k.Key)).Select(of => (of, k)));
+        var subjects = new[] { Subjects.Box }
+            .Concat(box.Entries.Ids)
+            .Concat(cables)
+            .Concat(box.Leads.Ids)
+            .Concat(box.Pigtails.Ids)
+            .Concat(box.Joints.Ids)
+            .Concat(box.Devices.Ids)
+            .ToList();
+        return FactKeys.All.SelectMany(k =>
+            subjects
+                .Where(of =>
+                    k.Of is not (FactOf.Panel or FactOf.Breaker or FactOf.Circuit)
+                    && Subjects.Has(box, k.Of, of)
+                    && box.Fact(of, k.Id) is null
+                    && !Said(of, k.Id)
+                )
+                .Select(of => (of, k))
+        );
     }
 
-    /// <summary>domain.md 2, the other way round: each answer of a case taken back leaves its verdict, or the rule asks. Of most rules some answer does not matter to some verdict.</summary>
+    /// <summary>domain.md 2, the other way round: each answer of a case taken back leaves its verdict, or the rule asks. Of most rules some
+    /// answer does not matter to some verdict.</summary>
     [Fact]
     public void Without_an_answer_a_verdict_stays_or_is_asked_for()
     {
@@ -105,7 +140,10 @@ public class DecidedTests
 
                 tried++;
                 var now = All(job).Where(f => f.Rule == one.Rule && f.Of == one.Of).Select(f => f.Verdict).ToList();
-                if (!now.TrueForAll(v => v == one.Verdict || v == Verdict.Measure)) { wrong.Add($"{one}: without {gone.Of} {gone.Key} it is {string.Join(", ", now)}"); }
+                if (!now.TrueForAll(v => v == one.Verdict || v == Verdict.Measure))
+                {
+                    wrong.Add($"{one}: without {gone.Of} {gone.Key} it is {string.Join(", ", now)}");
+                }
                 if (now.Exists(v => v == one.Verdict))
                 {
                     idle.Add(one.Rule);
@@ -137,10 +175,13 @@ public class DecidedTests
 
     private static IReadOnlyList<Finding> All(Job job) => Inspector.JudgeAll(job, "b", job.Boxes["b"]);
 
-    private static IEnumerable<Observation> Answers(FactKind kind) => kind.Type switch
-    {
-        FactType.Length => new[] { "0", "1/8", "3", "9", "20", "90" }.Select(v => new Observation(Known.Measured, v)).Append(new Observation(Known.NotApplicable)),
-        FactType.Number => new[] { "1", "15", "60" }.Select(v => new Observation(Known.Measured, v)),
-        _ => kind.Choices.Select(c => new Observation(Known.Measured, c.Value)),
-    };
+    private static IEnumerable<Observation> Answers(FactKey kind) =>
+        kind.Type switch
+        {
+            FactType.Length => new[] { "0", "1/8", "3", "9", "20", "90" }
+                .Select(v => new Observation(Known.Measured, v))
+                .Append(new Observation(Known.NotApplicable)),
+            FactType.Number => new[] { "1", "15", "60" }.Select(v => new Observation(Known.Measured, v)),
+            _ => kind.Answers.Select(a => new Observation(Known.Measured, a)),
+        };
 }

@@ -43,7 +43,11 @@ public class EditTests
     {
         var screw = new Landing(LandingAt.Terminal, null, "d", "hot-upper/screw");
         var job = Jobs.WithBox("nm-1g-18").Cables(2, 14, 2).Do(new AddDevice("b", "d", "receptacle", 1));
-        job = job.Do(new MoveLead("b", "r0.a0", screw), new MoveLead("b", "r1.a0", screw), new JoinLeads("b", "j", "bare", ["r0.a1", "r1.a1"]));
+        job = job.Do(
+            new MoveLead("b", "r0.a0", screw),
+            new MoveLead("b", "r1.a0", screw),
+            new JoinLeads("b", "j", "bare", ["r0.a1", "r1.a1"])
+        );
         Assert.Equal(2, job.Boxes["b"].Leads.Values.Count(l => l.Lands == screw));
     }
 
@@ -60,7 +64,12 @@ public class EditTests
     [Fact]
     public void A_cable_pulled_out_leaves_a_hole_and_a_followed_one_joins_two_boxes()
     {
-        var job = Jobs.WithBox("nm-1g-18").Cables(1, 12, 2).Do(new AddBox("c", "Other", "nm-1g-18"), new ConnectRun("c", "r0", RunSide.B, "in", EntrySide.Top, "from the bench", Feeds.FeedsIn));
+        var job = Jobs.WithBox("nm-1g-18")
+            .Cables(1, 12, 2)
+            .Do(
+                new AddBox("c", "Other", "nm-1g-18"),
+                new ConnectRun("c", "r0", RunSide.B, "in", EntrySide.Top, "from the bench", Feeds.FeedsIn)
+            );
         Assert.Equal(3, job.Boxes["c"].Leads.Count);
         job = job.Do(new RemoveCable("b", "r0"));
         Assert.Equal(EntryState.Open, job.Boxes["b"].Entries["k0"].State);
@@ -79,8 +88,12 @@ public class EditTests
     [Fact]
     public void A_room_is_set_at_once_or_not_at_all()
     {
-        var job = Jobs.WithBox("square-4x1-1/2").Do(new PutPlace("p", new Place("Pantry")), new PlaceBox("b", "p"), new AddBox("c", "Other", "device-3x2x2", "p"));
-        Assert.Equal(ClampStyle.Outside, job.Do(new ForRoom("p", new SetClamps("each", Fact<ClampStyle>.Marked(ClampStyle.Outside)))).Boxes["c"].Clamps.Value);
+        var job = Jobs.WithBox("square-4x1-1/2")
+            .Do(new PutPlace("p", new Place("Pantry")), new PlaceBox("b", "p"), new AddBox("c", "Other", "device-3x2x2", "p"));
+        Assert.Equal(
+            ClampStyle.Outside,
+            job.Do(new ForRoom("p", new SetClamps("each", Fact<ClampStyle>.Marked(ClampStyle.Outside)))).Boxes["c"].Clamps.Value
+        );
         Assert.NotNull(new ForRoom("p", new SetBoxKind("each", "no-such-box")).Check(job));
         Assert.NotNull(new ForRoom("p", new AddCable("each", "r", "k", Jobs.Nm(14, 2))).Check(job));
     }
@@ -88,7 +101,8 @@ public class EditTests
     [Fact]
     public void A_change_is_planned_on_top_of_the_present_and_closing_it_makes_it_the_present()
     {
-        var job = Jobs.WithBox("nm-1g-18").Do(new OpenChange("c", "Bench row"), new PlanEdit("c", "e1", new AddCable("b", "r9", "k9", Jobs.Nm(12, 2))));
+        var job = Jobs.WithBox("nm-1g-18")
+            .Do(new OpenChange("c", "Bench row"), new PlanEdit("c", "e1", new AddCable("b", "r9", "k9", Jobs.Nm(12, 2))));
         Assert.Empty(job.Boxes["b"].Leads);
         Assert.Equal(3, Plans.Planned(job, "c").Boxes["b"].Leads.Count);
         Assert.True(job.Changes["c"].AsFound.Has("b"));
@@ -97,69 +111,96 @@ public class EditTests
     }
 
     [Fact]
-    public void Undo_after_any_edits_gives_the_same_job() => Gen.Int[0, 100_000].Sample(seed =>
-    {
-        var random = new RandomEdits(seed);
-        var job = random.Grow(Job.Blank("j"), 40);
-        var states = new List<Job> { job };
-        for (var i = 0; i < 12; i++)
-        {
-            states.Add(random.Grow(states[^1], 1));
-        }
+    public void Undo_after_any_edits_gives_the_same_job() =>
+        Gen.Int[0, 100_000]
+            .Sample(
+                seed =>
+                {
+                    var random = new RandomEdits(seed);
+                    var job = random.Grow(Job.Blank("j"), 40);
+                    var states = new List<Job> { job };
+                    for (var i = 0; i < 12; i++)
+                    {
+                        states.Add(random.Grow(states[^1], 1));
+                    }
 
-        var back = states[^1];
-        for (var i = states.Count - 1; i > 0; i--)
-        {
-            var cells = Cells.Between(states[i - 1], states[i]);
-            var undo = new Restore("e", cells, false, "");
-            Assert.Null(undo.Blocking(back));
-            back = undo.Apply(back);
-            Assert.Equal(JobJson.Text(states[i - 1]), JobJson.Text(back));
-            Assert.Equal(JobJson.Text(states[i]), JobJson.Text(new Restore("e", cells, true, "").Apply(back)));
-        }
-    }, iter: 60);
+                    var back = states[^1];
+                    for (var i = states.Count - 1; i > 0; i--)
+                    {
+                        var cells = Cells.Between(states[i - 1], states[i]);
+                        var undo = new Restore("e", cells, false, "");
+                        Assert.Null(undo.Blocking(back));
+                        back = undo.Apply(back);
+                        Assert.Equal(JobJson.Text(states[i - 1]), JobJson.Text(back));
+                        Assert.Equal(JobJson.Text(states[i]), JobJson.Text(new Restore("e", cells, true, "").Apply(back)));
+                    }
+                },
+                iter: 60
+            );
 
     [Fact]
-    public void Replay_equals_the_present_through_the_file() => Gen.Int[0, 100_000].Sample(seed =>
-    {
-        var random = new RandomEdits(seed);
-        var (job, log) = (Job.Blank("j"), new List<string>());
-        for (var i = 0; i < 80; i++)
-        {
-            var edit = random.Next(job);
-            if (edit.Check(job) is null)
-            {
-                job = edit.Apply(job);
-                log.Add(JsonSerializer.Serialize(edit, JobJson.Default.Edit));
-            }
-        }
+    public void Replay_equals_the_present_through_the_file() =>
+        Gen.Int[0, 100_000]
+            .Sample(
+                seed =>
+                {
+                    var random = new RandomEdits(seed);
+                    var (job, log) = (Job.Blank("j"), new List<string>());
+                    for (var i = 0; i < 80; i++)
+                    {
+                        var edit = random.Next(job);
+                        if (edit.Check(job) is null)
+                        {
+                            job = edit.Apply(job);
+                            log.Add(JsonSerializer.Serialize(edit, JobJson.Default.Edit));
+                        }
+                    }
 
-        var again = log.Select(l => JsonSerializer.Deserialize(l, JobJson.Default.Edit)!).Aggregate(Job.Blank("j"), (j, e) => e.Apply(j));
-        Assert.Equal(JobJson.Text(job), JobJson.Text(again));
-        Assert.Equal(JobJson.Text(job), JobJson.Text(JsonSerializer.Deserialize(JobJson.Text(job), JobJson.Default.Job)!));
-    }, iter: 60);
+                    var again = log.Select(l => JsonSerializer.Deserialize(l, JobJson.Default.Edit)!)
+                        .Aggregate(Job.Blank("j"), (j, e) => e.Apply(j));
+                    Assert.Equal(JobJson.Text(job), JobJson.Text(again));
+                    Assert.Equal(JobJson.Text(job), JobJson.Text(JsonSerializer.Deserialize(JobJson.Text(job), JobJson.Default.Job)!));
+                },
+                iter: 60
+            );
 
     [Fact]
     public void Nothing_that_is_left_out_of_the_file_is_asked_for_again()
     {
         var nullability = new System.Reflection.NullabilityInfoContext();
-        var asked = typeof(Edit).Assembly.GetTypes().Where(t => t.Namespace is "JollyBarn.Edits" or "JollyBarn.Wiring" or "JollyBarn.OpenFile" or "JollyBarn.CodeBook" && typeof(IEquatable<>).MakeGenericType(t).IsAssignableFrom(t) && !t.ContainsGenericParameters)
-            .SelectMany(t => t.GetConstructors()).SelectMany(c => c.GetParameters())
-            .Where(p => !p.HasDefaultValue && nullability.Create(p).ReadState == System.Reflection.NullabilityState.Nullable && p.Member.DeclaringType!.Name is not ("BoxKind" or "PartKind"));
+        var asked = typeof(Edit)
+            .Assembly.GetTypes()
+            .Where(t =>
+                t.Namespace is "JollyBarn.Edits" or "JollyBarn.Wiring" or "JollyBarn.OpenFile" or "JollyBarn.CodeBook"
+                && typeof(IEquatable<>).MakeGenericType(t).IsAssignableFrom(t)
+                && !t.ContainsGenericParameters
+            )
+            .SelectMany(t => t.GetConstructors())
+            .SelectMany(c => c.GetParameters())
+            .Where(p =>
+                !p.HasDefaultValue
+                && nullability.Create(p).ReadState == System.Reflection.NullabilityState.Nullable
+                && p.Member.DeclaringType!.Name is not ("BoxKind" or "PartKind")
+            );
         Assert.Empty(asked.Select(p => $"{p.Member.DeclaringType!.Name}.{p.Name}"));
     }
 
     [Fact]
-    public void No_edit_that_reads_throws_on_a_job_it_does_not_belong_to() => Gen.Int[0, 100_000].Sample(seed =>
-    {
-        var (home, away) = (new RandomEdits(seed), new RandomEdits(seed + 1));
-        var (here, there) = (home.Grow(Job.Blank("j"), 40), away.Grow(Job.Blank("j"), 40));
-        for (var i = 0; i < 40; i++)
-        {
-            var edit = home.Next(here);
-            _ = edit.Check(there);
-            _ = edit.Apply(there);
-            Assert.False(string.IsNullOrWhiteSpace(edit.Tell(there)));
-        }
-    }, iter: 60);
+    public void No_edit_that_reads_throws_on_a_job_it_does_not_belong_to() =>
+        Gen.Int[0, 100_000]
+            .Sample(
+                seed =>
+                {
+                    var (home, away) = (new RandomEdits(seed), new RandomEdits(seed + 1));
+                    var (here, there) = (home.Grow(Job.Blank("j"), 40), away.Grow(Job.Blank("j"), 40));
+                    for (var i = 0; i < 40; i++)
+                    {
+                        var edit = home.Next(here);
+                        _ = edit.Check(there);
+                        _ = edit.Apply(there);
+                        Assert.False(string.IsNullOrWhiteSpace(edit.Tell(there)));
+                    }
+                },
+                iter: 60
+            );
 }

@@ -16,7 +16,18 @@ public class EveryEditTests
 
     private const string At = "2026-09-14T08:10:00Z";
 
-    private static readonly Reading Read = new("two-pole", "panel lug", "cellar ground", "121 V", "Ines", At, "b", "proof", ReadingStep.KnownBefore, 121);
+    private static readonly Reading Read = new(
+        "two-pole",
+        "panel lug",
+        "cellar ground",
+        "121 V",
+        "Ines",
+        At,
+        "b",
+        "proof",
+        ReadingStep.KnownBefore,
+        121
+    );
 
     private static readonly Ruling Accepted = new("b", "free-length", "r0.a0", "It is short.", "May it stay?", "the office", "2026-10-02");
 
@@ -29,7 +40,13 @@ public class EveryEditTests
             new PutWall("w", new Wall("North wall", "p")),
             new PutSource("s", new Source("Service", SourceKind.Service)),
             new PutCircuit("c", new Circuit("Lights")),
-            new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 20, 100, "s", "p") { Breakers = [new Breaker(1, 1, 15, BreakerKind.Standard, "c")] }),
+            new PutPanel(
+                "panel",
+                new Panel("Panel", SupplySystem.SplitPhase, 20, 100, "s", "p")
+                {
+                    Breakers = [new Breaker(1, 1, 15, BreakerKind.Standard, "c")],
+                }
+            ),
             new PlaceBox("b", "p"),
             new AddBox("square", "Square", "square-4x1-1/2", "p"),
             new AddPart("square", "ring", "ring-4-1g-1/2"),
@@ -40,7 +57,8 @@ public class EveryEditTests
             new AddDevice("wide", "sw", "switch", 1),
             new AddPartition("b", "part", 1),
             new AddBlock("b", "block", "block", Gauge.Awg(12)),
-            new AddEntry("b", "spare", EntrySide.Left))
+            new AddEntry("b", "spare", EntrySide.Left)
+        )
         .Cables(3, 12, 2)
         .Do(
             new JoinLeads("b", "j", "twist-on-medium", ["r0.a0", "r1.a0"], "hots"),
@@ -54,23 +72,39 @@ public class EveryEditTests
             new RecordRuling("ruling", Accepted),
             new AddReport("report", "Buyer", ["Box is loose"]),
             new AddPhoto("photo", Picture),
-            new EndAtLoad("r2", RunSide.B, "range"));
+            new EndAtLoad("r2", RunSide.B, "range")
+        );
 
     internal static readonly (Edit Good, Edit Impossible)[] Examples =
     [
-        (new NotePanel("panel", "1", "written", new Observation(Known.Measured, "clear")), new NotePanel("panel", "2", "written", new Observation(Known.Measured, "clear"))),
-        (new NoteCircuit("c", "purpose", new Observation(Known.Measured, "laundry")), new NoteCircuit("c", "purpose", new Observation(Known.Measured, "dancing"))),
+        (
+            new NotePanel("panel", "1", "written", new Observation(Known.Measured, "clear")),
+            new NotePanel("panel", "2", "written", new Observation(Known.Measured, "clear"))
+        ),
+        (
+            new NoteCircuit("c", "purpose", new Observation(Known.Measured, "laundry")),
+            new NoteCircuit("c", "purpose", new Observation(Known.Measured, "dancing"))
+        ),
         (new Batch([new RenameBox("b", "x"), new NoteBox("b", "n")]), new Batch([])),
         (new RenameJob("House"), new RenameJob("")),
-        (new SetProfile(CodeProfile.Default with { Edition = Edition.Nec2017 }), new SetProfile(CodeProfile.Default with { Amendments = [new Amendment("no.such.number", "x", 1)] })),
+        (
+            new SetProfile(CodeProfile.Default with { Edition = Edition.Nec2017 }),
+            new SetProfile(CodeProfile.Default with { Amendments = [new Amendment("no.such.number", "x", 1)] })
+        ),
         (new SetPractice("fill.flap", "yes"), new SetPractice("fill.flap", "perhaps")),
         (new PutPlace("new", new Place("Porch", Wetness.Damp)), new PutPlace("new", new Place(""))),
         (new RemovePlace("empty"), new RemovePlace("p")),
-        (new PutWall("w2", new Wall("South wall") { Layers = [new WallLayer("board", Fact<Length>.Unknown, false)] }), new PutWall("w2", new Wall("South", "nowhere"))),
+        (
+            new PutWall("w2", new Wall("South wall") { Layers = [new WallLayer("board", Fact<Length>.Unknown, false)] }),
+            new PutWall("w2", new Wall("South", "nowhere"))
+        ),
         (new RemoveWall("w"), new RemoveWall("none")),
         (new PutSource("g", new Source("Generator", SourceKind.Generator)), new PutSource("g", new Source(" ", SourceKind.Generator))),
         (new RemoveSource("s"), new RemoveSource("none")),
-        (new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 24)), new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 4) { Breakers = [new Breaker(9, 1)] })),
+        (
+            new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 24)),
+            new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 4) { Breakers = [new Breaker(9, 1)] })
+        ),
         (new RemovePanel("panel"), new RemovePanel("none")),
         (new PutCircuit("c2", new Circuit("Stove", "panel")), new PutCircuit("c2", new Circuit("Stove", "nowhere"))),
         (new RemoveCircuit("c"), new RemoveCircuit("none")),
@@ -81,11 +115,17 @@ public class EveryEditTests
         (new PlaceBox("b"), new PlaceBox("b", "nowhere")),
         (new SetBoxKind("b", "nm-2g-35"), new SetBoxKind("b", "no-such-kind")),
         (new SetBoxMark("b", Fact<Volume>.Marked(Volume.Of(34m))), new SetBoxMark("b", Fact<Volume>.Marked(Volume.Of(0m)))),
-        (new SetBoxSize("b", Depth: new Fact<Length>(Known.Measured, Length.Inches(3), "3")), new SetBoxSize("b", Depth: new Fact<Length>(Known.Measured, Length.Inches(-3)))),
+        (
+            new SetBoxSize("b", Depth: new Fact<Length>(Known.Measured, Length.Inches(3), "3")),
+            new SetBoxSize("b", Depth: new Fact<Length>(Known.Measured, Length.Inches(-3)))
+        ),
         (new SetContents("b", Contents.Partial), new SetContents("b", (Contents)9)),
         (new SetClamps("b", Fact<ClampStyle>.Marked(ClampStyle.Outside)), new SetClamps("b", new Fact<ClampStyle>(Known.Marked))),
         (new SetFittings("b", 1, 1), new SetFittings("b", -1, 0)),
-        (new SetPrintedCounts("b", new Dictionary<string, int> { ["14"] = 16 }), new SetPrintedCounts("b", new Dictionary<string, int> { ["thick"] = 1 })),
+        (
+            new SetPrintedCounts("b", new Dictionary<string, int> { ["14"] = 16 }),
+            new SetPrintedCounts("b", new Dictionary<string, int> { ["thick"] = 1 })
+        ),
         (new NoteBox("b", "tight"), new NoteBox("b", new string('x', 5000))),
         (new BinBox("b"), new BinBox("none")),
         (new BringBackBox("binned"), new BringBackBox("b")),
@@ -112,16 +152,28 @@ public class EveryEditTests
         (new PassThrough("b", "r1", "r2"), new PassThrough("b", "r1", "r1")),
         (new MoveLead("b", "r2.a0", Screw), new MoveLead("b", "r2.a0", Screw with { Place = "load-hot/plate" })),
         (new JoinLeads("b", "k", "lever-2", ["r0.a1", "r1.a1"], "neutrals"), new JoinLeads("b", "k", "lever-2", ["none"])),
-        (new SetLeadLength("b", "r0.a0", new Fact<Length>(Known.Measured, Length.Inches(7, 1, 2), "7 1/2")), new SetLeadLength("b", "none", Fact<Length>.Unknown)),
+        (
+            new SetLeadLength("b", "r0.a0", new Fact<Length>(Known.Measured, Length.Inches(7, 1, 2), "7 1/2")),
+            new SetLeadLength("b", "none", Fact<Length>.Unknown)
+        ),
         (new SetLeadForm("b", "r0.a1", LeadForm.Loop), new SetLeadForm("b", "r0.a1", (LeadForm)7)),
         (new IdentifyLead("b", "r0.a1", "white", ConductorUse.Hot, "black"), new IdentifyLead("b", "r0.a1", "", ConductorUse.Hot)),
         (new SetLeadWire("b", "r0.a1", Gauge.Awg(10), true), new SetLeadWire("b", "none")),
         (new AddJoint("b", "x", "push-in-4"), new AddJoint("b", "x", "glue")),
         (new SetJoint("b", "j", "lever-3", "hots"), new SetJoint("b", "none", "lever-3")),
         (new RemoveJoint("b", "j"), new RemoveJoint("b", "none")),
-        (new AddPigtail("b", "x", new Landing(LandingAt.Joint, "j"), Landing.Loose), new AddPigtail("b", "x", new Landing(LandingAt.Joint, "none"), Landing.Loose)),
-        (new SetPigtail("b", "tail", "black", new Fact<Length>(Known.Measured, Length.Inches(8)), Gauge.Awg(12)), new SetPigtail("b", "none", "black", Fact<Length>.Unknown)),
-        (new LandPigtail("b", "tail", true, new Landing(LandingAt.Cap)), new LandPigtail("b", "tail", true, new Landing(LandingAt.BondingScrew))),
+        (
+            new AddPigtail("b", "x", new Landing(LandingAt.Joint, "j"), Landing.Loose),
+            new AddPigtail("b", "x", new Landing(LandingAt.Joint, "none"), Landing.Loose)
+        ),
+        (
+            new SetPigtail("b", "tail", "black", new Fact<Length>(Known.Measured, Length.Inches(8)), Gauge.Awg(12)),
+            new SetPigtail("b", "none", "black", Fact<Length>.Unknown)
+        ),
+        (
+            new LandPigtail("b", "tail", true, new Landing(LandingAt.Cap)),
+            new LandPigtail("b", "tail", true, new Landing(LandingAt.BondingScrew))
+        ),
         (new RemovePigtail("b", "tail"), new RemovePigtail("b", "none")),
         (new AddDevice("b", "x", "switch", 2), new AddDevice("b", "x", "switch", 3)),
         (new SwapDevice("b", "d", "protective"), new SwapDevice("b", "d", "no-such-device")),
@@ -132,25 +184,41 @@ public class EveryEditTests
         (new PlanEdit("plan", "e2", new NoteBox("b", "planned")), new PlanEdit("plan", "e2", new OpenChange("inner", "Inner"))),
         (new DropPlanned("plan", "e1"), new DropPlanned("plan", "none")),
         (new CloseChange("plan", "2026-09-30"), new CloseChange("plan") { V = 2 }),
-        (new NoteFact("b", "r0.a", "sheath", new Observation(Known.Measured, "3/8", "3/8")), new NoteFact("b", "r0.a", "sheath", new Observation(Known.Measured, "about so"))),
+        (
+            new NoteFact("b", "r0.a", "sheath", new Observation(Known.Measured, "3/8", "3/8")),
+            new NoteFact("b", "r0.a", "sheath", new Observation(Known.Measured, "about so"))
+        ),
         (new HearSaid("b", "h2", "worked until last week"), new HearSaid("b", "heard", "again")),
         (new ForgetSaid("b", "heard"), new ForgetSaid("b", "none")),
-        (new BeginProof("p2", "b", "Tomas", "low-impedance", At, "panel lug", "rod"), new BeginProof("p2", "b", "Tomas", "pen", At, "panel lug", "rod")),
-        (new LogReading("r2", Read with { Step = ReadingStep.Pair, From = "r0.a0", To = "r0.a1", Says = "0.0 V", Volts = 0 }), new LogReading("r2", Read with { By = "Tomas" })),
+        (
+            new BeginProof("p2", "b", "Tomas", "low-impedance", At, "panel lug", "rod"),
+            new BeginProof("p2", "b", "Tomas", "pen", At, "panel lug", "rod")
+        ),
+        (
+            new LogReading("r2", Read with { Step = ReadingStep.Pair, From = "r0.a0", To = "r0.a1", Says = "0.0 V", Volts = 0 }),
+            new LogReading("r2", Read with { By = "Tomas" })
+        ),
         (new StrikeReading("reading"), new StrikeReading("none")),
         (new EndVisit("Ines", At), new EndVisit("Ines", "noon")),
         (new HandOver("b", "Ines", "Tomas", At), new HandOver("none", "Ines", "Tomas", At)),
         (new SwitchBreaker("panel", 1, "Ines", At, false), new SwitchBreaker("panel", 3, "Ines", At, false)),
         (new RecordRuling("r3", Accepted), new RecordRuling("r3", Accepted with { AcceptedBy = "" })),
         (new RemoveRuling("ruling"), new RemoveRuling("none")),
+        (new NameRuling("ruling", "OnlyThroughJoint", "at=7 in"), new NameRuling("none", "OnlyThroughJoint", "")),
         (new AddReport("r4", "Inspector", ["Open hole", "No plate"], "office", "2026-10-01"), new AddReport("r4", "Inspector", [])),
         (new SetReportLine("report", "l001", "b", "box-held", "fastened"), new SetReportLine("report", "l009")),
         (new RemoveReport("report"), new RemoveReport("none")),
         (new AddPhoto("p3", Picture with { Lead = "r0.a0" }), new AddPhoto("p3", Picture with { Sha = "x" })),
         (new SetPhoto("photo", "as found"), new SetPhoto("photo", null, "none")),
         (new RemovePhoto("photo"), new RemovePhoto("none")),
-        (new CorrectAsFound("plan", "c1", new NoteBox("b", "seen better"), "2026-09-15"), new CorrectAsFound("plan", "c1", new OpenChange("x", "X"), "2026-09-15")),
-        (new RecordDone("plan", "d2", new RenameBox("b", "Planned name"), "e1"), new RecordDone("plan", "d2", new RenameBox("b", "x"), "none")),
+        (
+            new CorrectAsFound("plan", "c1", new NoteBox("b", "seen better"), "2026-09-15"),
+            new CorrectAsFound("plan", "c1", new OpenChange("x", "X"), "2026-09-15")
+        ),
+        (
+            new RecordDone("plan", "d2", new RenameBox("b", "Planned name"), "e1"),
+            new RecordDone("plan", "d2", new RenameBox("b", "x"), "none")
+        ),
         (new TakeBackDone("plan", "d1"), new TakeBackDone("plan", "none")),
     ];
 
@@ -160,7 +228,10 @@ public class EveryEditTests
     public void Every_kind_of_edit_has_an_example()
     {
         var kinds = typeof(Edit).GetCustomAttributes<JsonDerivedTypeAttribute>().Select(a => a.DerivedType).ToList();
-        Assert.Equal(typeof(Edit).Assembly.GetTypes().Where(t => t.IsSubclassOf(typeof(Edit)) && !t.IsAbstract).OrderBy(t => t.Name), kinds.OrderBy(t => t.Name));
+        Assert.Equal(
+            typeof(Edit).Assembly.GetTypes().Where(t => t.IsSubclassOf(typeof(Edit)) && !t.IsAbstract).OrderBy(t => t.Name),
+            kinds.OrderBy(t => t.Name)
+        );
         Assert.Equal([typeof(Restore)], kinds.Except(Examples.Select(e => e.Good.GetType())));
     }
 

@@ -10,68 +10,136 @@ namespace JollyBarn.Core.Tests;
 
 public class FillProperties
 {
-    private static readonly Gen<PlainCable> Cable = Gen.Select(Gen.Int[0, 4], Gen.Int[0, 6].Select(i => new[] { 18, 16, 14, 12, 10, 8, 6 }[i]), Gen.Int[0, 4], Gen.Int[0, 1], (count, gauge, conductors, grounds) => new PlainCable(count, Gauge.Awg(gauge), conductors, grounds));
+    private static readonly Gen<PlainCable> Cable = Gen.Select(
+        Gen.Int[0, 4],
+        Gen.Int[0, 6].Select(i => new[] { 18, 16, 14, 12, 10, 8, 6 }[i]),
+        Gen.Int[0, 4],
+        Gen.Int[0, 1],
+        (count, gauge, conductors, grounds) => new PlainCable(count, Gauge.Awg(gauge), conductors, grounds)
+    );
 
     private static readonly Gen<PlainBox> Box = Gen.Select(
-        Cable.List[0, 5], Gen.Int[0, 3], Gen.Int[0, 3].Select(i => i == 3 ? (ClampStyle?)null : (ClampStyle)i), Gen.Int[0, 2].Select(i => Enum.GetValues<Edition>()[i]), Gen.Int[0, 2],
-        (cables, devices, clamps, edition, studs) => new PlainBox { Mark = Volume.Of(40m), Cables = cables, Devices = [new PlainDevice(devices)], Clamps = clamps, Edition = edition, Studs = studs });
+        Cable.List[0, 5],
+        Gen.Int[0, 3],
+        Gen.Int[0, 3].Select(i => i == 3 ? (ClampStyle?)null : (ClampStyle)i),
+        Gen.Int[0, 2].Select(i => Enum.GetValues<Edition>()[i]),
+        Gen.Int[0, 2],
+        (cables, devices, clamps, edition, studs) =>
+            new PlainBox
+            {
+                Mark = Volume.Of(40m),
+                Cables = cables,
+                Devices = [new PlainDevice(devices)],
+                Clamps = clamps,
+                Edition = edition,
+                Studs = studs,
+            }
+    );
 
     private static FillAnswer Of(PlainBox box) => BoxFill.Evaluate(box.Read(), box.Profile(), box.House());
 
     [Fact]
-    public void Needed_never_falls_when_something_is_added() => Gen.Select(Box, Cable).Sample((box, more) =>
-    {
-        var before = Of(box).Needed;
-        foreach (var after in new[] { box with { Cables = [.. box.Cables, more] }, box with { Devices = [.. box.Devices, new PlainDevice(1)] }, box with { Studs = box.Studs + 1 }, box with { Grounds = [new PlainGround(1, Gauge.Awg(14))] } })
-        {
-            Assert.True(Of(after).Needed.Low >= before.Low, $"{Of(after).Needed} after {before}");
-        }
-    }, iter: 2000);
+    public void Needed_never_falls_when_something_is_added() =>
+        Gen.Select(Box, Cable)
+            .Sample(
+                (box, more) =>
+                {
+                    var before = Of(box).Needed;
+                    foreach (
+                        var after in new[]
+                        {
+                            box with
+                            {
+                                Cables = [.. box.Cables, more],
+                            },
+                            box with
+                            {
+                                Devices = [.. box.Devices, new PlainDevice(1)],
+                            },
+                            box with
+                            {
+                                Studs = box.Studs + 1,
+                            },
+                            box with
+                            {
+                                Grounds = [new PlainGround(1, Gauge.Awg(14))],
+                            },
+                        }
+                    )
+                    {
+                        Assert.True(Of(after).Needed.Low >= before.Low, $"{Of(after).Needed} after {before}");
+                    }
+                },
+                iter: 2000
+            );
 
     [Fact]
-    public void Order_does_not_matter() => Box.Sample(box =>
-    {
-        var turned = box with { Cables = [.. box.Cables.Reverse()], Devices = [.. box.Devices.Reverse()] };
-        Assert.Equal(Of(box).Needed, Of(turned).Needed);
-        Assert.Equal(Of(box).Fit, Of(turned).Fit);
-    }, iter: 2000);
-
-    [Fact]
-    public void The_sum_is_what_the_lines_say() => Box.Sample(box =>
-    {
-        var answer = Of(box);
-        Assert.Equal(answer.Needed.Low.CubicInches, answer.Lines.Sum(l => l.Low * l.Each.Low.CubicInches));
-    }, iter: 500);
-
-    [Fact]
-    public void Finding_a_fact_out_never_overturns_a_verdict() => Gen.Select(Box, Gen.Decimal[6m, 60m]).Sample((box, mark) =>
-    {
-        var unknown = Of(box with { Clamps = null, Mark = Volume.Of(decimal.Round(mark, 1)) });
-        foreach (var clamps in Enum.GetValues<ClampStyle>())
-        {
-            var known = Of(box with { Clamps = clamps, Mark = Volume.Of(decimal.Round(mark, 1)) });
-            Assert.True(unknown.Fit == Fit.CannotTell || unknown.Fit == known.Fit || (unknown.Fit is Fit.Fits && known.Fit is Fit.ExactlyFull), $"{unknown.Fit} became {known.Fit}");
-        }
-    }, iter: 1000);
-
-    [Fact]
-    public void What_is_kept_between_edits_is_what_is_made_anew() => Gen.Int[0, 100_000].Sample(seed =>
-    {
-        var (random, reports, job) = (new RandomEdits(seed), new BoxReports(), Job.Blank("j"));
-        for (var i = 0; i < 60; i++)
-        {
-            job = random.Grow(job, 1);
-            foreach (var box in job.Boxes.Values)
+    public void Order_does_not_matter() =>
+        Box.Sample(
+            box =>
             {
-                _ = reports.ReportOf(job, box);
-            }
-        }
+                var turned = box with { Cables = [.. box.Cables.Reverse()], Devices = [.. box.Devices.Reverse()] };
+                Assert.Equal(Of(box).Needed, Of(turned).Needed);
+                Assert.Equal(Of(box).Fit, Of(turned).Fit);
+            },
+            iter: 2000
+        );
 
-        foreach (var box in job.Boxes.Values)
-        {
-            Assert.Equivalent(BoxReports.Make(job, box), reports.ReportOf(job, box), true);
-        }
-    }, iter: 10);
+    [Fact]
+    public void The_sum_is_what_the_lines_say() =>
+        Box.Sample(
+            box =>
+            {
+                var answer = Of(box);
+                Assert.Equal(answer.Needed.Low.CubicInches, answer.Lines.Sum(l => l.Low * l.Each.Low.CubicInches));
+            },
+            iter: 500
+        );
+
+    [Fact]
+    public void Finding_a_fact_out_never_overturns_a_verdict() =>
+        Gen.Select(Box, Gen.Decimal[6m, 60m])
+            .Sample(
+                (box, mark) =>
+                {
+                    var unknown = Of(box with { Clamps = null, Mark = Volume.Of(decimal.Round(mark, 1)) });
+                    foreach (var clamps in Enum.GetValues<ClampStyle>())
+                    {
+                        var known = Of(box with { Clamps = clamps, Mark = Volume.Of(decimal.Round(mark, 1)) });
+                        Assert.True(
+                            unknown.Fit == Fit.CannotTell
+                                || unknown.Fit == known.Fit
+                                || (unknown.Fit is Fit.Fits && known.Fit is Fit.ExactlyFull),
+                            $"{unknown.Fit} became {known.Fit}"
+                        );
+                    }
+                },
+                iter: 1000
+            );
+
+    [Fact]
+    public void What_is_kept_between_edits_is_what_is_made_anew() =>
+        Gen.Int[0, 100_000]
+            .Sample(
+                seed =>
+                {
+                    var (random, reports, job) = (new RandomEdits(seed), new BoxReports(), Job.Blank("j"));
+                    for (var i = 0; i < 60; i++)
+                    {
+                        job = random.Grow(job, 1);
+                        foreach (var box in job.Boxes.Values)
+                        {
+                            _ = reports.ReportOf(job, box);
+                        }
+                    }
+
+                    foreach (var box in job.Boxes.Values)
+                    {
+                        Assert.Equivalent(BoxReports.Make(job, box), reports.ReportOf(job, box), true);
+                    }
+                },
+                iter: 10
+            );
 
     [Fact]
     public void Partial_and_unopened_boxes_are_over_only_when_nothing_could_help()
@@ -86,7 +154,9 @@ public class FillProperties
     [Fact]
     public void Missing_facts_that_do_not_matter_are_not_asked_for()
     {
-        var roomy = Jobs.WithBox("nm-1g-22.5").Cables(1, 14, 2).Do(new SetClamps("b", Fact<ClampStyle>.Unknown), new SetEntry("b", "k0", Holding: Holding.Unknown));
+        var roomy = Jobs.WithBox("nm-1g-22.5")
+            .Cables(1, 14, 2)
+            .Do(new SetClamps("b", Fact<ClampStyle>.Unknown), new SetEntry("b", "k0", Holding: Holding.Unknown));
         Assert.Equal((Fit.Fits, 0), (roomy.Fill().Fit, roomy.Fill().Asks.Count));
         var tight = roomy.Do(new SetBoxMark("b", Fact<Volume>.Marked(Volume.Of(7m))));
         Assert.Equal(Fit.CannotTell, tight.Fill().Fit);
@@ -96,7 +166,14 @@ public class FillProperties
     [Fact]
     public void A_partition_fills_each_side_on_its_own()
     {
-        var job = Jobs.WithBox("nm-2g-32").Clamps(ClampStyle.Outside).Do(new AddPartition("b", "w", 1, BoxMaterial.Nonmetallic), new AddDevice("b", "left", "receptacle", 1), new AddDevice("b", "right", "switch", 2)).Cables(2, 14, 2);
+        var job = Jobs.WithBox("nm-2g-32")
+            .Clamps(ClampStyle.Outside)
+            .Do(
+                new AddPartition("b", "w", 1, BoxMaterial.Nonmetallic),
+                new AddDevice("b", "left", "receptacle", 1),
+                new AddDevice("b", "right", "switch", 2)
+            )
+            .Cables(2, 14, 2);
         foreach (var lead in job.Boxes["b"].Leads.Ids.ToList())
         {
             job = lead.EndsWith('0') ? job.Do(new MoveLead("b", lead, new Landing(LandingAt.Terminal, null, "right", "hot/screw"))) : job;
@@ -110,7 +187,10 @@ public class FillProperties
     [Fact]
     public void Long_leads_counted_twice_stand_beside_the_text_not_in_its_place()
     {
-        var job = Jobs.WithBox("nm-1g-18").Clamps(ClampStyle.Outside).Cables(2, 14, 2).Do(new SetLeadLength("b", "r0.a0", new Fact<Length>(Known.Measured, Length.Inches(12))));
+        var job = Jobs.WithBox("nm-1g-18")
+            .Clamps(ClampStyle.Outside)
+            .Cables(2, 14, 2)
+            .Do(new SetLeadLength("b", "r0.a0", new Fact<Length>(Known.Measured, Length.Inches(12))));
         Assert.Equal(Volume.Of(10m), job.Fill().Needed.Low);
         Assert.Contains(job.Fill().Practices, p => p.Needed.Low == Volume.Of(12m));
     }
@@ -119,7 +199,10 @@ public class FillProperties
     public void Minimum_depth_is_a_rule_of_its_own()
     {
         // 314.24(B): 15/16 in for a device on 14 AWG, 1 3/16 in on 12 or 10 (from memory).
-        var job = Jobs.WithBox("fs-1").Do(new SetBoxSize("b", Depth: new Fact<Length>(Known.Measured, Length.Inches(1)))).Cables(1, 12, 2).Do(new AddDevice("b", "d", "receptacle", 1));
+        var job = Jobs.WithBox("fs-1")
+            .Do(new SetBoxSize("b", Depth: new Fact<Length>(Known.Measured, Length.Inches(1))))
+            .Cables(1, 12, 2)
+            .Do(new AddDevice("b", "d", "receptacle", 1));
         job = job.Do(new MoveLead("b", "r0.a0", new Landing(LandingAt.Terminal, null, "d", "hot-upper/screw")));
         var depth = Assert.Single(BoxReports.Make(job, job.Boxes["b"]).Depth);
         Assert.Equal((Length.Inches(1, 3, 16), false), (depth.Needed, depth.Passes));

@@ -3,12 +3,16 @@ using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Supply;
+using JollyBarn.Inspection.Supply.Rules;
+using JollyBarn.Telling;
+using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>What is wired in at a cable's end or straight from the panel, both halves of a tandem, and arc-fault breakers that look at the ground too.</summary>
+/// <summary>What is wired in at a cable's end or straight from the panel, both halves of a tandem, and arc-fault breakers that look at the
+/// ground too.</summary>
 public class FixedLoadTests
 {
     private static NoteFact Long => new("j", "on.a", "far-load-long", new Observation(Known.Measured, "yes"));
@@ -38,7 +42,9 @@ public class FixedLoadTests
     public void A_hot_on_the_tank_opens_the_breaker_only_where_the_ground_comes_back(bool grounded)
     {
         Fault touching = new Bridged(Points.End("on", RunSide.B, 0), Points.Frame("on", RunSide.B));
-        var story = Story.Of(Live.Of(SmallHouse.Heater(), new Situation { Faults = grounded ? [touching] : [touching, new OpenLink("land:j/feed.a2")] }));
+        var story = Story.Of(
+            Live.Of(SmallHouse.Heater(), new Situation { Faults = grounded ? [touching] : [touching, new OpenLink("land:j/feed.a2")] })
+        );
         Assert.Equal(grounded, story.Openings.Any(o => o.Guard == "breaker:p/2"));
         var tank = story.End.Volts(Points.Frame("on", RunSide.B)).Magnitude;
         Assert.True(grounded ? tank < 1 : tank > 100, $"{tank} V");
@@ -78,17 +84,27 @@ public class FixedLoadTests
     public void A_load_nobody_gave_watts_is_asked_for_at_its_box()
     {
         var asked = Of(SmallHouse.Heater(watts: null).Do(Direct("direct-load", "500")), "load");
-        Assert.Equal((Verdict.Measure, new FactAsked("on.a", "far-load", "j")), (asked.Verdict, asked.Asks[0]));
+        Assert.Equal((Verdict.Measure, new FactAsked("on.a", CableFacts.FarWatts, "j")), (asked.Verdict, asked.Asks[0]));
     }
 
     /// <summary>NEC 210.11(C)(1) and 210.52(B)(2): small-appliance circuits feed nothing fixed.</summary>
     [Fact]
     public void What_is_fixed_does_not_hang_on_a_circuit_with_a_purpose()
     {
-        var job = SmallHouse.Receptacle().Do(
-            new PutPlace("k", new Place("Galley", Wetness.Dry, "kitchen")), new PlaceBox("b", "k"), new NoteCircuit("c", "purpose", new Observation(Known.Measured, "small-appliance")),
-            new AddCable("b", "extra", "k5", Jobs.Nm(14, 2), EntrySide.Bottom, null, "to the grinder", Feeds.FeedsOn), new SetRun("extra", Circuit: "c"), new EndAtLoad("extra", RunSide.B, "waste grinder"));
-        Assert.Contains(All(job), f => f is { Rule: "purpose", Verdict: Verdict.Fix } && f.Says.StartsWith("Waste grinder, from Bench", StringComparison.Ordinal));
+        var job = SmallHouse
+            .Receptacle()
+            .Do(
+                new PutPlace("k", new Place("Galley", Wetness.Dry, "kitchen")),
+                new PlaceBox("b", "k"),
+                new NoteCircuit("c", "purpose", new Observation(Known.Measured, "small-appliance")),
+                new AddCable("b", "extra", "k5", Jobs.Nm(14, 2), EntrySide.Bottom, null, "to the grinder", Feeds.FeedsOn),
+                new SetRun("extra", Circuit: "c"),
+                new EndAtLoad("extra", RunSide.B, "waste grinder")
+            );
+        Assert.Contains(All(job), f =>
+            f.Is("purpose", PurposeKept.Case.FixedLoad)
+            && new Teller(job, "c").Tell(f).Says.StartsWith("Waste grinder, from Bench", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -105,16 +121,24 @@ public class FixedLoadTests
     }
 
     [Fact]
-    public void A_cable_pulled_out_takes_its_far_load_with_it() => Assert.Null(SmallHouse.Heater().Do(new RemoveCable("j", "on")).Runs.Find("on"));
+    public void A_cable_pulled_out_takes_its_far_load_with_it() =>
+        Assert.Null(SmallHouse.Heater().Do(new RemoveCable("j", "on")).Runs.Find("on"));
 
     /// <summary>A tandem is two breakers in one slot, each with a handle, a screw and a circuit of its own, on one leg.</summary>
     [Fact]
     public void The_halves_of_a_tandem_are_thrown_apart_and_stand_on_one_leg()
     {
-        Breaker[] halves = [new(1, 1, 15, BreakerKind.Tandem, "c0", "row 0", true), new(1, 1, 15, BreakerKind.Tandem, "c1", "row 1", true) { Lower = true }];
+        Breaker[] halves =
+        [
+            new(1, 1, 15, BreakerKind.Tandem, "c0", "row 0", true),
+            new(1, 1, 15, BreakerKind.Tandem, "c1", "row 1", true) { Lower = true },
+        ];
         var rows = SmallHouse.Rows(2, 1);
         var job = rows.Do(new PutPanel("p", rows.Panels["p"] with { Breakers = halves }));
-        double At(Job of, string box) => Live.Of(of, Situation.AsRecorded) is var live ? live.Between(Points.Face(box, "d", "upperhot"), Points.Face(box, "d", "upperneutral")) : 0;
+        double At(Job of, string box) =>
+            Live.Of(of, Situation.AsRecorded) is var live
+                ? live.Between(Points.Face(box, "d", "upperhot"), Points.Face(box, "d", "upperneutral"))
+                : 0;
         Assert.Equal((true, true), (At(job, "b0.0") > 100, At(job, "b1.0") > 100));
         var lowerOff = job.Do(new SwitchBreaker("p", 1, "Ines", "2026-10-02T08:00:00Z", false, true));
         Assert.Equal((true, true), (At(lowerOff, "b0.0") > 100, At(lowerOff, "b1.0") < 1));
@@ -128,31 +152,43 @@ public class FixedLoadTests
     {
         Breaker[] halves = [new(1, 1, 15, BreakerKind.Tandem, "c0"), new(1, 1, 15, BreakerKind.Tandem, "c1") { Lower = true }];
         var rows = SmallHouse.Rows(2, 1);
-        var job = rows.Do(new PutPanel("p", rows.Panels["p"] with { Breakers = halves }), new NotePanel("p", "1b", "written", new Observation(Known.Measured, "nothing")));
+        var job = rows.Do(
+            new PutPanel("p", rows.Panels["p"] with { Breakers = halves }),
+            new NotePanel("p", "1b", "written", new Observation(Known.Measured, "nothing"))
+        );
         var found = All(job).Where(f => f.Rule == "directory").ToDictionary(f => f.Of, f => f.Verdict);
         Assert.Equal((Verdict.Measure, Verdict.Fix), (found["1"], found["1b"]));
     }
 
-    /// <summary>From memory: arc-fault breakers made until about 2015 open on 30 mA to ground too; they are no class A protection.</summary>
+    /// <summary>From memory: arc-fault breakers made until about 2015 open on 30 mA to ground too; they are no class A
+    /// protection.</summary>
     [Theory]
     [InlineData(0, 3000, false)]
     [InlineData(30, 3000, true)]
     [InlineData(30, 15000, false)]
     public void An_arc_fault_breaker_opens_on_a_leak_only_where_it_looks_at_the_ground(int milliamperes, int leakOhms, bool opens)
     {
-        var job = SmallHouse.Receptacle(breaker: BreakerKind.Afci).Do(new SetPractice("electrics.afciGround", milliamperes == 0 ? null : $"{milliamperes}"));
-        var story = Story.Of(Live.Of(job, new Situation { Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"), leakOhms)] }));
+        var job = SmallHouse
+            .Receptacle(breaker: BreakerKind.Afci)
+            .Do(new SetPractice("electrics.afciGround", milliamperes == 0 ? null : $"{milliamperes}"));
+        var story = Story.Of(
+            Live.Of(job, new Situation { Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"), leakOhms)] })
+        );
         Assert.Equal(opens, story.Openings.Any(o => o.Guard == "breaker:p/1"));
         Assert.All(CircuitWiring.Of(job, "c").Ways(), w => Assert.Empty(w.Guards));
     }
 
     [Fact]
-    public void Where_the_service_comes_in_there_is_no_feeder_to_ask_about() => Assert.DoesNotContain(All(SmallHouse.Receptacle()), f => f.Rule == "drop-all");
+    public void Where_the_service_comes_in_there_is_no_feeder_to_ask_about() =>
+        Assert.DoesNotContain(All(SmallHouse.Receptacle()), f => f.Rule == "drop-all");
 
     private static NoteCircuit Direct(string key, string value) => new("c", key, new Observation(Known.Measured, value));
 
     private static Finding Of(Job job, string rule) => All(job).Single(f => f.Rule == rule);
 
     private static List<Finding> All(Job job) =>
-        [.. job.Circuits.SelectMany(c => SupplyVerdicts.Judge(job, new CircuitLook(job, c.Key, c.Value))), .. job.Panels.SelectMany(p => SupplyVerdicts.Judge(job, new PanelLook(job, p.Key, p.Value)))];
+        [
+            .. job.Circuits.SelectMany(c => SupplyVerdicts.Judge(job, new CircuitLook(job, c.Key, c.Value))),
+            .. job.Panels.SelectMany(p => SupplyVerdicts.Judge(job, new PanelLook(job, p.Key, p.Value))),
+        ];
 }

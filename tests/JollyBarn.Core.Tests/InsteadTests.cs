@@ -10,7 +10,13 @@ public class InsteadTests
 {
     private static InsteadAnswer For(PlainBox box) => Instead.Find(InsteadQuestion.Of(box, box.Read()), box.Profile(), box.House());
 
-    private static readonly PlainBox TwoOver = new() { Mark = Volume.Of(18m), Clamps = ClampStyle.Internal, Cables = [new PlainCable(3, Gauge.Awg(14), 2)], Devices = [new PlainDevice(1, "receptacle")] };
+    private static readonly PlainBox TwoOver = new()
+    {
+        Mark = Volume.Of(18m),
+        Clamps = ClampStyle.Internal,
+        Cables = [new PlainCable(3, Gauge.Awg(14), 2)],
+        Devices = [new PlainDevice(1, "receptacle")],
+    };
 
     [Fact]
     public void Clamps_outside_make_the_eighteen_exactly_full_and_come_first()
@@ -37,7 +43,14 @@ public class InsteadTests
     public void Options_come_by_parts_opened_then_price_then_volume_and_the_next_smaller_says_why_not()
     {
         var answer = For(TwoOver);
-        Assert.Equal(answer.Options, answer.Options.OrderBy(o => o.Opens).ThenBy(o => o.PriceClass).ThenBy(o => o.Available.CubicInches).ThenBy(o => o.Says, StringComparer.Ordinal));
+        Assert.Equal(
+            answer.Options,
+            answer
+                .Options.OrderBy(o => o.Opens)
+                .ThenBy(o => o.PriceClass)
+                .ThenBy(o => o.Available.CubicInches)
+                .ThenBy(o => o.Says, StringComparer.Ordinal)
+        );
         Assert.True(answer.NextSmaller!.Left < Volume.Zero);
         Assert.Contains("short by", answer.WhyNot, StringComparison.Ordinal);
         Assert.True(answer.Searched > 100);
@@ -53,7 +66,11 @@ public class InsteadTests
     [Fact]
     public void A_ring_is_offered_on_the_square_box_at_hand()
     {
-        var job = Jobs.WithBox("square-4x1-1/4").Clamps(ClampStyle.Outside).Do(new Edits.AddPart("b", "ring", "ring-4-1g-1/4", Fact<Volume>.NotApplicable)).Cables(3, 12, 2).Do(new Edits.AddDevice("b", "d", "receptacle", 1));
+        var job = Jobs.WithBox("square-4x1-1/4")
+            .Clamps(ClampStyle.Outside)
+            .Do(new Edits.AddPart("b", "ring", "ring-4-1g-1/4", Fact<Volume>.NotApplicable))
+            .Cables(3, 12, 2)
+            .Do(new Edits.AddDevice("b", "d", "receptacle", 1));
         Assert.Equal(Fit.Over, job.Fill().Fit); // 20.25 in 18.0
         var input = FillOfBox.Read(job.Boxes["b"], job.Profile);
         var answer = Instead.Find(InsteadQuestion.Of(job.Boxes["b"], input), job.Profile, job.Practice);
@@ -64,7 +81,11 @@ public class InsteadTests
     public void A_box_only_partly_recorded_gets_no_promise()
     {
         var job = Jobs.WithBox("nm-1g-18").Do(new Edits.SetContents("b", Contents.Partial));
-        var answer = Instead.Find(InsteadQuestion.Of(job.Boxes["b"], FillOfBox.Read(job.Boxes["b"], job.Profile)), job.Profile, job.Practice);
+        var answer = Instead.Find(
+            InsteadQuestion.Of(job.Boxes["b"], FillOfBox.Read(job.Boxes["b"], job.Profile)),
+            job.Profile,
+            job.Practice
+        );
         Assert.Empty(answer.Options);
         Assert.NotNull(answer.CannotTell);
     }

@@ -3,6 +3,8 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Planning;
+using JollyBarn.Telling;
+using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -26,16 +28,19 @@ public class MoveTests
         Assert.Contains(Of(Jobs.WithBox("square-4x2-1/8").Cables(1, 14, 2), Lead("r0.a2")), m => m.Key == "screw");
 
     [Fact]
-    public void Where_it_lies_now_is_known() => Assert.Equal(["at:g:load-hot/plate"], Of(Gfci, Lead("safe.a0")).Where(m => m.Here).Select(m => m.Key));
+    public void Where_it_lies_now_is_known() =>
+        Assert.Equal(["at:g:load-hot/plate"], Of(Gfci, Lead("safe.a0")).Where(m => m.Here).Select(m => m.Key));
 
     [Fact]
     public void Moved_from_load_to_the_joint_of_the_feed_the_cable_is_no_longer_protected_and_the_verdict_says_so()
     {
         var move = Of(Gfci, Lead("safe.a0")).Single(m => m.Key == "joint:hots");
-        Assert.Contains(move.Follows, f => f == "the cable on to the bench is no longer protected");
+        Assert.Contains(move.Follows, f => f == new Follow(Following.NoLongerProtected, new(ThingKind.RunHere, "safe")));
         Assert.Contains(move.New, f => f.Rule == "line-load");
         Assert.Equal(Gfci.Fill().Needed, move.Needed);
     }
+
+    private static IReadOnlyList<string> Told(Job job, Move move) => MoveTeller.Tell(job, "b", [move])[0].Follows;
 
     [Fact]
     public void A_white_over_the_hot_joint_is_a_stop_before_it_is_made() =>
@@ -47,14 +52,14 @@ public class MoveTests
         var loose = Gfci.Do(new MoveLead("b", "on.a0", Landing.Loose));
         var move = Of(loose, Lead("on.a0")).Single(m => m.Key == "joint:hots");
         Assert.Contains(move.Settled, f => f.Rule == "loose-end");
-        Assert.Contains("black of the cable on to the porch is joined to the feed", move.Follows);
+        Assert.Contains("black of the cable on to the porch is joined to the feed", Told(loose, move));
     }
 
     [Fact]
     public void Capping_the_feed_on_cuts_it_off_and_nothing_is_called_dead()
     {
         var follows = Of(Gfci, Lead("on.a0")).Single(m => m.Key == "cap").Follows;
-        Assert.Equal(["black of the cable on to the porch is cut off from the feed"], follows);
+        Assert.Equal([new Follow(Following.CutOff, Thing.Lead("on.a0"))], follows);
     }
 
     [Fact]
@@ -62,7 +67,7 @@ public class MoveTests
     {
         // An open neutral leaves the hot beyond it live: common knowledge of the trade, and how people get hurt.
         var follows = Of(Gfci, Lead("on.a1")).Single(m => m.Key == "cap").Follows;
-        Assert.Equal(["white of the cable on to the porch is cut off from the feed; its hot stays live"], follows);
+        Assert.Equal([new Follow(Following.CutOffHotLive, Thing.Lead("on.a1"))], follows);
     }
 
     [Fact]
@@ -115,11 +120,13 @@ public class MoveTests
             {
                 foreach (var move in Of(job, Lead(lead)).Where(m => m.Edit is not null))
                 {
-                    var after = job.Do(JsonSerializer.Deserialize(JsonSerializer.Serialize(move.Edit!, JobJson.Default.Edit), JobJson.Default.Edit)!);
+                    var after = job.Do(
+                        JsonSerializer.Deserialize(JsonSerializer.Serialize(move.Edit!, JobJson.Default.Edit), JobJson.Default.Edit)!
+                    );
                     var findings = Inspector.Judge(after, "b", after.Boxes["b"]);
                     Assert.Equal((move.Fit, move.Needed), (after.Fill().Fit, after.Fill().Needed));
-                    Assert.All(move.New, f => Assert.Contains(findings, x => x.Says == f.Says));
-                    Assert.All(move.Settled, f => Assert.DoesNotContain(findings, x => x.Rule == f.Rule && x.Of == f.Of && x.Says == f.Says));
+                    Assert.All(move.New, f => Assert.Contains(findings, x => x.Key == f.Key));
+                    Assert.All(move.Settled, f => Assert.DoesNotContain(findings, x => x.Key == f.Key));
                 }
             }
         }

@@ -5,10 +5,12 @@ using JollyBarn.Testing;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>What holds for any network: Kirchhoff's law, passivity, one small change solved as well as anew, islands and shorts answered.</summary>
+/// <summary>What holds for any network: Kirchhoff's law, passivity, one small change solved as well as anew, islands and shorts
+/// answered.</summary>
 public class NetworkTests
 {
-    /// <summary>Near-trees as wiring makes them, from a tenth of a milliohm to a gigaohm, resistive or with coupling, one source and now and then an island.</summary>
+    /// <summary>Near-trees as wiring makes them, from a tenth of a milliohm to a gigaohm, resistive or with coupling, one source and now
+    /// and then an island.</summary>
     private static Network Some(int seed, bool coupling = true, int nodes = 30)
     {
         var random = new Random(seed);
@@ -41,80 +43,102 @@ public class NetworkTests
     }
 
     [Fact]
-    public void What_flows_into_a_node_flows_out_and_nothing_is_ever_not_a_number() => Gen.Int[1, 100000].Sample(seed =>
-    {
-        var net = Some(seed, seed % 2 == 0);
-        var solved = net.Solve();
-        var (sum, size) = (new Complex[net.Nodes], new double[net.Nodes]);
-        foreach (var (node, amperes) in net.Driven)
-        {
-            (sum[node], size[node]) = (sum[node] + amperes, size[node] + amperes.Magnitude);
-        }
+    public void What_flows_into_a_node_flows_out_and_nothing_is_ever_not_a_number() =>
+        Gen.Int[1, 100000]
+            .Sample(
+                seed =>
+                {
+                    var net = Some(seed, seed % 2 == 0);
+                    var solved = net.Solve();
+                    var (sum, size) = (new Complex[net.Nodes], new double[net.Nodes]);
+                    foreach (var (node, amperes) in net.Driven)
+                    {
+                        (sum[node], size[node]) = (sum[node] + amperes, size[node] + amperes.Magnitude);
+                    }
 
-        foreach (var (from, to, y) in net.Branches)
-        {
-            var amperes = y * (solved[from] - solved[to]);
-            Assert.True(Complex.IsFinite(amperes));
-            (sum[from], sum[to]) = (sum[from] - amperes, sum[to] + amperes);
-            // Rounding of a potential times the admittance is what cannot be told from zero.
-            var least = y.Magnitude * solved[from].Magnitude;
-            (size[from], size[to]) = (size[from] + least, size[to] + least);
-        }
+                    foreach (var (from, to, y) in net.Branches)
+                    {
+                        var amperes = y * (solved[from] - solved[to]);
+                        Assert.True(Complex.IsFinite(amperes));
+                        (sum[from], sum[to]) = (sum[from] - amperes, sum[to] + amperes);
+                        // Rounding of a potential times the admittance is what cannot be told from zero.
+                        var least = y.Magnitude * solved[from].Magnitude;
+                        (size[from], size[to]) = (size[from] + least, size[to] + least);
+                    }
 
-        Assert.All(Enumerable.Range(1, net.Nodes - 1), n => Assert.True(sum[n].Magnitude <= 1e-9 * (size[n] + 1e-6), $"node {n}: {sum[n]}"));
-    }, iter: 300);
+                    Assert.All(Enumerable.Range(1, net.Nodes - 1), n =>
+                        Assert.True(sum[n].Magnitude <= 1e-9 * (size[n] + 1e-6), $"node {n}: {sum[n]}")
+                    );
+                },
+                iter: 300
+            );
 
     /// <summary>Loads take power and give none: what the sources drive in is what the branches turn to heat.</summary>
     [Fact]
-    public void What_the_source_gives_the_branches_take() => Gen.Int[1, 100000].Sample(seed =>
-    {
-        var net = Some(seed);
-        var solved = net.Solve();
-        var given = net.Driven.Aggregate(Complex.Zero, (s, d) => s + (solved[d.Node] * Complex.Conjugate(d.Amperes))).Real;
-        var taken = net.Branches.Sum(b => b.Admittance.Real * Math.Pow((solved[b.From] - solved[b.To]).Magnitude, 2));
-        Assert.InRange(taken, given * (1 - 1e-6), given * (1 + 1e-6));
-    }, iter: 200);
+    public void What_the_source_gives_the_branches_take() =>
+        Gen.Int[1, 100000]
+            .Sample(
+                seed =>
+                {
+                    var net = Some(seed);
+                    var solved = net.Solve();
+                    var given = net.Driven.Aggregate(Complex.Zero, (s, d) => s + (solved[d.Node] * Complex.Conjugate(d.Amperes))).Real;
+                    var taken = net.Branches.Sum(b => b.Admittance.Real * Math.Pow((solved[b.From] - solved[b.To]).Magnitude, 2));
+                    Assert.InRange(taken, given * (1 - 1e-6), given * (1 + 1e-6));
+                },
+                iter: 200
+            );
 
     [Fact]
-    public void Another_way_beside_never_raises_the_resistance_between_two_points() => Gen.Int[1, 100000].Sample(seed =>
-    {
-        var (before, after, random) = (Some(seed, false), Some(seed, false), new Random(seed));
-        after.Join(random.Next(1, after.Nodes), random.Next(1, after.Nodes), random.NextDouble());
-        var (a, b) = (random.Next(1, after.Nodes), random.Next(0, after.Nodes));
-        double Ohms(Network net)
-        {
-            var solved = net.Solve();
-            var laid = solved.With(new Branch(a, b, 1));
-            // A siemens laid between them carries V / (1 + R): what it carries against the open voltage tells R.
-            var open = solved.Between(a, b);
-            return open < 1e-6 ? 0 : (open / Math.Max(laid.Amperes(0), 1e-12)) - 1;
-        }
+    public void Another_way_beside_never_raises_the_resistance_between_two_points() =>
+        Gen.Int[1, 100000]
+            .Sample(
+                seed =>
+                {
+                    var (before, after, random) = (Some(seed, false), Some(seed, false), new Random(seed));
+                    after.Join(random.Next(1, after.Nodes), random.Next(1, after.Nodes), random.NextDouble());
+                    var (a, b) = (random.Next(1, after.Nodes), random.Next(0, after.Nodes));
+                    double Ohms(Network net)
+                    {
+                        var solved = net.Solve();
+                        var laid = solved.With(new Branch(a, b, 1));
+                        // A siemens laid between them carries V / (1 + R): what it carries against the open voltage tells R.
+                        var open = solved.Between(a, b);
+                        return open < 1e-6 ? 0 : (open / Math.Max(laid.Amperes(0), 1e-12)) - 1;
+                    }
 
-        if (a != b && !before.Solve().Floats(a) && !before.Solve().Floats(b))
-        {
-            var (was, now) = (Ohms(before), Ohms(after));
-            Assert.True(was == 0 || now <= was * (1 + 1e-6) || now < 1e-6, $"{was} Ω became {now} Ω");
-        }
-    }, iter: 300);
+                    if (a != b && !before.Solve().Floats(a) && !before.Solve().Floats(b))
+                    {
+                        var (was, now) = (Ohms(before), Ohms(after));
+                        Assert.True(was == 0 || now <= was * (1 + 1e-6) || now < 1e-6, $"{was} Ω became {now} Ω");
+                    }
+                },
+                iter: 300
+            );
 
     [Fact]
-    public void A_small_change_is_as_good_as_solving_anew() => Gen.Int[1, 100000].Sample(seed =>
-    {
-        var (net, random) = (Some(seed), new Random(seed));
-        Branch Laid() => new(random.Next(0, net.Nodes), random.Next(0, net.Nodes), Math.Pow(10, random.Next(-6, 3)));
-        var added = Enumerable.Range(0, random.Next(1, 4)).Select(_ => Laid()).Where(b => b.From != b.To).ToArray();
-        var changed = net.Solve().With(added);
-        foreach (var (from, to, y) in added)
-        {
-            net.Join(from, to, y);
-        }
+    public void A_small_change_is_as_good_as_solving_anew() =>
+        Gen.Int[1, 100000]
+            .Sample(
+                seed =>
+                {
+                    var (net, random) = (Some(seed), new Random(seed));
+                    Branch Laid() => new(random.Next(0, net.Nodes), random.Next(0, net.Nodes), Math.Pow(10, random.Next(-6, 3)));
+                    var added = Enumerable.Range(0, random.Next(1, 4)).Select(_ => Laid()).Where(b => b.From != b.To).ToArray();
+                    var changed = net.Solve().With(added);
+                    foreach (var (from, to, y) in added)
+                    {
+                        net.Join(from, to, y);
+                    }
 
-        var anew = net.Solve();
-        for (var n = 0; n < net.Nodes; n++)
-        {
-            Assert.True((changed[n] - anew[n]).Magnitude <= 1e-6, $"node {n}: {changed[n]} against {anew[n]}");
-        }
-    }, iter: 300);
+                    var anew = net.Solve();
+                    for (var n = 0; n < net.Nodes; n++)
+                    {
+                        Assert.True((changed[n] - anew[n]).Magnitude <= 1e-6, $"node {n}: {changed[n]} against {anew[n]}");
+                    }
+                },
+                iter: 300
+            );
 
     [Fact]
     public void An_island_nothing_holds_is_said_to_float_and_keeps_its_own_voltages()

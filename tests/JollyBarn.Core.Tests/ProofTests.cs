@@ -4,7 +4,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>Proof of dead: live–dead–live on all pairs and to an independent ground; when it lapses. Common practice of the trade, after NFPA 70E 120.6.</summary>
+/// <summary>Proof of dead: live–dead–live on all pairs and to an independent ground; when it lapses. Common practice of the trade, after
+/// NFPA 70E 120.6.</summary>
 public class ProofTests
 {
     private const string Morning = "2026-09-14T08:00:00Z";
@@ -66,16 +67,21 @@ public class ProofTests
     [Theory]
     [InlineData("2026-09-14T12:00:40Z", ProofStanding.Proved)] // At four hours it still holds.
     [InlineData("2026-09-14T12:00:41Z", ProofStanding.Lapsed)]
-    public void It_lapses_after_four_hours(string now, ProofStanding standing) => Assert.Equal(standing, Proofs.Of(Proved(), "b", "Ines", now).Standing);
+    public void It_lapses_after_four_hours(string now, ProofStanding standing) =>
+        Assert.Equal(standing, Proofs.Of(Proved(), "b", "Ines", now).Standing);
 
-    public static TheoryData<string, Edit> Endings() => new()
-    {
-        { "a breaker is switched", new SwitchBreaker("panel", 1, "Tomas", Morning, false) },
-        { "a source is recorded", new PutSource("gen", new Source("Generator", SourceKind.Generator)) },
-        { "the panel is recorded otherwise", new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 20, On: true)] }) },
-        { "work is handed over", new HandOver("b", "Ines", "Tomas", Morning) },
-        { "the visit ends", new EndVisit("Ines", Morning) },
-    };
+    public static TheoryData<string, Edit> Endings() =>
+        new()
+        {
+            { "a breaker is switched", new SwitchBreaker("panel", 1, "Tomas", Morning, false) },
+            { "a source is recorded", new PutSource("gen", new Source("Generator", SourceKind.Generator)) },
+            {
+                "the panel is recorded otherwise",
+                new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 20, On: true)] })
+            },
+            { "work is handed over", new HandOver("b", "Ines", "Tomas", Morning) },
+            { "the visit ends", new EndVisit("Ines", Morning) },
+        };
 
     [Theory]
     [MemberData(nameof(Endings))]
@@ -115,7 +121,15 @@ public class ProofTests
     {
         var job = Begun().Do(new OpenChange("plan", "Plan"));
         var pair = Proofs.Pairs(job.Boxes["b"])[0];
-        foreach (var edit in new Edit[] { Reading("a", pair, 0, 1), new SwitchBreaker("panel", 1, "Ines", Morning, false), new Batch([Reading("a", pair, 0, 1)]), new EndVisit("Ines", Morning) })
+        foreach (
+            var edit in new Edit[]
+            {
+                Reading("a", pair, 0, 1),
+                new SwitchBreaker("panel", 1, "Ines", Morning, false),
+                new Batch([Reading("a", pair, 0, 1)]),
+                new EndVisit("Ines", Morning),
+            }
+        )
         {
             Assert.NotNull(new PlanEdit("plan", "q", edit).Check(job));
             Assert.NotNull(new RecordDone("plan", "q", edit).Check(job));
@@ -151,8 +165,13 @@ public class ProofTests
         Assert.Empty(on.Panels["panel"].Breakers[0].HeldBy);
     }
 
-    private static Job Begun() => Jobs.WithBox("device-3x2x3-1/2").Cables(1, 14, 2).Do(
-        new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 20)] }), new BeginProof("proof", "b", "Ines", "two-pole", Morning, "panel lug", "cellar rod"));
+    private static Job Begun() =>
+        Jobs.WithBox("device-3x2x3-1/2")
+            .Cables(1, 14, 2)
+            .Do(
+                new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 20)] }),
+                new BeginProof("proof", "b", "Ines", "two-pole", Morning, "panel lug", "cellar rod")
+            );
 
     private static Job Proved()
     {
@@ -168,10 +187,40 @@ public class ProofTests
     private static ProofState State(Job job) => Proofs.Of(job, "b", "Ines", "2026-09-14T09:00:00Z");
 
     private static Job Known(Job job, string id, ReadingStep step, int volts, int second) =>
-        job.Do(new LogReading(id, new Reading("two-pole", "panel lug", "cellar rod", $"{volts} V", "Ines", $"2026-09-14T08:00:{second:00}Z", "b", "proof", step, volts)));
+        job.Do(
+            new LogReading(
+                id,
+                new Reading(
+                    "two-pole",
+                    "panel lug",
+                    "cellar rod",
+                    $"{volts} V",
+                    "Ines",
+                    $"2026-09-14T08:00:{second:00}Z",
+                    "b",
+                    "proof",
+                    step,
+                    volts
+                )
+            )
+        );
 
     private static Job Pair(Job job, string id, ProofPair pair, int volts, int second) => job.Do(Reading(id, pair, volts, second));
 
     private static LogReading Reading(string id, ProofPair pair, int volts, int second) =>
-        new(id, new Reading("two-pole", pair.From, pair.To, $"{volts} V", "Ines", $"2026-09-14T08:00:{second:00}Z", "b", "proof", ReadingStep.Pair, volts));
+        new(
+            id,
+            new Reading(
+                "two-pole",
+                pair.From,
+                pair.To,
+                $"{volts} V",
+                "Ines",
+                $"2026-09-14T08:00:{second:00}Z",
+                "b",
+                "proof",
+                ReadingStep.Pair,
+                volts
+            )
+        );
 }

@@ -20,7 +20,8 @@ public class ProtectionTests
     [InlineData(10, 1.21)]
     [InlineData(8, 0.764)]
     [InlineData(6, 0.491)]
-    public void Resistance_is_that_of_table_8(int gauge, double ohms) => Assert.InRange(Copper.Ohms(Gauge.Awg(gauge), 1000), ohms * 0.99, ohms * 1.01);
+    public void Resistance_is_that_of_table_8(int gauge, double ohms) =>
+        Assert.InRange(Copper.Ohms(Gauge.Awg(gauge), 1000), ohms * 0.99, ohms * 1.01);
 
     /// <summary>ASTM B258, bare diameters, in.</summary>
     [Theory]
@@ -28,7 +29,8 @@ public class ProtectionTests
     [InlineData(14, 0.0641)]
     [InlineData(12, 0.0808)]
     [InlineData(10, 0.1019)]
-    public void Diameters_are_those_of_the_gauge_table(int gauge, double inches) => Assert.Equal(inches, Copper.DiameterInches(Gauge.Awg(gauge)), 4);
+    public void Diameters_are_those_of_the_gauge_table(int gauge, double inches) =>
+        Assert.Equal(inches, Copper.DiameterInches(Gauge.Awg(gauge)), 4);
 
     /// <summary>UL 943, class A: longest times; 4 mA never, and nothing is asked under 25 ms.</summary>
     [Theory]
@@ -37,7 +39,8 @@ public class ProtectionTests
     [InlineData(20, 1.0)]
     [InlineData(264, 0.025)]
     [InlineData(5000, 0.025)]
-    public void A_class_A_device_trips_in_time(double milliamperes, double seconds) => Assert.Equal(seconds, Trips.Gfci(milliamperes / 1000), 2);
+    public void A_class_A_device_trips_in_time(double milliamperes, double seconds) =>
+        Assert.Equal(seconds, Trips.Gfci(milliamperes / 1000), 2);
 
     /// <summary>UL 489: 100 % holds; 135 % within an hour, two above 50 A; 200 % within 2, 4, 6 minutes.</summary>
     [Theory]
@@ -47,7 +50,8 @@ public class ProtectionTests
     [InlineData(20, 2, 120)]
     [InlineData(50, 2, 240)]
     [InlineData(100, 2, 360)]
-    public void A_breaker_trips_within_its_bands(double rating, double times, double seconds) => Assert.Equal(seconds, Trips.Breaker(rating * times, rating), 6);
+    public void A_breaker_trips_within_its_bands(double rating, double times, double seconds) =>
+        Assert.Equal(seconds, Trips.Breaker(rating * times, rating), 6);
 
     [Theory]
     [InlineData(4.9, Surely.No)]
@@ -74,7 +78,8 @@ public class ProtectionTests
         Assert.Equal("can kill", Touch.Of(story.End, Points.Metal("b")).Means);
     }
 
-    /// <summary>25 Ω of electrode let 120 / (25 + 5) = 4 A flow: no breaker opens on that (the reason a rod is no equipment ground, 250.4(A)(5)).</summary>
+    /// <summary>25 Ω of electrode let 120 / (25 + 5) = 4 A flow: no breaker opens on that (the reason a rod is no equipment ground,
+    /// 250.4(A)(5)).</summary>
     [Fact]
     public void The_earth_alone_does_not_open_a_breaker()
     {
@@ -103,7 +108,12 @@ public class ProtectionTests
     [InlineData("load-neutral", true)]
     public void A_protective_receptacle_answers_a_neutral_on_ground_behind_it_only(string terminal, bool trips)
     {
-        var story = Story.Of(Live.Of(SmallHouse.Receptacle("protective"), new Situation { Faults = [new Bridged(Points.Terminal("b", "r", terminal), Points.Yoke("b", "r"))] }));
+        var story = Story.Of(
+            Live.Of(
+                SmallHouse.Receptacle("protective"),
+                new Situation { Faults = [new Bridged(Points.Terminal("b", "r", terminal), Points.Yoke("b", "r"))] }
+            )
+        );
         Assert.Equal(trips, story.Openings.Any(o => o.Guard == "gfci:b/r"));
     }
 
@@ -121,7 +131,12 @@ public class ProtectionTests
     [InlineData("meter", false)]
     public void A_loading_meter_from_hot_to_ground_trips_a_protective_receptacle(string instrument, bool trips)
     {
-        var shown = Instruments.Between(Live.Of(SmallHouse.Receptacle("protective"), Situation.AsRecorded), instrument, Points.Face("b", "r", "hot"), Points.Face("b", "r", "ground"))!;
+        var shown = Instruments.Between(
+            Live.Of(SmallHouse.Receptacle("protective"), Situation.AsRecorded),
+            instrument,
+            Points.Face("b", "r", "hot"),
+            Points.Face("b", "r", "ground")
+        )!;
         Assert.InRange(shown.Volts!.Value, 118, 121);
         Assert.Equal(trips, shown.Trips.Count > 0);
     }
@@ -136,7 +151,8 @@ public class ProtectionTests
         Assert.Equal(trips, Instruments.Laid(live, Points.Face("b", "r", "hot"), Points.Face("b", "r", "ground"), 120 / 0.008).Count > 0);
     }
 
-    /// <summary>Common practice: with open neutral and unbonded box, a loading meter reads nothing to either while the hot is live; the earth tells.</summary>
+    /// <summary>Common practice: with open neutral and unbonded box, a loading meter reads nothing to either while the hot is live; the
+    /// earth tells.</summary>
     [Fact]
     public void Open_neutral_and_unbonded_box_fool_a_loading_meter_that_has_no_independent_ground()
     {
@@ -152,7 +168,14 @@ public class ProtectionTests
     [Fact]
     public void An_open_neutral_of_a_multiwire_circuit_puts_the_larger_share_on_the_smaller_load()
     {
-        var live = Live.Of(SmallHouse.Multiwire(), new Situation { Plugged = new Dictionary<string, double> { ["b/r"] = 1500, ["b/q"] = 100 }, Faults = [new OpenLink("land:b/on.a2")] });
+        var live = Live.Of(
+            SmallHouse.Multiwire(),
+            new Situation
+            {
+                Plugged = new Dictionary<string, double> { ["b/r"] = 1500, ["b/q"] = 100 },
+                Faults = [new OpenLink("land:b/on.a2")],
+            }
+        );
         // 240 V over 9.6 Ω and 144 Ω.
         Assert.InRange(live.Between(Points.Face("b", "q", "upperhot"), Points.Face("b", "q", "upperneutral")), 220, 226);
     }
@@ -164,7 +187,12 @@ public class ProtectionTests
         var off = Live.Of(SmallHouse.Receptacle(), new Situation { Breakers = new Dictionary<string, bool> { ["p/1"] = false } });
         Assert.EndsWith("Ω", Instruments.Between(off, "continuity", n, g)!.Shows, StringComparison.Ordinal);
         Assert.Equal("open", Instruments.Between(off, "continuity", Points.Face("b", "r", "upperhot"), n)!.Shows);
-        Assert.Equal("overload", Instruments.Between(Live.Of(SmallHouse.Receptacle(), Situation.AsRecorded), "continuity", Points.Face("b", "r", "upperhot"), n)!.Shows);
+        Assert.Equal(
+            "overload",
+            Instruments
+                .Between(Live.Of(SmallHouse.Receptacle(), Situation.AsRecorded), "continuity", Points.Face("b", "r", "upperhot"), n)!
+                .Shows
+        );
     }
 
     /// <summary>A house may set any number to nothing or to a great deal: the answer stays a number.</summary>
@@ -177,15 +205,32 @@ public class ProtectionTests
         foreach (var number in ElectricsBook.All)
         {
             var job = SmallHouse.Receptacle("protective") with { Practice = HousePractice.Default.With(number.Key, value) };
-            var box = BoxLive.Of(job, "b", job.Boxes["b"], new Situation { Faults = [HotOnBox], Plugged = new Dictionary<string, double> { ["b/r"] = 100 } });
+            var box = BoxLive.Of(
+                job,
+                "b",
+                job.Boxes["b"],
+                new Situation
+                {
+                    Faults = [HotOnBox],
+                    Plugged = new Dictionary<string, double> { ["b/r"] = 100 },
+                }
+            );
             Assert.All(box.Points, p => Assert.True(double.IsFinite(p.Volts), $"{number.Key}: {p.Name}"));
             Assert.True(box.Touch is null || double.IsFinite(box.Touch.Milliamperes), number.Key);
             Assert.All(box.Openings, o => Assert.True(double.IsFinite(o.Seconds), number.Key));
-            Assert.True(double.IsFinite(Instruments.Between(Live.Of(job, Situation.AsRecorded), "meter", Points.Face("b", "r", "hot"), Points.Earth)!.Volts!.Value), number.Key);
+            Assert.True(
+                double.IsFinite(
+                    Instruments
+                        .Between(Live.Of(job, Situation.AsRecorded), "meter", Points.Face("b", "r", "hot"), Points.Earth)!
+                        .Volts!.Value
+                ),
+                number.Key
+            );
         }
     }
 
-    /// <summary>UL 1699, from memory: arcs in series from 5 A, within 0.4 s at 10 A; across conductors from 75 A within half a second.</summary>
+    /// <summary>UL 1699, from memory: arcs in series from 5 A, within 0.4 s at 10 A; across conductors from 75 A within half a
+    /// second.</summary>
     [Theory]
     [InlineData(BreakerKind.Afci, 1500, true)]
     [InlineData(BreakerKind.DualFunction, 1500, true)]
@@ -194,7 +239,11 @@ public class ProtectionTests
     [InlineData(BreakerKind.Afci, 300, false)]
     public void An_arc_in_a_loose_joint_opens_arc_fault_protection_from_five_amperes(BreakerKind kind, int watts, bool opens)
     {
-        var now = new Situation { Faults = [new SeriesArc("land:j/on.a0")], Plugged = new Dictionary<string, double> { ["b/r"] = watts } };
+        var now = new Situation
+        {
+            Faults = [new SeriesArc("land:j/on.a0")],
+            Plugged = new Dictionary<string, double> { ["b/r"] = watts },
+        };
         var openings = Story.Of(Live.Of(SmallHouse.Receptacle(breaker: kind), now)).Openings;
         Assert.Equal(opens, openings.Count > 0);
         Assert.True(!opens || openings[0].Seconds <= 0.4);
@@ -206,19 +255,27 @@ public class ProtectionTests
     public void An_arc_across_a_cable_opens_arc_fault_protection_long_before_the_heat_does(BreakerKind kind, double seconds)
     {
         var arc = new ParallelArc(Points.End("on", RunSide.B, 0), Points.End("on", RunSide.B, 1));
-        Assert.InRange(Assert.Single(Story.Of(Live.Of(SmallHouse.Receptacle(breaker: kind), new Situation { Faults = [arc] })).Openings).Seconds, seconds / 10, seconds);
+        Assert.InRange(
+            Assert.Single(Story.Of(Live.Of(SmallHouse.Receptacle(breaker: kind), new Situation { Faults = [arc] })).Openings).Seconds,
+            seconds / 10,
+            seconds
+        );
     }
 
     [Fact]
     public void A_fault_that_comes_and_goes_is_there_only_while_it_is()
     {
         var fault = new ComesAndGoes(new OpenLink("land:b/on.b0"));
-        double Volts(bool there) => Live.Of(SmallHouse.Receptacle(), new Situation { Faults = [fault], There = there }).Volts(Points.Face("b", "r", "upperhot")).Magnitude;
+        double Volts(bool there) =>
+            Live.Of(SmallHouse.Receptacle(), new Situation { Faults = [fault], There = there })
+                .Volts(Points.Face("b", "r", "upperhot"))
+                .Magnitude;
         Assert.True(Volts(true) < 60);
         Assert.InRange(Volts(false), 119, 121);
     }
 
-    /// <summary>Common practice: on two legs of 120/240 V what shares a neutral cancels in it; on one leg, or from an adapter that feeds both in step, it adds.</summary>
+    /// <summary>Common practice: on two legs of 120/240 V what shares a neutral cancels in it; on one leg, or from an adapter that feeds
+    /// both in step, it adds.</summary>
     [Theory]
     [InlineData("as wired", 0, 1)]
     [InlineData("both poles on one leg", 22, 26)]
@@ -226,11 +283,17 @@ public class ProtectionTests
     public void The_neutral_of_a_multiwire_circuit_carries_the_difference_or_the_sum(string how, double least, double most)
     {
         var job = SmallHouse.Multiwire().Do(new PutSource("cord", new Source("Cord", SourceKind.ShoreCord, SupplySystem.SingleLeg)));
-        var now = new Situation { Plugged = new Dictionary<string, double> { ["b/r"] = 1500, ["b/q"] = 1500 } };
+        var now = new Situation
+        {
+            Plugged = new Dictionary<string, double> { ["b/r"] = 1500, ["b/q"] = 1500 },
+        };
         now = how switch
         {
             "both poles on one leg" => now with { Faults = [new Moved("breaker:p/1/1", Points.Leg("p", 0), true)] },
-            "a one-leg cord through an adapter" => now with { Sources = new Dictionary<string, bool> { ["s"] = false, ["cord"] = true } },
+            "a one-leg cord through an adapter" => now with
+            {
+                Sources = new Dictionary<string, bool> { ["s"] = false, ["cord"] = true },
+            },
             _ => now,
         };
         var live = Live.Of(job, now);
@@ -252,13 +315,16 @@ public class ProtectionTests
     [Fact]
     public void A_hot_on_an_unbonded_yoke_makes_a_metal_plate_live()
     {
-        var job = SmallHouse.Receptacle(ground: false, box: "nm-1g-22.5").Do(new NoteFact("b", "box", "plate-metal", new Observation(Known.Measured, "yes")));
+        var job = SmallHouse
+            .Receptacle(ground: false, box: "nm-1g-22.5")
+            .Do(new NoteFact("b", "box", "plate-metal", new Observation(Known.Measured, "yes")));
         var story = Story.Of(Live.Of(job, new Situation { Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Yoke("b", "r"))] }));
         Assert.Empty(story.Openings);
         Assert.InRange(story.End.Volts(Points.Plate("b")).Magnitude, 118, 121);
     }
 
-    /// <summary>Common practice of plug-in testers with a button: it proves protection only where a ground carries its current away, and lifts floating metal where none does.</summary>
+    /// <summary>Common practice of plug-in testers with a button: it proves protection only where a ground carries its current away, and
+    /// lifts floating metal where none does.</summary>
     [Theory]
     [InlineData("protective", true, "opens", "something opened")]
     [InlineData("receptacle", true, "nothing opens", "no ground-fault protection works")]
@@ -266,12 +332,18 @@ public class ProtectionTests
     public void The_button_says_what_it_can(string kind, bool ground, string shows, string means)
     {
         var half = kind == "protective" ? "" : "upper";
-        var shown = Instruments.Between(Live.Of(SmallHouse.Receptacle(kind, ground), Situation.AsRecorded), "plug-in", Points.Face("b", "r", half + "hot"), Points.Face("b", "r", half + "ground"))!;
+        var shown = Instruments.Between(
+            Live.Of(SmallHouse.Receptacle(kind, ground), Situation.AsRecorded),
+            "plug-in",
+            Points.Face("b", "r", half + "hot"),
+            Points.Face("b", "r", half + "ground")
+        )!;
         Assert.Equal(shows, shown.Shows);
         Assert.Contains(means, shown.Means, StringComparison.Ordinal);
     }
 
-    /// <summary>UL 943 since 2006 and 2015, from memory: one fed at its load terminals cannot be reset and its face stays dead; the face of an old one stays live after it has tripped.</summary>
+    /// <summary>UL 943 since 2006 and 2015, from memory: one fed at its load terminals cannot be reset and its face stays dead; the face of
+    /// an old one stays live after it has tripped.</summary>
     [Theory]
     [InlineData("locks out", 0, 1)]
     [InlineData("an old one", 118, 121)]
@@ -279,7 +351,10 @@ public class ProtectionTests
     public void Fed_at_its_load_side_a_new_one_is_dead_and_the_face_of_an_old_one_stays_live(string which, double least, double most)
     {
         var job = SmallHouse.Receptacle("protective");
-        var fault = BoxLive.Of(job, "b", job.Boxes["b"], Situation.AsRecorded).Offers.First(o => o.Name.Contains(which, StringComparison.Ordinal)).Fault;
+        var fault = BoxLive
+            .Of(job, "b", job.Boxes["b"], Situation.AsRecorded)
+            .Offers.First(o => o.Name.Contains(which, StringComparison.Ordinal))
+            .Fault;
         var live = Story.Of(Live.Of(job, new Situation { Faults = [fault] })).End;
         Assert.InRange(live.Between(Points.Face("b", "r", "hot"), Points.Face("b", "r", "neutral")), least, most);
     }
@@ -289,7 +364,10 @@ public class ProtectionTests
     public void A_leak_at_its_own_face_trips_a_protective_receptacle()
     {
         var leak = new Bridged(Points.Face("b", "r", "hot"), Points.Face("b", "r", "ground"), 8000);
-        Assert.Equal("gfci:b/r", Assert.Single(Story.Of(Live.Of(SmallHouse.Receptacle("protective"), new Situation { Faults = [leak] })).Openings).Guard);
+        Assert.Equal(
+            "gfci:b/r",
+            Assert.Single(Story.Of(Live.Of(SmallHouse.Receptacle("protective"), new Situation { Faults = [leak] })).Openings).Guard
+        );
     }
 
     /// <summary>Every ready-made fault of every box can be planted, and changes something that is solved.</summary>
@@ -302,7 +380,16 @@ public class ProtectionTests
             {
                 Assert.Null(offer.Fault.Check());
                 var (before, after) = (Live.Of(job, Situation.AsRecorded), Live.Of(job, new Situation { Faults = [offer.Fault] }));
-                var moved = after.Plan.Links.Count != before.Plan.Links.Count || after.Plan.Links.Zip(before.Plan.Links).Any(l => l.First.Open != l.Second.Open || l.First.Ohms != l.Second.Ohms || l.First.To != l.Second.To || l.First.From != l.Second.From)
+                var moved =
+                    after.Plan.Links.Count != before.Plan.Links.Count
+                    || after
+                        .Plan.Links.Zip(before.Plan.Links)
+                        .Any(l =>
+                            l.First.Open != l.Second.Open
+                            || l.First.Ohms != l.Second.Ohms
+                            || l.First.To != l.Second.To
+                            || l.First.From != l.Second.From
+                        )
                     || after.Plan.Guards.Zip(before.Plan.Guards).Any(g => g.First.Stuck != g.Second.Stuck);
                 Assert.True(moved, offer.Name);
             }

@@ -5,7 +5,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>Potentials and currents of networks made from boxes, against the reference simulator ngspice: within 0.1 %, or 1 mV and 10 µA.</summary>
+/// <summary>Potentials and currents of networks made from boxes, against the reference simulator ngspice: within 0.1 %, or 1 mV and 10
+/// µA.</summary>
 public class ReferenceTests
 {
     private const string Hot = "land:b/on.b0";
@@ -19,36 +20,97 @@ public class ReferenceTests
     {
         Fault[][] faults =
         [
-            [], [new OpenLink(Hot)], [new OpenLink(Neutral)], [new OpenLink(Ground)], [new OpenLink(Neutral), new OpenLink(Ground)], [new Exchanged(Hot, Neutral)], [new Exchanged(Hot, Ground)], [new Exchanged(Neutral, Ground)],
-            [new Exchanged("land:j/on.a0", "land:j/on.a1")], [new PoorLink(Hot, 3)], [new PoorLink(Neutral, 25)], [new Bridged(Points.Terminal("b", "r", "neutral-upper"), Points.Yoke("b", "r"))], [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"))],
-            [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"), 20000), new OpenLink(Ground)], [new Unbonded("j")], [new Nail("on", [0, 2])], [new Nail("on", [0, 1])], [new Nail("feed", [1, 2])],
-            [new SeriesArc(Hot)], [new ParallelArc(Points.End("on", RunSide.B, 0), Points.End("on", RunSide.B, 1))], [new ComesAndGoes(new OpenLink(Neutral))], [new Moved(Neutral, Points.Yoke("b", "r"))],
+            [],
+            [new OpenLink(Hot)],
+            [new OpenLink(Neutral)],
+            [new OpenLink(Ground)],
+            [new OpenLink(Neutral), new OpenLink(Ground)],
+            [new Exchanged(Hot, Neutral)],
+            [new Exchanged(Hot, Ground)],
+            [new Exchanged(Neutral, Ground)],
+            [new Exchanged("land:j/on.a0", "land:j/on.a1")],
+            [new PoorLink(Hot, 3)],
+            [new PoorLink(Neutral, 25)],
+            [new Bridged(Points.Terminal("b", "r", "neutral-upper"), Points.Yoke("b", "r"))],
+            [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"))],
+            [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"), 20000), new OpenLink(Ground)],
+            [new Unbonded("j")],
+            [new Nail("on", [0, 2])],
+            [new Nail("on", [0, 1])],
+            [new Nail("feed", [1, 2])],
+            [new SeriesArc(Hot)],
+            [new ParallelArc(Points.End("on", RunSide.B, 0), Points.End("on", RunSide.B, 1))],
+            [new ComesAndGoes(new OpenLink(Neutral))],
+            [new Moved(Neutral, Points.Yoke("b", "r"))],
         ];
         foreach (var fault in faults)
         {
             foreach (var system in Enum.GetValues<SupplySystem>())
             {
-                yield return ("receptacle", SmallHouse.Receptacle(system: system), new Situation { Faults = fault, Plugged = new Dictionary<string, double> { ["b/r"] = 1500 } });
+                yield return (
+                    "receptacle",
+                    SmallHouse.Receptacle(system: system),
+                    new Situation
+                    {
+                        Faults = fault,
+                        Plugged = new Dictionary<string, double> { ["b/r"] = 1500 },
+                    }
+                );
             }
 
             yield return ("protective", SmallHouse.Receptacle("protective"), new Situation { Faults = fault });
-            yield return ("cold, old cable", SmallHouse.Receptacle(ground: false), new Situation { Faults = fault, Celsius = Copper.ColdCelsius });
+            yield return (
+                "cold, old cable",
+                SmallHouse.Receptacle(ground: false),
+                new Situation { Faults = fault, Celsius = Copper.ColdCelsius }
+            );
         }
 
         yield return ("a floating generator", SmallHouse.Floating(), new Situation { Sources = OnGenerator });
-        yield return ("a floating generator with a hot on the box", SmallHouse.Floating(), new Situation { Sources = OnGenerator, Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"))] });
-        foreach (var (system, broken) in new[] { (SupplySystem.SplitPhase, false), (SupplySystem.SplitPhase, true), (SupplySystem.Wye, false), (SupplySystem.Wye, true) })
+        yield return (
+            "a floating generator with a hot on the box",
+            SmallHouse.Floating(),
+            new Situation { Sources = OnGenerator, Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"))] }
+        );
+        foreach (
+            var (system, broken) in new[]
+            {
+                (SupplySystem.SplitPhase, false),
+                (SupplySystem.SplitPhase, true),
+                (SupplySystem.Wye, false),
+                (SupplySystem.Wye, true),
+            }
+        )
         {
-            yield return ("multiwire", SmallHouse.Multiwire(system), new Situation { Plugged = new Dictionary<string, double> { ["b/r"] = 1500, ["b/q"] = 100 }, Faults = broken ? [new OpenLink("land:b/on.a2")] : [] });
+            yield return (
+                "multiwire",
+                SmallHouse.Multiwire(system),
+                new Situation
+                {
+                    Plugged = new Dictionary<string, double> { ["b/r"] = 1500, ["b/q"] = 100 },
+                    Faults = broken ? [new OpenLink("land:b/on.a2")] : [],
+                }
+            );
         }
 
         foreach (var system in new[] { SupplySystem.SplitPhase, SupplySystem.Wye })
         {
             yield return ("a heater between two hots", SmallHouse.Heater(system: system), Situation.AsRecorded);
-            yield return ("a hot on its tank", SmallHouse.Heater(system: system), new Situation { Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Frame("on", RunSide.B), 20)] });
+            yield return (
+                "a hot on its tank",
+                SmallHouse.Heater(system: system),
+                new Situation { Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Frame("on", RunSide.B), 20)] }
+            );
         }
 
-        yield return ("rows", SmallHouse.Rows(12, 6), new Situation { Plugged = new Dictionary<string, double> { ["b3.4/d"] = 800, ["b7.2/d"] = 200 } });
+        yield return (
+            "rows",
+            SmallHouse.Rows(12, 6),
+            new Situation
+            {
+                Plugged = new Dictionary<string, double> { ["b3.4/d"] = 800, ["b7.2/d"] = 200 },
+            }
+        );
     }
 
     [Fact]
@@ -59,15 +121,35 @@ public class ReferenceTests
         Agree([.. cases.Select(c => (c.What, Live.Of(c.Job, c.Now)))]);
     }
 
-    /// <summary>The whole demo house with every eleventh fault that can be planted at one of its boxes, each beside the next breaker along thrown.</summary>
+    /// <summary>The whole demo house with every eleventh fault that can be planted at one of its boxes, each beside the next breaker along
+    /// thrown.</summary>
     [Fact]
     public void Every_kind_of_fault_offered_in_the_demo_house_agrees_with_the_reference()
     {
         const int every = 11;
         var house = Live.Of(Demo.Present, Situation.AsRecorded);
-        var offers = Demo.Present.Boxes.SelectMany(b => BoxLive.Of(Demo.Present, b.Key, b.Value, Situation.AsRecorded).Offers).DistinctBy(o => o.Fault).Where((_, i) => i % every == 0).ToList();
+        var offers = Demo
+            .Present.Boxes.SelectMany(b => BoxLive.Of(Demo.Present, b.Key, b.Value, Situation.AsRecorded).Offers)
+            .DistinctBy(o => o.Fault)
+            .Where((_, i) => i % every == 0)
+            .ToList();
         var breakers = Demo.Present.Panels["panel"].Breakers;
-        var lives = offers.Select((o, i) => ($"{o.Name}", Live.Of(Demo.Present, new Situation { Faults = [o.Fault], Breakers = new Dictionary<string, bool> { [$"panel/{breakers[i % breakers.Count].Key}"] = i % 2 == 0 } }))).ToList();
+        var lives = offers
+            .Select(
+                (o, i) =>
+                    (
+                        $"{o.Name}",
+                        Live.Of(
+                            Demo.Present,
+                            new Situation
+                            {
+                                Faults = [o.Fault],
+                                Breakers = new Dictionary<string, bool> { [$"panel/{breakers[i % breakers.Count].Key}"] = i % 2 == 0 },
+                            }
+                        )
+                    )
+            )
+            .ToList();
         Assert.True(lives.Count >= 60, $"{lives.Count} faults");
         Agree([("as it is", house), .. lives]);
     }
@@ -81,7 +163,10 @@ public class ReferenceTests
             for (var n = 0; n < live.Network.Nodes; n++)
             {
                 var (ours, theirs) = (live.Solved[n], reference[i][n]);
-                Assert.True((ours - theirs).Magnitude <= Math.Max(1e-3, 1e-3 * theirs.Magnitude), $"{cases[i].What} {i}, node {n}: {ours} against {theirs}. {said}");
+                Assert.True(
+                    (ours - theirs).Magnitude <= Math.Max(1e-3, 1e-3 * theirs.Magnitude),
+                    $"{cases[i].What} {i}, node {n}: {ours} against {theirs}. {said}"
+                );
             }
 
             foreach (var (from, to, y) in live.Network.Branches)
@@ -90,7 +175,10 @@ public class ReferenceTests
                 if (y.Magnitude < 50)
                 {
                     var (ours, theirs) = (y * (live.Solved[from] - live.Solved[to]), y * (reference[i][from] - reference[i][to]));
-                    Assert.True((ours - theirs).Magnitude <= Math.Max(1e-5, 1e-3 * theirs.Magnitude), $"{cases[i].What} {i}, branch {from}–{to}: {ours} against {theirs}");
+                    Assert.True(
+                        (ours - theirs).Magnitude <= Math.Max(1e-5, 1e-3 * theirs.Magnitude),
+                        $"{cases[i].What} {i}, branch {from}–{to}: {ours} against {theirs}"
+                    );
                 }
             }
         }

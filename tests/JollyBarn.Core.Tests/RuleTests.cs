@@ -1,8 +1,12 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Rules;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;
+using JollyBarn.Telling;
+using JollyBarn.Telling.Facts;
+using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -18,14 +22,17 @@ public class RuleTests
     public void A_rule_says_what_the_article_says(int number)
     {
         var one = RuleCases.All[number];
-        var found = All(RuleBoxes.Make(one.Box).Do(one.Edits)).Where(f => f.Rule == one.Rule && f.Of == one.Of).ToList();
+        var found = RuleBoxes.Make(one.Box).Do(one.Edits).Told().Where(f => f.Rule == one.Rule && f.Of == one.Of).ToList();
         if (one.Verdict is not { } verdict)
         {
             Assert.True(found.Count == 0, $"{one}: {found.FirstOrDefault()?.Says}");
             return;
         }
 
-        Assert.True(found.Count == 1 && found[0].Verdict == verdict, $"{one}: {(found.Count == 0 ? "nothing" : string.Join("; ", found.Select(f => $"{f.Verdict} {f.Says}")))}");
+        Assert.True(
+            found.Count == 1 && found[0].Verdict == verdict,
+            $"{one}: {(found.Count == 0 ? "nothing" : string.Join("; ", found.Select(f => $"{f.Verdict} {f.Says}")))}"
+        );
         Assert.True(found[0].Verdict != Verdict.Stop || found[0].Now.Count >= 2, $"{one} does not say what to do now.");
     }
 
@@ -34,8 +41,16 @@ public class RuleTests
     {
         Assert.True(Inspector.Rules.Count >= 60, $"{Inspector.Rules.Count} rules");
         Assert.Equal(Inspector.Rules.Count, Inspector.Rules.Select(r => r.Id).Distinct().Count());
-        Assert.Empty(Inspector.Rules.Select(r => r.Id).Except(RuleCases.All.Where(c => c.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better or Verdict.Measure).Select(c => c.Rule)));
-        Assert.All(Inspector.Rules, r => Assert.Matches("^[A-Z].*[.]$", r.Why));
+        Assert.Empty(
+            Inspector
+                .Rules.Select(r => r.Id)
+                .Except(
+                    RuleCases
+                        .All.Where(c => c.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better or Verdict.Measure)
+                        .Select(c => c.Rule)
+                )
+        );
+        Assert.All(Inspector.Rules, r => Assert.Matches("^[A-Z].*[.]$", Teller.RuleWhy(r.Id)));
     }
 
     /// <summary>Rules that only follow what is recorded have no fact to ask; all others have one that asks.</summary>
@@ -44,27 +59,76 @@ public class RuleTests
     {
         string[] recorded =
         [
-            "depth", "proud", "height", "entry-open", "splice-box", "sheath-long", "stacked", "bend", "bundled", "pigtail-gauge", "ground-gauge", "pigtail-length", "white-hot", "green", "neutrals-apart", "joint-listed", "joint-near", "joint-wet", "joint-reused",
-            "licensed", "lead-damage", "hook", "bare-past", "gauge-mixed", "device-screws", "push-in", "taped", "switch-neutral-cut", "rating", "split-tab", "line-load", "landing", "loose-end", "grounds-joined", "short", "polarity", "neutral-ground",
+            "depth",
+            "proud",
+            "height",
+            "entry-open",
+            "splice-box",
+            "sheath-long",
+            "stacked",
+            "bend",
+            "bundled",
+            "pigtail-gauge",
+            "ground-gauge",
+            "pigtail-length",
+            "white-hot",
+            "green",
+            "neutrals-apart",
+            "joint-listed",
+            "joint-near",
+            "joint-wet",
+            "joint-reused",
+            "licensed",
+            "lead-damage",
+            "hook",
+            "bare-past",
+            "gauge-mixed",
+            "device-screws",
+            "push-in",
+            "taped",
+            "switch-neutral-cut",
+            "rating",
+            "split-tab",
+            "line-load",
+            "landing",
+            "loose-end",
+            "grounds-joined",
+            "short",
+            "polarity",
+            "neutral-ground",
         ];
-        Assert.Empty(Inspector.Rules.Select(r => r.Id).Except(recorded).Except(RuleCases.All.Where(c => c.Verdict == Verdict.Measure).Select(c => c.Rule)));
+        Assert.Empty(
+            Inspector
+                .Rules.Select(r => r.Id)
+                .Except(recorded)
+                .Except(RuleCases.All.Where(c => c.Verdict == Verdict.Measure).Select(c => c.Rule))
+        );
     }
 
     [Fact]
     public void Each_question_is_asked_by_a_rule_that_it_can_decide()
     {
-        var asked = RuleCases.All.SelectMany(c => All(RuleBoxes.Make(c.Box).Do(c.Edits))).SelectMany(f => f.Asks).Select(a => a.Key).Distinct().ToList();
-        Assert.All(asked, k => Assert.NotNull(FactKinds.Find(k)));
-        Assert.Equal(FactKinds.All.Count, FactKinds.All.Select(k => k.Key).Distinct().Count());
-        Assert.All(FactKinds.All, k => Assert.True(k.Asks.EndsWith('?') && k.How.EndsWith('.'), k.Key));
-        Assert.All(FactKinds.All.Where(k => k.Right is not null), k => Assert.Contains(k.Choices, c => c.Value == k.Right));
+        var asked = RuleCases
+            .All.SelectMany(c => All(RuleBoxes.Make(c.Box).Do(c.Edits)))
+            .SelectMany(f => f.Asks)
+            .Select(a => a.Fact)
+            .Distinct()
+            .ToList();
+        Assert.True(asked.Count > 50, $"{asked.Count} facts asked");
+        Assert.Equal(FactKeys.All.Count, FactKeys.All.Select(k => k.Id).Distinct().Count());
+        Assert.All(FactKind.All, k => Assert.True(k.Asks.EndsWith('?') && k.How.EndsWith('.'), k.Key));
+        Assert.All(FactKind.All.Where(k => k.Right is not null), k => Assert.Contains(k.Choices, c => c.Value == k.Right));
     }
 
     [Fact]
     public void At_least_nine_in_ten_verdicts_to_fix_have_a_remedy_that_brings_nothing_new()
     {
         var demo = Demo.Present;
-        var boxes = RuleCases.All.Where(c => c.Verdict == Verdict.Fix).Select(c => RuleBoxes.Make(c.Box).Do(c.Edits)).Concat(Enumerable.Range(1, 60).Select(SomeBoxes.Make)).Select(j => (Job: j, Id: "b"))
+        var boxes = RuleCases
+            .All.Where(c => c.Verdict == Verdict.Fix)
+            .Select(c => RuleBoxes.Make(c.Box).Do(c.Edits))
+            .Concat(Enumerable.Range(1, 60).Select(SomeBoxes.Make))
+            .Select(j => (Job: j, Id: "b"))
             .Concat(demo.Boxes.Ids.Select(id => (Job: demo, Id: id)));
         var (all, without) = (0, new List<string>());
         foreach (var (job, id) in boxes)
@@ -73,15 +137,18 @@ public class RuleTests
             {
                 all++;
                 var answer = RemedyList.Of(job, id, fix);
-                Assert.True(answer.Remedies.Count > 0 || answer.WhyNone is not null);
+                Assert.True(answer.Remedies.Count > 0 || RemedyTeller.Tell(job, id, answer).WhyNone is not null);
                 if (!answer.Remedies.Any(r => r.Settles && r.New.Count == 0))
                 {
-                    without.Add($"{fix.Rule}: {fix.Says}{string.Concat(answer.Remedies.SelectMany(r => r.New).Select(n => " → " + n.Says))}");
+                    without.Add($"{fix.Rule}: {fix.Key}{string.Concat(answer.Remedies.SelectMany(r => r.New).Select(n => " → " + n.Key))}");
                 }
             }
         }
 
-        Assert.True(without.Count * 10 <= all, $"{without.Count} of {all}: {string.Join("\n", without.GroupBy(w => w.Split(':')[0]).Select(g => $"{g.Count()} {g.First()}"))}");
+        Assert.True(
+            without.Count * 10 <= all,
+            $"{without.Count} of {all}: {string.Join("\n", without.GroupBy(w => w.Split(':')[0]).Select(g => $"{g.Count()} {g.First()}"))}"
+        );
     }
 
     /// <summary>What the demo job is meant to hold, spread over the house; and nothing else that can hurt somebody.</summary>
@@ -108,7 +175,7 @@ public class RuleTests
     public void A_remedy_is_undone_like_any_edit()
     {
         var job = RuleBoxes.Make("metal").Do(new RemovePigtail("b", "bond"));
-        var remedy = RemedyList.Of(job, "b", All(job).First(f => f is { Rule: "box-bonded", Verdict: Verdict.Fix })).Remedies[0];
+        var remedy = RemedyList.Of(job, "b", All(job).First(f => f is { Rule: "box-bonded", Verdict: Verdict.Fix })).Remedies[0].Remedy;
         var after = job.Do(remedy.Edit);
         Assert.DoesNotContain(All(after), f => f is { Rule: "box-bonded", Verdict: Verdict.Fix });
         Assert.Equal(JobJson.Text(job), JobJson.Text(new Restore("e", Cells.Between(job, after), false, "").Apply(after)));
@@ -117,15 +184,62 @@ public class RuleTests
     [Fact]
     public void A_ruling_settles_the_verdict_it_was_about_and_no_other()
     {
-        var job = RuleBoxes.Make("gfci").Do(RuleBoxes.Note("feed.a0", "length", "4"), RuleBoxes.Note("feed.a0", "path", "12"), new SetProfile(CodeProfile.Default with { Edition = Edition.Nec2020 }));
+        var job = RuleBoxes
+            .Make("gfci")
+            .Do(
+                RuleBoxes.Note("feed.a0", "length", "4"),
+                RuleBoxes.Note("feed.a0", "path", "12"),
+                new SetProfile(CodeProfile.Default with { Edition = Edition.Nec2020 })
+            );
         var asked = All(job).Single(f => f is { Rule: "free-length", Of: "feed.a0" });
-        var settled = job.Do(new RecordRuling("r", new Ruling("b", asked.Rule, asked.Of, asked.Says, "Does the path through a joint count?", "the office", "2026-10-02")));
-        Assert.Equal((Verdict.Fine, "r"), (All(settled).Single(f => f is { Rule: "free-length", Of: "feed.a0" }).Verdict, All(settled).Single(f => f is { Rule: "free-length", Of: "feed.a0" }).Ruling));
+        var settled = job.Do(
+            new RecordRuling(
+                "r",
+                new Ruling(
+                    "b",
+                    asked.Rule,
+                    asked.Of,
+                    "as it read",
+                    "Does the path through a joint count?",
+                    "the office",
+                    "2026-10-02",
+                    asked.Case,
+                    asked.Details.ToString()
+                )
+            )
+        );
+        Assert.Equal(
+            (Verdict.Fine, "r"),
+            (
+                All(settled).Single(f => f is { Rule: "free-length", Of: "feed.a0" }).Verdict,
+                All(settled).Single(f => f is { Rule: "free-length", Of: "feed.a0" }).Ruling
+            )
+        );
         var shorter = settled.Do(RuleBoxes.Note("feed.a0", "path", "7"));
         Assert.Equal(Verdict.Better, All(shorter).Single(f => f is { Rule: "free-length", Of: "feed.a0" }).Verdict);
         var stop = RuleBoxes.Make("metal").Do(RuleBoxes.Note("hots", "tight", "no"));
         var hurts = All(stop).Single(f => f.Verdict == Verdict.Stop);
-        Assert.Contains(All(stop.Do(new RecordRuling("r", new Ruling("b", hurts.Rule, hurts.Of, hurts.Says, "May it stay?", "somebody", "2026-10-02")))), f => f.Verdict == Verdict.Stop);
+        Assert.Contains(
+            All(
+                stop.Do(
+                    new RecordRuling(
+                        "r",
+                        new Ruling(
+                            "b",
+                            hurts.Rule,
+                            hurts.Of,
+                            "as it read",
+                            "May it stay?",
+                            "somebody",
+                            "2026-10-02",
+                            hurts.Case,
+                            hurts.Details.ToString()
+                        )
+                    )
+                )
+            ),
+            f => f.Verdict == Verdict.Stop
+        );
     }
 
     [Fact]
@@ -133,12 +247,18 @@ public class RuleTests
     {
         var job = RuleBoxes.Make("metal").Do(RuleBoxes.Note("r0.a", "fastener", "10"));
         Assert.Equal(Verdict.Fine, All(job).Single(f => f is { Rule: "fastener", Of: "r0.a" }).Verdict);
-        var tightened = job.Do(new SetProfile(CodeProfile.Default with { Amendments = [new Amendment("cable.fastener", "river district, 2026-01", 8)] }));
-        var found = All(tightened).Single(f => f is { Rule: "fastener", Of: "r0.a" });
+        var tightened = job.Do(
+            new SetProfile(CodeProfile.Default with { Amendments = [new Amendment("cable.fastener", "river district, 2026-01", 8)] })
+        );
+        var found = tightened.Told().Single(f => f is { Rule: "fastener", Of: "r0.a" });
         Assert.Equal(Verdict.Fix, found.Verdict);
         Assert.Contains("amended here: river district", found.Article, StringComparison.Ordinal);
         var noted = job.Do(new SetProfile(CodeProfile.Default with { Amendments = [new Amendment("cable.fastener", "ask first")] }));
-        Assert.Contains("noted here: ask first", All(noted).Single(f => f is { Rule: "fastener", Of: "r0.a" }).Article, StringComparison.Ordinal);
+        Assert.Contains(
+            "noted here: ask first",
+            noted.Told().Single(f => f is { Rule: "fastener", Of: "r0.a" }).Article,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -156,12 +276,16 @@ public class RuleTests
                 Assert.Equal(Inspector.JudgeAll(job, id, box).Select(f => f.Key), kept.Of(job, id, box).Select(f => f.Key));
             }
 
-            Assert.Equal(job.Boxes.Select(b => (b.Key, kept.Of(job, b.Key, b.Value).Count)), kept.Whole(job).Select(b => (b.Id, b.Findings.Count)));
+            Assert.Equal(
+                job.Boxes.Select(b => (b.Key, kept.Of(job, b.Key, b.Value).Count)),
+                kept.Whole(job).Select(b => (b.Id, b.Findings.Count))
+            );
         }
     }
 
     [Fact]
-    public void A_box_made_up_as_the_trade_does_it_has_nothing_to_stop_or_fix() => Assert.DoesNotContain(All(GfciBox.Make()), f => f.Verdict is Verdict.Stop or Verdict.Fix);
+    public void A_box_made_up_as_the_trade_does_it_has_nothing_to_stop_or_fix() =>
+        Assert.DoesNotContain(All(GfciBox.Make()), f => f.Verdict is Verdict.Stop or Verdict.Fix);
 
     [Fact]
     public void A_box_nobody_opened_is_not_judged() => Assert.Empty(All(Job.Blank("t").Do(new AddBox("b", "Box", "device-3x2x2-1/2"))));
@@ -173,31 +297,49 @@ public class RuleTests
     [InlineData(8, "hot/screw", true)]
     public void A_landing_place_takes_the_gauges_it_is_made_for(int gauge, string place, bool fails)
     {
-        var job = Jobs.WithBox("nm-1g-22.5").Cables(1, gauge, 2).Do(new AddDevice("b", "s", "switch", 1), new MoveLead("b", "r0.a0", GfciBox.At(place, "s")));
+        var job = Jobs.WithBox("nm-1g-22.5")
+            .Cables(1, gauge, 2)
+            .Do(new AddDevice("b", "s", "switch", 1), new MoveLead("b", "r0.a0", GfciBox.At(place, "s")));
         Assert.Equal(fails, All(job).Any(f => f.Rule == "landing"));
     }
 
     [Fact]
     public void Stranded_wire_does_not_go_into_a_push_in_hole()
     {
-        var job = Jobs.WithBox("nm-1g-22.5").Cables(1, 14, 2).Do(new AddDevice("b", "s", "switch", 1), new MoveLead("b", "r0.a0", GfciBox.At("hot/push", "s")), new SetLeadWire("b", "r0.a0", Gauge.Awg(14), true));
-        Assert.Contains(All(job), f => f.Rule == "landing" && f.Says.Contains("stranded", StringComparison.Ordinal));
+        var job = Jobs.WithBox("nm-1g-22.5")
+            .Cables(1, 14, 2)
+            .Do(
+                new AddDevice("b", "s", "switch", 1),
+                new MoveLead("b", "r0.a0", GfciBox.At("hot/push", "s")),
+                new SetLeadWire("b", "r0.a0", Gauge.Awg(14), true)
+            );
+        Assert.Contains(All(job), f => f.Is("landing", LandingPlaceTakes.Case.SolidOnly));
     }
 
     [Fact]
     public void Grounds_that_meet_only_on_the_device_are_found()
     {
         // 250.148(B): taking the device off may not break the path.
-        var job = Jobs.WithBox("nm-1g-22.5").Cables(2, 14, 2).Do(new AddDevice("b", "r", "receptacle", 1), new MoveLead("b", "r0.a2", GfciBox.At("ground/screw", "r")), new MoveLead("b", "r1.a2", GfciBox.At("ground/screw", "r")));
-        Assert.Contains(All(job), f => f is { Rule: "grounds-joined", Article: "250.148(B)" });
+        var job = Jobs.WithBox("nm-1g-22.5")
+            .Cables(2, 14, 2)
+            .Do(
+                new AddDevice("b", "r", "receptacle", 1),
+                new MoveLead("b", "r0.a2", GfciBox.At("ground/screw", "r")),
+                new MoveLead("b", "r1.a2", GfciBox.At("ground/screw", "r"))
+            );
+        Assert.Contains(job.Told(), f => f is { Rule: "grounds-joined", Article: "250.148(B)" });
     }
 
     [Fact]
     public void A_white_taped_and_used_as_hot_is_no_neutral_on_a_switch()
     {
-        var job = Jobs.WithBox("nm-1g-22.5").Cables(1, 14, 2).Do(new AddDevice("b", "s", "switch", 1), new MoveLead("b", "r0.a1", GfciBox.At("hot/screw", "s")));
+        var job = Jobs.WithBox("nm-1g-22.5")
+            .Cables(1, 14, 2)
+            .Do(new AddDevice("b", "s", "switch", 1), new MoveLead("b", "r0.a1", GfciBox.At("hot/screw", "s")));
         Assert.Contains(All(job), f => f is { Rule: "switch-neutral-cut", Verdict: Verdict.Stop });
-        Assert.DoesNotContain(All(job.Do(new IdentifyLead("b", "r0.a1", "white", ConductorUse.Hot, "black"))), f => f.Verdict == Verdict.Stop);
+        Assert.DoesNotContain(All(job.Do(new IdentifyLead("b", "r0.a1", "white", ConductorUse.Hot, "black"))), f =>
+            f.Verdict == Verdict.Stop
+        );
     }
 
     private static IReadOnlyList<Finding> All(Job job) => Inspector.JudgeAll(job, "b", job.Boxes["b"]);

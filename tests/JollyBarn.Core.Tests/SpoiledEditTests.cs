@@ -12,13 +12,19 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>Every kind of edit with something in it spoiled: it does not read, it is refused with a sentence, or the job it makes can be counted, judged, solved and undone.</summary>
+/// <summary>Every kind of edit with something in it spoiled: it does not read, it is refused with a sentence, or the job it makes can be
+/// counted, judged, solved and undone.</summary>
 public class SpoiledEditTests
 {
     private const int Each = 20;
 
     /// <summary>As the program reads what is sent to it: nulls where none belong are refused.</summary>
-    private static readonly JsonTypeInfo<Edit> Reads = (JsonTypeInfo<Edit>)new JsonSerializerOptions(JobJson.Default.Options) { TypeInfoResolver = JobJson.Default.WithAddedModifier(NoNulls.Refused) }.GetTypeInfo(typeof(Edit));
+    private static readonly JsonTypeInfo<Edit> Reads =
+        (JsonTypeInfo<Edit>)
+            new JsonSerializerOptions(JobJson.Default.Options)
+            {
+                TypeInfoResolver = JobJson.Default.WithAddedModifier(NoNulls.Refused),
+            }.GetTypeInfo(typeof(Edit));
 
     public static TheoryData<int> Examples() => EveryEditTests.All();
 
@@ -41,7 +47,10 @@ public class SpoiledEditTests
             var refusal = Try(() => edit.Check(EveryEditTests.Rich), what);
             if (refusal is not null)
             {
-                Assert.True(refusal.Says.Length > 5 && ".!?".Contains(refusal.Says[^1], StringComparison.Ordinal), $"{what}: {refusal.Says}");
+                Assert.True(
+                    refusal.Says.Length > 5 && ".!?".Contains(refusal.Says[^1], StringComparison.Ordinal),
+                    $"{what}: {refusal.Says}"
+                );
                 continue;
             }
 
@@ -71,7 +80,8 @@ public class SpoiledEditTests
         return "";
     }
 
-    private static IEnumerable<string> Ids(Job job) => job.Boxes.Ids.Concat(job.Runs.Ids).Concat(job.Panels.Ids).Concat(job.Circuits.Ids).Concat(job.Places.Ids).Concat(job.Changes.Ids);
+    private static IEnumerable<string> Ids(Job job) =>
+        job.Boxes.Ids.Concat(job.Runs.Ids).Concat(job.Panels.Ids).Concat(job.Circuits.Ids).Concat(job.Places.Ids).Concat(job.Changes.Ids);
 
     private static Edit? Read(JsonNode node)
     {

@@ -1,15 +1,17 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Supply;
 using JollyBarn.Measures;
+using JollyBarn.Telling;
+using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 using static JollyBarn.Inspection.Verdict;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>Rules of circuits and panels, on small houses: a panel, a junction box <c>j</c> and a receptacle <c>r</c> in box <c>b</c> behind it, 30 ft and 20 ft of 14-2 on 15 A.</summary>
+/// <summary>Rules of circuits and panels, on small houses: a panel, a junction box <c>j</c> and a receptacle <c>r</c> in box <c>b</c>
+/// behind it, 30 ft and 20 ft of 14-2 on 15 A.</summary>
 public class SupplyRuleTests
 {
     /// <summary>One case: what is done to the house, and what the rule says of one thing.</summary>
@@ -22,7 +24,12 @@ public class SupplyRuleTests
     private static readonly Job Multiwire = SmallHouse.Multiwire();
 
     /// <summary>The house with nobody having recorded the circuit of its second cable.</summary>
-    private static readonly Job Unrecorded = SmallHouse.Receptacle() is var job ? job with { Runs = job.Runs.With("on", job.Runs["on"] with { Circuit = null }) } : job;
+    private static readonly Job Unrecorded = SmallHouse.Receptacle() is var job
+        ? job with
+        {
+            Runs = job.Runs.With("on", job.Runs["on"] with { Circuit = null }),
+        }
+        : job;
 
     private static readonly IReadOnlyList<Case> Cases =
     [
@@ -31,14 +38,74 @@ public class SupplyRuleTests
         new("circuit-breaker", "circuit", Measure, "240.83: rating not read", Breakers(new Breaker(1, 1, null, BreakerKind.Standard, "c"))),
         new("legs", "circuit", null, "210.4: one breaker, one pole"),
         new("legs", "circuit", Fine, "210.4: a two-pole breaker is on both legs") { House = Multiwire },
-        new("legs", "circuit", Stop, "practice: slots 1 and 2 are on one leg", Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(2, 1, 20, BreakerKind.Standard, "c"))) { House = Multiwire },
-        new("legs", "circuit", Fine, "practice: slots 1 and 3 are on two legs", Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(3, 1, 20, BreakerKind.Standard, "c"))) { House = Multiwire },
-        new("legs", "circuit", Stop, "practice: both halves of a tandem are on one leg", Breakers(new Breaker(1, 1, 20, BreakerKind.Tandem, "c"), new Breaker(1, 1, 20, BreakerKind.Tandem, "c") { Lower = true })) { House = Multiwire },
-        new("legs", "circuit", Fine, "practice: a wye panel has three legs, slots 1 and 5 on two of them", Breakers(SupplySystem.Wye, new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(5, 1, 20, BreakerKind.Standard, "c"))) { House = Multiwire },
-        new("legs", "circuit", Stop, "practice: slots 1 and 5 of a split-phase panel are on one leg", Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(5, 1, 20, BreakerKind.Standard, "c"))) { House = Multiwire },
-        new("legs", "circuit", Fix, "240.8: two breakers on one hot", Breakers(new Breaker(1, 1, 15, BreakerKind.Standard, "c"), new Breaker(3, 1, 15, BreakerKind.Standard, "c"))),
+        new(
+            "legs",
+            "circuit",
+            Stop,
+            "practice: slots 1 and 2 are on one leg",
+            Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(2, 1, 20, BreakerKind.Standard, "c"))
+        )
+        {
+            House = Multiwire,
+        },
+        new(
+            "legs",
+            "circuit",
+            Fine,
+            "practice: slots 1 and 3 are on two legs",
+            Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(3, 1, 20, BreakerKind.Standard, "c"))
+        )
+        {
+            House = Multiwire,
+        },
+        new(
+            "legs",
+            "circuit",
+            Stop,
+            "practice: both halves of a tandem are on one leg",
+            Breakers(new Breaker(1, 1, 20, BreakerKind.Tandem, "c"), new Breaker(1, 1, 20, BreakerKind.Tandem, "c") { Lower = true })
+        )
+        {
+            House = Multiwire,
+        },
+        new(
+            "legs",
+            "circuit",
+            Fine,
+            "practice: a wye panel has three legs, slots 1 and 5 on two of them",
+            Breakers(SupplySystem.Wye, new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(5, 1, 20, BreakerKind.Standard, "c"))
+        )
+        {
+            House = Multiwire,
+        },
+        new(
+            "legs",
+            "circuit",
+            Stop,
+            "practice: slots 1 and 5 of a split-phase panel are on one leg",
+            Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"), new Breaker(5, 1, 20, BreakerKind.Standard, "c"))
+        )
+        {
+            House = Multiwire,
+        },
+        new(
+            "legs",
+            "circuit",
+            Fix,
+            "240.8: two breakers on one hot",
+            Breakers(new Breaker(1, 1, 15, BreakerKind.Standard, "c"), new Breaker(3, 1, 15, BreakerKind.Standard, "c"))
+        ),
         new("wire-pieces", "on", null, "240.4(D): judged in its box"),
-        new("wire-pieces", "on", Fix, "240.4(D)(3): 14 AWG on 20 A, its circuit not recorded but its hot joined to it", Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"))) { House = Unrecorded },
+        new(
+            "wire-pieces",
+            "on",
+            Fix,
+            "240.4(D)(3): 14 AWG on 20 A, its circuit not recorded but its hot joined to it",
+            Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"))
+        )
+        {
+            House = Unrecorded,
+        },
         new("wire-pieces", "on", Fine, "240.4(D)(3): 14 AWG on 15 A, its circuit not recorded") { House = Unrecorded },
         new("together", "feed", null, "300.3(B)"),
         new("gfci-through", "b/r", null, "210.8(A): nobody said that the place asks it"),
@@ -56,9 +123,24 @@ public class SupplyRuleTests
         new("load-cord", "b/r", Fix, "210.23(A)(1): over 80 %", Load("r", 1441), Said("r", "load-how", "cord")),
         new("load-cord", "b/r", Measure, "210.23(A)(1): over 80 %, by cord?", Load("r", 1441)),
         new("load-cord", "b/r", null, "210.23(A)(1): fastened in place", Load("r", 1441), Said("r", "load-how", "fixed")),
-        new("load-fixed", "circuit", Fine, "210.23(A)(2): 10 A of 20 beside another receptacle", [.. Fixed(1200), Said("q", "load-how", "cord")]) { House = Multiwire },
-        new("load-fixed", "circuit", Fix, "210.23(A)(2): over half of 20 A", [.. Fixed(1201), Said("q", "load-how", "cord")]) { House = Multiwire },
-        new("load-fixed", "circuit", Measure, "210.23(A)(2): over half, if the other is not fastened too", Fixed(1201)) { House = Multiwire },
+        new(
+            "load-fixed",
+            "circuit",
+            Fine,
+            "210.23(A)(2): 10 A of 20 beside another receptacle",
+            [.. Fixed(1200), Said("q", "load-how", "cord")]
+        )
+        {
+            House = Multiwire,
+        },
+        new("load-fixed", "circuit", Fix, "210.23(A)(2): over half of 20 A", [.. Fixed(1201), Said("q", "load-how", "cord")])
+        {
+            House = Multiwire,
+        },
+        new("load-fixed", "circuit", Measure, "210.23(A)(2): over half, if the other is not fastened too", Fixed(1201))
+        {
+            House = Multiwire,
+        },
         new("load-fixed", "circuit", Measure, "210.23(A)(2): is the other fastened too?", Fixed(1200)) { House = Multiwire },
         new("load-fixed", "circuit", null, "210.23(A)(2): nothing beside it", Load("r", 1700), Said("r", "load-how", "fixed")),
         new("purpose", "circuit", null, "210.11(C): no such room"),
@@ -68,27 +150,69 @@ public class SupplyRuleTests
         new("purpose", "b/r", Fix, "210.11(C)(2): a bathroom on the laundry's", [.. Bathroom, For("laundry")]),
         new("purpose", "b/r", Measure, "210.11(C)(2): what room?", For("laundry")),
         new("purpose-rating", "circuit", Fix, "210.11(C)(2): 15 A", For("laundry")),
-        new("purpose-rating", "circuit", Fine, "210.11(C)(2): 20 A", [For("laundry"), .. Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"))]),
+        new(
+            "purpose-rating",
+            "circuit",
+            Fine,
+            "210.11(C)(2): 20 A",
+            [For("laundry"), .. Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c"))]
+        ),
         new("purpose-rating", "circuit", null, "210.11(C): general", For("general")),
         new("out-of-scope", "circuit", Better, "680: a pool", For("pool")),
         new("out-of-scope", "circuit", null, "680: not said", For("general")),
-        new("wire-pieces", "on", null, "240.4(G): a motor's wire goes by its nameplate", [.. Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c")), For("motor")]) { House = Unrecorded },
+        new(
+            "wire-pieces",
+            "on",
+            null,
+            "240.4(G): a motor's wire goes by its nameplate",
+            [.. Breakers(new Breaker(1, 1, 20, BreakerKind.Standard, "c")), For("motor")]
+        )
+        {
+            House = Unrecorded,
+        },
         new("drop", "b/r", Better, "210.19(A) note, Table 8: 50 ft of 14 at 12 A, 2 × 50 × 3.07 / 1000 × 12 = 3.7 V, 3.1 %", AtPanel),
-        new("drop", "b/r", Fine, "210.19(A) note, Table 8: 45 ft is 2.8 %", [.. AtPanel, new SetRun("on", Circuit: "c", Length: SmallHouse.Feet(15))]),
+        new(
+            "drop",
+            "b/r",
+            Fine,
+            "210.19(A) note, Table 8: 45 ft is 2.8 %",
+            [.. AtPanel, new SetRun("on", Circuit: "c", Length: SmallHouse.Feet(15))]
+        ),
         new("drop", "b/r", Better, "210.19(A) note: 50 ft at least, wherever it comes from"),
         new("drop", "b/r", Measure, "210.19(A) note: 20 ft at least", new SetRun("feed", Circuit: "c", Length: Fact<Length>.Unknown)),
         new("drop", "b/r", Fine, "210.19(A) note: at half of the breaker", [.. AtPanel, new SetPractice("electrics.dropLoad", "50")]),
         new("fault-current", "b/r", Fine, "UL 489: 50 ft of 14, over 20 times 15 A", AtPanel),
-        new("fault-current", "b/r", Better, "UL 489: 300 ft of 14 is 1.84 Ω, 65 A, under 5 times", [.. AtPanel, new SetRun("on", Circuit: "c", Length: SmallHouse.Feet(270))]),
-        new("fault-current", "b/r", Better, "UL 489: the same, wherever it comes from", new SetRun("on", Circuit: "c", Length: SmallHouse.Feet(270))),
-        new("fault-current", "b/r", Measure, "UL 489: length unknown", [.. AtPanel, new SetRun("on", Circuit: "c", Length: Fact<Length>.Unknown)]),
+        new(
+            "fault-current",
+            "b/r",
+            Better,
+            "UL 489: 300 ft of 14 is 1.84 Ω, 65 A, under 5 times",
+            [.. AtPanel, new SetRun("on", Circuit: "c", Length: SmallHouse.Feet(270))]
+        ),
+        new(
+            "fault-current",
+            "b/r",
+            Better,
+            "UL 489: the same, wherever it comes from",
+            new SetRun("on", Circuit: "c", Length: SmallHouse.Feet(270))
+        ),
+        new(
+            "fault-current",
+            "b/r",
+            Measure,
+            "UL 489: length unknown",
+            [.. AtPanel, new SetRun("on", Circuit: "c", Length: Fact<Length>.Unknown)]
+        ),
         new("fault-current", "b/r", null, "250.4(A)(5): no ground goes there") { House = SmallHouse.Receptacle(ground: false) },
         new("did-not-trip", "1", null, "practice: nobody said"),
         new("did-not-trip", "1", Stop, "practice", Panel("1", "did-not-trip", "yes")),
         new("did-not-trip", "1", Fine, "practice", Panel("1", "did-not-trip", "no")),
         new("test-button", "1", null, "110.3(B): it has none"),
         new("test-button", "1", Measure, "110.3(B)") { House = SmallHouse.Receptacle(breaker: BreakerKind.Gfci) },
-        new("test-button", "1", Fix, "110.3(B)", Panel("1", "button-opens", "no")) { House = SmallHouse.Receptacle(breaker: BreakerKind.Gfci) },
+        new("test-button", "1", Fix, "110.3(B)", Panel("1", "button-opens", "no"))
+        {
+            House = SmallHouse.Receptacle(breaker: BreakerKind.Gfci),
+        },
         new("tandem", "1", null, "408.54: no tandem"),
         // 50 ft of 14 AWG out and back at 12 A: 3.07 × 100 / 1000 × 12 = 3.7 V, 3.1 % of 120 V (Chapter 9 Table 8).
         new("drop-all", "panel", null, "210.19(A), note: the service comes in here"),
@@ -98,8 +222,14 @@ public class SupplyRuleTests
         new("drop-all", "panel", Measure, "210.19(A), note: a cable nobody followed", Second, Panel("panel", "feeder-drop", "1")),
         new("drop-all", "panel", Better, "210.19(A), note: the feeder alone is over", Second, Panel("panel", "feeder-drop", "6")),
         new("tandem", "1", Measure, "408.54") { House = SmallHouse.Receptacle(breaker: BreakerKind.Tandem) },
-        new("tandem", "1", Fix, "408.54: the panel takes none", Panel("panel", "takes-tandem", "no")) { House = SmallHouse.Receptacle(breaker: BreakerKind.Tandem) },
-        new("tandem", "1", Fine, "408.54", Panel("panel", "takes-tandem", "yes")) { House = SmallHouse.Receptacle(breaker: BreakerKind.Tandem) },
+        new("tandem", "1", Fix, "408.54: the panel takes none", Panel("panel", "takes-tandem", "no"))
+        {
+            House = SmallHouse.Receptacle(breaker: BreakerKind.Tandem),
+        },
+        new("tandem", "1", Fine, "408.54", Panel("panel", "takes-tandem", "yes"))
+        {
+            House = SmallHouse.Receptacle(breaker: BreakerKind.Tandem),
+        },
         new("breaker-listed", "panel", Measure, "110.3(B)"),
         new("breaker-listed", "panel", Fix, "110.3(B)", Panel("panel", "breakers-listed", "no")),
         new("neutral-screws", "panel", Measure, "408.41"),
@@ -109,7 +239,16 @@ public class SupplyRuleTests
         new("directory", "1", Fine, "408.4(A): it reads bench"),
         new("directory", "1", Fix, "408.4(A)", Panel("1", "written", "nothing")),
         new("directory", "1", Measure, "408.4(A)", Breakers(new Breaker(1, 1, 15, BreakerKind.Standard, "c"))),
-        new("directory", "3", Fix, "408.4(A): two that read the same", Breakers(new Breaker(1, 1, 15, BreakerKind.Standard, "c", "lights"), new Breaker(3, 1, 15, BreakerKind.Standard, null, "Lights"))),
+        new(
+            "directory",
+            "3",
+            Fix,
+            "408.4(A): two that read the same",
+            Breakers(
+                new Breaker(1, 1, 15, BreakerKind.Standard, "c", "lights"),
+                new Breaker(3, 1, 15, BreakerKind.Standard, null, "Lights")
+            )
+        ),
         new("leg-balance", "panel", null, "practice: no load known"),
         new("leg-balance", "panel", Better, "practice: all on one leg", Load("r", 1200)),
         new("leg-balance", "panel", Measure, "practice: half of it known", Load("r", 1200)) { House = Multiwire },
@@ -124,8 +263,11 @@ public class SupplyRuleTests
     {
         var one = Cases[number];
         var found = All(one.House.Do(one.Edits)).Where(f => f.Rule == one.Rule && f.Of == one.Of).ToList();
-        Assert.True((one.Verdict is null && found.Count == 0) || (found.Count == 1 && found[0].Verdict == one.Verdict), $"{one.Rule}, {one.Source}: {(found.Count == 0 ? "nothing" : string.Join("; ", found.Select(f => $"{f.Verdict} {f.Says}")))}");
-        Assert.True(found.Count == 0 || found[0].Verdict != Stop || found[0].Now.Count >= 2);
+        Assert.True(
+            (one.Verdict is null && found.Count == 0) || (found.Count == 1 && found[0].Verdict == one.Verdict),
+            $"{one.Rule}, {one.Source}: {(found.Count == 0 ? "nothing" : string.Join("; ", found.Select(f => $"{f.Verdict} {f.Key}")))}"
+        );
+        Assert.True(found.Count == 0 || found[0].Verdict != Stop || new Teller(one.House, "c").Tell(found[0]).Now.Count >= 2);
     }
 
     [Fact]
@@ -135,7 +277,7 @@ public class SupplyRuleTests
         var found = Cases.Where(c => c.Verdict is Stop or Fix or Better or Measure).Select(c => c.Rule).Concat(elsewhere);
         Assert.Empty(SupplyRules.Circuits.Select(r => r.Id).Concat(SupplyRules.Panels.Select(r => r.Id)).Except(found));
         Assert.Equal(Inspector.All.Count(), Inspector.All.Select(r => r.Id).Distinct().Count());
-        Assert.All(Inspector.All, r => Assert.Matches("^[A-Z].*[.]$", r.Why));
+        Assert.All(Inspector.All, r => Assert.Matches("^[A-Z].*[.]$", Teller.RuleWhy(r.Id)));
     }
 
     /// <summary>domain.md 2: replacing an unknown by a value never changes a verdict that was already decided.</summary>
@@ -148,13 +290,26 @@ public class SupplyRuleTests
             var before = All(job);
             foreach (var ask in before.SelectMany(f => f.Asks).Concat(Unasked(job)).Distinct())
             {
-                foreach (var answer in FactKinds.Find(ask.Key)!.Type == FactType.Number ? ["0", "600", "1500", "3000"] : FactKinds.Find(ask.Key)!.Choices.Select(c => c.Value))
+                foreach (var answer in ask.Fact.Type == FactType.Number ? ["0", "600", "1500", "3000"] : ask.Fact.Answers)
                 {
                     var fact = new Observation(Known.Measured, answer);
-                    Edit edit = ask.Box is { } box ? new NoteFact(box, ask.Of, ask.Key, fact) : ask.Of == Subjects.Circuit ? new NoteCircuit("c", ask.Key, fact) : new NotePanel("p", ask.Of, ask.Key, fact);
+                    Edit edit =
+                        ask.Box is { } box ? new NoteFact(box, ask.Of, ask.Fact.Id, fact)
+                        : ask.Of == Subjects.Circuit ? new NoteCircuit("c", ask.Fact.Id, fact)
+                        : new NotePanel("p", ask.Of, ask.Fact.Id, fact);
                     asked++;
                     var after = All(job.Do(edit));
-                    Assert.All(before.Where(f => f.Verdict != Measure && (f.Verdict != Fine || after.Exists(a => a.Rule == f.Rule && a.Of == f.Of))), f => Assert.True(after.Exists(a => a.Rule == f.Rule && a.Of == f.Of && a.Verdict == f.Verdict), $"{f.Rule} of {f.Of} was {f.Verdict} ({f.Says}); after {ask.Key} = {answer}: {after.Find(a => a.Rule == f.Rule && a.Of == f.Of)?.Says}"));
+                    Assert.All(
+                        before.Where(f =>
+                            f.Verdict != Measure && (f.Verdict != Fine || after.Exists(a => a.Rule == f.Rule && a.Of == f.Of))
+                        ),
+                        f =>
+                            Assert.True(
+                                after.Exists(a => a.Rule == f.Rule && a.Of == f.Of && a.Verdict == f.Verdict),
+                                $"{f.Rule} of {f.Of} was {f.Verdict} ({f.Key}); after {ask.Fact} = {answer}: "
+                                    + $"{after.Find(a => a.Rule == f.Rule && a.Of == f.Of)?.Key}"
+                            )
+                    );
                 }
             }
         }
@@ -162,18 +317,26 @@ public class SupplyRuleTests
         Assert.True(asked > 1000, $"{asked} answers tried");
     }
 
-    /// <summary>Facts nobody knows and nobody asked for, of the panel, its breakers and what hangs on the circuit. What a breaker reads is known once its words are recorded; a circuit nobody said the purpose of is taken for a common one, and for one that feeds nothing straight from the panel.</summary>
+    /// <summary>Facts nobody knows and nobody asked for, of the panel, its breakers and what hangs on the circuit. What a breaker reads is
+    /// known once its words are recorded; a circuit nobody said the purpose of is taken for a common one, and for one that feeds nothing
+    /// straight from the panel.</summary>
     private static IEnumerable<FactAsked> Unasked(Job job)
     {
         var panel = job.Panels["p"];
-        bool Open(ById<Observation>? facts, string key) => facts?.Find(key) is null;
-        foreach (var kind in FactKinds.All)
+        bool Open(ById<Observation>? facts, FactKey key) => facts?.Find(key.Id) is null;
+        foreach (var kind in FactKeys.All)
         {
             var asks = kind.Of switch
             {
-                FactOf.Panel when Open(panel.Noted.Find(Subjects.Panel)?.Facts, kind.Key) => [new(Subjects.Panel, kind.Key)],
-                FactOf.Breaker => panel.Breakers.Where(b => kind.Key != "written" || b.Says is null).Select(b => b.Key).Where(b => Open(panel.Noted.Find(b)?.Facts, kind.Key)).Select(b => new FactAsked(b, kind.Key)),
-                FactOf.Device when kind.Key.StartsWith("load", StringComparison.Ordinal) => job.Boxes["b"].Devices.Ids.Where(d => job.Boxes["b"].Fact(d, kind.Key) is null).Select(d => new FactAsked(d, kind.Key, "b")),
+                FactOf.Panel when Open(panel.Noted.Find(Subjects.Panel)?.Facts, kind) => [new(Subjects.Panel, kind)],
+                FactOf.Breaker => panel
+                    .Breakers.Where(b => kind != SupplyFacts.Written || b.Says is null)
+                    .Select(b => b.Key)
+                    .Where(b => Open(panel.Noted.Find(b)?.Facts, kind))
+                    .Select(b => new FactAsked(b, kind)),
+                FactOf.Device when kind.Id.StartsWith("load", StringComparison.Ordinal) => job.Boxes["b"]
+                    .Devices.Ids.Where(d => job.Boxes["b"].Fact(d, kind.Id) is null)
+                    .Select(d => new FactAsked(d, kind, "b")),
                 _ => Array.Empty<FactAsked>().AsEnumerable(),
             };
             foreach (var ask in asks)
@@ -183,7 +346,8 @@ public class SupplyRuleTests
         }
     }
 
-    /// <summary>NEC 200.4(A): two circuits whose neutrals meet two boxes away from either feed, where no one box holds both recorded.</summary>
+    /// <summary>NEC 200.4(A): two circuits whose neutrals meet two boxes away from either feed, where no one box holds both
+    /// recorded.</summary>
     [Fact]
     public void A_neutral_borrowed_through_a_box_between_is_found_by_the_wiring()
     {
@@ -203,19 +367,42 @@ public class SupplyRuleTests
     public void A_neutral_that_goes_back_another_way_than_its_hot_came_is_found_by_the_currents()
     {
         // Two cables from the panel into the junction box; the hot by one, the neutral by the other.
-        var job = SmallHouse.Receptacle().Do([.. AtPanel, new AddCable("j", "second", "k3", Jobs.Nm(14, 2), EntrySide.Top, null, "from the panel too", Feeds.FeedsIn), new SetRun("second", Circuit: "c", Length: SmallHouse.Feet(30)), new EndAtPanel("second", RunSide.B, "p"),
-            new MoveLead("j", "feed.a1", new Landing(LandingAt.Loose)), new MoveLead("j", "second.a1", GfciBox.In("neutrals")), new MoveLead("j", "second.a0", new Landing(LandingAt.Cap)), new MoveLead("j", "second.a2", GfciBox.In("grounds"))]);
-        Assert.Equal(["feed", "second"], All(job).Where(f => f is { Rule: "together", Verdict: Fix }).Select(f => f.Of).Order(StringComparer.Ordinal));
+        var job = SmallHouse
+            .Receptacle()
+            .Do([
+                .. AtPanel,
+                new AddCable("j", "second", "k3", Jobs.Nm(14, 2), EntrySide.Top, null, "from the panel too", Feeds.FeedsIn),
+                new SetRun("second", Circuit: "c", Length: SmallHouse.Feet(30)),
+                new EndAtPanel("second", RunSide.B, "p"),
+                new MoveLead("j", "feed.a1", new Landing(LandingAt.Loose)),
+                new MoveLead("j", "second.a1", GfciBox.In("neutrals")),
+                new MoveLead("j", "second.a0", new Landing(LandingAt.Cap)),
+                new MoveLead("j", "second.a2", GfciBox.In("grounds")),
+            ]);
+        Assert.Equal(
+            ["feed", "second"],
+            All(job).Where(f => f is { Rule: "together", Verdict: Fix }).Select(f => f.Of).Order(StringComparer.Ordinal)
+        );
     }
 
     /// <summary>NEC 210.8(A): a protective receptacle in the junction box protects what hangs on its load side.</summary>
     [Fact]
     public void Protection_upstream_is_seen_through_the_wiring()
     {
-        var job = SmallHouse.Receptacle().Do([.. AtPanel, .. Bathroom, new AddPart("j", "ring", "ring-4-1g-1/2"), new AddDevice("j", "g", "protective", 1)]);
-        job = job.Do(new MoveLead("j", "feed.a0", GfciBox.At("line-hot/plate", "g")), new MoveLead("j", "feed.a1", GfciBox.At("line-neutral/plate", "g")), new MoveLead("j", "on.a0", GfciBox.At("load-hot/plate", "g")), new MoveLead("j", "on.a1", GfciBox.At("load-neutral/plate", "g")));
+        var job = SmallHouse
+            .Receptacle()
+            .Do([.. AtPanel, .. Bathroom, new AddPart("j", "ring", "ring-4-1g-1/2"), new AddDevice("j", "g", "protective", 1)]);
+        job = job.Do(
+            new MoveLead("j", "feed.a0", GfciBox.At("line-hot/plate", "g")),
+            new MoveLead("j", "feed.a1", GfciBox.At("line-neutral/plate", "g")),
+            new MoveLead("j", "on.a0", GfciBox.At("load-hot/plate", "g")),
+            new MoveLead("j", "on.a1", GfciBox.At("load-neutral/plate", "g"))
+        );
         Assert.Equal(Fine, Assert.Single(All(job), f => f.Rule == "gfci-through").Verdict);
-        var fed = job.Do(new MoveLead("j", "on.a0", GfciBox.At("line-hot/plate", "g")), new MoveLead("j", "on.a1", GfciBox.At("line-neutral/plate", "g")));
+        var fed = job.Do(
+            new MoveLead("j", "on.a0", GfciBox.At("line-hot/plate", "g")),
+            new MoveLead("j", "on.a1", GfciBox.At("line-neutral/plate", "g"))
+        );
         Assert.Equal(Fix, Assert.Single(All(fed), f => f.Rule == "gfci-through").Verdict);
     }
 
@@ -224,13 +411,28 @@ public class SupplyRuleTests
     {
         var edits = new RandomEdits(11);
         var kept = new SupplyVerdicts();
-        var job = Job.Blank("j").Do(new PutPlace("p", new Place("Room")), new PutCircuit("c", new Circuit("Circuit")), new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 15, BreakerKind.Standard, "c")] }));
+        var job = Job.Blank("j")
+            .Do(
+                new PutPlace("p", new Place("Room")),
+                new PutCircuit("c", new Circuit("Circuit")),
+                new PutPanel(
+                    "panel",
+                    new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 15, BreakerKind.Standard, "c")] }
+                )
+            );
         for (var i = 0; i < 300; i++)
         {
             var edit = edits.Next(job);
             job = edit.Check(job) is null ? edit.Apply(job) : job;
             job = job.Runs.Count > 0 && i % 7 == 0 ? job.Do(new SetRun(job.Runs.Ids.ElementAt(i % job.Runs.Count), Circuit: "c")) : job;
-            Assert.Equal(All(job).Select(f => f.Key).Order(StringComparer.Ordinal), kept.Circuits(job).SelectMany(c => c.Findings).Concat(kept.Panels(job).SelectMany(p => p.Findings)).Select(f => f.Key).Order(StringComparer.Ordinal));
+            Assert.Equal(
+                All(job).Select(f => f.Key).Order(StringComparer.Ordinal),
+                kept.Circuits(job)
+                    .SelectMany(c => c.Findings)
+                    .Concat(kept.Panels(job).SelectMany(p => p.Findings))
+                    .Select(f => f.Key)
+                    .Order(StringComparer.Ordinal)
+            );
         }
     }
 
@@ -240,17 +442,39 @@ public class SupplyRuleTests
         var job = SmallHouse.Receptacle().Do(Load("r", 1500), Said("r", "load-how", "cord"));
         var found = All(job).Single(f => f.Rule == "load-cord");
         Assert.Equal(Fix, found.Verdict);
-        var settled = job.Do(new RecordRuling("u", new Ruling("c", found.Rule, found.Of, found.Says, "May the heater stay?", "the office", "2026-10-02")));
-        Assert.Equal((Fine, "u"), (All(settled).Single(f => f.Rule == "load-cord").Verdict, All(settled).Single(f => f.Rule == "load-cord").Ruling));
+        var settled = job.Do(
+            new RecordRuling(
+                "u",
+                new Ruling(
+                    "c",
+                    found.Rule,
+                    found.Of,
+                    "as it read",
+                    "May the heater stay?",
+                    "the office",
+                    "2026-10-02",
+                    found.Case,
+                    found.Details.ToString()
+                )
+            )
+        );
+        Assert.Equal(
+            (Fine, "u"),
+            (All(settled).Single(f => f.Rule == "load-cord").Verdict, All(settled).Single(f => f.Rule == "load-cord").Ruling)
+        );
         Assert.Equal(Fix, All(settled.Do(Load("r", 1700))).Single(f => f.Rule == "load-cord").Verdict);
     }
 
     private static List<Finding> All(Job job) =>
-        [.. job.Circuits.SelectMany(c => SupplyVerdicts.Judge(job, new CircuitLook(job, c.Key, c.Value))), .. job.Panels.SelectMany(p => SupplyVerdicts.Judge(job, new PanelLook(job, p.Key, p.Value)))];
+        [
+            .. job.Circuits.SelectMany(c => SupplyVerdicts.Judge(job, new CircuitLook(job, c.Key, c.Value))),
+            .. job.Panels.SelectMany(p => SupplyVerdicts.Judge(job, new PanelLook(job, p.Key, p.Value))),
+        ];
 
     private static Edit[] Breakers(params Breaker[] breakers) => Breakers(SupplySystem.SplitPhase, breakers);
 
-    private static Edit[] Breakers(SupplySystem system, params Breaker[] breakers) => [new PutPanel("p", new Panel("Panel", system, 20, 100, "s") { Breakers = breakers })];
+    private static Edit[] Breakers(SupplySystem system, params Breaker[] breakers) =>
+        [new PutPanel("p", new Panel("Panel", system, 20, 100, "s") { Breakers = breakers })];
 
     private static Edit[] AtPanel => [new EndAtPanel("feed", RunSide.B, "p")];
 
@@ -269,14 +493,26 @@ public class SupplyRuleTests
     private static NotePanel Panel(string of, string key, string value) => new("p", of, key, new Observation(Known.Measured, value));
 
     /// <summary>Two rows of one box each, and an empty box <c>m</c> between them with a cable of no circuit to each.</summary>
-    private static Job TwoRows() => SmallHouse.Rows(2, 1).Do(
-        new AddBox("m", "Between", "square-4x1-1/2", null, null, Contents.Complete), new AddCable("m", "m0", "k", Jobs.Nm(14, 2)), new AddCable("m", "m1", "k2", Jobs.Nm(14, 2)),
-        new ConnectRun("b0.0", "m0", RunSide.B, "k9"), new ConnectRun("b1.0", "m1", RunSide.B, "k9"));
+    private static Job TwoRows() =>
+        SmallHouse
+            .Rows(2, 1)
+            .Do(
+                new AddBox("m", "Between", "square-4x1-1/2", null, null, Contents.Complete),
+                new AddCable("m", "m0", "k", Jobs.Nm(14, 2)),
+                new AddCable("m", "m1", "k2", Jobs.Nm(14, 2)),
+                new ConnectRun("b0.0", "m0", RunSide.B, "k9"),
+                new ConnectRun("b1.0", "m1", RunSide.B, "k9")
+            );
 
     /// <summary>Joins this conductor of both circuits through the box between.</summary>
     private static Edit[] Bridge(string name, int index)
     {
         var place = index == 0 ? "hot-lower/screw" : "neutral-lower/screw";
-        return [new MoveLead("b0.0", $"m0.b{index}", GfciBox.At(place, "d")), new MoveLead("b1.0", $"m1.b{index}", GfciBox.At(place, "d")), new JoinLeads("m", name, "twist-on-medium", [$"m0.a{index}", $"m1.a{index}"], name)];
+        return
+        [
+            new MoveLead("b0.0", $"m0.b{index}", GfciBox.At(place, "d")),
+            new MoveLead("b1.0", $"m1.b{index}", GfciBox.At(place, "d")),
+            new JoinLeads("m", name, "twist-on-medium", [$"m0.a{index}", $"m1.a{index}"], name),
+        ];
     }
 }

@@ -5,7 +5,8 @@ using JollyBarn.Measures;
 
 namespace JollyBarn.Core.Tests;
 
-/// <summary>NEC Table 314.16(A), metal boxes: printed volumes and maximum counts, typed from memory of the 2017 to 2023 editions (Data/nec-table-314-16-a.csv).</summary>
+/// <summary>NEC Table 314.16(A), metal boxes: printed volumes and maximum counts, typed from memory of the 2017 to 2023 editions
+/// (Data/nec-table-314-16-a.csv).</summary>
 public class Table314Tests
 {
     private static readonly int[] Gauges = [18, 16, 14, 12, 10, 8, 6];
@@ -41,13 +42,21 @@ public class Table314Tests
     public static TheoryData<string, decimal, int, int> Cells()
     {
         var data = new TheoryData<string, decimal, int, int>();
-        foreach (var row in File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Data", "nec-table-314-16-a.csv")).Where(l => l.StartsWith('"')))
+        foreach (
+            var row in File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Data", "nec-table-314-16-a.csv"))
+                .Where(l => l.StartsWith('"'))
+        )
         {
             var head = row.Split('"');
             var cells = head[4].Split(',', StringSplitOptions.RemoveEmptyEntries);
             for (var i = 0; i < Gauges.Length; i++)
             {
-                data.Add($"{head[1]}|{head[3]}", decimal.Parse(cells[0], CultureInfo.InvariantCulture), Gauges[i], int.Parse(cells[i + 1], CultureInfo.InvariantCulture));
+                data.Add(
+                    $"{head[1]}|{head[3]}",
+                    decimal.Parse(cells[0], CultureInfo.InvariantCulture),
+                    Gauges[i],
+                    int.Parse(cells[i + 1], CultureInfo.InvariantCulture)
+                );
             }
         }
 
@@ -74,7 +83,12 @@ public class Table314Tests
     /// <summary>As the printed table does: conductors alone, no clamps, devices or grounds.</summary>
     private static Fit Holding(BoxKind kind, int gauge, int conductors)
     {
-        var box = new PlainBox { Kind = kind.Id, Clamps = ClampStyle.Outside, Cables = [new PlainCable(conductors, Gauge.Awg(gauge), 1, 0)] };
+        var box = new PlainBox
+        {
+            Kind = kind.Id,
+            Clamps = ClampStyle.Outside,
+            Cables = [new PlainCable(conductors, Gauge.Awg(gauge), 1, 0)],
+        };
         Assert.Null(box.Check());
         return BoxFill.Evaluate(box.Read(), box.Profile(), box.House()).Fit;
     }

@@ -16,7 +16,10 @@ public sealed class DrawingTests(Drawn drawn, ITestOutputHelper output) : IClass
         for (var i = 0; i < Drawn.Count; i++)
         {
             var box = drawn.Jobs[i].Boxes["b"];
-            Assert.Equal(box.Leads.Ids.Concat(box.Pigtails.Ids).Order(StringComparer.Ordinal), drawn.Boxes[i].Strands.Select(s => s.Id).Order(StringComparer.Ordinal));
+            Assert.Equal(
+                box.Leads.Ids.Concat(box.Pigtails.Ids).Order(StringComparer.Ordinal),
+                drawn.Boxes[i].Strands.Select(s => s.Id).Order(StringComparer.Ordinal)
+            );
         }
     }
 
@@ -35,7 +38,11 @@ public sealed class DrawingTests(Drawn drawn, ITestOutputHelper output) : IClass
                 }
                 else if (lead.Lands.At == LandingAt.Terminal)
                 {
-                    Assert.InRange(end.Y, Top(picture, "blocks", "d:" + lead.Lands.Device), Bottom(picture, "blocks", "d:" + lead.Lands.Device));
+                    Assert.InRange(
+                        end.Y,
+                        Top(picture, "blocks", "d:" + lead.Lands.Device),
+                        Bottom(picture, "blocks", "d:" + lead.Lands.Device)
+                    );
                     Assert.InRange(end.X, picture.At("block"), picture.At("block") + 24);
                 }
             }
@@ -72,9 +79,12 @@ public sealed class DrawingTests(Drawn drawn, ITestOutputHelper output) : IClass
                 var crossings = Lines.Crossings(a, b);
                 var shared = Shared(picture, drawn.Jobs[i].Boxes["b"], a.Id, b.Id).ToList();
                 var pieces = Lines.Pieces(b).ToList();
-                var least = Lines.Along(a)
+                var least = Lines
+                    .Along(a)
                     .Where(p => crossings.All(c => Lines.Distance(c, p) > AtCrossing) && shared.All(s => s.Distance(p) > NearNode))
-                    .Select(p => pieces.Min(q => Lines.Distance(p, q))).DefaultIfEmpty(double.MaxValue).Min();
+                    .Select(p => pieces.Min(q => Lines.Distance(p, q)))
+                    .DefaultIfEmpty(double.MaxValue)
+                    .Min();
                 if (least - ((a.Width + b.Width) / 2) < Apart - 1e-6)
                 {
                     bad.Add($"box {i + 1}: {a.Id} and {b.Id} are {least - ((a.Width + b.Width) / 2):0.0} px apart");
@@ -131,9 +141,11 @@ public sealed class DrawingTests(Drawn drawn, ITestOutputHelper output) : IClass
 
     private static double Top(Drawing picture, string column, string id) => (double)Item(picture, column, id)["top"]!;
 
-    private static double Bottom(Drawing picture, string column, string id) => Top(picture, column, id) + (double)Item(picture, column, id)["height"]!;
+    private static double Bottom(Drawing picture, string column, string id) =>
+        Top(picture, column, id) + (double)Item(picture, column, id)["height"]!;
 
-    private static System.Text.Json.Nodes.JsonNode Item(Drawing picture, string column, string id) => picture.Json[column]!.AsArray().Single(n => (string)n!["id"]! == id)!;
+    private static System.Text.Json.Nodes.JsonNode Item(Drawing picture, string column, string id) =>
+        picture.Json[column]!.AsArray().Single(n => (string)n!["id"]! == id)!;
 
     /// <summary>Cuffs, joints and landing places that two strands share, as areas of the drawing.</summary>
     private static IEnumerable<Area> Shared(Drawing picture, Box box, string a, string b)
@@ -141,19 +153,31 @@ public sealed class DrawingTests(Drawn drawn, ITestOutputHelper output) : IClass
         var (leadA, leadB) = (box.Leads.Find(a), box.Leads.Find(b));
         if (leadA?.Run is not null && leadA.Run == leadB?.Run)
         {
-            foreach (var cuff in picture.Json["cuffs"]!.AsArray().Where(c => ((string)c!["id"]!).StartsWith(leadA.Run, StringComparison.Ordinal)))
+            foreach (
+                var cuff in picture.Json["cuffs"]!.AsArray().Where(c => ((string)c!["id"]!).StartsWith(leadA.Run, StringComparison.Ordinal))
+            )
             {
                 yield return new(picture.At("cuff"), (double)cuff!["top"]!, 14, (double)cuff["height"]!);
             }
         }
 
-        foreach (var at in Ends(box, a).Intersect(Ends(box, b)).Where(e => e.At is LandingAt.Joint or LandingAt.Terminal or LandingAt.BondingScrew))
+        foreach (
+            var at in Ends(box, a)
+                .Intersect(Ends(box, b))
+                .Where(e => e.At is LandingAt.Joint or LandingAt.Terminal or LandingAt.BondingScrew)
+        )
         {
             yield return at.At == LandingAt.Joint
-                ? new(picture.At("middle"), Top(picture, "middle", at.Joint!), 126, Bottom(picture, "middle", at.Joint!) - Top(picture, "middle", at.Joint!))
+                ? new(
+                    picture.At("middle"),
+                    Top(picture, "middle", at.Joint!),
+                    126,
+                    Bottom(picture, "middle", at.Joint!) - Top(picture, "middle", at.Joint!)
+                )
                 : new(picture.At("block"), 0, 24, 10_000);
         }
     }
 
-    private static IEnumerable<Landing> Ends(Box box, string id) => box.Pigtails.Find(id) is { } tail ? [tail.From, tail.To] : [box.Leads[id].Lands];
+    private static IEnumerable<Landing> Ends(Box box, string id) =>
+        box.Pigtails.Find(id) is { } tail ? [tail.From, tail.To] : [box.Leads[id].Lands];
 }

@@ -13,7 +13,10 @@ public sealed record Spot(double X, double Y);
 /// <summary>A rectangle of the drawing, px.</summary>
 public sealed record Area(double X, double Y, double Width, double Height)
 {
-    public double Distance(Spot p) => Math.Sqrt(Math.Pow(Math.Max(0, Math.Max(X - p.X, p.X - X - Width)), 2) + Math.Pow(Math.Max(0, Math.Max(Y - p.Y, p.Y - Y - Height)), 2));
+    public double Distance(Spot p) =>
+        Math.Sqrt(
+            Math.Pow(Math.Max(0, Math.Max(X - p.X, p.X - X - Width)), 2) + Math.Pow(Math.Max(0, Math.Max(Y - p.Y, p.Y - Y - Height)), 2)
+        );
 
     public bool Meets(Area other) => X < other.X + other.Width && other.X < X + Width && Y < other.Y + other.Height && other.Y < Y + Height;
 }
@@ -41,7 +44,10 @@ public sealed class Drawn
     public Drawn()
     {
         Jobs = [.. Enumerable.Range(1, Count).Select(SomeBoxes.Make)];
-        More = [.. Jobs.Select(j => j.Do(new Edits.AddCable("b", "more", "more", Testing.Jobs.Nm(14, 2), EntrySide.Bottom, null, "one more")))];
+        More =
+        [
+            .. Jobs.Select(j => j.Do(new Edits.AddCable("b", "more", "more", Testing.Jobs.Nm(14, 2), EntrySide.Bottom, null, "one more"))),
+        ];
         var options = new JsonSerializerOptions();
         Wire.Set(options);
         var input = JsonSerializer.Serialize(
@@ -51,7 +57,8 @@ public sealed class Drawn
                 views = Jobs.Select(View),
                 again = More.Select(View),
             },
-            options);
+            options
+        );
         var answer = JsonNode.Parse(InNode.Run("drawing", input))!;
         Boxes = [.. answer["drawn"]!.AsArray().Select(d => Read(d!))];
         After = [.. answer["after"]!.AsArray().Select(d => Read(d!))];
@@ -67,7 +74,23 @@ public sealed class Drawn
 
     private static BoxView View(Job job) => Answers.ViewOnce(job, 1, "b", job.Boxes["b"]);
 
-    private static Drawing Read(JsonNode json) => new(json, [.. json["ways"]!.AsArray().Select(w => new Strand(
-        (string)w!["strand"]!, [.. w["points"]!.AsArray().Select(p => new Spot((double)p![0]!, (double)p[1]!))], (double)w["width"]!,
-        new Area((double)w["label"]!["x"]!, (double)w["label"]!["y"]!, (double)w["label"]!["width"]!, (double)w["label"]!["height"]!)))]);
+    private static Drawing Read(JsonNode json) =>
+        new(
+            json,
+            [
+                .. json["ways"]!
+                    .AsArray()
+                    .Select(w => new Strand(
+                        (string)w!["strand"]!,
+                        [.. w["points"]!.AsArray().Select(p => new Spot((double)p![0]!, (double)p[1]!))],
+                        (double)w["width"]!,
+                        new Area(
+                            (double)w["label"]!["x"]!,
+                            (double)w["label"]!["y"]!,
+                            (double)w["label"]!["width"]!,
+                            (double)w["label"]!["height"]!
+                        )
+                    )),
+            ]
+        );
 }

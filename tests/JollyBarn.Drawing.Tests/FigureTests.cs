@@ -7,7 +7,8 @@ namespace JollyBarn.Drawing.Tests;
 /// <summary>How the screens write volumes and lengths: cut and never rounded up, in inches with fractions or in metric.</summary>
 public sealed class FigureTests
 {
-    /// <summary>1 in³ is 16.387064 cm³ and 1 in 25.4 mm, exactly (the international inch of 1959). Figures are cut: 9.926 is not 10.</summary>
+    /// <summary>1 in³ is 16.387064 cm³ and 1 in 25.4 mm, exactly (the international inch of 1959). Figures are cut: 9.926 is not
+    /// 10.</summary>
     private static readonly (string By, object?[] Of, string Written)[] Cases =
     [
         ("volume", [18.0, "inch"], "18.0 in³"),
@@ -38,7 +39,11 @@ public sealed class FigureTests
         ("run", [new { how = "Unknown" }, "inch"], ""),
     ];
 
-    private static readonly Lazy<IReadOnlyList<string>> Written = new(() => JsonSerializer.Deserialize<List<string>>(InNode.Run("figures", JsonSerializer.Serialize(Cases.Select(c => new { by = c.By, of = c.Of }))))!);
+    private static readonly Lazy<IReadOnlyList<string>> Written = new(() =>
+        JsonSerializer.Deserialize<List<string>>(
+            InNode.Run("figures", JsonSerializer.Serialize(Cases.Select(c => new { by = c.By, of = c.Of })))
+        )!
+    );
 
     public static TheoryData<int> All() => [.. Enumerable.Range(0, Cases.Length)];
 
@@ -51,12 +56,24 @@ public sealed class FigureTests
     public void What_is_shown_reads_back()
     {
         var lengths = Enumerable.Range(1, 400).Select(i => Length.Inches(i / 64, i % 64, 64)).ToList();
-        var shown = JsonSerializer.Deserialize<List<string>>(InNode.Run("figures", JsonSerializer.Serialize(lengths.SelectMany(l => new[] { "inch", "metric" }.Select(u => new { by = "length", of = new object[] { l.ToString(), u } })))))!;
+        var shown = JsonSerializer.Deserialize<List<string>>(
+            InNode.Run(
+                "figures",
+                JsonSerializer.Serialize(
+                    lengths.SelectMany(l =>
+                        new[] { "inch", "metric" }.Select(u => new { by = "length", of = new object[] { l.ToString(), u } })
+                    )
+                )
+            )
+        )!;
         for (var i = 0; i < shown.Count; i++)
         {
             Assert.True(Length.TryParse(shown[i], out var read), shown[i]);
             var off = lengths[i / 2].InInches - read.InInches;
-            Assert.True(i % 2 == 0 ? off == 0 : off is >= 0 and < 0.004m, string.Create(CultureInfo.InvariantCulture, $"{lengths[i / 2]} shown as {shown[i]}"));
+            Assert.True(
+                i % 2 == 0 ? off == 0 : off is >= 0 and < 0.004m,
+                string.Create(CultureInfo.InvariantCulture, $"{lengths[i / 2]} shown as {shown[i]}")
+            );
         }
     }
 }

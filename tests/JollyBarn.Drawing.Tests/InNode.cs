@@ -15,7 +15,13 @@ internal static class InNode
         }
 
         var module = Path.Combine(root.FullName, ".build", "drawing", $"{name}.mjs");
-        using var node = Process.Start(new ProcessStartInfo("node", [Path.Combine(AppContext.BaseDirectory, $"{name}.mjs"), module]) { RedirectStandardInput = true, RedirectStandardOutput = true })!;
+        using var node = Process.Start(
+            new ProcessStartInfo("node", [Path.Combine(AppContext.BaseDirectory, $"{name}.mjs"), module])
+            {
+                RedirectStandardInput = true,
+                RedirectStandardOutput = true,
+            }
+        )!;
         var writing = Task.Run(() =>
         {
             node.StandardInput.Write(input);

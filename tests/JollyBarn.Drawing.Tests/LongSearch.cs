@@ -2,8 +2,10 @@ using System.Text.Json.Nodes;
 
 namespace JollyBarn.Drawing.Tests;
 
-/// <summary>The fewest crossings a long search finds for the same columns: simulated annealing from several starts, counting on its own.</summary>
-/// <remarks>Cuffs, devices in their gangs and terminals on their devices stand where they are; joints and everything between, and what lies among the devices, may go anywhere in their column.</remarks>
+/// <summary>The fewest crossings a long search finds for the same columns: simulated annealing from several starts, counting on its
+/// own.</summary>
+/// <remarks>Cuffs, devices in their gangs and terminals on their devices stand where they are; joints and everything between, and what lies
+/// among the devices, may go anywhere in their column.</remarks>
 internal sealed class LongSearch
 {
     private const int Starts = 6;
@@ -19,9 +21,22 @@ internal sealed class LongSearch
         var cuffs = Ids(graph["cuffs"]!);
         var middle = Ids(graph["middle"]!);
         var blocks = Ids(graph["blocks"]!);
-        var rows = graph["blocks"]!.AsArray().ToDictionary(b => (string)b!["id"]!, b => b!["rows"]!.AsArray().Select(r => (string)r!).ToList());
+        var rows = graph["blocks"]!
+            .AsArray()
+            .ToDictionary(b => (string)b!["id"]!, b => b!["rows"]!.AsArray().Select(r => (string)r!).ToList());
         left = [.. graph["a"]!.AsArray().Select(e => (cuffs.IndexOf((string)e!["cuff"]!), middle.IndexOf((string)e["node"]!)))];
-        right = [.. graph["b"]!.AsArray().Select(e => (middle.IndexOf((string)e!["node"]!), blocks.IndexOf((string)e["block"]!), rows[(string)e["block"]!].IndexOf((string)e["row"]!)))];
+        right =
+        [
+            .. graph["b"]!
+                .AsArray()
+                .Select(e =>
+                    (
+                        middle.IndexOf((string)e!["node"]!),
+                        blocks.IndexOf((string)e["block"]!),
+                        rows[(string)e["block"]!].IndexOf((string)e["row"]!)
+                    )
+                ),
+        ];
         nodes = middle.Count;
         standing = [.. graph["blocks"]!.AsArray().Select(b => (string)b!["kind"]! == "device")];
     }
@@ -48,7 +63,9 @@ internal sealed class LongSearch
         {
             var heat = 3.0 * (1 - (double)step / Steps);
             var moveBlock = random.Next(4) == 0 && standing.Any(s => !s);
-            var (nextMiddle, nextBlocks) = moveBlock ? (middle, Shifted(blocks, random, i => !standing[i])) : (Shifted(middle, random, _ => true), blocks);
+            var (nextMiddle, nextBlocks) = moveBlock
+                ? (middle, Shifted(blocks, random, i => !standing[i]))
+                : (Shifted(middle, random, _ => true), blocks);
             var cost = Count(nextMiddle, nextBlocks);
             if (cost <= now || random.NextDouble() < Math.Exp((now - cost) / Math.Max(0.05, heat)))
             {
@@ -102,7 +119,10 @@ internal sealed class LongSearch
         {
             for (var j = 0; j < i; j++)
             {
-                var rows = block[right[i].Block] != block[right[j].Block] ? block[right[i].Block] - block[right[j].Block] : right[i].Row - right[j].Row;
+                var rows =
+                    block[right[i].Block] != block[right[j].Block]
+                        ? block[right[i].Block] - block[right[j].Block]
+                        : right[i].Row - right[j].Row;
                 sum += Math.Sign(rows) * Math.Sign(node[right[i].Node] - node[right[j].Node]) < 0 ? 1 : 0;
             }
         }

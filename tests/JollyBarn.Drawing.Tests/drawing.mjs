@@ -12,9 +12,24 @@ const draw = (view, before) => {
   const ways = waysOf(placed).map((way) => {
     const strand = scene.strands.get(way.strand);
     const width = labelWidth(`${strand.colour} ${length(strand.length)}`);
-    return { strand: way.strand, points: way.points, width: thickness(strand.gauge) + outline, label: { x: way.label.x, y: way.label.y - labelHeight / 2, width, height: labelHeight } };
+    return {
+      strand: way.strand,
+      points: way.points,
+      width: thickness(strand.gauge) + outline,
+      label: { x: way.label.x, y: way.label.y - labelHeight / 2, width, height: labelHeight },
+    };
   });
-  return { graph: scene.graph, order: placed.order, crossings: placed.crossings, plain: plainOrder(scene.graph).crossings, x: placed.x, cuffs: placed.cuffs, middle: placed.middle, blocks: placed.blocks, ways };
+  return {
+    graph: scene.graph,
+    order: placed.order,
+    crossings: placed.crossings,
+    plain: plainOrder(scene.graph).crossings,
+    x: placed.x,
+    cuffs: placed.cuffs,
+    middle: placed.middle,
+    blocks: placed.blocks,
+    ways,
+  };
 };
 
 const drawn = views.map((view) => draw(view));

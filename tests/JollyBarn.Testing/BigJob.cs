@@ -12,11 +12,16 @@ public static class BigJob
     {
         var random = new Random(seed);
         var kinds = BoxKinds.All.Where(k => k is { Volume: not null, Gangs: 1 or 2 }).ToList();
-        var job = Enumerable.Range(0, 20).Aggregate(Job.Blank("A large job"), (j, i) => j.Do(new PutPlace($"p{i}", new Place($"Room {i}"))));
+        var job = Enumerable
+            .Range(0, 20)
+            .Aggregate(Job.Blank("A large job"), (j, i) => j.Do(new PutPlace($"p{i}", new Place($"Room {i}"))));
         for (var b = 0; b < boxes; b++)
         {
             var id = $"b{b}";
-            job = job.Do(new AddBox(id, $"Box {b}", kinds[random.Next(kinds.Count)].Id, $"p{b % 20}", null, Contents.Complete), new AddDevice(id, "d", "receptacle", 1));
+            job = job.Do(
+                new AddBox(id, $"Box {b}", kinds[random.Next(kinds.Count)].Id, $"p{b % 20}", null, Contents.Complete),
+                new AddDevice(id, "d", "receptacle", 1)
+            );
             for (var c = 0; c < cablesEach; c++)
             {
                 job = job.Do(new AddCable(id, $"r{b}.{c}", $"k{c}", Jobs.Nm(random.Next(2) == 0 ? 14 : 12, random.Next(2, 4))));
@@ -27,9 +32,20 @@ public static class BigJob
                 new JoinLeads(id, "hots", "twist-on-medium", [.. leads.Where(l => l.Value.Colour == "black").Select(l => l.Key)]),
                 new JoinLeads(id, "neutrals", "twist-on-medium", [.. leads.Where(l => l.Value.Colour == "white").Select(l => l.Key)]),
                 new JoinLeads(id, "grounds", "twist-on-medium", [.. leads.Where(l => l.Value.IsGround).Select(l => l.Key)]),
-                new AddPigtail(id, "ph", new Landing(LandingAt.Joint, "hots"), new Landing(LandingAt.Terminal, null, "d", "hot-upper/screw")),
-                new AddPigtail(id, "pn", new Landing(LandingAt.Joint, "neutrals"), new Landing(LandingAt.Terminal, null, "d", "neutral-upper/screw")),
-                new SetLeadLength(id, leads[0].Key, new Fact<Length>(Known.Measured, Length.Inches(7, 1, 2))));
+                new AddPigtail(
+                    id,
+                    "ph",
+                    new Landing(LandingAt.Joint, "hots"),
+                    new Landing(LandingAt.Terminal, null, "d", "hot-upper/screw")
+                ),
+                new AddPigtail(
+                    id,
+                    "pn",
+                    new Landing(LandingAt.Joint, "neutrals"),
+                    new Landing(LandingAt.Terminal, null, "d", "neutral-upper/screw")
+                ),
+                new SetLeadLength(id, leads[0].Key, new Fact<Length>(Known.Measured, Length.Inches(7, 1, 2)))
+            );
         }
 
         return job;

@@ -14,7 +14,8 @@ public static class Jobs
 
     /// <summary>A job with one box <c>b</c> in which everything is recorded.</summary>
     public static Job WithBox(string kind, decimal? mark = null) =>
-        Job.Blank("test").Do(new AddBox("b", "Bench", kind, null, mark is { } m ? Fact<Volume>.Marked(Volume.Of(m)) : null, Contents.Complete));
+        Job.Blank("test")
+            .Do(new AddBox("b", "Bench", kind, null, mark is { } m ? Fact<Volume>.Marked(Volume.Of(m)) : null, Contents.Complete));
 
     /// <summary>Does an edit that must be possible.</summary>
     public static Job Do(this Job job, params Edit[] edits)
@@ -28,11 +29,14 @@ public static class Jobs
     }
 
     public static Job Cables(this Job job, int count, int gauge, int conductors, bool ground = true) =>
-        Enumerable.Range(0, count).Aggregate(job, (j, _) => j.Do(new AddCable("b", $"r{j.Runs.Count}", $"k{j.Runs.Count}", Nm(gauge, conductors, ground))));
+        Enumerable
+            .Range(0, count)
+            .Aggregate(job, (j, _) => j.Do(new AddCable("b", $"r{j.Runs.Count}", $"k{j.Runs.Count}", Nm(gauge, conductors, ground))));
 
     public static Job Clamps(this Job job, ClampStyle style) => job.Do(new SetClamps("b", Fact<ClampStyle>.Marked(style)));
 
     public static Job In(this Job job, Edition edition) => job.Do(new SetProfile(job.Profile with { Edition = edition }));
 
-    public static FillAnswer Fill(this Job job, string box = "b") => BoxFill.Evaluate(FillOfBox.Read(job.Boxes[box], job.Profile), job.Profile, job.Practice);
+    public static FillAnswer Fill(this Job job, string box = "b") =>
+        BoxFill.Evaluate(FillOfBox.Read(job.Boxes[box], job.Profile), job.Profile, job.Practice);
 }

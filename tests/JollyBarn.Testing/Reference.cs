@@ -6,7 +6,8 @@ using JollyBarn.Electrics;
 
 namespace JollyBarn.Testing;
 
-/// <summary>The reference simulator of the package registry, <c>ngspice</c>, on the same networks: each is written as resistors, capacitors and currents and solved at 60 Hz.</summary>
+/// <summary>The reference simulator of the package registry, <c>ngspice</c>, on the same networks: each is written as resistors, capacitors
+/// and currents and solved at 60 Hz.</summary>
 public static class Reference
 {
     private const double Omega = 2 * Math.PI * 60;
@@ -20,12 +21,22 @@ public static class Reference
         for (var i = 0; i < networks.Count; i++)
         {
             File.WriteAllText(Path.Combine(folder, $"n{i}.cir"), Netlist(networks[i]));
-            control.Append(CultureInfo.InvariantCulture, $"source n{i}.cir\nac lin {times} 60 {(times == 1 ? 60 : 60.001)}\nwrite n{i}.raw\ndestroy all\nremcirc\n");
+            control.Append(
+                CultureInfo.InvariantCulture,
+                $"source n{i}.cir\nac lin {times} 60 {(times == 1 ? 60 : 60.001)}\nwrite n{i}.raw\ndestroy all\nremcirc\n"
+            );
         }
 
         File.WriteAllText(Path.Combine(folder, "all.cir"), control.Append("quit\n.endc\n.end\n").ToString());
         var start = Stopwatch.GetTimestamp();
-        using var run = Process.Start(new ProcessStartInfo("ngspice", "-b all.cir") { WorkingDirectory = folder, RedirectStandardOutput = true, RedirectStandardError = true })!;
+        using var run = Process.Start(
+            new ProcessStartInfo("ngspice", "-b all.cir")
+            {
+                WorkingDirectory = folder,
+                RedirectStandardOutput = true,
+                RedirectStandardError = true,
+            }
+        )!;
         var errors = run.StandardError.ReadToEndAsync();
         var said = run.StandardOutput.ReadToEnd();
         run.WaitForExit();
@@ -65,13 +76,29 @@ public static class Reference
     {
         var volts = new Complex[nodes];
         var lines = File.ReadAllLines(path);
-        var names = lines.SkipWhile(l => !l.StartsWith("Variables:", StringComparison.Ordinal)).Skip(1).TakeWhile(l => !l.StartsWith("Values:", StringComparison.Ordinal)).Select(l => l.Split('\t', StringSplitOptions.RemoveEmptyEntries)[1]).ToList();
-        var values = lines.SkipWhile(l => !l.StartsWith("Values:", StringComparison.Ordinal)).Skip(1).Where(l => l.Contains(',', StringComparison.Ordinal)).Select(l => l.Trim().Split('\t')[^1].Split(',')).ToList();
+        var names = lines
+            .SkipWhile(l => !l.StartsWith("Variables:", StringComparison.Ordinal))
+            .Skip(1)
+            .TakeWhile(l => !l.StartsWith("Values:", StringComparison.Ordinal))
+            .Select(l => l.Split('\t', StringSplitOptions.RemoveEmptyEntries)[1])
+            .ToList();
+        var values = lines
+            .SkipWhile(l => !l.StartsWith("Values:", StringComparison.Ordinal))
+            .Skip(1)
+            .Where(l => l.Contains(',', StringComparison.Ordinal))
+            .Select(l => l.Trim().Split('\t')[^1].Split(','))
+            .ToList();
         for (var i = 0; i < names.Count; i++)
         {
-            if (names[i].StartsWith("v(", StringComparison.Ordinal) && int.TryParse(names[i][2..^1], CultureInfo.InvariantCulture, out var node))
+            if (
+                names[i].StartsWith("v(", StringComparison.Ordinal)
+                && int.TryParse(names[i][2..^1], CultureInfo.InvariantCulture, out var node)
+            )
             {
-                volts[node] = new(double.Parse(values[i][0], CultureInfo.InvariantCulture), double.Parse(values[i][1], CultureInfo.InvariantCulture));
+                volts[node] = new(
+                    double.Parse(values[i][0], CultureInfo.InvariantCulture),
+                    double.Parse(values[i][1], CultureInfo.InvariantCulture)
+                );
             }
         }
 

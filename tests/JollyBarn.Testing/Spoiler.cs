@@ -7,7 +7,24 @@ public static class Spoiler
 {
     private static readonly JsonNode?[] Odd =
     [
-        null, "", " ", "null", -1, 0, 1e308, 9999999999999999999m, true, "x\u0000y", new string('a', 5000), new JsonArray(), new JsonObject(), new JsonArray(1, "2", null), "../../etc", "Infinity", "2 7/8", 1.5,
+        null,
+        "",
+        " ",
+        "null",
+        -1,
+        0,
+        1e308,
+        9999999999999999999m,
+        true,
+        "x\u0000y",
+        new string('a', 5000),
+        new JsonArray(),
+        new JsonObject(),
+        new JsonArray(1, "2", null),
+        "../../etc",
+        "Infinity",
+        "2 7/8",
+        1.5,
     ];
 
     /// <summary>Walks to some place and removes, replaces or adds there; tells where.</summary>
@@ -31,7 +48,12 @@ public static class Spoiler
             if (node is JsonObject here && here.Count > 0)
             {
                 var name = here.ElementAt(random.Next(here.Count)).Key;
-                _ = random.Next(3) switch { 0 => here.Remove(name), 1 => here.TryAdd("more" + random.Next(9), odd), _ => Set(here, name, odd) };
+                _ = random.Next(3) switch
+                {
+                    0 => here.Remove(name),
+                    1 => here.TryAdd("more" + random.Next(9), odd),
+                    _ => Set(here, name, odd),
+                };
                 return $"{here.GetPath()}.{name}";
             }
 

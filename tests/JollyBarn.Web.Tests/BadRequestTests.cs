@@ -1,10 +1,10 @@
 using System.Net;
 using System.Text;
+using System.Text.Json;
 using System.Text.Json.Nodes;
 using JollyBarn.Edits;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
-using System.Text.Json;
 
 namespace JollyBarn.Web.Tests;
 
@@ -25,7 +25,8 @@ public sealed class BadRequestTests(Running running) : IClassFixture<Running>
         var statuses = new Dictionary<int, int>();
         await Parallel.ForAsync(0, Requests, new ParallelOptions { MaxDegreeOfParallelism = 4 }, async (i, stop) =>
         {
-            string path, body;
+            string path,
+                body;
             lock (random)
             {
                 (path, body) = Bad(samples, random);
@@ -40,7 +41,9 @@ public sealed class BadRequestTests(Running running) : IClassFixture<Running>
 
             if ((int)reply.StatusCode >= 500)
             {
-                throw new InvalidOperationException($"{(int)reply.StatusCode} {path}\n{body[..Math.Min(800, body.Length)]}\n{await reply.Content.ReadAsStringAsync(stop)}");
+                throw new InvalidOperationException(
+                    $"{(int)reply.StatusCode} {path}\n{body[..Math.Min(800, body.Length)]}\n{await reply.Content.ReadAsStringAsync(stop)}"
+                );
             }
 
             if ((int)reply.StatusCode >= 400 && reply.StatusCode != HttpStatusCode.Conflict)
@@ -53,7 +56,8 @@ public sealed class BadRequestTests(Running running) : IClassFixture<Running>
         Assert.Equal((version, before), (running.Store.Find(job)!.Now.Version, JobJson.Text(running.Store.Find(job)!.Now.Job)));
     }
 
-    /// <summary>Good requests of every kind, all addressed so that even a lucky one keeps nothing: previews, plain fills, and edits of boxes that are not there.</summary>
+    /// <summary>Good requests of every kind, all addressed so that even a lucky one keeps nothing: previews, plain fills, and edits of
+    /// boxes that are not there.</summary>
     private static List<(string Path, JsonNode Body)> Samples(string job)
     {
         var random = new RandomEdits(3);
@@ -69,10 +73,28 @@ public sealed class BadRequestTests(Running running) : IClassFixture<Running>
                 continue;
             }
 
-            samples.Add(($"/api/jobs/{job}/edits", new JsonObject { ["id"] = $"e{i}", ["by"] = "x", ["base"] = 999, ["edit"] = edit }));
+            samples.Add(
+                (
+                    $"/api/jobs/{job}/edits",
+                    new JsonObject
+                    {
+                        ["id"] = $"e{i}",
+                        ["by"] = "x",
+                        ["base"] = 999,
+                        ["edit"] = edit,
+                    }
+                )
+            );
         }
 
-        var box = JsonNode.Parse("""{"kind":"nm-1g-18","mark":18,"height":"3","clamps":"Internal","cables":[{"count":3,"gauge":"14","conductors":2,"form":"Loop","length":"12"}],"devices":[{"count":1,"kind":"receptacle"}],"grounds":[{"count":1,"gauge":"12"}],"parts":[{"kind":"ring-4-1g-1/2"}],"amendments":[{"key":"fill.clamps","note":"n","value":1}],"practices":{"fill.flap":"yes"}}""")!;
+        var box = JsonNode.Parse(
+            """
+            {"kind":"nm-1g-18","mark":18,"height":"3","clamps":"Internal",
+             "cables":[{"count":3,"gauge":"14","conductors":2,"form":"Loop","length":"12"}],"devices":[{"count":1,"kind":"receptacle"}],
+             "grounds":[{"count":1,"gauge":"12"}],"parts":[{"kind":"ring-4-1g-1/2"}],
+             "amendments":[{"key":"fill.clamps","note":"n","value":1}],"practices":{"fill.flap":"yes"}}
+            """
+        )!;
         var file = JsonNode.Parse(OpenFile.JobFiles.Write(new OpenFile.JobFile(OpenFile.JobFile.FormatName, 1, "away", grown, grown, [])))!;
         foreach (var _ in Enumerable.Range(0, 60))
         {
@@ -80,10 +102,16 @@ public sealed class BadRequestTests(Running running) : IClassFixture<Running>
             samples.Add(("/api/fill/instead", box));
         }
 
-        var held = JsonNode.Parse("""{"held":{"leads":["r.a0","r.a1"],"pigtail":null,"farEnd":false,"fromJoint":null,"newId":"n1"},"change":null}""")!;
+        var held = JsonNode.Parse(
+            """{"held":{"leads":["r.a0","r.a1"],"pigtail":null,"farEnd":false,"fromJoint":null,"newId":"n1"},"change":null}"""
+        )!;
         samples.AddRange(Enumerable.Range(0, 60).Select(_ => ($"/api/jobs/{job}/boxes/b/moves", held)));
         samples.AddRange(Enumerable.Range(0, 20).Select(_ => ("/api/import?replace=nobody", file)));
-        samples.AddRange(Enumerable.Range(0, 10).Select(_ => ($"/api/jobs/{job}/undo", (JsonNode)new JsonObject { ["id"] = "u", ["by"] = "nobody-here" })));
+        samples.AddRange(
+            Enumerable
+                .Range(0, 10)
+                .Select(_ => ($"/api/jobs/{job}/undo", (JsonNode)new JsonObject { ["id"] = "u", ["by"] = "nobody-here" }))
+        );
         return samples;
     }
 

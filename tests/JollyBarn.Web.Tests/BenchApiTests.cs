@@ -21,12 +21,23 @@ public sealed class BenchApiTests(Running running) : IClassFixture<Running>
         Assert.Equal(moves.Count, moves.Select(m => (string)m!["key"]!).Distinct().Count());
         var move = moves.Single(m => (string)m!["key"]! == "joint:hots")!;
         Assert.Contains("no longer protected", move["follows"]!.ToJsonString(), StringComparison.Ordinal);
-        var done = await running.PostAsync($"/api/jobs/{job}/edits", new JsonObject { ["id"] = "m1", ["by"] = "ann", ["base"] = (long)answer["version"]!, ["edit"] = move["edit"]!.DeepClone() });
+        var done = await running.PostAsync(
+            $"/api/jobs/{job}/edits",
+            new JsonObject
+            {
+                ["id"] = "m1",
+                ["by"] = "ann",
+                ["base"] = (long)answer["version"]!,
+                ["edit"] = move["edit"]!.DeepClone(),
+            }
+        );
         Assert.Equal(200, done.Status);
         var box = (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!;
         Assert.Equal("hots", (string)box["box"]!["leads"]!["safe.a0"]!["lands"]!["joint"]!);
         Assert.Equal(move["needed"]!.ToJsonString(), box["report"]!["fill"]!["needed"]!.ToJsonString());
-        Assert.All(move["new"]!.AsArray(), f => Assert.Contains((string)f!["says"]!, box["findings"]!.AsArray().Select(x => (string)x!["says"]!)));
+        Assert.All(move["new"]!.AsArray(), f =>
+            Assert.Contains((string)f!["says"]!, box["findings"]!.AsArray().Select(x => (string)x!["says"]!))
+        );
     }
 
     [Fact]
@@ -53,7 +64,10 @@ public sealed class BenchApiTests(Running running) : IClassFixture<Running>
     public async Task Of_a_box_that_is_not_there_nothing_is_moved()
     {
         var job = await GfciAsync();
-        var (status, body) = await running.PostAsync($"/api/jobs/{job}/boxes/nowhere/moves", Asked(new Held(["x"], null, false, null, "n1"), null));
+        var (status, body) = await running.PostAsync(
+            $"/api/jobs/{job}/boxes/nowhere/moves",
+            Asked(new Held(["x"], null, false, null, "n1"), null)
+        );
         Assert.Equal(404, status);
         Assert.NotNull(body!["detail"]);
     }
@@ -81,7 +95,10 @@ public sealed class BenchApiTests(Running running) : IClassFixture<Running>
     {
         var job = await GfciAsync();
         await running.EditAsync(job, new OpenChange("plan", "Longer lead"));
-        await running.EditAsync(job, new PlanEdit("plan", "p1", new SetLeadLength("b", "safe.a0", new Fact<Length>(Known.Measured, Length.Inches(9)))));
+        await running.EditAsync(
+            job,
+            new PlanEdit("plan", "p1", new SetLeadLength("b", "safe.a0", new Fact<Length>(Known.Measured, Length.Inches(9))))
+        );
         await running.EditAsync(job, new RemoveCable("b", "safe"));
         var plan = (await running.GetAsync($"/api/jobs/{job}/changes"))![0]!;
         Assert.Contains("no lead", (string)plan["steps"]![0]!["refusal"]!["says"]!, StringComparison.Ordinal);
@@ -119,9 +136,11 @@ public sealed class BenchApiTests(Running running) : IClassFixture<Running>
         Assert.Empty((await running.GetAsync($"/api/jobs/{job}/boxes/b?version={first}"))!["cables"]!.AsArray());
     }
 
-    private static JsonObject Asked(Held held, string? change) => new() { ["held"] = JsonSerializer.SerializeToNode(held, JsonSerializerOptions.Web), ["change"] = change };
+    private static JsonObject Asked(Held held, string? change) =>
+        new() { ["held"] = JsonSerializer.SerializeToNode(held, JsonSerializerOptions.Web), ["change"] = change };
 
-    private Task<(int Status, JsonNode? Body)> MovesAsync(string job, Held held, string? change = null) => running.PostAsync($"/api/jobs/{job}/boxes/b/moves", Asked(held, change));
+    private Task<(int Status, JsonNode? Body)> MovesAsync(string job, Held held, string? change = null) =>
+        running.PostAsync($"/api/jobs/{job}/boxes/b/moves", Asked(held, change));
 
     /// <summary>A job whose box <c>b</c> is the protective receptacle of the trade, made by edits through the API.</summary>
     private async Task<string> GfciAsync()

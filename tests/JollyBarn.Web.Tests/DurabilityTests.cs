@@ -33,24 +33,29 @@ public sealed class DurabilityTests : IDisposable
         {
             await client.PostAsJsonAsync(new Uri("/api/jobs", UriKind.Relative), new { id = "j", name = "Kill" });
             await PostAsync(client, "first", new AddBox("b", "Bench", "nm-1g-18"));
-            var clients = Enumerable.Range(0, 4).Select(async c =>
-            {
-                for (var i = 0; i < Most; i++)
+            var clients = Enumerable
+                .Range(0, 4)
+                .Select(async c =>
                 {
-                    var (id, run) = ($"e{c}.{i}", $"r{c}.{i}");
-                    try
+                    for (var i = 0; i < Most; i++)
                     {
-                        if (await PostAsync(client, id, i % 20 == 19 ? new NoteBox("b", id) : new AddBox(run, $"Box {run}", "nm-1g-18")))
+                        var (id, run) = ($"e{c}.{i}", $"r{c}.{i}");
+                        try
                         {
-                            acknowledged.Add((id, run));
+                            if (
+                                await PostAsync(client, id, i % 20 == 19 ? new NoteBox("b", id) : new AddBox(run, $"Box {run}", "nm-1g-18"))
+                            )
+                            {
+                                acknowledged.Add((id, run));
+                            }
+                        }
+                        catch (HttpRequestException)
+                        {
+                            return;
                         }
                     }
-                    catch (HttpRequestException)
-                    {
-                        return;
-                    }
-                }
-            }).ToList();
+                })
+                .ToList();
             while (acknowledged.Count < Enough && clients.Exists(c => !c.IsCompleted))
             {
                 await Task.Delay(20);
@@ -66,7 +71,10 @@ public sealed class DurabilityTests : IDisposable
             client.Dispose();
         }
 
-        Assert.True(acknowledged.Count is >= Enough and < 4 * Most, $"{acknowledged.Count} edits were acknowledged: the kill did not come in the middle");
+        Assert.True(
+            acknowledged.Count is >= Enough and < 4 * Most,
+            $"{acknowledged.Count} edits were acknowledged: the kill did not come in the middle"
+        );
         var store = new JobStore(Data);
         Assert.Equal("ok", store.Integrity());
         var log = store.Find("j")!.Log(null, int.MaxValue);
@@ -153,7 +161,11 @@ public sealed class DurabilityTests : IDisposable
     public async Task A_taken_port_is_a_sentence()
     {
         var (program, client) = await StartAsync();
-        using var second = Program(["--demo", "--port", client.BaseAddress!.Port.ToString(System.Globalization.CultureInfo.InvariantCulture)]);
+        using var second = Program([
+            "--demo",
+            "--port",
+            client.BaseAddress!.Port.ToString(System.Globalization.CultureInfo.InvariantCulture),
+        ]);
         await second.WaitForExitAsync();
         Assert.Equal(1, second.ExitCode);
         Assert.Contains("is taken", await second.StandardError.ReadToEndAsync(), StringComparison.Ordinal);
@@ -180,7 +192,13 @@ public sealed class DurabilityTests : IDisposable
     }
 
     private static Process Program(string[] args) =>
-        Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "JollyBarn.Web.dll"), .. args]) { RedirectStandardOutput = true, RedirectStandardError = true })!;
+        Process.Start(
+            new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "JollyBarn.Web.dll"), .. args])
+            {
+                RedirectStandardOutput = true,
+                RedirectStandardError = true,
+            }
+        )!;
 
     private async Task<(Process Program, HttpClient Client)> StartAsync()
     {
@@ -192,7 +210,12 @@ public sealed class DurabilityTests : IDisposable
 
     private static async Task<bool> PostAsync(HttpClient client, string id, Edit edit)
     {
-        var body = new JsonObject { ["id"] = id, ["by"] = "ann", ["edit"] = JsonSerializer.SerializeToNode(edit, JobJson.Default.Edit) };
+        var body = new JsonObject
+        {
+            ["id"] = id,
+            ["by"] = "ann",
+            ["edit"] = JsonSerializer.SerializeToNode(edit, JobJson.Default.Edit),
+        };
         using var reply = await client.PostAsJsonAsync(new Uri("/api/jobs/j/edits", UriKind.Relative), body);
         return reply.IsSuccessStatusCode;
     }
@@ -202,7 +225,14 @@ public sealed class DurabilityTests : IDisposable
     {
         public void Apply()
         {
-            using var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = path, DefaultTimeout = 5, Pooling = true }.ToString());
+            using var connection = new SqliteConnection(
+                new SqliteConnectionStringBuilder
+                {
+                    DataSource = path,
+                    DefaultTimeout = 5,
+                    Pooling = true,
+                }.ToString()
+            );
             connection.Open();
             using var command = connection.CreateCommand();
             command.CommandText = "PRAGMA max_page_count=60";

@@ -95,7 +95,12 @@ public sealed class EditFlowTests(Running running) : IClassFixture<Running>
         {
             var now = running.Store.Find(job)!.Now;
             var edit = random.Next(now.Job);
-            var preview = (await running.PostAsync($"/api/jobs/{job}/preview", new JsonObject { ["edits"] = new JsonArray(JsonSerializer.SerializeToNode(edit, JobJson.Default.Edit)) })).Body![0]!;
+            var preview = (
+                await running.PostAsync(
+                    $"/api/jobs/{job}/preview",
+                    new JsonObject { ["edits"] = new JsonArray(JsonSerializer.SerializeToNode(edit, JobJson.Default.Edit)) }
+                )
+            ).Body![0]!;
             Assert.Equal(now.Version, running.Store.Find(job)!.Now.Version);
             var (status, done) = await running.EditAsync(job, edit);
             Assert.Equal(preview["refusal"] is null, status == 200);
@@ -105,7 +110,11 @@ public sealed class EditFlowTests(Running running) : IClassFixture<Running>
             }
         }
 
-        static string Reports(JsonNode boxes) => string.Join("\n", boxes.AsArray().Select(b => b!["box"]!.ToJsonString() + b["report"]!.ToJsonString()).Order(StringComparer.Ordinal));
+        static string Reports(JsonNode boxes) =>
+            string.Join(
+                "\n",
+                boxes.AsArray().Select(b => b!["box"]!.ToJsonString() + b["report"]!.ToJsonString()).Order(StringComparer.Ordinal)
+            );
     }
 
     [Fact]
@@ -140,6 +149,9 @@ public sealed class EditFlowTests(Running running) : IClassFixture<Running>
         Assert.True(running.Store.ProjectionsHold(job));
         var before = running.Store.Find(job)!.Now;
         await running.RestartAsync();
-        Assert.Equal((before.Version, JobJson.Text(before.Job)), (running.Store.Find(job)!.Now.Version, JobJson.Text(running.Store.Find(job)!.Now.Job)));
+        Assert.Equal(
+            (before.Version, JobJson.Text(before.Job)),
+            (running.Store.Find(job)!.Now.Version, JobJson.Text(running.Store.Find(job)!.Now.Job))
+        );
     }
 }

@@ -1,16 +1,43 @@
-using JollyBarn.Testing;
 using System.Text.Json.Nodes;
+using JollyBarn.Testing;
 
 namespace JollyBarn.Web.Tests;
 
-/// <summary>Files from elsewhere, spoiled in one or two places: each is refused with a sentence, or taken in and then every screen of it answers.</summary>
+/// <summary>Files from elsewhere, spoiled in one or two places: each is refused with a sentence, or taken in and then every screen of it
+/// answers.</summary>
 public sealed class ForeignFileTests(Running running) : IClassFixture<Running>
 {
     private const int Files = 200;
 
-    private static readonly string[] OfJob = ["", "/boxes", "/today", "/log", "/open-ends", "/changes", "/readings", "/reports", "/supply", "/stops", "/verdicts", "/verdicts.csv", "/boxes.csv", "/export"];
+    private static readonly string[] OfJob =
+    [
+        "",
+        "/boxes",
+        "/today",
+        "/log",
+        "/open-ends",
+        "/changes",
+        "/readings",
+        "/reports",
+        "/supply",
+        "/stops",
+        "/verdicts",
+        "/verdicts.csv",
+        "/boxes.csv",
+        "/export",
+    ];
 
-    private static readonly string[] OfBox = ["", "/instead", "/steps", "/photos", "/proof?by=ann", "/held", "/fill.csv", "/difference?from=Present&to=Present"];
+    private static readonly string[] OfBox =
+    [
+        "",
+        "/instead",
+        "/steps",
+        "/photos",
+        "/proof?by=ann",
+        "/held",
+        "/fill.csv",
+        "/difference?from=Present&to=Present",
+    ];
 
     [Fact]
     public async Task A_spoiled_file_is_refused_in_words_or_every_screen_of_it_answers()
@@ -22,7 +49,15 @@ public sealed class ForeignFileTests(Running running) : IClassFixture<Running>
         {
             var job = Some(demo["present"]!, random);
             var where = string.Join(" and ", Enumerable.Range(0, random.Next(1, 3)).Select(_ => Spoiler.Spoil(job, random)));
-            var file = new JsonObject { ["format"] = "jolly-barn-job", ["version"] = 1, ["id"] = $"f{i}", ["present"] = job, ["start"] = job.DeepClone(), ["history"] = new JsonArray() };
+            var file = new JsonObject
+            {
+                ["format"] = "jolly-barn-job",
+                ["version"] = 1,
+                ["id"] = $"f{i}",
+                ["present"] = job,
+                ["start"] = job.DeepClone(),
+                ["history"] = new JsonArray(),
+            };
             var (status, body) = await running.PostAsync("/api/import", file.ToJsonString());
             Assert.True(status < 500, $"{where}: {status} {body}");
             if (status >= 300)

@@ -7,7 +7,8 @@ namespace JollyBarn.Web.Tests;
 
 public sealed class JobTests(Running running) : IClassFixture<Running>
 {
-    private async Task<byte[]> ExportAsync(string job) => await running.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export", UriKind.Relative));
+    private async Task<byte[]> ExportAsync(string job) =>
+        await running.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export", UriKind.Relative));
 
     private async Task<HttpStatusCode> ImportAsync(byte[] bytes, string query = "")
     {
@@ -29,7 +30,10 @@ public sealed class JobTests(Running running) : IClassFixture<Running>
         Assert.Equal(bytes, await ExportAsync(job));
         Assert.Equal(200, (await running.StepAsync(job, "redo")).Status);
         Assert.Equal(HttpStatusCode.OK, await ImportAsync(bytes, "?copyAs=" + job + "-copy"));
-        Assert.Equal(Encoding.UTF8.GetString(bytes).Replace($"\"id\": \"{job}\"", $"\"id\": \"{job}-copy\"", StringComparison.Ordinal), Encoding.UTF8.GetString(await ExportAsync(job + "-copy")));
+        Assert.Equal(
+            Encoding.UTF8.GetString(bytes).Replace($"\"id\": \"{job}\"", $"\"id\": \"{job}-copy\"", StringComparison.Ordinal),
+            Encoding.UTF8.GetString(await ExportAsync(job + "-copy"))
+        );
     }
 
     [Fact]
@@ -91,10 +95,18 @@ public sealed class JobTests(Running running) : IClassFixture<Running>
     [Fact]
     public async Task The_plain_fill_endpoint_keeps_nothing_and_answers_with_lines()
     {
-        var (status, body) = await running.PostAsync("/api/fill", """{"mark":18,"clamps":"Internal","cables":[{"count":3,"gauge":"14","conductors":2}],"devices":[{"count":1,"kind":"receptacle"}]}""");
+        var (status, body) = await running.PostAsync(
+            "/api/fill",
+            """
+            {"mark":18,"clamps":"Internal","cables":[{"count":3,"gauge":"14","conductors":2}],"devices":[{"count":1,"kind":"receptacle"}]}
+            """
+        );
         Assert.Equal(200, status);
         Assert.Equal(("Over", 20m), (body!["fill"]!["fit"]!.ToString(), body["fill"]!["needed"]!["low"]!.GetValue<decimal>()));
-        var (_, instead) = await running.PostAsync("/api/fill/instead", """{"mark":18,"clamps":"Internal","cables":[{"count":3,"gauge":14,"conductors":2}],"devices":[{"count":1}]}""");
+        var (_, instead) = await running.PostAsync(
+            "/api/fill/instead",
+            """{"mark":18,"clamps":"Internal","cables":[{"count":3,"gauge":14,"conductors":2}],"devices":[{"count":1}]}"""
+        );
         Assert.Equal("ExactlyFull", instead!["options"]![0]!["fit"]!.ToString());
     }
 
@@ -107,16 +119,24 @@ public sealed class JobTests(Running running) : IClassFixture<Running>
             root = root.Parent;
         }
 
-        Assert.Equal(await File.ReadAllTextAsync(Path.Combine(root.FullName, "docs", "job.schema.json")), await running.Client.GetStringAsync(new Uri("/schema/job.json", UriKind.Relative)));
+        Assert.Equal(
+            await File.ReadAllTextAsync(Path.Combine(root.FullName, "docs", "job.schema.json")),
+            await running.Client.GetStringAsync(new Uri("/schema/job.json", UriKind.Relative))
+        );
         var served = await running.GetAsync("/openapi/v1.json");
-        var kept = System.Text.Json.Nodes.JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(root.FullName, "docs", "api", "openapi.json")));
+        var kept = System.Text.Json.Nodes.JsonNode.Parse(
+            await File.ReadAllTextAsync(Path.Combine(root.FullName, "docs", "api", "openapi.json"))
+        );
         Assert.Equal(kept!["paths"]!.ToJsonString(), served!["paths"]!.ToJsonString());
     }
 
     [Fact]
     public async Task Only_this_machine_is_answered()
     {
-        using var request = new HttpRequestMessage(HttpMethod.Get, new Uri("/api/jobs", UriKind.Relative)) { Headers = { Host = "elsewhere.example" } };
+        using var request = new HttpRequestMessage(HttpMethod.Get, new Uri("/api/jobs", UriKind.Relative))
+        {
+            Headers = { Host = "elsewhere.example" },
+        };
         using var reply = await running.Client.SendAsync(request);
         Assert.Equal(HttpStatusCode.Forbidden, reply.StatusCode);
         using var home = await running.Client.GetAsync(new Uri("/api/jobs", UriKind.Relative));

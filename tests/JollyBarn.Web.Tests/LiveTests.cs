@@ -27,32 +27,57 @@ public sealed class LiveTests(Running running) : IClassFixture<Running>, IAsyncL
         return JsonDocument.Parse(text).RootElement;
     }
 
-    private static string? Expected(JsonElement answer, string strand) => answer.GetProperty("live").GetProperty("strands").GetProperty(strand).GetProperty("expected").GetString();
+    private static string? Expected(JsonElement answer, string strand) =>
+        answer.GetProperty("live").GetProperty("strands").GetProperty(strand).GetProperty("expected").GetString();
 
     [Fact]
     public async Task A_breaker_thrown_as_a_what_if_changes_what_is_expected_and_nothing_in_the_job()
     {
         var before = await running.Client.GetStringAsync("/api/jobs/house/export");
         Assert.Equal("Live", Expected(await Ask(new { }), "on.b0"));
-        Assert.Equal("Dead", Expected(await Ask(new { situation = new { breakers = new Dictionary<string, bool> { ["p/1"] = false } } }), "on.b0"));
+        Assert.Equal(
+            "Dead",
+            Expected(await Ask(new { situation = new { breakers = new Dictionary<string, bool> { ["p/1"] = false } } }), "on.b0")
+        );
         Assert.Equal(before, await running.Client.GetStringAsync("/api/jobs/house/export"));
     }
 
     [Fact]
     public async Task A_planted_fault_opens_the_breaker_and_an_edit_asked_about_says_what_would_follow()
     {
-        var fault = new { fault = "bridged", from = "end:on/b/0", to = "metal:b" };
+        var fault = new
+        {
+            fault = "bridged",
+            from = "end:on/b/0",
+            to = "metal:b",
+        };
         var answer = await Ask(new { situation = new { faults = new object[] { fault } } });
         Assert.Equal("breaker:p/1", answer.GetProperty("live").GetProperty("openings")[0].GetProperty("guard").GetString());
-        var edit = new Dictionary<string, object?> { ["do"] = "moveLead", ["box"] = "b", ["lead"] = "on.b0", ["to"] = new { at = "BondingScrew" } };
+        var edit = new Dictionary<string, object?>
+        {
+            ["do"] = "moveLead",
+            ["box"] = "b",
+            ["lead"] = "on.b0",
+            ["to"] = new { at = "BondingScrew" },
+        };
         var would = (await Ask(new { edit })).GetProperty("would").EnumerateArray().Select(s => s.GetString()!).ToList();
-        Assert.Contains(would, s => s.StartsWith("Breaker 1", StringComparison.Ordinal) && s.Contains("within 9 ms", StringComparison.Ordinal));
+        Assert.Contains(would, s =>
+            s.StartsWith("Breaker 1", StringComparison.Ordinal) && s.Contains("within 9 ms", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
     public async Task A_meter_reads_between_two_points()
     {
-        var shown = await Ask(new { instrument = "meter", from = "face:b/r/upperhot", to = "face:b/r/upperneutral" }, at: "probe");
+        var shown = await Ask(
+            new
+            {
+                instrument = "meter",
+                from = "face:b/r/upperhot",
+                to = "face:b/r/upperneutral",
+            },
+            at: "probe"
+        );
         Assert.InRange(shown.GetProperty("volts").GetDouble(), 119, 121);
     }
 
@@ -66,7 +91,13 @@ public sealed class LiveTests(Running running) : IClassFixture<Running>, IAsyncL
     [InlineData("""{"situation":{"plugged":{"b/r":1e30}}}""", 422)]
     [InlineData("""{"situation":{"celsius":5000}}""", 422)]
     [InlineData("""{"edit":{"do":"moveLead","box":"b","lead":"none","to":{"at":"Cap"}}}""", 422)]
-    [InlineData("""{"situation":{"faults":[{"fault":"open","link":"none"},{"fault":"stuck","guard":"none"},{"fault":"unbonded","box":"none"},{"fault":"exchanged","one":"x","other":"y"}]}}""", 200)]
+    [InlineData(
+        """
+            {"situation":{"faults":[{"fault":"open","link":"none"},{"fault":"stuck","guard":"none"},
+             {"fault":"unbonded","box":"none"},{"fault":"exchanged","one":"x","other":"y"}]}}
+            """,
+        200
+    )]
     public async Task What_cannot_be_gets_a_sentence(string body, int status)
     {
         using var content = new StringContent(body, null, "application/json");
@@ -77,11 +108,25 @@ public sealed class LiveTests(Running running) : IClassFixture<Running>, IAsyncL
     [Theory]
     [InlineData("meter", "face:b/r/upperhot", "nowhere")]
     [InlineData("hammer", "face:b/r/upperhot", "earth")]
-    public async Task A_probe_of_nothing_gets_a_sentence(string instrument, string from, string to) =>
-        Assert.NotEmpty((await Ask(new { instrument, from, to }, HttpStatusCode.UnprocessableEntity, "probe")).GetProperty("detail").GetString()!);
+    public async Task A_probe_of_nothing_gets_a_sentence(string instrument, string from, string to) => Assert.NotEmpty((
+                await Ask(
+                    new
+                    {
+                        instrument,
+                        from,
+                        to,
+                    },
+                    HttpStatusCode.UnprocessableEntity,
+                    "probe"
+                )
+            ).GetProperty("detail").GetString()!);
 
     [Fact]
-    public async Task A_box_that_is_not_there_is_missing() => Assert.Equal(HttpStatusCode.NotFound, (await running.Client.PostAsJsonAsync("/api/jobs/house/boxes/none/live", new { })).StatusCode);
+    public async Task A_box_that_is_not_there_is_missing() =>
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await running.Client.PostAsJsonAsync("/api/jobs/house/boxes/none/live", new { })).StatusCode
+        );
 
     /// <summary>The stand-in streams readings of a copy with a hidden fault; the same number hides the same one.</summary>
     [Fact]
@@ -90,7 +135,13 @@ public sealed class LiveTests(Running running) : IClassFixture<Running>, IAsyncL
         async Task<double> FirstAsync(int hidden)
         {
             using var stop = new CancellationTokenSource(TimeSpan.FromSeconds(20));
-            using var stream = await running.Client.GetStreamAsync(new Uri($"/api/jobs/house/meter?instrument=meter&from=face:b/r/upperhot&to=face:b/r/upperneutral&hidden={hidden}", UriKind.Relative), stop.Token);
+            using var stream = await running.Client.GetStreamAsync(
+                new Uri(
+                    $"/api/jobs/house/meter?instrument=meter&from=face:b/r/upperhot&to=face:b/r/upperneutral&hidden={hidden}",
+                    UriKind.Relative
+                ),
+                stop.Token
+            );
             using var lines = new StreamReader(stream);
             while (await lines.ReadLineAsync(stop.Token) is { } line)
             {

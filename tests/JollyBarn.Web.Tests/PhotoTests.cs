@@ -5,7 +5,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Web.Tests;
 
-/// <summary>Pictures: kind by content, bounds, no metadata, kept with the job. The segments of a JPEG are those of ITU-T T.81 Annex B.</summary>
+/// <summary>Pictures: kind by content, bounds, no metadata, kept with the job. The segments of a JPEG are those of ITU-T T.81 Annex
+/// B.</summary>
 public sealed class PhotoTests(Running running) : IClassFixture<Running>
 {
     [Fact]
@@ -28,27 +29,60 @@ public sealed class PhotoTests(Running running) : IClassFixture<Running>
         var job = await running.JobAsync();
         var plain = Jpeg();
         byte[] behind = [.. plain, .. Jpeg(("Exif\0\0GPS of a second picture", 0xE1))];
-        byte[] between = [.. plain[..^2], 0xFF, 0xE1, 0, 9, .. "GPS 60\0"u8, 0xFF, 0xDA, 0, 8, 1, 1, 0, 0, 63, 0, 9, 0xFF, 0x00, 0xFF, 0xD0, 9, 0xFF, 0xD9];
+        byte[] between =
+        [
+            .. plain[..^2],
+            0xFF,
+            0xE1,
+            0,
+            9,
+            .. "GPS 60\0"u8,
+            0xFF,
+            0xDA,
+            0,
+            8,
+            1,
+            1,
+            0,
+            0,
+            63,
+            0,
+            9,
+            0xFF,
+            0x00,
+            0xFF,
+            0xD0,
+            9,
+            0xFF,
+            0xD9,
+        ];
         foreach (var bytes in new[] { behind, between })
         {
             var (status, taken) = await HandInAsync(job, bytes);
             Assert.Equal(200, status);
-            Assert.DoesNotContain("GPS", System.Text.Encoding.Latin1.GetString(await running.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/photos/{taken!["sha"]}", UriKind.Relative))), StringComparison.Ordinal);
+            Assert.DoesNotContain(
+                "GPS",
+                System.Text.Encoding.Latin1.GetString(
+                    await running.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/photos/{taken!["sha"]}", UriKind.Relative))
+                ),
+                StringComparison.Ordinal
+            );
         }
     }
 
     /// <summary>What somebody hands in for a picture, by name: the bytes themselves would be written out as each test's name.</summary>
-    private static byte[] Bad(string what) => what switch
-    {
-        "a page" => "<html>"u8.ToArray(),
-        "a PNG" => [0x89, (byte)'P', (byte)'N', (byte)'G', 13, 10, 26, 10],
-        "cut early" => Jpeg()[..40],
-        "cut late" => Jpeg()[..^2],
-        "too wide" => Jpeg(width: 7000),
-        "too large" => [0xFF, 0xD8, .. new byte[7_000_000]],
-        "nonsense" => [0xFF, 0xD8, 1, 2, 3, 4, 5, 6],
-        _ => [],
-    };
+    private static byte[] Bad(string what) =>
+        what switch
+        {
+            "a page" => "<html>"u8.ToArray(),
+            "a PNG" => [0x89, (byte)'P', (byte)'N', (byte)'G', 13, 10, 26, 10],
+            "cut early" => Jpeg()[..40],
+            "cut late" => Jpeg()[..^2],
+            "too wide" => Jpeg(width: 7000),
+            "too large" => [0xFF, 0xD8, .. new byte[7_000_000]],
+            "nonsense" => [0xFF, 0xD8, 1, 2, 3, 4, 5, 6],
+            _ => [],
+        };
 
     [Theory]
     [InlineData("a page", "not a JPEG")]
@@ -71,14 +105,25 @@ public sealed class PhotoTests(Running running) : IClassFixture<Running>
     {
         var job = await running.JobAsync();
         var taken = (await HandInAsync(job, Jpeg())).Body!;
-        Assert.Equal(200, (await running.EditAsync(job, new AddPhoto("f", new Photo("b", (string)taken["sha"]!, 640, 480, (int)taken["bytes"]!, Caption: "as found")))).Status);
+        Assert.Equal(
+            200,
+            (
+                await running.EditAsync(
+                    job,
+                    new AddPhoto("f", new Photo("b", (string)taken["sha"]!, 640, 480, (int)taken["bytes"]!, Caption: "as found"))
+                )
+            ).Status
+        );
         var first = await ExportAsync(job);
         Assert.Equal("PK", System.Text.Encoding.Latin1.GetString(first[..2]));
         Assert.Equal(first, await ExportAsync(job));
         Assert.Equal(200, (await ImportAsync(first, $"?replace={job}")).Status);
         Assert.Equal(first, await ExportAsync(job));
         Assert.Equal(200, (await running.PostAsync($"/api/jobs/{job}/copy", new { id = job + "-copy", name = "Copy" })).Status);
-        Assert.Equal(200, (int)(await running.Client.GetAsync(new Uri($"/api/jobs/{job}-copy/photos/{taken["sha"]}", UriKind.Relative))).StatusCode);
+        Assert.Equal(
+            200,
+            (int)(await running.Client.GetAsync(new Uri($"/api/jobs/{job}-copy/photos/{taken["sha"]}", UriKind.Relative))).StatusCode
+        );
     }
 
     [Fact]
@@ -97,7 +142,9 @@ public sealed class PhotoTests(Running running) : IClassFixture<Running>
                 await using var read = entry.Open();
                 await using var write = to.CreateEntry(entry.FullName).Open();
                 await read.CopyToAsync(write);
-                await write.WriteAsync(entry.FullName.StartsWith("photos/", StringComparison.Ordinal) ? "x"u8.ToArray() : ReadOnlyMemory<byte>.Empty);
+                await write.WriteAsync(
+                    entry.FullName.StartsWith("photos/", StringComparison.Ordinal) ? "x"u8.ToArray() : ReadOnlyMemory<byte>.Empty
+                );
             }
         }
 
@@ -113,9 +160,11 @@ public sealed class PhotoTests(Running running) : IClassFixture<Running>
 
     private Task<byte[]> ExportAsync(string job) => running.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export", UriKind.Relative));
 
-    private Task<(int Status, JsonNode? Body)> ImportAsync(byte[] bytes, string query) => SendAsync("/api/import" + query, bytes, "application/zip");
+    private Task<(int Status, JsonNode? Body)> ImportAsync(byte[] bytes, string query) =>
+        SendAsync("/api/import" + query, bytes, "application/zip");
 
-    private Task<(int Status, JsonNode? Body)> HandInAsync(string job, byte[] bytes) => SendAsync($"/api/jobs/{job}/photos", bytes, "image/jpeg");
+    private Task<(int Status, JsonNode? Body)> HandInAsync(string job, byte[] bytes) =>
+        SendAsync($"/api/jobs/{job}/photos", bytes, "image/jpeg");
 
     private async Task<(int Status, JsonNode? Body)> SendAsync(string path, byte[] bytes, string kind)
     {
@@ -133,8 +182,17 @@ public sealed class PhotoTests(Running running) : IClassFixture<Running>
         static byte[] Segment(byte marker, byte[] body) => [0xFF, marker, (byte)((body.Length + 2) >> 8), (byte)(body.Length + 2), .. body];
         return
         [
-            0xFF, 0xD8, .. Segment(0xE0, [.. "JFIF\0"u8, 1, 1, 0, 0, 1, 0, 1, 0, 0]), .. extra.SelectMany(e => Segment(e.Marker, System.Text.Encoding.Latin1.GetBytes(e.Text))),
-            .. Segment(0xC0, [8, 480 >> 8, 480 & 255, (byte)(width >> 8), (byte)width, 1, 1, 0x11, 0]), .. Segment(0xDA, [1, 1, 0, 0, 63, 0]), 1, 2, 3, 0xFF, 0xD9,
+            0xFF,
+            0xD8,
+            .. Segment(0xE0, [.. "JFIF\0"u8, 1, 1, 0, 0, 1, 0, 1, 0, 0]),
+            .. extra.SelectMany(e => Segment(e.Marker, System.Text.Encoding.Latin1.GetBytes(e.Text))),
+            .. Segment(0xC0, [8, 480 >> 8, 480 & 255, (byte)(width >> 8), (byte)width, 1, 1, 0x11, 0]),
+            .. Segment(0xDA, [1, 1, 0, 0, 63, 0]),
+            1,
+            2,
+            3,
+            0xFF,
+            0xD9,
         ];
     }
 }

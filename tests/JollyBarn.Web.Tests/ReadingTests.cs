@@ -14,10 +14,25 @@ public sealed class ReadingTests(Running running) : IClassFixture<Running>
     public static TheoryData<string> Paths() => [.. OfJob, .. OfBox.Select(p => "/boxes/b" + p)];
 
     public static TheoryData<string> Odd() =>
-    [
-        "/boxes/b?version=-1", "/boxes/b?version=99999", "/boxes/b?version=abc", "/boxes/b?version=9999999999999999999999", "/boxes/b?change=nobody", "/boxes/b?change=", "/boxes/%00", "/boxes/..%2f..%2fetc",
-        "/boxes?find=%25%00%22", "/boxes/b/steps?take=-4", "/boxes/b/steps?take=x", "/boxes/b/steps?take=99999", "/log?take=-1", "/log?take=x", "/log?before=-9", "/log?by=%F0%9F%94%8C", "/boxes/" + new string('x', 4000),
-    ];
+        [
+            "/boxes/b?version=-1",
+            "/boxes/b?version=99999",
+            "/boxes/b?version=abc",
+            "/boxes/b?version=9999999999999999999999",
+            "/boxes/b?change=nobody",
+            "/boxes/b?change=",
+            "/boxes/%00",
+            "/boxes/..%2f..%2fetc",
+            "/boxes?find=%25%00%22",
+            "/boxes/b/steps?take=-4",
+            "/boxes/b/steps?take=x",
+            "/boxes/b/steps?take=99999",
+            "/log?take=-1",
+            "/log?take=x",
+            "/log?before=-9",
+            "/log?by=%F0%9F%94%8C",
+            "/boxes/" + new string('x', 4000),
+        ];
 
     [Theory]
     [MemberData(nameof(Paths))]
@@ -46,7 +61,8 @@ public sealed class ReadingTests(Running running) : IClassFixture<Running>
     [InlineData("Nec2023", 200)]
     [InlineData("Nec1999", 404)]
     [InlineData("99", 404)]
-    public async Task Limits_are_listed_by_edition(string edition, int status) => Assert.Equal(status, await StatusAsync($"/api/limits/{edition}"));
+    public async Task Limits_are_listed_by_edition(string edition, int status) =>
+        Assert.Equal(status, await StatusAsync($"/api/limits/{edition}"));
 
     [Fact]
     public async Task A_box_says_what_fill_findings_and_dead_cables_there_are()
@@ -86,7 +102,10 @@ public sealed class ReadingTests(Running running) : IClassFixture<Running>
         var job = await running.JobAsync();
         await running.EditAsync(job, new PutPlace("p", new Place("Boat shed")));
         await running.EditAsync(job, new AddBox("s", "By the slip", "square-4x2-1/8", "p"));
-        async Task<IEnumerable<string>> Find(string words) => ((JsonArray)(await running.GetAsync($"/api/jobs/{job}/boxes?find={Uri.EscapeDataString(words)}"))!).Select(b => (string)b!["id"]!);
+        async Task<IEnumerable<string>> Find(string words) =>
+            ((JsonArray)(await running.GetAsync($"/api/jobs/{job}/boxes?find={Uri.EscapeDataString(words)}"))!).Select(b =>
+                (string)b!["id"]!
+            );
         Assert.Equal(["s"], await Find("slip"));
         Assert.Equal(["s"], await Find("SHED square"));
         Assert.Equal(["b"], await Find("nonmetallic 18"));

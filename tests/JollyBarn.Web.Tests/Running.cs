@@ -23,7 +23,7 @@ public sealed class Running : IAsyncLifetime, IAsyncDisposable
 
     public async Task InitializeAsync()
     {
-        Store = new JobStore(File);
+        Store = new JobStore(File, catchUp: JollyBarn.Telling.OldRulings.Named);
         app = Server.Build([], Store, 0);
         await app.StartAsync();
         Client = new HttpClient { BaseAddress = new Uri(app.Urls.First()) };
@@ -76,8 +76,23 @@ public sealed class Running : IAsyncLifetime, IAsyncDisposable
 
     public Task<string> TextAsync(string path) => Client.GetStringAsync(new Uri(path, UriKind.Relative));
 
-    public Task<(int Status, JsonNode? Body)> EditAsync(string job, Edit edit, string? id = null, string by = "ann", long? version = null) =>
-        PostAsync($"/api/jobs/{job}/edits", new JsonObject { ["id"] = id ?? Guid.NewGuid().ToString("n"), ["by"] = by, ["base"] = version, ["edit"] = JsonSerializer.SerializeToNode(edit, JobJson.Default.Edit) });
+    public Task<(int Status, JsonNode? Body)> EditAsync(
+        string job,
+        Edit edit,
+        string? id = null,
+        string by = "ann",
+        long? version = null
+    ) =>
+        PostAsync(
+            $"/api/jobs/{job}/edits",
+            new JsonObject
+            {
+                ["id"] = id ?? Guid.NewGuid().ToString("n"),
+                ["by"] = by,
+                ["base"] = version,
+                ["edit"] = JsonSerializer.SerializeToNode(edit, JobJson.Default.Edit),
+            }
+        );
 
     public Task<(int Status, JsonNode? Body)> StepAsync(string job, string step, string by = "ann") =>
         PostAsync($"/api/jobs/{job}/{step}", new { id = Guid.NewGuid().ToString("n"), by });

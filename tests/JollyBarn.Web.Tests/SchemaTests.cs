@@ -1,17 +1,20 @@
 using System.Text.Json.Nodes;
-using Json.Schema;
 using JollyBarn.OpenFile;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
+using Json.Schema;
 
 namespace JollyBarn.Web.Tests;
 
-/// <summary>The published schema of the open file (JSON Schema 2020-12), by a validator from the package registry: what the program writes is valid, and what it would refuse as another kind of thing is not.</summary>
+/// <summary>The published schema of the open file (JSON Schema 2020-12), by a validator from the package registry: what the program writes
+/// is valid, and what it would refuse as another kind of thing is not.</summary>
 public sealed class SchemaTests
 {
     private static readonly JsonSchema Published = JsonSchema.FromText(Schema.Text);
 
-    private static readonly JsonNode Demo = JsonNode.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-keepers-house.json")))!;
+    private static readonly JsonNode Demo = JsonNode.Parse(
+        File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-keepers-house.json"))
+    )!;
 
     [Fact]
     public void The_demo_house_with_all_its_history_is_valid() => Assert.True(Published.Evaluate(Demo).IsValid);

@@ -40,13 +40,18 @@ public sealed class StartTests : IDisposable
     public async Task With_an_older_node_it_says_which_it_found(string version)
     {
         Tool("dotnet", "echo '10.0.401 [/x]'");
-        Tool("node", $"if [ \"$1\" = --version ]; then echo v{version}; else exec {Node()} -e \"Object.defineProperty(process, 'versions', {{ value: {{ node: '{version}' }} }}); $2\"; fi");
+        Tool(
+            "node",
+            $"if [ \"$1\" = --version ]; then echo v{version}; else exec {Node()} -e \"Object.defineProperty(process, "
+                + $"'versions', {{ value: {{ node: '{version}' }} }}); $2\"; fi"
+        );
         await SaysAsync($"This needs Node 20.19 or newer; found v{version}");
     }
 
     public void Dispose() => Directory.Delete(tools, true);
 
-    private static string Node() => (Environment.GetEnvironmentVariable("PATH") ?? "").Split(':').Select(p => Path.Combine(p, "node")).First(File.Exists);
+    private static string Node() =>
+        (Environment.GetEnvironmentVariable("PATH") ?? "").Split(':').Select(p => Path.Combine(p, "node")).First(File.Exists);
 
     private void Tool(string name, string script)
     {
@@ -63,7 +68,10 @@ public sealed class StartTests : IDisposable
             root = root.Parent;
         }
 
-        var call = new ProcessStartInfo(Path.Combine(tools, "bash"), [Path.Combine(root.FullName, "start")]) { RedirectStandardError = true };
+        var call = new ProcessStartInfo(Path.Combine(tools, "bash"), [Path.Combine(root.FullName, "start")])
+        {
+            RedirectStandardError = true,
+        };
         call.Environment["PATH"] = tools;
         using var start = Process.Start(call)!;
         var said = await start.StandardError.ReadToEndAsync();

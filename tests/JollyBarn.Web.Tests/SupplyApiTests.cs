@@ -8,11 +8,15 @@ namespace JollyBarn.Web.Tests;
 /// <summary>Circuits and panels as the interface asks for them.</summary>
 public sealed class SupplyApiTests(Running running) : IClassFixture<Running>
 {
-    /// <summary>NEC Chapter 9 Table 8: 50 ft of 14 AWG out and back is 0.307 Ω, at 12 A 3.1 % of 120 V and a fault of well over 300 A; joints and breaker add a little.</summary>
+    /// <summary>NEC Chapter 9 Table 8: 50 ft of 14 AWG out and back is 0.307 Ω, at 12 A 3.1 % of 120 V and a fault of well over 300 A;
+    /// joints and breaker add a little.</summary>
     [Fact]
     public async Task A_circuit_tells_its_load_drop_fault_current_and_protection()
     {
-        var job = await HouseAsync(new EndAtPanel("feed", RunSide.B, "p"), new NoteFact("b", "r", "load", new Observation(Known.Measured, "900")));
+        var job = await HouseAsync(
+            new EndAtPanel("feed", RunSide.B, "p"),
+            new NoteFact("b", "r", "load", new Observation(Known.Measured, "900"))
+        );
         var circuit = (await running.GetAsync($"/api/jobs/{job}/supply"))!["circuits"]![0]!;
         Assert.Equal((7.5, true), ((double)circuit["knownLoad"]!, (bool)circuit["measured"]!));
         var outlet = Assert.Single(circuit["outlets"]!.AsArray())!;
@@ -44,7 +48,10 @@ public sealed class SupplyApiTests(Running running) : IClassFixture<Running>
         Assert.Equal(["2", "4"], circuit["slots"]!.AsArray().Select(s => (string)s!));
         Assert.Equal(18.8, (double)circuit["knownLoad"]!);
         var load = Assert.Single(circuit["loads"]!.AsArray())!;
-        Assert.Equal(("j", "on.a", "water heater, from Cellar junction", 4500), ((string)load["box"]!, (string)load["end"]!, (string)load["name"]!, (int)load["watts"]!));
+        Assert.Equal(
+            ("j", "on.a", "water heater, from Cellar junction", 4500),
+            ((string)load["box"]!, (string)load["end"]!, (string)load["name"]!, (int)load["watts"]!)
+        );
         var cable = (await running.GetAsync($"/api/jobs/{job}/boxes/j"))!["cables"]!.AsArray().Single(c => (string)c!["run"]! == "on")!;
         Assert.Equal(("Load", "water heater"), ((string)cable["farAt"]!, (string)cable["far"]!));
     }
@@ -66,7 +73,15 @@ public sealed class SupplyApiTests(Running running) : IClassFixture<Running>
     public async Task A_bad_answer_gets_a_sentence_with_its_field(string edit, string field)
     {
         var job = await HouseAsync();
-        var (status, body) = await running.PostAsync($"/api/jobs/{job}/edits", new JsonObject { ["id"] = "bad", ["by"] = "ann", ["edit"] = JsonNode.Parse(edit) });
+        var (status, body) = await running.PostAsync(
+            $"/api/jobs/{job}/edits",
+            new JsonObject
+            {
+                ["id"] = "bad",
+                ["by"] = "ann",
+                ["edit"] = JsonNode.Parse(edit),
+            }
+        );
         Assert.Equal((422, field), (status, (string)body!["field"]!));
     }
 

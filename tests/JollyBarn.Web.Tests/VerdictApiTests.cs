@@ -1,12 +1,13 @@
 using System.Text.Json.Nodes;
-using JollyBarn.CodeBook;
 using JollyBarn.Edits;
+using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web.Tests;
 
-/// <summary>Verdicts, remedies and questions as the interface asks for them; what a change of the book would do; lists and proofs.</summary>
+/// <summary>Verdicts, remedies and questions as the interface asks for them; what a change of the book would do; lists and
+/// proofs.</summary>
 public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
 {
     [Fact]
@@ -16,7 +17,15 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
         var verdict = await FindingAsync(job, "box-bonded");
         var answer = (await running.GetAsync($"/api/jobs/{job}/boxes/b/remedies?rule=box-bonded&of={verdict!["of"]}"))!;
         var edit = answer["remedies"]!.AsArray().First(r => r!["new"]!.AsArray().Count == 0)!["edit"]!;
-        var done = await running.PostAsync($"/api/jobs/{job}/edits", new JsonObject { ["id"] = "fixed", ["by"] = "ann", ["edit"] = edit.DeepClone() });
+        var done = await running.PostAsync(
+            $"/api/jobs/{job}/edits",
+            new JsonObject
+            {
+                ["id"] = "fixed",
+                ["by"] = "ann",
+                ["edit"] = edit.DeepClone(),
+            }
+        );
         Assert.Equal(200, done.Status);
         Assert.Null(await FindingAsync(job, "box-bonded"));
         await running.StepAsync(job, "undo");
@@ -28,11 +37,13 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
     {
         var job = await MetalAsync();
         var asked = (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["questions"]!.AsArray();
-        var order = asked.Select(q => FactKinds.Find((string)q!["key"]!)!.Order).ToList();
+        var order = asked.Select(q => FactKeys.Find((string)q!["key"]!)!.Order).ToList();
         Assert.Equal(order.Order(), order);
         Assert.Contains(asked, q => (string)q!["key"]! == "plate-seats");
         await running.EditAsync(job, RuleBoxes.Note("box", "plate-seats", "yes"));
-        Assert.DoesNotContain((await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["questions"]!.AsArray(), q => (string)q!["key"]! == "plate-seats");
+        Assert.DoesNotContain((await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["questions"]!.AsArray(), q =>
+            (string)q!["key"]! == "plate-seats"
+        );
     }
 
     [Theory]
@@ -53,7 +64,10 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
     {
         var job = await MetalAsync(RuleBoxes.Note("r0.a", "fastener", "11"));
         var version = running.Store.Find(job)!.Now.Version;
-        var (status, answer) = await running.PostAsync($"/api/jobs/{job}/rejudge", """{"edits":[{"do":"setPractice","key":"fastener.first","answer":"stricter"}]}""");
+        var (status, answer) = await running.PostAsync(
+            $"/api/jobs/{job}/rejudge",
+            """{"edits":[{"do":"setPractice","key":"fastener.first","answer":"stricter"}]}"""
+        );
         Assert.Equal(200, status);
         var box = Assert.Single(answer!["changed"]!.AsArray());
         Assert.Equal("fastener", (string)box!["new"]![0]!["rule"]!);
@@ -75,7 +89,13 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
     {
         var job = await MetalAsync(new MoveLead("b", "r1.a1", GfciBox.In("hots")));
         Assert.True(running.Store.ProjectionsHold(job));
-        await running.EditAsync(job, new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 30, BreakerKind.Standard, "c")] }));
+        await running.EditAsync(
+            job,
+            new PutPanel(
+                "panel",
+                new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 30, BreakerKind.Standard, "c")] }
+            )
+        );
         Assert.True(running.Store.ProjectionsHold(job));
         await running.RestartAsync();
         var row = (await running.GetAsync("/api/jobs"))!.AsArray().Single(j => (string)j!["id"]! == job)!;
@@ -92,9 +112,29 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
         var path = $"/api/jobs/{job}/boxes/b/difference?change=plan&from=AsFound&to=AsLeft";
         var answer = (await running.GetAsync(path))!;
         Assert.Equal("black of the cable on to the porch: from joint hots to loose.", (string)answer["differences"]![0]!["says"]!);
-        await running.PostAsync($"/api/jobs/{job}/edits", new JsonObject { ["id"] = "back", ["by"] = "ann", ["edit"] = new JsonObject { ["do"] = "recordDone", ["change"] = "plan", ["id"] = "d2", ["edit"] = answer["putBack"]!.DeepClone() } });
+        await running.PostAsync(
+            $"/api/jobs/{job}/edits",
+            new JsonObject
+            {
+                ["id"] = "back",
+                ["by"] = "ann",
+                ["edit"] = new JsonObject
+                {
+                    ["do"] = "recordDone",
+                    ["change"] = "plan",
+                    ["id"] = "d2",
+                    ["edit"] = answer["putBack"]!.DeepClone(),
+                },
+            }
+        );
         Assert.Empty((await running.GetAsync(path))!["differences"]!.AsArray());
-        Assert.Equal("hots", (string)(await running.GetAsync($"/api/jobs/{job}/boxes/b?change=plan&state=AsLeft"))!["box"]!["leads"]!["r1.a0"]!["lands"]!["joint"]!);
+        Assert.Equal(
+            "hots",
+            (string)
+                (await running.GetAsync($"/api/jobs/{job}/boxes/b?change=plan&state=AsLeft"))!["box"]!["leads"]!["r1.a0"]!["lands"]![
+                    "joint"
+                ]!
+        );
     }
 
     [Fact]
@@ -104,7 +144,19 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
         await running.EditAsync(job, new BeginProof("p", "b", "ann", "two-pole", "2026-09-14T08:00:00Z", "panel lug", "rod"));
         var proof = (await running.GetAsync($"/api/jobs/{job}/boxes/b/proof?by=ann"))!;
         Assert.Equal(("Begun", 12), ((string)proof["state"]!["standing"]!, proof["pairs"]!.AsArray().Count));
-        Reading Of(int i) => new("two-pole", (string)proof["pairs"]![i]!["pair"]!["from"]!, (string)proof["pairs"]![i]!["pair"]!["to"]!, "0 V", "ann", "2026-09-14T08:01:00Z", "b", "p", ReadingStep.Pair, 0);
+        Reading Of(int i) =>
+            new(
+                "two-pole",
+                (string)proof["pairs"]![i]!["pair"]!["from"]!,
+                (string)proof["pairs"]![i]!["pair"]!["to"]!,
+                "0 V",
+                "ann",
+                "2026-09-14T08:01:00Z",
+                "b",
+                "p",
+                ReadingStep.Pair,
+                0
+            );
         Assert.Equal(422, (await running.EditAsync(job, new Batch([new LogReading("m1", Of(0)), new LogReading("m2", Of(1))]))).Status);
         Assert.Equal(200, (await running.EditAsync(job, new LogReading("m1", Of(0)))).Status);
         Assert.Equal(11, (await running.GetAsync($"/api/jobs/{job}/boxes/b/proof?by=ann"))!["state"]!["missing"]!.AsArray().Count);
@@ -112,7 +164,10 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
 
     [Theory]
     [InlineData("1. Box is loose\n2) No plate\n- Open hole\n\n", new[] { "Box is loose", "No plate", "Open hole" })]
-    [InlineData("room,what\nKitchen,\"No plate, again\"\nHall,Open hole\n", new[] { "room, what", "Kitchen, No plate, again", "Hall, Open hole" })]
+    [InlineData(
+        "room,what\nKitchen,\"No plate, again\"\nHall,Open hole\n",
+        new[] { "room, what", "Kitchen, No plate, again", "Hall, Open hole" }
+    )]
     public async Task A_pasted_list_and_a_csv_read_as_lines(string text, string[] lines)
     {
         using var content = new StringContent(text, System.Text.Encoding.UTF8, "text/plain");
@@ -123,5 +178,6 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
 
     private Task<string> MetalAsync(params Edit[] then) => running.MakeAsync(RuleBoxes.Make("metal").Do(then));
 
-    private async Task<JsonNode?> FindingAsync(string job, string rule) => (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["findings"]!.AsArray().FirstOrDefault(f => (string)f!["rule"]! == rule);
+    private async Task<JsonNode?> FindingAsync(string job, string rule) =>
+        (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["findings"]!.AsArray().FirstOrDefault(f => (string)f!["rule"]! == rule);
 }

@@ -46,12 +46,20 @@ public static class BookChecks
     {
         if (PracticeBook.Questions.FirstOrDefault(q => q.Key == key) is { } question)
         {
-            return answer is null || question.Choices.Any(c => c.Value == answer) ? null : new($"{question.Name}: choose one of {string.Join(", ", question.Choices.Select(c => c.Value))}.", "answer");
+            return answer is null || question.Choices.Any(c => c.Value == answer)
+                ? null
+                : new($"{question.Name}: choose one of {string.Join(", ", question.Choices.Select(c => c.Value))}.", "answer");
         }
 
         if (Assumptions.All.FirstOrDefault(a => a.Key == key) is { } assumption)
         {
-            return answer is null || (decimal.TryParse(answer, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) && number > 0 && number <= Assumption.Most)
+            return
+                answer is null
+                || (
+                    decimal.TryParse(answer, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number)
+                    && number > 0
+                    && number <= Assumption.Most
+                )
                 ? null
                 : new($"{assumption.Name}: a number over 0, at most {Assumption.Most}.", "answer");
         }

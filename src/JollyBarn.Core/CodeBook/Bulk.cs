@@ -6,28 +6,30 @@ namespace JollyBarn.CodeBook;
 public static class Bulk
 {
     /// <summary>Diameter over the insulation, in.</summary>
-    public static decimal InsulatedDiameter(Gauge gauge) => gauge.Number switch
-    {
-        >= 18 => 0.084m,
-        16 => 0.096m,
-        14 => 0.111m,
-        12 => 0.130m,
-        10 => 0.164m,
-        8 => 0.216m,
-        _ => 0.254m,
-    };
+    public static decimal InsulatedDiameter(Gauge gauge) =>
+        gauge.Number switch
+        {
+            >= 18 => 0.084m,
+            16 => 0.096m,
+            14 => 0.111m,
+            12 => 0.130m,
+            10 => 0.164m,
+            8 => 0.216m,
+            _ => 0.254m,
+        };
 
     /// <summary>Diameter of bare copper, in; 6 AWG and thicker stranded.</summary>
-    public static decimal BareDiameter(Gauge gauge) => gauge.Number switch
-    {
-        >= 18 => 0.040m,
-        16 => 0.051m,
-        14 => 0.064m,
-        12 => 0.081m,
-        10 => 0.102m,
-        8 => 0.128m,
-        _ => 0.184m,
-    };
+    public static decimal BareDiameter(Gauge gauge) =>
+        gauge.Number switch
+        {
+            >= 18 => 0.040m,
+            16 => 0.051m,
+            14 => 0.064m,
+            12 => 0.081m,
+            10 => 0.102m,
+            8 => 0.128m,
+            _ => 0.184m,
+        };
 }
 
 /// <summary>A crowding assumption that a house may set for itself.</summary>
@@ -35,7 +37,16 @@ public sealed record Assumption(string Key, string Name, decimal Default, string
 {
     /// <summary>The house's number, or the default when it gave none that reads as a number up to <see cref="Most"/>.</summary>
     public decimal Of(HousePractice practice) =>
-        practice.Answers.TryGetValue(Key, out var text) && decimal.TryParse(text, System.Globalization.NumberStyles.AllowDecimalPoint, System.Globalization.CultureInfo.InvariantCulture, out var value) && value <= Most ? value : Default;
+        practice.Answers.TryGetValue(Key, out var text)
+        && decimal.TryParse(
+            text,
+            System.Globalization.NumberStyles.AllowDecimalPoint,
+            System.Globalization.CultureInfo.InvariantCulture,
+            out var value
+        )
+        && value <= Most
+            ? value
+            : Default;
 
     /// <summary>No house sets more, whatever a file says.</summary>
     public const decimal Most = 1000;

@@ -12,11 +12,13 @@ public enum ConnectorStyle
     Crimp,
     Sealed,
     Listed,
+
     /// <summary>Twisted or soldered and left without a connector: recorded, then judged.</summary>
     None,
 }
 
-/// <summary>A connector in generic words. The room it takes is an assumption for crowding (<em>practice</em>); its package decides what it takes.</summary>
+/// <summary>A connector in generic words. The room it takes is an assumption for crowding (<em>practice</em>); its package decides what it
+/// takes.</summary>
 /// <param name="Room">Room it takes in the box, in³.</param>
 /// <param name="Ports">Ports it has, one conductor each; null where the package, not a count of ports, says what it takes.</param>
 /// <param name="Most">Most conductors of 14 AWG that connectors of this size usually take. <em>Practice</em>: the package decides.</param>

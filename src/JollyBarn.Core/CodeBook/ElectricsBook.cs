@@ -18,7 +18,8 @@ public static class ElectricsBook
     /// <summary>Between two conductors of a cable. From memory: 20 to 30 pF a foot for flat cable.</summary>
     public static Assumption Coupling { get; } = new("electrics.coupling", "coupling of two conductors in a cable, a foot", 25m, "pF");
 
-    public static Assumption MetalCoupling { get; } = new("electrics.metalCoupling", "coupling of a box or loose end to the earth", 20m, "pF");
+    public static Assumption MetalCoupling { get; } =
+        new("electrics.metalCoupling", "coupling of a box or loose end to the earth", 20m, "pF");
 
     public static Assumption UnknownFeet { get; } = new("electrics.unknownFeet", "length of a run nobody measured", 30m, "ft");
 
@@ -28,7 +29,8 @@ public static class ElectricsBook
 
     public static Assumption AlarmWatts { get; } = new("electrics.alarm", "a smoke alarm or a smart switch, standing", 1m, "W");
 
-    /// <summary>Hand to foot through the body. IEC 60479-1, from memory: about 1000 Ω for 5 % of people at 120 V, 1700 Ω for half.</summary>
+    /// <summary>Hand to foot through the body. IEC 60479-1, from memory: about 1000 Ω for 5 % of people at 120 V, 1700 Ω for
+    /// half.</summary>
     public static Assumption BodyOhms { get; } = new("electrics.body", "a person, hand to foot", 1000m, "Ω");
 
     public static Assumption ShoeOhms { get; } = new("electrics.shoes", "shoes and floor", 1000m, "Ω");
@@ -38,17 +40,40 @@ public static class ElectricsBook
 
     public static Assumption LampLights { get; } = new("electrics.lampLights", "such a lamp lights from", 80m, "V");
 
-    /// <summary>A ground-fault device answers a load-side neutral joined to ground below this loop resistance. From memory of UL 943's grounded-neutral test.</summary>
-    public static Assumption GroundedNeutral { get; } = new("electrics.groundedNeutral", "a ground-fault device answers a neutral–ground loop under", 2m, "Ω");
+    /// <summary>A ground-fault device answers a load-side neutral joined to ground below this loop resistance. From memory of UL 943's
+    /// grounded-neutral test.</summary>
+    public static Assumption GroundedNeutral { get; } =
+        new("electrics.groundedNeutral", "a ground-fault device answers a neutral–ground loop under", 2m, "Ω");
 
-    /// <summary>Difference at which an arc-fault breaker opens too. From memory: some made until about 2015 add 30 mA; most made since add none.</summary>
-    public static Assumption ArcFaultGround { get; } = new("electrics.afciGround", "an arc-fault breaker opens on a difference to ground too, of", 0m, "mA");
+    /// <summary>Difference at which an arc-fault breaker opens too. From memory: some made until about 2015 add 30 mA; most made since add
+    /// none.</summary>
+    public static Assumption ArcFaultGround { get; } =
+        new("electrics.afciGround", "an arc-fault breaker opens on a difference to ground too, of", 0m, "mA");
 
     /// <summary>Current for which the drop to an outlet is worked out, of the breaker's rating. <em>Practice</em>.</summary>
-    public static Assumption DropLoad { get; } = new("electrics.dropLoad", "load for which voltage drop is worked out, of the breaker", 80m, "%");
+    public static Assumption DropLoad { get; } =
+        new("electrics.dropLoad", "load for which voltage drop is worked out, of the breaker", 80m, "%");
 
     public static IReadOnlyList<Assumption> All { get; } =
     [
-        LegVolts, SourceOhms, UtilityEarth, Electrode, JointMilliohms, BreakerMilliohms, Coupling, MetalCoupling, UnknownFeet, LuminaireWatts, FanWatts, AlarmWatts, BodyOhms, ShoeOhms, LampOhms, LampLights, GroundedNeutral, ArcFaultGround, DropLoad,
+        LegVolts,
+        SourceOhms,
+        UtilityEarth,
+        Electrode,
+        JointMilliohms,
+        BreakerMilliohms,
+        Coupling,
+        MetalCoupling,
+        UnknownFeet,
+        LuminaireWatts,
+        FanWatts,
+        AlarmWatts,
+        BodyOhms,
+        ShoeOhms,
+        LampOhms,
+        LampLights,
+        GroundedNeutral,
+        ArcFaultGround,
+        DropLoad,
     ];
 }

@@ -44,15 +44,16 @@ public static class FillLimits
         new("depth.gauge.8", "device on 8, 6 or 4 AWG", 2.0625m, "in", "314.24(B)(3)"),
     ];
 
-    public static string AllowanceKey(Gauge gauge) => gauge.Number switch
-    {
-        18 => "fill.allowance.18",
-        16 => "fill.allowance.16",
-        14 => "fill.allowance.14",
-        12 => "fill.allowance.12",
-        10 => "fill.allowance.10",
-        8 => "fill.allowance.8",
-        6 => "fill.allowance.6",
-        _ => "fill.allowance.none",
-    };
+    public static string AllowanceKey(Gauge gauge) =>
+        gauge.Number switch
+        {
+            18 => "fill.allowance.18",
+            16 => "fill.allowance.16",
+            14 => "fill.allowance.14",
+            12 => "fill.allowance.12",
+            10 => "fill.allowance.10",
+            8 => "fill.allowance.8",
+            6 => "fill.allowance.6",
+            _ => "fill.allowance.none",
+        };
 }

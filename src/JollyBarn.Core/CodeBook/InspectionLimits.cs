@@ -1,6 +1,7 @@
 namespace JollyBarn.CodeBook;
 
-/// <summary>The numbers of inspection, with their articles. From memory of NEC 2017, 2020 and 2023 unless <em>practice</em> stands there.</summary>
+/// <summary>The numbers of inspection, with their articles. From memory of NEC 2017, 2020 and 2023 unless <em>practice</em> stands
+/// there.</summary>
 public static class InspectionLimits
 {
     public static IReadOnlyList<Limit> All { get; } =
@@ -29,10 +30,10 @@ public static class InspectionLimits
         new("cable.bend.ac", "bend of AC", 5m, "× diameter", "320.24"),
         new("cable.bend.mc", "bend of MC", 7m, "× diameter", "330.24"),
         new("cable.bundle", "cables in one sealed hole before adjustment", 2m, "cables", "334.80"),
-        new("cable.bundle.4", "adjustment for 4 to 6 current-carrying conductors", 80m, "%", "310.15(C)(1)"),
-        new("cable.bundle.7", "adjustment for 7 to 9", 70m, "%", "310.15(C)(1)"),
-        new("cable.bundle.10", "adjustment for 10 to 20", 50m, "%", "310.15(C)(1)"),
-        new("cable.bundle.21", "adjustment for 21 to 30", 45m, "%", "310.15(C)(1)"),
+        new("cable.bundle.4", "adjustment for 4 to 6 current-carrying conductors", 80m, "%", "334.80, 310.15(C)(1)"),
+        new("cable.bundle.7", "adjustment for 7 to 9", 70m, "%", "334.80, 310.15(C)(1)"),
+        new("cable.bundle.10", "adjustment for 10 to 20", 50m, "%", "334.80, 310.15(C)(1)"),
+        new("cable.bundle.21", "adjustment for 21 to 30", 45m, "%", "334.80, 310.15(C)(1)"),
         new("ampacity90.14", "14 AWG copper at 90 °C, before adjustment", 25m, "A", "Table 310.16"),
         new("ampacity90.12", "12 AWG copper at 90 °C, before adjustment", 30m, "A", "Table 310.16"),
         new("ampacity90.10", "10 AWG copper at 90 °C, before adjustment", 40m, "A", "Table 310.16"),
@@ -63,7 +64,14 @@ public static class InspectionLimits
         new("circuit.drop", "voltage drop along a branch circuit", 3m, "%", "210.19(A), informational note"),
         new("circuit.drop", "voltage drop along a branch circuit", 3m, "%", "210.19, informational note", Edition.Nec2023),
         new("circuit.drop-all", "voltage drop of feeder and branch circuit together", 5m, "%", "210.19(A), informational note"),
-        new("circuit.drop-all", "voltage drop of feeder and branch circuit together", 5m, "%", "210.19, informational note", Edition.Nec2023),
+        new(
+            "circuit.drop-all",
+            "voltage drop of feeder and branch circuit together",
+            5m,
+            "%",
+            "210.19, informational note",
+            Edition.Nec2023
+        ),
         new("circuit.cord", "any one cord-connected load, of the circuit's rating", 80m, "%", "210.23(A)(1)"),
         new("circuit.cord", "any one cord-connected load, of the circuit's rating", 80m, "%", "210.23(B)(1)", Edition.Nec2023),
         new("circuit.fixed", "loads fastened in place beside others, of the circuit's rating", 50m, "%", "210.23(A)(2)"),

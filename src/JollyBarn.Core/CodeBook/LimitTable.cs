@@ -32,7 +32,11 @@ public sealed class LimitTable
         {
             if (now.TryGetValue(amendment.Key, out var limit))
             {
-                now[amendment.Key] = limit with { Value = amendment.Value ?? limit.Value, Article = $"{limit.Article}, {(amendment.Value is null ? "noted" : "amended")} here: {amendment.Note}" };
+                now[amendment.Key] = limit with
+                {
+                    Value = amendment.Value ?? limit.Value,
+                    Article = $"{limit.Article}, {(amendment.Value is null ? "noted" : "amended")} here: {amendment.Note}",
+                };
             }
         }
 
@@ -54,6 +58,8 @@ public sealed class LimitTable
     /// <summary>A limit kept in inches, as a length.</summary>
     public Length Inches(string key) => Length.FromInches(rows[key].Value);
 
-    /// <summary>Volume allowance of one conductor, in³, or null for a gauge outside Table 314.16(B) (4 AWG and larger is 314.28; thinner than 18 has no row).</summary>
-    public Volume? Allowance(Gauge gauge) => rows.TryGetValue(FillLimits.AllowanceKey(gauge), out var limit) ? Volume.Of(limit.Value) : null;
+    /// <summary>Volume allowance of one conductor, in³, or null for a gauge outside Table 314.16(B) (4 AWG and larger is 314.28; thinner
+    /// than 18 has no row).</summary>
+    public Volume? Allowance(Gauge gauge) =>
+        rows.TryGetValue(FillLimits.AllowanceKey(gauge), out var limit) ? Volume.Of(limit.Value) : null;
 }

@@ -1,3 +1,5 @@
+using JollyBarn.Terms;
+
 namespace JollyBarn.CodeBook;
 
 /// <summary>When protection is asked in a room.</summary>
@@ -5,8 +7,10 @@ public enum Asked
 {
     No,
     Always,
+
     /// <summary>Only where it serves a countertop.</summary>
     Countertop,
+
     /// <summary>Only where the basement is not finished.</summary>
     Unfinished,
 }
@@ -14,33 +18,37 @@ public enum Asked
 /// <summary>Rooms of a dwelling in which protection is asked, by edition. From memory of NEC 210.8(A) and 210.12(A).</summary>
 public static class ProtectionBook
 {
-    private static readonly string[] Always = ["bathroom", "garage", "outdoors", "crawl", "laundry", "boathouse"];
-    private static readonly string[] Arc = ["kitchen", "living", "dining", "bedroom", "closet", "hall", "laundry"];
-
     /// <summary>Ground-fault protection of a receptacle by the use of the room, nearness to water apart. NEC 210.8(A).</summary>
-    public static Asked Gfci(Edition edition, string use) => use switch
-    {
-        _ when Always.Contains(use) => Asked.Always,
-        "kitchen" => edition >= Edition.Nec2023 ? Asked.Always : Asked.Countertop,
-        "basement" => edition >= Edition.Nec2020 ? Asked.Always : Asked.Unfinished,
-        _ => Asked.No,
-    };
+    public static Asked Gfci(Edition edition, RoomUse use) =>
+        use switch
+        {
+            RoomUse.Bathroom or RoomUse.Garage or RoomUse.Outdoors or RoomUse.Crawl or RoomUse.Laundry or RoomUse.Boathouse => Asked.Always,
+            RoomUse.Kitchen => edition >= Edition.Nec2023 ? Asked.Always : Asked.Countertop,
+            RoomUse.Basement => edition >= Edition.Nec2020 ? Asked.Always : Asked.Unfinished,
+            _ => Asked.No,
+        };
 
     /// <summary>True from the edition on that asks it in any damp or wet place indoors. NEC 210.8(A)(11), 2020.</summary>
     public static bool GfciInDamp(Edition edition) => edition >= Edition.Nec2020;
 
     /// <summary>Arc-fault protection by the use of the room. NEC 210.12(A); rooms like these are named as the nearest of them.</summary>
-    public static bool Afci(string use) => Arc.Contains(use);
+    public static bool Afci(RoomUse use) =>
+        use is RoomUse.Kitchen or RoomUse.Living or RoomUse.Dining or RoomUse.Bedroom or RoomUse.Closet or RoomUse.Hall or RoomUse.Laundry;
 
-    /// <summary>True where receptacles are tamper-resistant. NEC 406.12: dwellings in 2017; garages and outbuildings too from 2020 on.</summary>
-    public static bool Tamper(Edition edition, string use) => edition >= Edition.Nec2020 || use is not ("garage" or "boathouse");
+    /// <summary>True where receptacles are tamper-resistant. NEC 406.12: dwellings in 2017; garages and outbuildings too from 2020
+    /// on.</summary>
+    public static bool Tamper(Edition edition, RoomUse use) =>
+        edition >= Edition.Nec2020 || use is not (RoomUse.Garage or RoomUse.Boathouse);
 
-    /// <summary>True from the edition on whose text counts the whole path through a splice as free length; before it the office says. NEC 300.14.</summary>
+    /// <summary>True from the edition on whose text counts the whole path through a splice as free length; before it the office says. NEC
+    /// 300.14.</summary>
     public static bool SpliceCounts(Edition edition) => edition >= Edition.Nec2023;
 
-    /// <summary>True from the edition on that takes any approved means for a marked torque; 2017 asks for a calibrated tool. NEC 110.14(D).</summary>
+    /// <summary>True from the edition on that takes any approved means for a marked torque; 2017 asks for a calibrated tool. NEC
+    /// 110.14(D).</summary>
     public static bool AnyTorqueMeans(Edition edition) => edition >= Edition.Nec2020;
 
-    /// <summary>True from the edition on that keeps receptacles out of a zone of 3 ft by 8 ft; in 2017 only within or over the tub. NEC 406.9(C).</summary>
+    /// <summary>True from the edition on that keeps receptacles out of a zone of 3 ft by 8 ft; in 2017 only within or over the tub. NEC
+    /// 406.9(C).</summary>
     public static bool BathZone(Edition edition) => edition >= Edition.Nec2020;
 }

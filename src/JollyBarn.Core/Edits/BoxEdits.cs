@@ -5,23 +5,42 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
 
-/// <summary>Adds a box of a kind; what the kind says of itself is filled in as catalogue facts, the mark only when it is given or the kind carries one.</summary>
+/// <summary>Adds a box of a kind; what the kind says of itself is filled in as catalogue facts, the mark only when it is given or the kind
+/// carries one.</summary>
 /// <param name="Kind">Kind id from the catalogue.</param>
 /// <param name="Mark">The mark as read; leaves the catalogue's when null.</param>
-public sealed record AddBox(string Id, string Name, string Kind, string? Place = null, Fact<Volume>? Mark = null, Contents Contents = Contents.NotOpened) : Edit
+public sealed record AddBox(
+    string Id,
+    string Name,
+    string Kind,
+    string? Place = null,
+    Fact<Volume>? Mark = null,
+    Contents Contents = Contents.NotOpened
+) : Edit
 {
     [JsonIgnore]
     public override IEnumerable<string> OfBoxes => [Id];
 
     public override Refusal? Check(Job job) =>
-        Refuse.NewId(Id, job.Boxes.Has(Id), "id") ?? Refuse.BadText(Name, "name") ?? Refuse.BadEnum(Contents, "contents")
+        Refuse.NewId(Id, job.Boxes.Has(Id), "id")
+        ?? Refuse.BadText(Name, "name")
+        ?? Refuse.BadEnum(Contents, "contents")
         ?? (BoxKinds.Find(Kind) is null ? Refuse.Missing("kind of box", Kind, "kind") : null)
         ?? (Place is null || job.Places.Has(Place) ? null : Refuse.Missing("place", Place, "place"))
         ?? Facts.Bad(Mark, "mark");
 
     public override Job Apply(Job job)
     {
-        var box = Kinds.Make(new Box { Name = Name.Trim(), Kind = Kind, Place = Place, Contents = Contents }, Kind);
+        var box = Kinds.Make(
+            new Box
+            {
+                Name = Name.Trim(),
+                Kind = Kind,
+                Place = Place,
+                Contents = Contents,
+            },
+            Kind
+        );
         return job with { Boxes = job.Boxes.With(Id, Mark is null ? box : box with { Mark = Mark }) };
     }
 
@@ -69,8 +88,16 @@ public sealed record CopyBox(string Box, string Id, string Name) : Edit
         }
 
         var clash = RunsIn(job, box).Select(r => NewRun(r)).FirstOrDefault(id => job.Runs.Has(id) || !Ids.IsGood(id));
-        return Refuse.NewId(Id, job.Boxes.Has(Id), "id") ?? Refuse.BadText(Name, "name")
-            ?? (clash is null ? null : new Refusal($"The copied cable would be called {Ids.Shown(clash)}, which is taken or too long. Choose another id.", "id"));
+        return Refuse.NewId(Id, job.Boxes.Has(Id), "id")
+            ?? Refuse.BadText(Name, "name")
+            ?? (
+                clash is null
+                    ? null
+                    : new Refusal(
+                        $"The copied cable would be called {Ids.Shown(clash)}, which is taken or too long. Choose another id.",
+                        "id"
+                    )
+            );
     }
 
     public override Job Apply(Job job)
@@ -84,9 +111,16 @@ public sealed record CopyBox(string Box, string Id, string Name) : Edit
         {
             Name = Name.Trim(),
             Binned = false,
-            Leads = ById<Lead>.From(box.Leads.Select(p => new KeyValuePair<string, Lead>(
-                p.Value.Run is null ? p.Key : p.Key.Replace(p.Value.Run, NewRun(p.Value.Run), StringComparison.Ordinal),
-                p.Value with { Run = p.Value.Run is null ? null : NewRun(p.Value.Run), LeavesBy = p.Value.LeavesBy is null ? null : NewRun(p.Value.LeavesBy) }))),
+            Leads = ById<Lead>.From(
+                box.Leads.Select(p => new KeyValuePair<string, Lead>(
+                    p.Value.Run is null ? p.Key : p.Key.Replace(p.Value.Run, NewRun(p.Value.Run), StringComparison.Ordinal),
+                    p.Value with
+                    {
+                        Run = p.Value.Run is null ? null : NewRun(p.Value.Run),
+                        LeavesBy = p.Value.LeavesBy is null ? null : NewRun(p.Value.LeavesBy),
+                    }
+                ))
+            ),
             Noted = ById<Noted>.Empty,
             Said = ById<Said>.Empty,
         };
@@ -97,7 +131,11 @@ public sealed record CopyBox(string Box, string Id, string Name) : Edit
             runs = runs.With(NewRun(id), run with { A = End(run.A), B = End(run.B), Length = Fact<Length>.Unknown, Circuit = null });
         }
 
-        return job with { Boxes = job.Boxes.With(Id, copy), Runs = runs };
+        return job with
+        {
+            Boxes = job.Boxes.With(Id, copy),
+            Runs = runs,
+        };
     }
 
     public override string Tell(Job before) => $"{before.Boxes.Find(Box)?.Name} copied as {Name}";
@@ -122,7 +160,8 @@ public sealed record RenameBox(string Box, string Name) : BoxEdit(Box)
 /// <summary>Says which place a box is in; null takes it back.</summary>
 public sealed record PlaceBox(string Box, string? Place = null) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => Place is null || job.Places.Has(Place) ? null : Refuse.Missing("place", Place, "place");
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Place is null || job.Places.Has(Place) ? null : Refuse.Missing("place", Place, "place");
 
     protected override Box ApplyIn(Box box) => box with { Place = Place };
 
@@ -132,7 +171,8 @@ public sealed record PlaceBox(string Box, string? Place = null) : BoxEdit(Box)
 /// <summary>Says which wall the box sits in.</summary>
 public sealed record SetBoxWall(string Box, string? Wall = null) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => Wall is null || job.Walls.Has(Wall) ? null : Refuse.Missing("wall", Wall, "wall");
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Wall is null || job.Walls.Has(Wall) ? null : Refuse.Missing("wall", Wall, "wall");
 
     protected override Box ApplyIn(Box box) => box with { Wall = Wall };
 
@@ -167,15 +207,26 @@ public sealed record SetBoxMark(string Box, Fact<Volume> Mark) : BoxEdit(Box)
 
     protected override Box ApplyIn(Box box) => box with { Mark = Mark };
 
-    protected override string TellIn(Box box) => Mark.OrNull is { } mark ? $"marked {mark}" : Mark.How == Known.NotApplicable ? "has no mark" : "mark not known";
+    protected override string TellIn(Box box) =>
+        Mark.OrNull is { } mark ? $"marked {mark}"
+        : Mark.How == Known.NotApplicable ? "has no mark"
+        : "mark not known";
 }
 
 /// <summary>Sets inside sizes; a part left null stays as it is.</summary>
-public sealed record SetBoxSize(string Box, Fact<Length>? Height = null, Fact<Length>? Width = null, Fact<Length>? Depth = null) : BoxEdit(Box)
+public sealed record SetBoxSize(string Box, Fact<Length>? Height = null, Fact<Length>? Width = null, Fact<Length>? Depth = null)
+    : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => Facts.Bad(Height, "height") ?? Facts.Bad(Width, "width") ?? Facts.Bad(Depth, "depth");
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Facts.Bad(Height, "height") ?? Facts.Bad(Width, "width") ?? Facts.Bad(Depth, "depth");
 
-    protected override Box ApplyIn(Box box) => box with { Height = Height ?? box.Height, Width = Width ?? box.Width, Depth = Depth ?? box.Depth };
+    protected override Box ApplyIn(Box box) =>
+        box with
+        {
+            Height = Height ?? box.Height,
+            Width = Width ?? box.Width,
+            Depth = Depth ?? box.Depth,
+        };
 
     protected override string TellIn(Box box) => "measured inside";
 }
@@ -186,29 +237,46 @@ public sealed record SetContents(string Box, Contents Contents) : BoxEdit(Box)
 
     protected override Box ApplyIn(Box box) => box with { Contents = Contents };
 
-    protected override string TellIn(Box box) => Contents switch { Contents.Complete => "everything in it is recorded", Contents.Partial => "partly recorded", _ => "not opened yet" };
+    protected override string TellIn(Box box) =>
+        Contents switch
+        {
+            Contents.Complete => "everything in it is recorded",
+            Contents.Partial => "partly recorded",
+            _ => "not opened yet",
+        };
 }
 
 public sealed record SetClamps(string Box, Fact<ClampStyle> Clamps) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => Facts.BadHow(Clamps, "clamps") ?? (Clamps.Value is { } style ? Refuse.BadEnum(style, "clamps.value") : null);
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Facts.BadHow(Clamps, "clamps") ?? (Clamps.Value is { } style ? Refuse.BadEnum(style, "clamps.value") : null);
 
     /// <remarks>Taking the inside clamps out puts an outside connector at every entry that was held by one.</remarks>
-    protected override Box ApplyIn(Box box) => box with
-    {
-        Clamps = Clamps,
-        Entries = Clamps.OrNull == ClampStyle.Outside
-            ? box.Entries.Each((_, e) => e.Holding == Holding.InternalClamp ? e with { Holding = Holding.OutsideConnector } : e)
-            : box.Entries,
-    };
+    protected override Box ApplyIn(Box box) =>
+        box with
+        {
+            Clamps = Clamps,
+            Entries =
+                Clamps.OrNull == ClampStyle.Outside
+                    ? box.Entries.Each((_, e) => e.Holding == Holding.InternalClamp ? e with { Holding = Holding.OutsideConnector } : e)
+                    : box.Entries,
+        };
 
-    protected override string TellIn(Box box) => Clamps.OrNull switch { ClampStyle.Internal => "clamps inside", ClampStyle.Flap => "held by its flap", ClampStyle.Outside => "no clamps inside", _ => "clamps not known" };
+    protected override string TellIn(Box box) =>
+        Clamps.OrNull switch
+        {
+            ClampStyle.Internal => "clamps inside",
+            ClampStyle.Flap => "held by its flap",
+            ClampStyle.Outside => "no clamps inside",
+            _ => "clamps not known",
+        };
 }
 
 /// <summary>Luminaire studs and hickeys.</summary>
 public sealed record SetFittings(string Box, int Studs, int Hickeys) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => Studs is >= 0 and <= 4 && Hickeys is >= 0 and <= 4 ? null : new Refusal("A box has 0 to 4 of each.", "studs");
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Studs is >= 0 and <= 4 && Hickeys is >= 0 and <= 4 ? null : new Refusal("A box has 0 to 4 of each.", "studs");
 
     protected override Box ApplyIn(Box box) => box with { Studs = Studs, Hickeys = Hickeys };
 
@@ -219,9 +287,15 @@ public sealed record SetFittings(string Box, int Studs, int Hickeys) : BoxEdit(B
 public sealed record SetPrintedCounts(string Box, IReadOnlyDictionary<string, int> Counts) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Counts.Count <= 10 && Counts.All(c => Gauge.TryParse(c.Key, out _) && c.Value is >= 0 and <= 200) ? null : new Refusal("Printed counts are 0 to 200 by gauge, such as 14: 9.", "counts");
+        Counts.Count <= 10 && Counts.All(c => Gauge.TryParse(c.Key, out _) && c.Value is >= 0 and <= 200)
+            ? null
+            : new Refusal("Printed counts are 0 to 200 by gauge, such as 14: 9.", "counts");
 
-    protected override Box ApplyIn(Box box) => box with { PrintedCounts = new SortedDictionary<string, int>(Counts.ToDictionary(), StringComparer.Ordinal) };
+    protected override Box ApplyIn(Box box) =>
+        box with
+        {
+            PrintedCounts = new SortedDictionary<string, int>(Counts.ToDictionary(), StringComparer.Ordinal),
+        };
 
     protected override string TellIn(Box box) => "printed counts noted";
 }
@@ -272,12 +346,15 @@ public sealed record ForRoom(string Place, Edit Each) : Edit
         var boxes = BoxesOf(job).ToList();
         return boxes.Count == 0
             ? new Refusal("There is no box in this room yet.", "place")
-            : boxes.Select(id => For(id).Check(job) is { } refusal ? refusal with { Says = $"{job.Boxes[id].Name}: {refusal.Says}" } : null).FirstOrDefault(r => r is not null);
+            : boxes
+                .Select(id => For(id).Check(job) is { } refusal ? refusal with { Says = $"{job.Boxes[id].Name}: {refusal.Says}" } : null)
+                .FirstOrDefault(r => r is not null);
     }
 
     public override Job Apply(Job job) => Each is BoxEdit ? BoxesOf(job).Aggregate(job, (j, id) => For(id).Apply(j)) : job;
 
-    public override string Tell(Job before) => $"{before.Places.Find(Place)?.Name}, every box: {(BoxesOf(before).FirstOrDefault() is { } id ? For(id).Tell(before) : "")}";
+    public override string Tell(Job before) =>
+        $"{before.Places.Find(Place)?.Name}, every box: {(BoxesOf(before).FirstOrDefault() is { } id ? For(id).Tell(before) : "")}";
 
     private BoxEdit For(string id) => (BoxEdit)Each with { Box = id };
 

@@ -7,30 +7,55 @@ namespace JollyBarn.Edits;
 /// <summary>What a cable is: 14-2 with ground is gauge 14, two conductors, a bare ground.</summary>
 /// <param name="Conductors">Insulated conductors, 1 to 30.</param>
 /// <param name="Colours">Their colours in order; the usual ones when null.</param>
-public sealed record CableSpec(CableType Type, int Conductors, GroundKind Ground, Gauge? Gauge = null, IReadOnlyList<string>? Colours = null, Gauge? GroundGauge = null, bool Stranded = false, Metal Metal = Metal.Copper)
+public sealed record CableSpec(
+    CableType Type,
+    int Conductors,
+    GroundKind Ground,
+    Gauge? Gauge = null,
+    IReadOnlyList<string>? Colours = null,
+    Gauge? GroundGauge = null,
+    bool Stranded = false,
+    Metal Metal = Metal.Copper
+)
 {
     private static readonly string[] Usual = ["black", "white", "red", "blue"];
 
     internal Refusal? Check(string field) =>
-        Refuse.BadEnum(Type, field + ".type") ?? Refuse.BadEnum(Ground, field + ".ground") ?? Refuse.BadEnum(Metal, field + ".metal")
+        Refuse.BadEnum(Type, field + ".type")
+        ?? Refuse.BadEnum(Ground, field + ".ground")
+        ?? Refuse.BadEnum(Metal, field + ".metal")
         ?? (Conductors is < 1 or > 30 ? new Refusal("A cable has 1 to 30 conductors.", field + ".conductors") : null)
-        ?? (Colours is not null && Colours.Count != Conductors ? new Refusal("Give a colour for each conductor, or none.", field + ".colours") : null)
+        ?? (
+            Colours is not null && Colours.Count != Conductors
+                ? new Refusal("Give a colour for each conductor, or none.", field + ".colours")
+                : null
+        )
         ?? Colours?.Select(c => Refuse.BadText(c, field + ".colours")).FirstOrDefault(r => r is not null);
 
-    internal Run ToRun() => new()
-    {
-        Type = Type,
-        Gauge = Gauge,
-        Ground = Ground,
-        GroundGauge = GroundGauge,
-        Metal = Metal,
-        Conductors = [.. Enumerable.Range(0, Conductors).Select(i => new Conductor(Colour(i), Use(Colour(i)), null, Stranded))],
-    };
+    internal Run ToRun() =>
+        new()
+        {
+            Type = Type,
+            Gauge = Gauge,
+            Ground = Ground,
+            GroundGauge = GroundGauge,
+            Metal = Metal,
+            Conductors = [.. Enumerable.Range(0, Conductors).Select(i => new Conductor(Colour(i), Use(Colour(i)), null, Stranded))],
+        };
 
     /// <summary>Three-conductor cable is black, red, white; otherwise black, white, red, blue and on.</summary>
-    private string Colour(int i) => Colours is not null ? Colours[i] : Conductors == 3 ? new[] { "black", "red", "white" }[i] : Usual[i % Usual.Length];
+    private string Colour(int i) =>
+        Colours is not null ? Colours[i]
+        : Conductors == 3 ? new[] { "black", "red", "white" }[i]
+        : Usual[i % Usual.Length];
 
-    private static ConductorUse Use(string colour) => colour switch { "white" or "grey" => ConductorUse.Neutral, "black" or "red" or "blue" => ConductorUse.Hot, _ => ConductorUse.Unknown };
+    private static ConductorUse Use(string colour) =>
+        colour switch
+        {
+            "white" or "grey" => ConductorUse.Neutral,
+            "black" or "red" or "blue" => ConductorUse.Hot,
+            _ => ConductorUse.Unknown,
+        };
 }
 
 /// <summary>The leads a run's end puts into a box.</summary>
@@ -45,68 +70,105 @@ internal static class RunLeads
         for (var i = 0; i < run.Conductors.Count; i++)
         {
             var conductor = run.Conductors[i];
-            leads = leads.With(Id(runId, side, i), new Lead
-            {
-                Run = runId,
-                Side = side,
-                Index = i,
-                Gauge = conductor.Gauge ?? run.Gauge,
-                Colour = conductor.Colour,
-                Stranded = conductor.Stranded,
-                Metal = run.Metal,
-                Use = conductor.Use,
-            });
+            leads = leads.With(
+                Id(runId, side, i),
+                new Lead
+                {
+                    Run = runId,
+                    Side = side,
+                    Index = i,
+                    Gauge = conductor.Gauge ?? run.Gauge,
+                    Colour = conductor.Colour,
+                    Stranded = conductor.Stranded,
+                    Metal = run.Metal,
+                    Use = conductor.Use,
+                }
+            );
         }
 
         if (run.Ground is GroundKind.Bare or GroundKind.Insulated)
         {
-            leads = leads.With(Id(runId, side, run.Conductors.Count), new Lead
-            {
-                Run = runId,
-                Side = side,
-                Index = run.Conductors.Count,
-                Gauge = run.GroundGauge ?? run.Gauge,
-                Colour = run.Ground == GroundKind.Bare ? "bare" : "green",
-                Metal = run.Metal,
-                Use = ConductorUse.Ground,
-            });
+            leads = leads.With(
+                Id(runId, side, run.Conductors.Count),
+                new Lead
+                {
+                    Run = runId,
+                    Side = side,
+                    Index = run.Conductors.Count,
+                    Gauge = run.GroundGauge ?? run.Gauge,
+                    Colour = run.Ground == GroundKind.Bare ? "bare" : "green",
+                    Metal = run.Metal,
+                    Use = ConductorUse.Ground,
+                }
+            );
         }
 
-        return box with { Leads = leads };
+        return box with
+        {
+            Leads = leads,
+        };
     }
 
     public static string Cable(this Job job, string run, string box) =>
-        job.Runs.Find(run) is not { } found ? "a cable" : found.SidesIn(box).Select(s => found.End(s).Says).FirstOrDefault(s => s is not null) is { } says ? $"the cable {says}" : "a cable";
+        job.Runs.Find(run) is not { } found ? "a cable"
+        : found.SidesIn(box).Select(s => found.End(s).Says).FirstOrDefault(s => s is not null) is { } says ? $"the cable {says}"
+        : "a cable";
 }
 
-/// <summary>Brings a cable into a box at an entry, with its leads. Lead ids are the run's id, <c>.a</c>, and the place in the cable.</summary>
+/// <summary>Brings a cable into a box at an entry, with its leads. Lead ids are the run's id, <c>.a</c>, and the place in the
+/// cable.</summary>
 /// <param name="Run">Id of the new run; its A side is here, its other end unknown.</param>
 /// <param name="Entry">An entry of the box, or the id of a new one.</param>
 /// <param name="Side">Side of a new entry.</param>
 /// <param name="Holding">What holds it; by the box's clamps when null.</param>
 /// <param name="Says">What it is called here: "from the pantry".</param>
-public sealed record AddCable(string Box, string Run, string Entry, CableSpec Cable, EntrySide Side = EntrySide.Top, Holding? Holding = null, string? Says = null, Feeds Feeds = Feeds.CannotTell) : BoxEdit(Box)
+public sealed record AddCable(
+    string Box,
+    string Run,
+    string Entry,
+    CableSpec Cable,
+    EntrySide Side = EntrySide.Top,
+    Holding? Holding = null,
+    string? Says = null,
+    Feeds Feeds = Feeds.CannotTell
+) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Refuse.NewId(Run, job.Runs.Has(Run), "run") ?? Refuse.BadId(Entry, "entry") ?? Cable.Check("cable") ?? Refuse.BadEnum(Side, "side") ?? Refuse.BadNote(Says, "says") ?? Refuse.BadEnum(Feeds, "feeds")
-        ?? (Run.Length > 58 ? new Refusal("The id of a cable is at most 58 characters, so that its leads can be named after it.", "run") : null)
+        Refuse.NewId(Run, job.Runs.Has(Run), "run")
+        ?? Refuse.BadId(Entry, "entry")
+        ?? Cable.Check("cable")
+        ?? Refuse.BadEnum(Side, "side")
+        ?? Refuse.BadNote(Says, "says")
+        ?? Refuse.BadEnum(Feeds, "feeds")
+        ?? (
+            Run.Length > 58
+                ? new Refusal("The id of a cable is at most 58 characters, so that its leads can be named after it.", "run")
+                : null
+        )
         ?? (Holding is { } holding ? Refuse.BadEnum(holding, "holding") : null)
         ?? (box.Leads.Count > 400 ? new Refusal("Four hundred leads in one box is the most.", "cable") : null);
 
     protected override Box ApplyIn(Box box) => RunLeads.Put(Entered(box, Entry, Side, Holding), Run, Cable.ToRun(), RunSide.A);
 
-    protected override Job ApplyTo(Job job, Box box) => job with
-    {
-        Boxes = job.Boxes.With(Box, ApplyIn(box)),
-        Runs = job.Runs.With(Run, Cable.ToRun() with { A = new RunEnd(EndAt.Box, Box, Entry, Says, Feeds) }),
-    };
+    protected override Job ApplyTo(Job job, Box box) =>
+        job with
+        {
+            Boxes = job.Boxes.With(Box, ApplyIn(box)),
+            Runs = job.Runs.With(Run, Cable.ToRun() with { A = new RunEnd(EndAt.Box, Box, Entry, Says, Feeds) }),
+        };
 
     protected override string TellIn(Box box) => $"{Cable.Gauge}-{Cable.Conductors} brought in{(Says is null ? "" : " " + Says)}";
 
     /// <summary>The box with the entry there and in use.</summary>
     internal static Box Entered(Box box, string id, EntrySide side, Holding? holding)
     {
-        var usual = box.Clamps.OrNull switch { ClampStyle.Internal => Wiring.Holding.InternalClamp, ClampStyle.Flap => Wiring.Holding.Flap, ClampStyle.Outside => Wiring.Holding.OutsideConnector, _ => Wiring.Holding.Unknown };
+        var usual = box.Clamps.OrNull switch
+        {
+            ClampStyle.Internal => Wiring.Holding.InternalClamp,
+            ClampStyle.Flap => Wiring.Holding.Flap,
+            ClampStyle.Outside => Wiring.Holding.OutsideConnector,
+            _ => Wiring.Holding.Unknown,
+        };
         var entry = box.Entries.Find(id) ?? Entries.New(box, side);
         var held = holding ?? (entry.State == EntryState.Used && entry.Holding != Wiring.Holding.Unknown ? entry.Holding : usual);
         return box with { Entries = box.Entries.With(id, entry with { State = EntryState.Used, Holding = held }) };
@@ -117,34 +179,77 @@ public sealed record AddCable(string Box, string Run, string Entry, CableSpec Ca
 public sealed record NameCable(string Box, string Run, RunSide Side, string? Says = null, Feeds Feeds = Feeds.CannotTell) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Refuse.BadNote(Says, "says") ?? Refuse.BadEnum(Feeds, "feeds") ?? Refuse.BadEnum(Side, "side")
+        Refuse.BadNote(Says, "says")
+        ?? Refuse.BadEnum(Feeds, "feeds")
+        ?? Refuse.BadEnum(Side, "side")
         ?? (job.Runs.Find(Run)?.End(Side).IsIn(Box) == true ? null : Refuse.Missing("cable", Run, "run"));
 
     protected override Box ApplyIn(Box box) => box;
 
-    protected override Job ApplyTo(Job job, Box box) => job.Runs.TryFind(Run, out var run)
-        ? job with { Runs = job.Runs.With(Run, run.WithEnd(Side, run.End(Side) with { Says = string.IsNullOrWhiteSpace(Says) ? null : Says.Trim(), Feeds = Feeds })) }
-        : job;
+    protected override Job ApplyTo(Job job, Box box) =>
+        job.Runs.TryFind(Run, out var run)
+            ? job with
+            {
+                Runs = job.Runs.With(
+                    Run,
+                    run.WithEnd(Side, run.End(Side) with { Says = string.IsNullOrWhiteSpace(Says) ? null : Says.Trim(), Feeds = Feeds })
+                ),
+            }
+            : job;
 
-    protected override string TellIn(Box box) => $"cable {Says ?? "without a name"}, {Feeds switch { Feeds.FeedsIn => "feeds in", Feeds.FeedsOn => "feeds on", Feeds.Protected => "protected", _ => "cannot tell" }}";
+    protected override string TellIn(Box box) => $"cable {Says ?? "without a name"}, {Feeding(Feeds)}";
+
+    private static string Feeding(Feeds feeds) =>
+        feeds switch
+        {
+            Feeds.FeedsIn => "feeds in",
+            Feeds.FeedsOn => "feeds on",
+            Feeds.Protected => "protected",
+            _ => "cannot tell",
+        };
 }
 
 /// <summary>Sets what is given of a run; what is null stays.</summary>
-public sealed record SetRun(string Run, CableType? Type = null, Fact<Length>? Length = null, string? Sheath = null, string? Circuit = null) : Edit
+public sealed record SetRun(string Run, CableType? Type = null, Fact<Length>? Length = null, string? Sheath = null, string? Circuit = null)
+    : Edit
 {
     public override Refusal? Check(Job job) =>
-        (job.Runs.Has(Run) ? null : Refuse.Missing("cable", Run, "run")) ?? (Type is { } type ? Refuse.BadEnum(type, "type") : null) ?? Facts.Bad(Length, "length") ?? Refuse.BadNote(Sheath, "sheath")
+        (job.Runs.Has(Run) ? null : Refuse.Missing("cable", Run, "run"))
+        ?? (Type is { } type ? Refuse.BadEnum(type, "type") : null)
+        ?? Facts.Bad(Length, "length")
+        ?? Refuse.BadNote(Sheath, "sheath")
         ?? (Circuit is null or "" || job.Circuits.Has(Circuit) ? null : Refuse.Missing("circuit", Circuit, "circuit"));
 
-    public override Job Apply(Job job) => job.Runs.TryFind(Run, out var run)
-        ? job with { Runs = job.Runs.With(Run, run with { Type = Type ?? run.Type, Length = Length ?? run.Length, Sheath = Sheath ?? run.Sheath, Circuit = Circuit is "" ? null : Circuit ?? run.Circuit }) }
-        : job;
+    public override Job Apply(Job job) =>
+        job.Runs.TryFind(Run, out var run)
+            ? job with
+            {
+                Runs = job.Runs.With(
+                    Run,
+                    run with
+                    {
+                        Type = Type ?? run.Type,
+                        Length = Length ?? run.Length,
+                        Sheath = Sheath ?? run.Sheath,
+                        Circuit = Circuit is "" ? null : Circuit ?? run.Circuit,
+                    }
+                ),
+            }
+            : job;
 
     public override string Tell(Job before) => "Cable described";
 }
 
 /// <summary>Says where a run's unknown end is: brings it into a box, with its leads.</summary>
-public sealed record ConnectRun(string Box, string Run, RunSide End, string Entry, EntrySide Side = EntrySide.Top, string? Says = null, Feeds Feeds = Feeds.CannotTell) : BoxEdit(Box)
+public sealed record ConnectRun(
+    string Box,
+    string Run,
+    RunSide End,
+    string Entry,
+    EntrySide Side = EntrySide.Top,
+    string? Says = null,
+    Feeds Feeds = Feeds.CannotTell
+) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job)
     {
@@ -153,29 +258,40 @@ public sealed record ConnectRun(string Box, string Run, RunSide End, string Entr
             return Refuse.Missing("cable", Run, "run");
         }
 
-        return Refuse.BadId(Entry, "entry") ?? Refuse.BadEnum(End, "end") ?? Refuse.BadEnum(Side, "side") ?? Refuse.BadEnum(Feeds, "feeds") ?? Refuse.BadNote(Says, "says")
+        return Refuse.BadId(Entry, "entry")
+            ?? Refuse.BadEnum(End, "end")
+            ?? Refuse.BadEnum(Side, "side")
+            ?? Refuse.BadEnum(Feeds, "feeds")
+            ?? Refuse.BadNote(Says, "says")
             ?? (run.End(End).At == EndAt.Unknown ? null : new Refusal("That end of the cable is somewhere already.", "end"));
     }
 
     protected override Box ApplyIn(Box box) => AddCable.Entered(box, Entry, Side, null);
 
-    protected override Job ApplyTo(Job job, Box box) => job.Runs.TryFind(Run, out var run)
-        ? job with
-        {
-            Boxes = job.Boxes.With(Box, RunLeads.Put(ApplyIn(box), Run, run, End)),
-            Runs = job.Runs.With(Run, run.WithEnd(End, new RunEnd(EndAt.Box, Box, Entry, Says ?? run.End(End).Says, Feeds))),
-        }
-        : job;
+    protected override Job ApplyTo(Job job, Box box) =>
+        job.Runs.TryFind(Run, out var run)
+            ? job with
+            {
+                Boxes = job.Boxes.With(Box, RunLeads.Put(ApplyIn(box), Run, run, End)),
+                Runs = job.Runs.With(Run, run.WithEnd(End, new RunEnd(EndAt.Box, Box, Entry, Says ?? run.End(End).Says, Feeds))),
+            }
+            : job;
 
     protected override string TellIn(Box box) => $"cable followed to here{(Says is null ? "" : ", " + Says)}";
 }
 
-/// <summary>Takes a cable out of a box: its leads go, its entry is left open, and the run with it when its other end is in no box and no panel.</summary>
+/// <summary>Takes a cable out of a box: its leads go, its entry is left open, and the run with it when its other end is in no box and no
+/// panel.</summary>
 public sealed record RemoveCable(string Box, string Run) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => job.Runs.Find(Run)?.SidesIn(Box).Any() == true ? null : Refuse.Missing("cable", Run, "run");
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        job.Runs.Find(Run)?.SidesIn(Box).Any() == true ? null : Refuse.Missing("cable", Run, "run");
 
-    protected override Box ApplyIn(Box box) => box with { Leads = box.Leads.Each((_, lead) => lead.Run == Run || lead.LeavesBy == Run ? null : lead) };
+    protected override Box ApplyIn(Box box) =>
+        box with
+        {
+            Leads = box.Leads.Each((_, lead) => lead.Run == Run || lead.LeavesBy == Run ? null : lead),
+        };
 
     protected override Job ApplyTo(Job job, Box box)
     {
@@ -193,7 +309,19 @@ public sealed record RemoveCable(string Box, string Run) : BoxEdit(Box)
         var gone = new[] { run.A, run.B }.All(e => e.At is EndAt.Unknown or EndAt.Load);
         var next = job with { Runs = gone ? job.Runs.Without(Run) : job.Runs.With(Run, run) };
         var after = ApplyIn(box);
-        after = after with { Entries = after.Entries.Each((id, e) => entries.Contains(id) && Entries.Cables(next, Box, id) == 0 ? e with { State = EntryState.Open, Holding = Holding.Nothing } : e) };
+        after = after with
+        {
+            Entries = after.Entries.Each(
+                (id, e) =>
+                    entries.Contains(id) && Entries.Cables(next, Box, id) == 0
+                        ? e with
+                        {
+                            State = EntryState.Open,
+                            Holding = Holding.Nothing,
+                        }
+                        : e
+            ),
+        };
         return next with { Boxes = next.Boxes.With(Box, after) };
     }
 
@@ -201,7 +329,13 @@ public sealed record RemoveCable(string Box, string Run) : BoxEdit(Box)
 }
 
 /// <summary>Conductors of one run go on unbroken as another run's: each pair of leads becomes one that passes through or loops.</summary>
-public sealed record PassThrough(string Box, string Run, string LeavesBy, LeadForm Form = LeadForm.PassingThrough, Fact<Length>? Length = null) : BoxEdit(Box)
+public sealed record PassThrough(
+    string Box,
+    string Run,
+    string LeavesBy,
+    LeadForm Form = LeadForm.PassingThrough,
+    Fact<Length>? Length = null
+) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Run == LeavesBy ? new Refusal("A conductor passes from one run to another.", "leavesBy")
@@ -218,14 +352,20 @@ public sealed record PassThrough(string Box, string Run, string LeavesBy, LeadFo
             var partner = LeadsOf(box, LeavesBy).FirstOrDefault(l => l.Value.Index == lead.Index).Key;
             if (partner is not null && leads.Has(partner))
             {
-                leads = leads.Without(partner).With(id, lead with { Form = Form, LeavesBy = LeavesBy, Length = Length ?? lead.Length, Lands = Landing.Unknown });
+                leads = leads
+                    .Without(partner)
+                    .With(id, lead with { Form = Form, LeavesBy = LeavesBy, Length = Length ?? lead.Length, Lands = Landing.Unknown });
             }
         }
 
-        return box with { Leads = leads };
+        return box with
+        {
+            Leads = leads,
+        };
     }
 
     protected override string TellIn(Box box) => Form == LeadForm.Loop ? "conductors left as loops" : "conductors pass through";
 
-    private static IEnumerable<KeyValuePair<string, Lead>> LeadsOf(Box box, string run) => box.Leads.Where(l => l.Value.Run == run && l.Value.LeavesBy is null);
+    private static IEnumerable<KeyValuePair<string, Lead>> LeadsOf(Box box, string run) =>
+        box.Leads.Where(l => l.Value.Run == run && l.Value.LeavesBy is null);
 }

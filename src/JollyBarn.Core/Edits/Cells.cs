@@ -13,7 +13,8 @@ public sealed record Cell(string Path, JsonElement? Was = null, JsonElement? Now
     /// <summary>True when one of the two places lies in the other.</summary>
     public bool Overlaps(Cell other) => Within(Path, other.Path) || Within(other.Path, Path);
 
-    private static bool Within(string inner, string outer) => inner == outer || (inner.StartsWith(outer, StringComparison.Ordinal) && inner[outer.Length] == '/');
+    private static bool Within(string inner, string outer) =>
+        inner == outer || (inner.StartsWith(outer, StringComparison.Ordinal) && inner[outer.Length] == '/');
 }
 
 /// <summary>What differs between two states of a job, down to single properties of single things.</summary>
@@ -21,7 +22,20 @@ public sealed record Cell(string Path, JsonElement? Was = null, JsonElement? Now
 public static class Cells
 {
     /// <summary>Collections inside a thing that are themselves kept by id.</summary>
-    private static readonly HashSet<string> Nested = ["parts", "partitions", "entries", "leads", "joints", "pigtails", "devices", "blocks", "noted", "said", "lines"];
+    private static readonly HashSet<string> Nested =
+    [
+        "parts",
+        "partitions",
+        "entries",
+        "leads",
+        "joints",
+        "pigtails",
+        "devices",
+        "blocks",
+        "noted",
+        "said",
+        "lines",
+    ];
 
     public static IReadOnlyList<Cell> Between(Job before, Job after)
     {
@@ -40,7 +54,12 @@ public static class Cells
 
         if (!ReferenceEquals(before.Practice, after.Practice))
         {
-            Leaf(cells, "practice", Node(before.Practice, JobJson.Default.HousePractice), Node(after.Practice, JobJson.Default.HousePractice));
+            Leaf(
+                cells,
+                "practice",
+                Node(before.Practice, JobJson.Default.HousePractice),
+                Node(after.Practice, JobJson.Default.HousePractice)
+            );
         }
 
         foreach (var collection in Collections.All)
@@ -73,15 +92,18 @@ public static class Cells
     }
 
     /// <summary>What stands at a place now, or null for nothing.</summary>
-    public static JsonNode? At(Job job, string path) => path.Split('/') switch
-    {
-        ["name"] => JsonValue.Create(job.Name),
-        ["kind"] => JsonValue.Create(job.Kind.ToString()),
-        ["profile"] => Node(job.Profile, JobJson.Default.CodeProfile),
-        ["practice"] => Node(job.Practice, JobJson.Default.HousePractice),
-        [var collection, var id, .. var inside] => inside.Aggregate(Collections.Find(collection)?.At(job, id), (node, step) => (node as JsonObject)?[step]),
-        _ => null,
-    };
+    public static JsonNode? At(Job job, string path) =>
+        path.Split('/') switch
+        {
+            ["name"] => JsonValue.Create(job.Name),
+            ["kind"] => JsonValue.Create(job.Kind.ToString()),
+            ["profile"] => Node(job.Profile, JobJson.Default.CodeProfile),
+            ["practice"] => Node(job.Practice, JobJson.Default.HousePractice),
+            [var collection, var id, .. var inside] => inside.Aggregate(Collections.Find(collection)?.At(job, id), (node, step) =>
+                (node as JsonObject)?[step]
+            ),
+            _ => null,
+        };
 
     internal static JsonNode? Node(JsonElement? element) => element is { } given ? JsonNode.Parse(given.GetRawText()) : null;
 

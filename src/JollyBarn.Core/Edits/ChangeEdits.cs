@@ -6,7 +6,8 @@ namespace JollyBarn.Edits;
 /// <summary>Opens a Change: a named plan on top of the present.</summary>
 public sealed record OpenChange(string Id, string Name, string? Opened = null) : Edit
 {
-    public override Refusal? Check(Job job) => Refuse.NewId(Id, job.Changes.Has(Id), "id") ?? Refuse.BadText(Name, "name") ?? Refuse.BadNote(Opened, "opened");
+    public override Refusal? Check(Job job) =>
+        Refuse.NewId(Id, job.Changes.Has(Id), "id") ?? Refuse.BadText(Name, "name") ?? Refuse.BadNote(Opened, "opened");
 
     public override Job Apply(Job job) => job with { Changes = job.Changes.With(Id, new Change { Name = Name.Trim(), Opened = Opened }) };
 
@@ -48,23 +49,31 @@ public sealed record PlanEdit(string Change, string Id, Edit Edit) : Edit
         return job with { Changes = job.Changes.With(Change, change with { Edits = [.. change.Edits, planned], AsFound = found }) };
     }
 
-    public override string Tell(Job before) => $"planned in {before.Changes.Find(Change)?.Name}: {Edit.Tell(Plans.Planned(before, Change))}";
+    public override string Tell(Job before) =>
+        $"planned in {before.Changes.Find(Change)?.Name}: {Edit.Tell(Plans.Planned(before, Change))}";
 }
 
 /// <summary>Takes a planned edit out of a Change again.</summary>
 public sealed record DropPlanned(string Change, string Id) : Edit
 {
     public override Refusal? Check(Job job) =>
-        job.Changes.Find(Change) is not { } change ? Refuse.Missing("Change", Change, "change") : change.Edits.Any(e => e.Id == Id) ? null : Refuse.Missing("planned edit", Id, "id");
+        job.Changes.Find(Change) is not { } change ? Refuse.Missing("Change", Change, "change")
+        : change.Edits.Any(e => e.Id == Id) ? null
+        : Refuse.Missing("planned edit", Id, "id");
 
-    public override Job Apply(Job job) => job.Changes.TryFind(Change, out var change)
-        ? job with { Changes = job.Changes.With(Change, change with { Edits = [.. change.Edits.Where(e => e.Id != Id)] }) }
-        : job;
+    public override Job Apply(Job job) =>
+        job.Changes.TryFind(Change, out var change)
+            ? job with
+            {
+                Changes = job.Changes.With(Change, change with { Edits = [.. change.Edits.Where(e => e.Id != Id)] }),
+            }
+            : job;
 
     public override string Tell(Job before) => $"an edit dropped from {before.Changes.Find(Change)?.Name}";
 }
 
-/// <summary>Corrects what was found: the edit is done to the present, and to the box as this Change found it, so that it flows into what is planned.</summary>
+/// <summary>Corrects what was found: the edit is done to the present, and to the box as this Change found it, so that it flows into what is
+/// planned.</summary>
 /// <param name="On">Day, year-month-day.</param>
 public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string On) : Edit
 {
@@ -72,8 +81,11 @@ public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string 
     public override IEnumerable<string> OfBoxes => Edit.OfBoxes;
 
     public override Refusal? Check(Job job) =>
-        Plans.Open(job, Change) ?? Plans.BadWork(Edit) ?? Refuse.BadText(On, "on")
-        ?? Refuse.NewId(Id, job.Changes[Change].Corrections.Any(c => c.Id == Id), "id") ?? Edit.Check(job);
+        Plans.Open(job, Change)
+        ?? Plans.BadWork(Edit)
+        ?? Refuse.BadText(On, "on")
+        ?? Refuse.NewId(Id, job.Changes[Change].Corrections.Any(c => c.Id == Id), "id")
+        ?? Edit.Check(job);
 
     public override Job Apply(Job job)
     {
@@ -99,14 +111,36 @@ public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string 
 public sealed record RecordDone(string Change, string Id, Edit Edit, string? Planned = null, string? On = null) : Edit
 {
     public override Refusal? Check(Job job) =>
-        Plans.Open(job, Change) ?? Plans.BadWork(Edit) ?? Refuse.BadNote(On, "on") ?? Refuse.NewId(Id, job.Changes[Change].Done.Any(d => d.Id == Id), "id")
-        ?? (Planned is null || job.Changes[Change].Edits.Any(e => e.Id == Planned) ? null : Refuse.Missing("planned edit", Planned, "planned"))
-        ?? (Planned is not null && job.Changes[Change].Done.Any(d => d.Planned == Planned) ? new Refusal("That is recorded as done already.", "planned") : null)
+        Plans.Open(job, Change)
+        ?? Plans.BadWork(Edit)
+        ?? Refuse.BadNote(On, "on")
+        ?? Refuse.NewId(Id, job.Changes[Change].Done.Any(d => d.Id == Id), "id")
+        ?? (
+            Planned is null || job.Changes[Change].Edits.Any(e => e.Id == Planned)
+                ? null
+                : Refuse.Missing("planned edit", Planned, "planned")
+        )
+        ?? (
+            Planned is not null && job.Changes[Change].Done.Any(d => d.Planned == Planned)
+                ? new Refusal("That is recorded as done already.", "planned")
+                : null
+        )
         ?? Edit.Check(Plans.AsLeft(job, Change));
 
-    public override Job Apply(Job job) => job.Changes.TryFind(Change, out var change)
-        ? job with { Changes = job.Changes.With(Change, change with { Done = [.. change.Done, new(Id, Plans.Written(Edit), Planned, On)], AsFound = Plans.Found(job, change, Edit, Plans.AsLeft(job, Change)) }) }
-        : job;
+    public override Job Apply(Job job) =>
+        job.Changes.TryFind(Change, out var change)
+            ? job with
+            {
+                Changes = job.Changes.With(
+                    Change,
+                    change with
+                    {
+                        Done = [.. change.Done, new(Id, Plans.Written(Edit), Planned, On)],
+                        AsFound = Plans.Found(job, change, Edit, Plans.AsLeft(job, Change)),
+                    }
+                ),
+            }
+            : job;
 
     public override string Tell(Job before) => $"done in {before.Changes.Find(Change)?.Name}: {Edit.Tell(Plans.AsLeft(before, Change))}";
 }
@@ -114,24 +148,39 @@ public sealed record RecordDone(string Change, string Id, Edit Edit, string? Pla
 /// <summary>Takes back that something was done.</summary>
 public sealed record TakeBackDone(string Change, string Id) : Edit
 {
-    public override Refusal? Check(Job job) => Plans.Open(job, Change) ?? (job.Changes[Change].Done.Any(d => d.Id == Id) ? null : Refuse.Missing("done edit", Id, "id"));
+    public override Refusal? Check(Job job) =>
+        Plans.Open(job, Change) ?? (job.Changes[Change].Done.Any(d => d.Id == Id) ? null : Refuse.Missing("done edit", Id, "id"));
 
-    public override Job Apply(Job job) => job.Changes.TryFind(Change, out var change)
-        ? job with { Changes = job.Changes.With(Change, change with { Done = [.. change.Done.Where(d => d.Id != Id)] }) }
-        : job;
+    public override Job Apply(Job job) =>
+        job.Changes.TryFind(Change, out var change)
+            ? job with
+            {
+                Changes = job.Changes.With(Change, change with { Done = [.. change.Done.Where(d => d.Id != Id)] }),
+            }
+            : job;
 
     public override string Tell(Job before) => $"not done after all, in {before.Changes.Find(Change)?.Name}";
 }
 
-/// <summary>Closes a Change. Version 2: what was recorded as done is now the present. Version 1, as older logs hold it: what it planned is.</summary>
+/// <summary>Closes a Change. Version 2: what was recorded as done is now the present. Version 1, as older logs hold it: what it planned
+/// is.</summary>
 public sealed record CloseChange(string Change, string? Closed = null) : Edit
 {
     public override Refusal? Check(Job job) =>
         job.Changes.Find(Change) is not { } change ? Refuse.Missing("Change", Change, "change")
         : change.Closed is not null ? new Refusal($"{change.Name} is closed already.", "change")
         : V is not (1 or 2) ? new Refusal("There is no such version of closing.", "v")
-        : V == 1 && Plans.FirstRefusal(job, Change) is { } refusal ? refusal with { Says = $"A planned edit no longer goes: {refusal.Says}" }
-        : V == 2 && Plans.NotDone(job, Change) is { Count: > 0 } open ? new Refusal($"Planned and neither done nor dropped: {open.Count}, first {open[0].Says}. Record or drop {(open.Count == 1 ? "it" : "them")} first.", "change")
+        : V == 1 && Plans.FirstRefusal(job, Change) is { } refusal
+            ? refusal with
+            {
+                Says = $"A planned edit no longer goes: {refusal.Says}",
+            }
+        : V == 2 && Plans.NotDone(job, Change) is { Count: > 0 } open
+            ? new Refusal(
+                $"Planned and neither done nor dropped: {open.Count}, first {open[0].Says}. Record or drop "
+                    + $"{(open.Count == 1 ? "it" : "them")} first.",
+                "change"
+            )
         : Refuse.BadNote(Closed, "closed");
 
     public override Job Apply(Job job)

@@ -64,7 +64,12 @@ internal abstract class Collections
                 }
                 else
                 {
-                    Cells.Leaf(cells, $"{name}/{id}", one is null ? null : Cells.Node(one, info), other is null ? null : Cells.Node(other, info));
+                    Cells.Leaf(
+                        cells,
+                        $"{name}/{id}",
+                        one is null ? null : Cells.Node(one, info),
+                        other is null ? null : Cells.Node(other, info)
+                    );
                 }
             }
         }

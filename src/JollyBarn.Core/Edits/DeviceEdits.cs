@@ -20,11 +20,21 @@ internal static class DeviceGangs
 
         if (gang < 1 || gang + wide - 1 > box.OpenGangs)
         {
-            return new(box.OpenGangs == 0 ? "This box has no device opening. Put on a ring or cover that has one." : $"The opening has {box.OpenGangs} gang{(box.OpenGangs == 1 ? "" : "s")}; this needs gang {gang} to {gang + wide - 1}.", "gang");
+            return new(
+                box.OpenGangs == 0
+                    ? "This box has no device opening. Put on a ring or cover that has one."
+                    : $"The opening has {box.OpenGangs} gang{(box.OpenGangs == 1 ? "" : "s")}; this needs gang {gang} "
+                        + $"to {gang + wide - 1}.",
+                "gang"
+            );
         }
 
-        var clash = box.Devices.FirstOrDefault(d => d.Key != except && d.Value.Gang > 0 && d.Value.Gang < gang + wide && gang < d.Value.Gang + Math.Max(1, Wide(d.Value.Kind)));
-        return clash.Key is null ? null : new Refusal($"The {DeviceKinds.Find(clash.Value.Kind)?.Name ?? "device"} stands there already.", "gang");
+        var clash = box.Devices.FirstOrDefault(d =>
+            d.Key != except && d.Value.Gang > 0 && d.Value.Gang < gang + wide && gang < d.Value.Gang + Math.Max(1, Wide(d.Value.Kind))
+        );
+        return clash.Key is null
+            ? null
+            : new Refusal($"The {DeviceKinds.Find(clash.Value.Kind)?.Name ?? "device"} stands there already.", "gang");
     }
 
     /// <summary>The box with the device's own leads in it, loose.</summary>
@@ -33,26 +43,42 @@ internal static class DeviceGangs
         var leads = box.Leads;
         foreach (var (own, index) in (DeviceKinds.Find(kind)?.Leads ?? []).Select((l, i) => (l, i)))
         {
-            leads = leads.With($"{id}.{own.Id}", new Lead
-            {
-                Device = id,
-                Index = index,
-                Gauge = own.Gauge,
-                Colour = own.Colour,
-                Stranded = own.Stranded,
-                FromCanopy = own.Enters,
-                Lands = Landing.Loose,
-                Use = own.Role switch { TerminalRole.Neutral => ConductorUse.Neutral, TerminalRole.Ground => ConductorUse.Ground, TerminalRole.Switched => ConductorUse.Switched, TerminalRole.Traveler => ConductorUse.Traveler, _ => ConductorUse.Hot },
-            });
+            leads = leads.With(
+                $"{id}.{own.Id}",
+                new Lead
+                {
+                    Device = id,
+                    Index = index,
+                    Gauge = own.Gauge,
+                    Colour = own.Colour,
+                    Stranded = own.Stranded,
+                    FromCanopy = own.Enters,
+                    Lands = Landing.Loose,
+                    Use = own.Role switch
+                    {
+                        TerminalRole.Neutral => ConductorUse.Neutral,
+                        TerminalRole.Ground => ConductorUse.Ground,
+                        TerminalRole.Switched => ConductorUse.Switched,
+                        TerminalRole.Traveler => ConductorUse.Traveler,
+                        _ => ConductorUse.Hot,
+                    },
+                }
+            );
         }
 
-        return box with { Leads = leads };
+        return box with
+        {
+            Leads = leads,
+        };
     }
 
     /// <summary>The box without the device's own leads, and with what lay on its terminals loose unless it may stay.</summary>
     public static Box WithoutDevice(Box box, string id, Func<Landing, bool>? stays = null) =>
         box.ComeLoose(l => l.IsOn(id) && stays?.Invoke(l) != true) is var loose
-            ? loose with { Leads = loose.Leads.Each((_, lead) => lead.Device == id ? null : lead) }
+            ? loose with
+            {
+                Leads = loose.Leads.Each((_, lead) => lead.Device == id ? null : lead),
+            }
             : box;
 }
 
@@ -61,11 +87,32 @@ internal static class DeviceGangs
 public sealed record AddDevice(string Box, string Id, string Kind, int Gang, string? Name = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Refuse.NewId(Id, box.Devices.Has(Id), "id") ?? Refuse.BadNote(Name, "name")
-        ?? (Id.Length > 40 ? new Refusal("The id of a device is at most 40 characters, so that its leads can be named after it.", "id") : null)
+        Refuse.NewId(Id, box.Devices.Has(Id), "id")
+        ?? Refuse.BadNote(Name, "name")
+        ?? (
+            Id.Length > 40
+                ? new Refusal("The id of a device is at most 40 characters, so that its leads can be named after it.", "id")
+                : null
+        )
         ?? (DeviceKinds.Find(Kind) is null ? Refuse.Missing("kind of device", Kind, "kind") : DeviceGangs.Check(box, Kind, Gang, null));
 
-    protected override Box ApplyIn(Box box) => DeviceGangs.WithOwnLeads(box with { Devices = box.Devices.With(Id, new Device { Kind = Kind, Gang = Gang, Name = Name }) }, Id, Kind);
+    protected override Box ApplyIn(Box box) =>
+        DeviceGangs.WithOwnLeads(
+            box with
+            {
+                Devices = box.Devices.With(
+                    Id,
+                    new Device
+                    {
+                        Kind = Kind,
+                        Gang = Gang,
+                        Name = Name,
+                    }
+                ),
+            },
+            Id,
+            Kind
+        );
 
     protected override string TellIn(Box box) => $"{DeviceKinds.Find(Kind)?.Name ?? Kind} put in";
 }
@@ -88,7 +135,22 @@ public sealed record SwapDevice(string Box, string Id, string Kind) : BoxEdit(Bo
         var places = (DeviceKinds.Find(Kind)?.Terminals ?? []).SelectMany(t => t.Landings).Select(p => p.Id).ToHashSet();
         var without = DeviceGangs.WithoutDevice(box, Id, l => l.Place is not null && places.Contains(l.Place));
         var gang = DeviceGangs.Wide(Kind) == 0 ? 0 : Math.Max(1, device.Gang);
-        return DeviceGangs.WithOwnLeads(without with { Devices = box.Devices.With(Id, new Device { Kind = Kind, Gang = gang, Name = device.Name }) }, Id, Kind);
+        return DeviceGangs.WithOwnLeads(
+            without with
+            {
+                Devices = box.Devices.With(
+                    Id,
+                    new Device
+                    {
+                        Kind = Kind,
+                        Gang = gang,
+                        Name = device.Name,
+                    }
+                ),
+            },
+            Id,
+            Kind
+        );
     }
 
     protected override string TellIn(Box box) => $"{box.DeviceName(Id)} swapped for a {DeviceKinds.Find(Kind)?.Name ?? Kind}";
@@ -96,27 +158,65 @@ public sealed record SwapDevice(string Box, string Id, string Kind) : BoxEdit(Bo
 
 public sealed record MoveDevice(string Box, string Id, int Gang) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => box.Devices.TryFind(Id, out var device) ? DeviceGangs.Check(box, device.Kind, Gang, Id) : Refuse.Missing("device", Id, "id");
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        box.Devices.TryFind(Id, out var device) ? DeviceGangs.Check(box, device.Kind, Gang, Id) : Refuse.Missing("device", Id, "id");
 
-    protected override Box ApplyIn(Box box) => box.Devices.TryFind(Id, out var device) ? box with { Devices = box.Devices.With(Id, device with { Gang = Gang }) } : box;
+    protected override Box ApplyIn(Box box) =>
+        box.Devices.TryFind(Id, out var device) ? box with { Devices = box.Devices.With(Id, device with { Gang = Gang }) } : box;
 
     protected override string TellIn(Box box) => $"{box.DeviceName(Id)} moved to gang {Gang}";
 }
 
 /// <summary>Sets what is given of a device; what is null stays.</summary>
-public sealed record SetDevice(string Box, string Id, string? Name = null, Fact<Length>? Depth = null, Fact<Length>? Width = null, IReadOnlyList<string>? BrokenTabs = null, bool? Turned = null) : BoxEdit(Box)
+public sealed record SetDevice(
+    string Box,
+    string Id,
+    string? Name = null,
+    Fact<Length>? Depth = null,
+    Fact<Length>? Width = null,
+    IReadOnlyList<string>? BrokenTabs = null,
+    bool? Turned = null
+) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        !box.Devices.TryFind(Id, out var device) ? Refuse.Missing("device", Id, "id")
-        : Refuse.BadNote(Name, "name") ?? Facts.Bad(Depth, "depth") ?? Facts.Bad(Width, "width")
-        ?? (BrokenTabs is null || BrokenTabs.All(t => DeviceKinds.Find(device.Kind)?.Terminals.Any(x => x.Half is not null && x.Id.StartsWith(t + "-", StringComparison.Ordinal)) == true)
-            ? null : new Refusal("This device has no such tab.", "brokenTabs"));
+        !box.Devices.TryFind(Id, out var device)
+            ? Refuse.Missing("device", Id, "id")
+            : Refuse.BadNote(Name, "name")
+                ?? Facts.Bad(Depth, "depth")
+                ?? Facts.Bad(Width, "width")
+                ?? (
+                    BrokenTabs is null
+                    || BrokenTabs.All(t =>
+                        DeviceKinds
+                            .Find(device.Kind)
+                            ?.Terminals.Any(x => x.Half is not null && x.Id.StartsWith(t + "-", StringComparison.Ordinal)) == true
+                    )
+                        ? null
+                        : new Refusal("This device has no such tab.", "brokenTabs")
+                );
 
-    protected override Box ApplyIn(Box box) => box.Devices.TryFind(Id, out var device)
-        ? box with { Devices = box.Devices.With(Id, device with { Name = Name ?? device.Name, Depth = Depth ?? device.Depth, Width = Width ?? device.Width, BrokenTabs = BrokenTabs ?? device.BrokenTabs, Turned = Turned ?? device.Turned }) }
-        : box;
+    protected override Box ApplyIn(Box box) =>
+        box.Devices.TryFind(Id, out var device)
+            ? box with
+            {
+                Devices = box.Devices.With(
+                    Id,
+                    device with
+                    {
+                        Name = Name ?? device.Name,
+                        Depth = Depth ?? device.Depth,
+                        Width = Width ?? device.Width,
+                        BrokenTabs = BrokenTabs ?? device.BrokenTabs,
+                        Turned = Turned ?? device.Turned,
+                    }
+                ),
+            }
+            : box;
 
-    protected override string TellIn(Box box) => BrokenTabs is { Count: > 0 } ? $"{box.DeviceName(Id)}: tab broken, {string.Join(" and ", BrokenTabs)}" : $"{box.DeviceName(Id)} described";
+    protected override string TellIn(Box box) =>
+        BrokenTabs is { Count: > 0 }
+            ? $"{box.DeviceName(Id)}: tab broken, {string.Join(" and ", BrokenTabs)}"
+            : $"{box.DeviceName(Id)} described";
 }
 
 /// <summary>Takes a device out; what lay on it comes loose and its own leads go with it.</summary>

@@ -7,7 +7,8 @@ namespace JollyBarn.Edits;
 /// <summary>One thing a person can change. Applied to a job it gives the next job.</summary>
 /// <remarks>
 /// <see cref="Check"/> refuses only what cannot physically be; what is wrong but real is recorded and judged.
-/// <see cref="Apply"/> never refuses and never throws for an edit that reads, because replay must not: what no longer has a target changes nothing.
+/// <see cref="Apply"/> never refuses and never throws for an edit that reads, because replay must not: what no longer has a target changes
+/// nothing.
 /// A new kind is a new record and one line below.
 /// </remarks>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "do")]
@@ -96,6 +97,7 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(HandOver), "handOver")]
 [JsonDerivedType(typeof(SwitchBreaker), "switchBreaker")]
 [JsonDerivedType(typeof(RecordRuling), "recordRuling")]
+[JsonDerivedType(typeof(NameRuling), "nameRuling")]
 [JsonDerivedType(typeof(RemoveRuling), "removeRuling")]
 [JsonDerivedType(typeof(AddReport), "addReport")]
 [JsonDerivedType(typeof(SetReportLine), "setReportLine")]
@@ -165,7 +167,8 @@ public sealed record Batch(IReadOnlyList<Edit> Edits, string? Name = null) : Edi
 
     public override Job Apply(Job job) => Edits.Aggregate(job, (j, e) => e.Apply(j));
 
-    public override string Tell(Job before) => Name ?? (Edits.Count == 1 ? Edits[0].Tell(before) : $"{Edits[0].Tell(before)}, and {Edits.Count - 1} more");
+    public override string Tell(Job before) =>
+        Name ?? (Edits.Count == 1 ? Edits[0].Tell(before) : $"{Edits[0].Tell(before)}, and {Edits.Count - 1} more");
 }
 
 /// <summary>Reasons that many edits share.</summary>
@@ -184,16 +187,19 @@ internal static class Refuse
         string.IsNullOrWhiteSpace(text) ? new Refusal("A name is needed here.", field) : BadNote(text, field);
 
     /// <summary>Text that may be left out, but not be too long or hold control characters.</summary>
-    public static Refusal? BadNote(string? text, string field, int longest = LongestText) => text switch
-    {
-        null => null,
-        { } t when t.Length > longest => new($"This is over {longest} characters; say it shorter.", field),
-        { } t when t.Any(c => char.IsControl(c) && c is not '\n') => new("This holds characters that cannot be shown.", field),
-        _ => null,
-    };
+    public static Refusal? BadNote(string? text, string field, int longest = LongestText) =>
+        text switch
+        {
+            null => null,
+            { } t when t.Length > longest => new($"This is over {longest} characters; say it shorter.", field),
+            { } t when t.Any(c => char.IsControl(c) && c is not '\n') => new("This holds characters that cannot be shown.", field),
+            _ => null,
+        };
 
     public static Refusal? BadTime(string? text, string field) =>
-        DateTimeOffset.TryParse(text, System.Globalization.CultureInfo.InvariantCulture, out _) ? null : new Refusal("A time is written like 2026-09-14T08:10:00Z.", field);
+        DateTimeOffset.TryParse(text, System.Globalization.CultureInfo.InvariantCulture, out _)
+            ? null
+            : new Refusal("A time is written like 2026-09-14T08:10:00Z.", field);
 
     public static Refusal Missing(string what, string? id, string field) => new($"There is no {what} {Ids.Shown(id)} here.", field);
 

@@ -3,20 +3,45 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
 
-public sealed record AddEntry(string Box, string Id, EntrySide Side, EntryState State = EntryState.Closed, Holding Holding = Holding.Unknown, string? Size = null, int Space = 0) : BoxEdit(Box)
+public sealed record AddEntry(
+    string Box,
+    string Id,
+    EntrySide Side,
+    EntryState State = EntryState.Closed,
+    Holding Holding = Holding.Unknown,
+    string? Size = null,
+    int Space = 0
+) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Refuse.NewId(Id, box.Entries.Has(Id), "id") ?? Refuse.BadEnum(Side, "side") ?? Refuse.BadEnum(State, "state") ?? Refuse.BadEnum(Holding, "holding") ?? Refuse.BadNote(Size, "size")
+        Refuse.NewId(Id, box.Entries.Has(Id), "id")
+        ?? Refuse.BadEnum(Side, "side")
+        ?? Refuse.BadEnum(State, "state")
+        ?? Refuse.BadEnum(Holding, "holding")
+        ?? Refuse.BadNote(Size, "size")
         ?? (Space < 0 || Space > box.Partitions.Count ? new Refusal("The box has no such space.", "space") : null)
         ?? (box.Entries.Count >= 60 ? new Refusal("Sixty entries on one box is the most.", "id") : null);
 
-    protected override Box ApplyIn(Box box) => box with { Entries = box.Entries.With(Id, Entries.New(box, Side) with { State = State, Holding = Holding, Size = Size, Space = Space }) };
+    protected override Box ApplyIn(Box box) =>
+        box with
+        {
+            Entries = box.Entries.With(Id, Entries.New(box, Side) with { State = State, Holding = Holding, Size = Size, Space = Space }),
+        };
 
     protected override string TellIn(Box box) => $"entry {Entries.Word(Side)}";
 }
 
 /// <summary>Sets what is given of an entry; what is null stays.</summary>
-public sealed record SetEntry(string Box, string Id, EntrySide? Side = null, int? Place = null, EntryState? State = null, Holding? Holding = null, string? Size = null, int? Space = null) : BoxEdit(Box)
+public sealed record SetEntry(
+    string Box,
+    string Id,
+    EntrySide? Side = null,
+    int? Place = null,
+    EntryState? State = null,
+    Holding? Holding = null,
+    string? Size = null,
+    int? Space = null
+) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job)
     {
@@ -30,27 +55,53 @@ public sealed record SetEntry(string Box, string Id, EntrySide? Side = null, int
             return new("A cable comes in here. Move it first.", "state");
         }
 
-        return (Side is { } side ? Refuse.BadEnum(side, "side") : null) ?? (State is { } s ? Refuse.BadEnum(s, "state") : null) ?? (Holding is { } h ? Refuse.BadEnum(h, "holding") : null)
-            ?? Refuse.BadNote(Size, "size") ?? (Place is < 0 or > 60 ? new Refusal("An entry's order along its side is 0 to 60.", "place") : null)
+        return (Side is { } side ? Refuse.BadEnum(side, "side") : null)
+            ?? (State is { } s ? Refuse.BadEnum(s, "state") : null)
+            ?? (Holding is { } h ? Refuse.BadEnum(h, "holding") : null)
+            ?? Refuse.BadNote(Size, "size")
+            ?? (Place is < 0 or > 60 ? new Refusal("An entry's order along its side is 0 to 60.", "place") : null)
             ?? (Space < 0 || Space > box.Partitions.Count ? new Refusal("The box has no such space.", "space") : null);
     }
 
-    protected override Box ApplyIn(Box box) => box.Entries.TryFind(Id, out var entry)
-        ? box with { Entries = box.Entries.With(Id, entry with { Side = Side ?? entry.Side, Place = Place ?? entry.Place, State = State ?? entry.State, Holding = Holding ?? entry.Holding, Size = Size ?? entry.Size, Space = Space ?? entry.Space }) }
-        : box;
+    protected override Box ApplyIn(Box box) =>
+        box.Entries.TryFind(Id, out var entry)
+            ? box with
+            {
+                Entries = box.Entries.With(
+                    Id,
+                    entry with
+                    {
+                        Side = Side ?? entry.Side,
+                        Place = Place ?? entry.Place,
+                        State = State ?? entry.State,
+                        Holding = Holding ?? entry.Holding,
+                        Size = Size ?? entry.Size,
+                        Space = Space ?? entry.Space,
+                    }
+                ),
+            }
+            : box;
 
-    protected override string TellIn(Box box) => Holding switch
-    {
-        Wiring.Holding.OutsideConnector => "entry held by an outside connector",
-        Wiring.Holding.InternalClamp => "entry held by an inside clamp",
-        _ => State switch { EntryState.Plugged => "entry plugged", EntryState.Open => "entry left open", _ => "entry set" },
-    };
+    protected override string TellIn(Box box) =>
+        Holding switch
+        {
+            Wiring.Holding.OutsideConnector => "entry held by an outside connector",
+            Wiring.Holding.InternalClamp => "entry held by an inside clamp",
+            _ => State switch
+            {
+                EntryState.Plugged => "entry plugged",
+                EntryState.Open => "entry left open",
+                _ => "entry set",
+            },
+        };
 }
 
 public sealed record RemoveEntry(string Box, string Id) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        !box.Entries.Has(Id) ? Refuse.Missing("entry", Id, "id") : Entries.Cables(job, Box, Id) > 0 ? new Refusal("A cable comes in here. Move it first.", "id") : null;
+        !box.Entries.Has(Id) ? Refuse.Missing("entry", Id, "id")
+        : Entries.Cables(job, Box, Id) > 0 ? new Refusal("A cable comes in here. Move it first.", "id")
+        : null;
 
     protected override Box ApplyIn(Box box) => box with { Entries = box.Entries.Without(Id) };
 
@@ -59,14 +110,19 @@ public sealed record RemoveEntry(string Box, string Id) : BoxEdit(Box)
 
 internal static class Entries
 {
-    public static Entry New(Box box, EntrySide side) => new()
-    {
-        Side = side,
-        Place = box.Entries.Values.Where(e => e.Side == side).Select(e => e.Place + 1).DefaultIfEmpty(0).Max(),
-    };
+    public static Entry New(Box box, EntrySide side) =>
+        new() { Side = side, Place = box.Entries.Values.Where(e => e.Side == side).Select(e => e.Place + 1).DefaultIfEmpty(0).Max() };
 
     public static int Cables(Job job, string box, string entry) =>
         job.Runs.Values.Count(r => (r.A.IsIn(box) && r.A.Entry == entry) || (r.B.IsIn(box) && r.B.Entry == entry));
 
-    public static string Word(EntrySide side) => side switch { EntrySide.Top => "at the top", EntrySide.Bottom => "at the bottom", EntrySide.Left => "at the left", EntrySide.Right => "at the right", _ => "at the back" };
+    public static string Word(EntrySide side) =>
+        side switch
+        {
+            EntrySide.Top => "at the top",
+            EntrySide.Bottom => "at the bottom",
+            EntrySide.Left => "at the left",
+            EntrySide.Right => "at the right",
+            _ => "at the back",
+        };
 }

@@ -17,11 +17,17 @@ public sealed record RenameJob(string Name) : Edit
 public sealed record SetProfile(CodeProfile Profile) : Edit
 {
     public override Refusal? Check(Job job) =>
-        BookChecks.Profile(Profile) is { } bad ? bad with { Field = "profile." + bad.Field } : Refuse.BadNote(Profile.Office, "profile.office") ?? Refuse.BadNote(Profile.Date, "profile.date");
+        BookChecks.Profile(Profile) is { } bad
+            ? bad with
+            {
+                Field = "profile." + bad.Field,
+            }
+            : Refuse.BadNote(Profile.Office, "profile.office") ?? Refuse.BadNote(Profile.Date, "profile.date");
 
     public override Job Apply(Job job) => job with { Profile = Profile };
 
-    public override string Tell(Job before) => $"Judged by NEC {(int)Profile.Edition}{(Profile.Office is null ? "" : ", " + Profile.Office)}";
+    public override string Tell(Job before) =>
+        $"Judged by NEC {(int)Profile.Edition}{(Profile.Office is null ? "" : ", " + Profile.Office)}";
 }
 
 /// <summary>Answers one question of house practice, or takes the answer back.</summary>
@@ -31,5 +37,6 @@ public sealed record SetPractice(string Key, string? Answer = null) : Edit
 
     public override Job Apply(Job job) => job with { Practice = job.Practice.With(Key, Answer) };
 
-    public override string Tell(Job before) => Answer is null ? $"House practice on {Key} back to the default" : $"House practice: {Key} is {Answer}";
+    public override string Tell(Job before) =>
+        Answer is null ? $"House practice on {Key} back to the default" : $"House practice: {Key} is {Answer}";
 }

@@ -5,7 +5,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
 
-/// <summary>How jobs and edits are written: camel case, words for choices, nothing for null. Made at compile time, so it also works in the browser.</summary>
+/// <summary>How jobs and edits are written: camel case, words for choices, nothing for null. Made at compile time, so it also works in the
+/// browser.</summary>
 [JsonSourceGenerationOptions(
     PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
     DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
@@ -14,7 +15,8 @@ namespace JollyBarn.Edits;
     RespectRequiredConstructorParameters = true,
     AllowOutOfOrderMetadataProperties = true,
     UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
-    MaxDepth = 48)]
+    MaxDepth = 48
+)]
 [JsonSerializable(typeof(Job))]
 [JsonSerializable(typeof(Edit))]
 [JsonSerializable(typeof(IReadOnlyList<Cell>))]

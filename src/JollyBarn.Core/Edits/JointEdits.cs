@@ -7,24 +7,53 @@ namespace JollyBarn.Edits;
 internal static class Joints
 {
     public static Refusal? Check(string connector, string? name, int space, Box box) =>
-        (ConnectorKinds.Find(connector) is null ? Refuse.Missing("connector", connector, "connector") : null) ?? Refuse.BadNote(name, "name")
+        (ConnectorKinds.Find(connector) is null ? Refuse.Missing("connector", connector, "connector") : null)
+        ?? Refuse.BadNote(name, "name")
         ?? (space < 0 || space > box.Partitions.Count ? new Refusal("The box has no such space.", "space") : null);
 }
 
 public sealed record AddJoint(string Box, string Id, string Connector, string? Name = null, int Space = 0) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => Refuse.NewId(Id, box.Joints.Has(Id), "id") ?? Joints.Check(Connector, Name, Space, box);
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Refuse.NewId(Id, box.Joints.Has(Id), "id") ?? Joints.Check(Connector, Name, Space, box);
 
-    protected override Box ApplyIn(Box box) => box with { Joints = box.Joints.With(Id, new Joint { Connector = Connector, Name = Name, Space = Space }) };
+    protected override Box ApplyIn(Box box) =>
+        box with
+        {
+            Joints = box.Joints.With(
+                Id,
+                new Joint
+                {
+                    Connector = Connector,
+                    Name = Name,
+                    Space = Space,
+                }
+            ),
+        };
 
     protected override string TellIn(Box box) => $"joint {Name} begun";
 }
 
 public sealed record SetJoint(string Box, string Id, string Connector, string? Name = null, int Space = 0) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => (box.Joints.Has(Id) ? null : Refuse.Missing("joint", Id, "id")) ?? Joints.Check(Connector, Name, Space, box);
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        (box.Joints.Has(Id) ? null : Refuse.Missing("joint", Id, "id")) ?? Joints.Check(Connector, Name, Space, box);
 
-    protected override Box ApplyIn(Box box) => box.Joints.Has(Id) ? box with { Joints = box.Joints.With(Id, new Joint { Connector = Connector, Name = Name, Space = Space }) } : box;
+    protected override Box ApplyIn(Box box) =>
+        box.Joints.Has(Id)
+            ? box with
+            {
+                Joints = box.Joints.With(
+                    Id,
+                    new Joint
+                    {
+                        Connector = Connector,
+                        Name = Name,
+                        Space = Space,
+                    }
+                ),
+            }
+            : box;
 
     protected override string TellIn(Box box) => $"joint under a {ConnectorKinds.Find(Connector)?.Name ?? Connector}";
 }
@@ -40,10 +69,23 @@ public sealed record RemoveJoint(string Box, string Id) : BoxEdit(Box)
 }
 
 /// <summary>Makes a pigtail between two places; gauge and colour come from a joint it starts in when not given.</summary>
-public sealed record AddPigtail(string Box, string Id, Landing From, Landing To, Gauge? Gauge = null, string? Colour = null, bool Stranded = false, Fact<Length>? Length = null) : BoxEdit(Box)
+public sealed record AddPigtail(
+    string Box,
+    string Id,
+    Landing From,
+    Landing To,
+    Gauge? Gauge = null,
+    string? Colour = null,
+    bool Stranded = false,
+    Fact<Length>? Length = null
+) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Refuse.NewId(Id, box.Pigtails.Has(Id), "id") ?? box.Check(From, "from") ?? box.Check(To, "to") ?? Refuse.BadNote(Colour, "colour") ?? Facts.Bad(Length, "length")
+        Refuse.NewId(Id, box.Pigtails.Has(Id), "id")
+        ?? box.Check(From, "from")
+        ?? box.Check(To, "to")
+        ?? Refuse.BadNote(Colour, "colour")
+        ?? Facts.Bad(Length, "length")
         ?? (box.Pigtails.Count >= 100 ? new Refusal("A hundred pigtails in one box is the most.", "id") : null);
 
     protected override Box ApplyIn(Box box)
@@ -66,14 +108,39 @@ public sealed record AddPigtail(string Box, string Id, Landing From, Landing To,
 }
 
 /// <summary>Sets what a pigtail is.</summary>
-public sealed record SetPigtail(string Box, string Id, string Colour, Fact<Length> Length, Gauge? Gauge = null, ConductorUse Use = ConductorUse.Unknown, bool Stranded = false) : BoxEdit(Box)
+public sealed record SetPigtail(
+    string Box,
+    string Id,
+    string Colour,
+    Fact<Length> Length,
+    Gauge? Gauge = null,
+    ConductorUse Use = ConductorUse.Unknown,
+    bool Stranded = false
+) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        (box.Pigtails.Has(Id) ? null : Refuse.Missing("pigtail", Id, "id")) ?? Refuse.BadText(Colour, "colour") ?? Facts.Bad(Length, "length") ?? Refuse.BadEnum(Use, "use");
+        (box.Pigtails.Has(Id) ? null : Refuse.Missing("pigtail", Id, "id"))
+        ?? Refuse.BadText(Colour, "colour")
+        ?? Facts.Bad(Length, "length")
+        ?? Refuse.BadEnum(Use, "use");
 
-    protected override Box ApplyIn(Box box) => box.Pigtails.TryFind(Id, out var tail)
-        ? box with { Pigtails = box.Pigtails.With(Id, tail with { Gauge = Gauge, Colour = Colour, Length = Length, Use = Use, Stranded = Stranded }) }
-        : box;
+    protected override Box ApplyIn(Box box) =>
+        box.Pigtails.TryFind(Id, out var tail)
+            ? box with
+            {
+                Pigtails = box.Pigtails.With(
+                    Id,
+                    tail with
+                    {
+                        Gauge = Gauge,
+                        Colour = Colour,
+                        Length = Length,
+                        Use = Use,
+                        Stranded = Stranded,
+                    }
+                ),
+            }
+            : box;
 
     protected override string TellIn(Box box) => $"{Colour} pigtail{(Gauge is { } gauge ? $", {gauge} AWG" : "")}";
 }
@@ -81,11 +148,16 @@ public sealed record SetPigtail(string Box, string Id, string Colour, Fact<Lengt
 /// <summary>Moves one end of a pigtail.</summary>
 public sealed record LandPigtail(string Box, string Id, bool FarEnd, Landing To) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => (box.Pigtails.Has(Id) ? null : Refuse.Missing("pigtail", Id, "id")) ?? box.Check(To, "to");
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        (box.Pigtails.Has(Id) ? null : Refuse.Missing("pigtail", Id, "id")) ?? box.Check(To, "to");
 
-    protected override Box ApplyIn(Box box) => box.Pigtails.TryFind(Id, out var tail)
-        ? box with { Pigtails = box.Pigtails.With(Id, FarEnd ? tail with { To = To } : tail with { From = To }) }
-        : box;
+    protected override Box ApplyIn(Box box) =>
+        box.Pigtails.TryFind(Id, out var tail)
+            ? box with
+            {
+                Pigtails = box.Pigtails.With(Id, FarEnd ? tail with { To = To } : tail with { From = To }),
+            }
+            : box;
 
     protected override string TellIn(Box box) => $"{box.Pigtails.Find(Id)?.Colour} pigtail to {box.Says(To)}";
 }

@@ -9,9 +9,11 @@ public abstract record LeadEdit(string Box, string Lead) : BoxEdit(Box)
     protected sealed override Refusal? CheckIn(Box box, Job job) =>
         box.Leads.TryFind(Lead, out var lead) ? CheckOf(lead, box) : Refuse.Missing("lead", Lead, "lead");
 
-    protected sealed override Box ApplyIn(Box box) => box.Leads.TryFind(Lead, out var lead) ? box with { Leads = box.Leads.With(Lead, ApplyOf(lead)) } : box;
+    protected sealed override Box ApplyIn(Box box) =>
+        box.Leads.TryFind(Lead, out var lead) ? box with { Leads = box.Leads.With(Lead, ApplyOf(lead)) } : box;
 
-    protected sealed override string TellIn(Box box) => box.Leads.TryFind(Lead, out var lead) ? $"{lead.Colour}: {TellOf(lead, box)}" : "a lead";
+    protected sealed override string TellIn(Box box) =>
+        box.Leads.TryFind(Lead, out var lead) ? $"{lead.Colour}: {TellOf(lead, box)}" : "a lead";
 
     protected abstract Refusal? CheckOf(Lead lead, Box box);
 
@@ -24,7 +26,9 @@ public abstract record LeadEdit(string Box, string Lead) : BoxEdit(Box)
 public sealed record MoveLead(string Box, string Lead, Landing To) : LeadEdit(Box, Lead)
 {
     protected override Refusal? CheckOf(Lead lead, Box box) =>
-        lead.Form == LeadForm.Ended ? box.Check(To, "to") : new Refusal("This conductor goes on unbroken; it has no end here to land. Cut it first.", "lead");
+        lead.Form == LeadForm.Ended
+            ? box.Check(To, "to")
+            : new Refusal("This conductor goes on unbroken; it has no end here to land. Cut it first.", "lead");
 
     protected override Lead ApplyOf(Lead lead) => lead with { Lands = To };
 
@@ -47,13 +51,20 @@ public sealed record SetLeadForm(string Box, string Lead, LeadForm Form) : LeadE
 
     protected override Lead ApplyOf(Lead lead) => lead with { Form = Form, Lands = Form == LeadForm.Ended ? lead.Lands : Landing.Unknown };
 
-    protected override string TellOf(Lead lead, Box box) => Form switch { LeadForm.PassingThrough => "passes through", LeadForm.Loop => "an unbroken loop", _ => "ends here" };
+    protected override string TellOf(Lead lead, Box box) =>
+        Form switch
+        {
+            LeadForm.PassingThrough => "passes through",
+            LeadForm.Loop => "an unbroken loop",
+            _ => "ends here",
+        };
 }
 
 /// <summary>Colour as seen, tape that re-identifies it, and what it is used as.</summary>
 public sealed record IdentifyLead(string Box, string Lead, string Colour, ConductorUse Use, string? MarkedAs = null) : LeadEdit(Box, Lead)
 {
-    protected override Refusal? CheckOf(Lead lead, Box box) => Refuse.BadText(Colour, "colour") ?? Refuse.BadNote(MarkedAs, "markedAs") ?? Refuse.BadEnum(Use, "use");
+    protected override Refusal? CheckOf(Lead lead, Box box) =>
+        Refuse.BadText(Colour, "colour") ?? Refuse.BadNote(MarkedAs, "markedAs") ?? Refuse.BadEnum(Use, "use");
 
     protected override Lead ApplyOf(Lead lead) => lead with { Colour = Colour, MarkedAs = MarkedAs, Use = Use };
 
@@ -61,7 +72,8 @@ public sealed record IdentifyLead(string Box, string Lead, string Colour, Conduc
 }
 
 /// <summary>Gauge, strands and metal.</summary>
-public sealed record SetLeadWire(string Box, string Lead, Gauge? Gauge = null, bool Stranded = false, Metal Metal = Metal.Copper) : LeadEdit(Box, Lead)
+public sealed record SetLeadWire(string Box, string Lead, Gauge? Gauge = null, bool Stranded = false, Metal Metal = Metal.Copper)
+    : LeadEdit(Box, Lead)
 {
     protected override Refusal? CheckOf(Lead lead, Box box) => Refuse.BadEnum(Metal, "metal");
 
@@ -71,7 +83,8 @@ public sealed record SetLeadWire(string Box, string Lead, Gauge? Gauge = null, b
 }
 
 /// <summary>Joins leads, and pigtails by their nearer end, under one new connector.</summary>
-public sealed record JoinLeads(string Box, string Joint, string Connector, IReadOnlyList<string> Leads, string? Name = null, int Space = 0) : BoxEdit(Box)
+public sealed record JoinLeads(string Box, string Joint, string Connector, IReadOnlyList<string> Leads, string? Name = null, int Space = 0)
+    : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job)
     {
@@ -96,11 +109,20 @@ public sealed record JoinLeads(string Box, string Joint, string Connector, IRead
         return null;
     }
 
-    protected override Box ApplyIn(Box box) => box with
-    {
-        Joints = box.Joints.With(Joint, new Joint { Connector = Connector, Name = Name, Space = Space }),
-        Leads = box.Leads.Each((id, lead) => Leads.Contains(id) ? lead with { Lands = new Landing(LandingAt.Joint, Joint) } : lead),
-    };
+    protected override Box ApplyIn(Box box) =>
+        box with
+        {
+            Joints = box.Joints.With(
+                Joint,
+                new Joint
+                {
+                    Connector = Connector,
+                    Name = Name,
+                    Space = Space,
+                }
+            ),
+            Leads = box.Leads.Each((id, lead) => Leads.Contains(id) ? lead with { Lands = new Landing(LandingAt.Joint, Joint) } : lead),
+        };
 
     protected override string TellIn(Box box) => $"{Leads.Count} leads joined{(Name is null ? "" : " as " + Name)}";
 }

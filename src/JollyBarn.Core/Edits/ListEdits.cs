@@ -7,12 +7,47 @@ namespace JollyBarn.Edits;
 public sealed record RecordRuling(string Id, Ruling Ruling) : Edit
 {
     public override Refusal? Check(Job job) =>
-        Refuse.NewId(Id, job.Rulings.Has(Id), "id") ?? (job.Boxes.Has(Ruling.Box) || job.Circuits.Has(Ruling.Box) || job.Panels.Has(Ruling.Box) ? null : Refuse.Missing("box", Ruling.Box, "ruling.box")) ?? Refuse.BadText(Ruling.Rule, "ruling.rule") ?? Refuse.BadText(Ruling.Of, "ruling.of")
-        ?? Refuse.BadNote(Ruling.About, "ruling.about", 1000) ?? Refuse.BadText(Ruling.Asked, "ruling.asked") ?? Refuse.BadText(Ruling.AcceptedBy, "ruling.acceptedBy") ?? Refuse.BadText(Ruling.When, "ruling.when");
+        Refuse.NewId(Id, job.Rulings.Has(Id), "id")
+        ?? (
+            job.Boxes.Has(Ruling.Box) || job.Circuits.Has(Ruling.Box) || job.Panels.Has(Ruling.Box)
+                ? null
+                : Refuse.Missing("box", Ruling.Box, "ruling.box")
+        )
+        ?? Refuse.BadText(Ruling.Rule, "ruling.rule")
+        ?? Refuse.BadText(Ruling.Of, "ruling.of")
+        ?? Refuse.BadNote(Ruling.About, "ruling.about", 1000)
+        ?? Refuse.BadNote(Ruling.Case, "ruling.case")
+        ?? Refuse.BadNote(Ruling.Details, "ruling.details", 1000)
+        ?? Refuse.BadText(Ruling.Asked, "ruling.asked")
+        ?? Refuse.BadText(Ruling.AcceptedBy, "ruling.acceptedBy")
+        ?? Refuse.BadText(Ruling.When, "ruling.when");
 
     public override Job Apply(Job job) => job with { Rulings = job.Rulings.With(Id, Ruling) };
 
-    public override string Tell(Job before) => $"{before.Boxes.Find(Ruling.Box)?.Name ?? before.Circuits.Find(Ruling.Box)?.Name ?? before.Panels.Find(Ruling.Box)?.Name}: accepted by {Ruling.AcceptedBy}";
+    public override string Tell(Job before) => $"{Judged(before)}: accepted by {Ruling.AcceptedBy}";
+
+    private string? Judged(Job job) =>
+        job.Boxes.Find(Ruling.Box)?.Name ?? job.Circuits.Find(Ruling.Box)?.Name ?? job.Panels.Find(Ruling.Box)?.Name;
+}
+
+/// <summary>Says which case of its rule a ruling of an earlier program is about, so that it goes by the case and not by a
+/// sentence.</summary>
+public sealed record NameRuling(string Id, string Case, string Details) : Edit
+{
+    public override Refusal? Check(Job job) =>
+        !job.Rulings.TryFind(Id, out var ruling) ? Refuse.Missing("ruling", Id, "id")
+        : ruling.Case is not null ? new("This ruling says already what it is about.", "id")
+        : Refuse.BadText(Case, "case") ?? Refuse.BadNote(Details, "details", 1000);
+
+    public override Job Apply(Job job) =>
+        job.Rulings.TryFind(Id, out var ruling)
+            ? job with
+            {
+                Rulings = job.Rulings.With(Id, ruling with { Case = Case, Details = Details }),
+            }
+            : job;
+
+    public override string Tell(Job before) => $"ruling of {before.Rulings.Find(Id)?.AcceptedBy}: kept for the case it was asked about";
 }
 
 public sealed record RemoveRuling(string Id) : Edit
@@ -30,31 +65,76 @@ public sealed record AddReport(string Id, string Name, IReadOnlyList<string> Lin
     private const int Most = 500;
 
     public override Refusal? Check(Job job) =>
-        Refuse.NewId(Id, job.Reports.Has(Id), "id") ?? Refuse.BadText(Name, "name") ?? Refuse.BadNote(From, "from") ?? Refuse.BadNote(Date, "date")
+        Refuse.NewId(Id, job.Reports.Has(Id), "id")
+        ?? Refuse.BadText(Name, "name")
+        ?? Refuse.BadNote(From, "from")
+        ?? Refuse.BadNote(Date, "date")
         ?? (Lines.Count is 0 or > Most ? new Refusal($"A list has 1 to {Most} lines.", "lines") : null)
-        ?? Lines.Select((l, i) => string.IsNullOrWhiteSpace(l) ? new Refusal($"Line {i + 1} says nothing.", $"lines[{i}]") : Refuse.BadNote(l, $"lines[{i}]", 1000)).FirstOrDefault(r => r is not null);
+        ?? Lines
+            .Select(
+                (l, i) =>
+                    string.IsNullOrWhiteSpace(l)
+                        ? new Refusal($"Line {i + 1} says nothing.", $"lines[{i}]")
+                        : Refuse.BadNote(l, $"lines[{i}]", 1000)
+            )
+            .FirstOrDefault(r => r is not null);
 
-    public override Job Apply(Job job) => job with
-    {
-        Reports = job.Reports.With(Id, new Report(Name.Trim(), From, Date) { Lines = ById<ReportLine>.From(Lines.Select((l, i) => KeyValuePair.Create($"l{i + 1:000}", new ReportLine(l.Trim(), i)))) }),
-    };
+    public override Job Apply(Job job) =>
+        job with
+        {
+            Reports = job.Reports.With(
+                Id,
+                new Report(Name.Trim(), From, Date)
+                {
+                    Lines = ById<ReportLine>.From(
+                        Lines.Select((l, i) => KeyValuePair.Create($"l{i + 1:000}", new ReportLine(l.Trim(), i)))
+                    ),
+                }
+            ),
+        };
 
     public override string Tell(Job before) => $"List {Name}, {Lines.Count} lines";
 }
 
 /// <summary>Ties a line of a list to a box and a rule, answers it, or closes it.</summary>
-public sealed record SetReportLine(string Report, string Line, string? Box = null, string? Rule = null, string? Answer = null, string? Closed = null) : Edit
+public sealed record SetReportLine(
+    string Report,
+    string Line,
+    string? Box = null,
+    string? Rule = null,
+    string? Answer = null,
+    string? Closed = null
+) : Edit
 {
     public override Refusal? Check(Job job) =>
         job.Reports.Find(Report)?.Lines.Has(Line) != true ? Refuse.Missing("line", Line, "line")
         : Box is not null && !job.Boxes.Has(Box) ? Refuse.Missing("box", Box, "box")
         : Refuse.BadNote(Rule, "rule") ?? Refuse.BadNote(Answer, "answer", 2000) ?? Refuse.BadNote(Closed, "closed");
 
-    public override Job Apply(Job job) => job.Reports.TryFind(Report, out var report) && report.Lines.TryFind(Line, out var line)
-        ? job with { Reports = job.Reports.With(Report, report with { Lines = report.Lines.With(Line, line with { Box = Box, Rule = Rule, Answer = Answer, Closed = Closed }) }) }
-        : job;
+    public override Job Apply(Job job) =>
+        job.Reports.TryFind(Report, out var report) && report.Lines.TryFind(Line, out var line)
+            ? job with
+            {
+                Reports = job.Reports.With(
+                    Report,
+                    report with
+                    {
+                        Lines = report.Lines.With(Line, line with { Box = Box, Rule = Rule, Answer = Answer, Closed = Closed }),
+                    }
+                ),
+            }
+            : job;
 
-    public override string Tell(Job before) => $"{before.Reports.Find(Report)?.Name}: {(Closed is not null ? "closed" : Answer is not null ? "answered" : "tied")}, {before.Reports.Find(Report)?.Lines.Find(Line)?.Text}";
+    public override string Tell(Job before) =>
+        $"{before.Reports.Find(Report)?.Name}: {What}, {before.Reports.Find(Report)?.Lines.Find(Line)?.Text}";
+
+    private string What =>
+        (Closed, Answer) switch
+        {
+            (not null, _) => "closed",
+            (_, not null) => "answered",
+            _ => "tied",
+        };
 }
 
 public sealed record RemoveReport(string Id) : Edit
@@ -71,14 +151,28 @@ public sealed record AddPhoto(string Id, Photo Photo) : Edit
 {
     public override Refusal? Check(Job job) =>
         Refuse.NewId(Id, job.Photos.Has(Id), "id")
-        ?? (!job.Boxes.TryFind(Photo.Box, out var box) ? Refuse.Missing("box", Photo.Box, "photo.box") : Photo.Lead is null || box.Leads.Has(Photo.Lead) ? null : Refuse.Missing("lead", Photo.Lead, "photo.lead"))
-        ?? (Photo.Sha.Length == 64 && Photo.Sha.All(char.IsAsciiHexDigitLower) ? null : new Refusal("A picture is named by its SHA-256.", "photo.sha"))
-        ?? (Photo.Width is < 1 or > 10_000 || Photo.Height is < 1 or > 10_000 || Photo.Bytes < 1 ? new Refusal("A picture has a size.", "photo.width") : null)
-        ?? Refuse.BadNote(Photo.Caption, "photo.caption") ?? Refuse.BadNote(Photo.When, "photo.when");
+        ?? (
+            !job.Boxes.TryFind(Photo.Box, out var box) ? Refuse.Missing("box", Photo.Box, "photo.box")
+            : Photo.Lead is null || box.Leads.Has(Photo.Lead) ? null
+            : Refuse.Missing("lead", Photo.Lead, "photo.lead")
+        )
+        ?? (
+            Photo.Sha.Length == 64 && Photo.Sha.All(char.IsAsciiHexDigitLower)
+                ? null
+                : new Refusal("A picture is named by its SHA-256.", "photo.sha")
+        )
+        ?? (
+            Photo.Width is < 1 or > 10_000 || Photo.Height is < 1 or > 10_000 || Photo.Bytes < 1
+                ? new Refusal("A picture has a size.", "photo.width")
+                : null
+        )
+        ?? Refuse.BadNote(Photo.Caption, "photo.caption")
+        ?? Refuse.BadNote(Photo.When, "photo.when");
 
     public override Job Apply(Job job) => job with { Photos = job.Photos.With(Id, Photo) };
 
-    public override string Tell(Job before) => $"{before.Boxes.Find(Photo.Box)?.Name}: picture{(Photo.Caption is null ? "" : ", " + Photo.Caption)}";
+    public override string Tell(Job before) =>
+        $"{before.Boxes.Find(Photo.Box)?.Name}: picture{(Photo.Caption is null ? "" : ", " + Photo.Caption)}";
 }
 
 /// <summary>Says what a picture shows and which lead it is pinned to.</summary>
@@ -89,7 +183,13 @@ public sealed record SetPhoto(string Id, string? Caption = null, string? Lead = 
         : Lead is not null && job.Boxes.Find(photo.Box)?.Leads.Has(Lead) != true ? Refuse.Missing("lead", Lead, "lead")
         : Refuse.BadNote(Caption, "caption");
 
-    public override Job Apply(Job job) => job.Photos.TryFind(Id, out var photo) ? job with { Photos = job.Photos.With(Id, photo with { Caption = Caption, Lead = Lead }) } : job;
+    public override Job Apply(Job job) =>
+        job.Photos.TryFind(Id, out var photo)
+            ? job with
+            {
+                Photos = job.Photos.With(Id, photo with { Caption = Caption, Lead = Lead }),
+            }
+            : job;
 
     public override string Tell(Job before) => $"picture called {Caption ?? "nothing"}";
 }

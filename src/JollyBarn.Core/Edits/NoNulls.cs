@@ -4,7 +4,8 @@ using System.Text.Json.Serialization.Metadata;
 
 namespace JollyBarn.Edits;
 
-/// <summary>Refuses while reading what the reader's own null checks do not look into: a null inside a list, and something left out that has no empty form to take its place.</summary>
+/// <summary>Refuses while reading what the reader's own null checks do not look into: a null inside a list, and something left out that has
+/// no empty form to take its place.</summary>
 public static class NoNulls
 {
     /// <summary>For <see cref="JsonTypeInfoResolver.WithAddedModifier"/>.</summary>

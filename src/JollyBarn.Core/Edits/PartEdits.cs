@@ -21,9 +21,14 @@ public sealed record AddPart(string Box, string Id, string Kind, Fact<Volume>? M
             return box;
         }
 
-        var mark = Mark ?? (kind.Volume is { } volume
-            ? volume == Volume.Zero ? Fact<Volume>.NotApplicable : Fact<Volume>.Marked(volume)
-            : Fact<Volume>.Unknown);
+        var mark = Mark
+            ?? (
+                kind.Volume is { } volume
+                    ? volume == Volume.Zero
+                        ? Fact<Volume>.NotApplicable
+                        : Fact<Volume>.Marked(volume)
+                    : Fact<Volume>.Unknown
+            );
         var part = new Part
         {
             Kind = Kind,
@@ -44,9 +49,13 @@ public sealed record SetPart(string Box, string Id, Fact<Volume>? Mark = null, F
     protected override Refusal? CheckIn(Box box, Job job) =>
         (box.Parts.Has(Id) ? null : Refuse.Missing("part", Id, "id")) ?? Facts.Bad(Mark, "mark") ?? Facts.Bad(Depth, "depth");
 
-    protected override Box ApplyIn(Box box) => box.Parts.TryFind(Id, out var part)
-        ? box with { Parts = box.Parts.With(Id, part with { Mark = Mark ?? part.Mark, Depth = Depth ?? part.Depth }) }
-        : box;
+    protected override Box ApplyIn(Box box) =>
+        box.Parts.TryFind(Id, out var part)
+            ? box with
+            {
+                Parts = box.Parts.With(Id, part with { Mark = Mark ?? part.Mark, Depth = Depth ?? part.Depth }),
+            }
+            : box;
 
     protected override string TellIn(Box box) => $"{PartKinds.Find(box.Parts.Find(Id)?.Kind)?.Name ?? "part"} measured";
 }
@@ -62,7 +71,9 @@ public sealed record RemovePart(string Box, string Id) : BoxEdit(Box)
 
         var after = ApplyIn(box).OpenGangs;
         var needed = box.Devices.Values.Where(d => d.Gang > 0).Select(d => d.Gang + DeviceGangs.Wide(d.Kind) - 1).DefaultIfEmpty(0).Max();
-        return needed > after && after < box.OpenGangs ? new Refusal("Devices stand in this ring or cover. Take them out first.", "id") : null;
+        return needed > after && after < box.OpenGangs
+            ? new Refusal("Devices stand in this ring or cover. Take them out first.", "id")
+            : null;
     }
 
     protected override Box ApplyIn(Box box) => box with { Parts = box.Parts.Without(Id) };
@@ -71,17 +82,37 @@ public sealed record RemovePart(string Box, string Id) : BoxEdit(Box)
 }
 
 /// <summary>Puts a divider between gangs.</summary>
-public sealed record AddPartition(string Box, string Id, int AfterGang, BoxMaterial Material = BoxMaterial.Metal, Fact<Volume>? Mark = null) : BoxEdit(Box)
+public sealed record AddPartition(string Box, string Id, int AfterGang, BoxMaterial Material = BoxMaterial.Metal, Fact<Volume>? Mark = null)
+    : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Refuse.NewId(Id, box.Partitions.Has(Id), "id") ?? Refuse.BadEnum(Material, "material") ?? Facts.Bad(Mark, "mark")
-        ?? (AfterGang < 1 || AfterGang >= box.OpenGangs ? new Refusal("A partition stands between two gangs of the box.", "afterGang") : null)
-        ?? (box.Partitions.Values.Any(p => p.AfterGang == AfterGang) ? new Refusal("There is a partition there already.", "afterGang") : null);
+        Refuse.NewId(Id, box.Partitions.Has(Id), "id")
+        ?? Refuse.BadEnum(Material, "material")
+        ?? Facts.Bad(Mark, "mark")
+        ?? (
+            AfterGang < 1 || AfterGang >= box.OpenGangs
+                ? new Refusal("A partition stands between two gangs of the box.", "afterGang")
+                : null
+        )
+        ?? (
+            box.Partitions.Values.Any(p => p.AfterGang == AfterGang)
+                ? new Refusal("There is a partition there already.", "afterGang")
+                : null
+        );
 
-    protected override Box ApplyIn(Box box) => box with
-    {
-        Partitions = box.Partitions.With(Id, new Partition { AfterGang = AfterGang, Material = Material, Mark = Mark ?? Fact<Volume>.NotApplicable }),
-    };
+    protected override Box ApplyIn(Box box) =>
+        box with
+        {
+            Partitions = box.Partitions.With(
+                Id,
+                new Partition
+                {
+                    AfterGang = AfterGang,
+                    Material = Material,
+                    Mark = Mark ?? Fact<Volume>.NotApplicable,
+                }
+            ),
+        };
 
     protected override string TellIn(Box box) => $"partition after gang {AfterGang}";
 }
@@ -99,7 +130,8 @@ public sealed record RemovePartition(string Box, string Id) : BoxEdit(Box)
 public sealed record AddBlock(string Box, string Id, string Name, Gauge? Gauge = null, int Space = 0) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Refuse.NewId(Id, box.Blocks.Has(Id), "id") ?? Refuse.BadText(Name, "name")
+        Refuse.NewId(Id, box.Blocks.Has(Id), "id")
+        ?? Refuse.BadText(Name, "name")
         ?? (Space < 0 || Space > box.Partitions.Count ? new Refusal("The box has no such space.", "space") : null);
 
     protected override Box ApplyIn(Box box) => box with { Blocks = box.Blocks.With(Id, new TerminalBlock(Name.Trim(), Gauge, Space)) };

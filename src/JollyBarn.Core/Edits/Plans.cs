@@ -20,7 +20,12 @@ public static class Plans
 
     /// <summary>The present, with every box the Change works on as it was when that work began, corrections in it.</summary>
     public static Job AsFound(Job job, string change) =>
-        job.Changes.Find(change) is { } found ? job with { Boxes = found.AsFound.Aggregate(job.Boxes, (all, b) => all.With(b.Key, b.Value)) } : job;
+        job.Changes.Find(change) is { } found
+            ? job with
+            {
+                Boxes = found.AsFound.Aggregate(job.Boxes, (all, b) => all.With(b.Key, b.Value)),
+            }
+            : job;
 
     /// <summary>The Change's edits as sentences, in order, each with the reason it no longer goes, if so.</summary>
     public static IEnumerable<PlannedStep> Steps(Job job, string change)
@@ -49,22 +54,41 @@ public static class Plans
 
     internal static JsonElement Written(Edit edit) => JsonSerializer.SerializeToElement(edit, JobJson.Default.Edit);
 
-    internal static Refusal? FirstRefusal(Job job, string change) => Steps(job, change).Select(s => s.Refusal).FirstOrDefault(r => r is not null);
+    internal static Refusal? FirstRefusal(Job job, string change) =>
+        Steps(job, change).Select(s => s.Refusal).FirstOrDefault(r => r is not null);
 
     internal static IReadOnlyList<PlannedStep> NotDone(Job job, string change) => [.. Steps(job, change).Where(s => s.Done is null)];
 
     internal static Refusal? Open(Job job, string change) =>
-        !job.Changes.TryFind(change, out var found) ? Refuse.Missing("Change", change, "change") : found.Closed is null ? null : new Refusal($"{found.Name} is closed.", "change");
+        !job.Changes.TryFind(change, out var found) ? Refuse.Missing("Change", change, "change")
+        : found.Closed is null ? null
+        : new Refusal($"{found.Name} is closed.", "change");
 
-    /// <summary>Refuses what is no work: other Changes; and what is recorded as it happens, because a plan must never make anything read as proved.</summary>
-    internal static Refusal? BadWork(Edit edit) => edit switch
-    {
-        OpenChange or PlanEdit or DropPlanned or CloseChange or CorrectAsFound or RecordDone or TakeBackDone or Restore => new("A Change plans work on boxes and runs, not other Changes.", "edit"),
-        BeginProof or LogReading or StrikeReading or EndVisit or HandOver or SwitchBreaker or ThrowSwitch => new("Readings, proofs and switched breakers are recorded as they happen, not in a Change.", "edit"),
-        RecordRuling or RemoveRuling or AddReport or SetReportLine or RemoveReport or AddPhoto or SetPhoto or RemovePhoto => new("Rulings, lists and pictures belong to the job, not to a Change.", "edit"),
-        Batch batch => batch.Edits.Select(BadWork).FirstOrDefault(r => r is not null),
-        _ => null,
-    };
+    /// <summary>Refuses what is no work: other Changes; and what is recorded as it happens, because a plan must never make anything read as
+    /// proved.</summary>
+    internal static Refusal? BadWork(Edit edit) =>
+        edit switch
+        {
+            OpenChange or PlanEdit or DropPlanned or CloseChange or CorrectAsFound or RecordDone or TakeBackDone or Restore => new(
+                "A Change plans work on boxes and runs, not other Changes.",
+                "edit"
+            ),
+            BeginProof or LogReading or StrikeReading or EndVisit or HandOver or SwitchBreaker or ThrowSwitch => new(
+                "Readings, proofs and switched breakers are recorded as they happen, not in a Change.",
+                "edit"
+            ),
+            RecordRuling
+            or NameRuling
+            or RemoveRuling
+            or AddReport
+            or SetReportLine
+            or RemoveReport
+            or AddPhoto
+            or SetPhoto
+            or RemovePhoto => new("Rulings, lists and pictures belong to the job, not to a Change.", "edit"),
+            Batch batch => batch.Edits.Select(BadWork).FirstOrDefault(r => r is not null),
+            _ => null,
+        };
 
     /// <summary>As found with every box that this edit is the first to touch.</summary>
     internal static ById<Box> Found(Job job, Change change, Edit edit, Job state)

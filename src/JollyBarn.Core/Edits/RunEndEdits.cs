@@ -14,16 +14,25 @@ public sealed record EndAtPanel(string Run, RunSide End, string Panel, string? S
             return Refuse.Missing("cable", Run, "run");
         }
 
-        return Refuse.BadEnum(End, "end") ?? Refuse.BadNote(Says, "says") ?? (job.Panels.Has(Panel) ? null : Refuse.Missing("panel", Panel, "panel"))
+        return Refuse.BadEnum(End, "end")
+            ?? Refuse.BadNote(Says, "says")
+            ?? (job.Panels.Has(Panel) ? null : Refuse.Missing("panel", Panel, "panel"))
             ?? (run.End(End).At == EndAt.Unknown ? null : new Refusal("That end of the cable is somewhere already.", "end"));
     }
 
-    public override Job Apply(Job job) => job.Runs.TryFind(Run, out var run) ? job with { Runs = job.Runs.With(Run, run.WithEnd(End, new RunEnd(EndAt.Panel, Panel, null, Says ?? run.End(End).Says))) } : job;
+    public override Job Apply(Job job) =>
+        job.Runs.TryFind(Run, out var run)
+            ? job with
+            {
+                Runs = job.Runs.With(Run, run.WithEnd(End, new RunEnd(EndAt.Panel, Panel, null, Says ?? run.End(End).Says))),
+            }
+            : job;
 
     public override string Tell(Job before) => $"A cable ends at {before.Panels.Find(Panel)?.Name}";
 }
 
-/// <summary>Says that a run's unknown end is wired to something fixed, with no box of its own there: a heater, a range, a pump. What it takes is asked at the near end.</summary>
+/// <summary>Says that a run's unknown end is wired to something fixed, with no box of its own there: a heater, a range, a pump. What it
+/// takes is asked at the near end.</summary>
 /// <param name="Says">What hangs there; sent again it gives another name.</param>
 public sealed record EndAtLoad(string Run, RunSide End, string Says) : Edit
 {
@@ -34,16 +43,24 @@ public sealed record EndAtLoad(string Run, RunSide End, string Says) : Edit
             return Refuse.Missing("cable", Run, "run");
         }
 
-        return Refuse.BadEnum(End, "end") ?? Refuse.BadText(Says, "says")
+        return Refuse.BadEnum(End, "end")
+            ?? Refuse.BadText(Says, "says")
             ?? (run.End(End).At is EndAt.Unknown or EndAt.Load ? null : new Refusal("That end of the cable is somewhere already.", "end"));
     }
 
-    public override Job Apply(Job job) => job.Runs.TryFind(Run, out var run) ? job with { Runs = job.Runs.With(Run, run.WithEnd(End, new RunEnd(EndAt.Load, null, null, Says))) } : job;
+    public override Job Apply(Job job) =>
+        job.Runs.TryFind(Run, out var run)
+            ? job with
+            {
+                Runs = job.Runs.With(Run, run.WithEnd(End, new RunEnd(EndAt.Load, null, null, Says))),
+            }
+            : job;
 
     public override string Tell(Job before) => $"A cable ends at {Says}";
 }
 
-/// <summary>Takes back where a run's far end was said to be, at a panel or a load: nobody knows again. What was said of the load goes with it.</summary>
+/// <summary>Takes back where a run's far end was said to be, at a panel or a load: nobody knows again. What was said of the load goes with
+/// it.</summary>
 public sealed record LoseEnd(string Run, RunSide End) : Edit
 {
     public override Refusal? Check(Job job)
@@ -53,7 +70,12 @@ public sealed record LoseEnd(string Run, RunSide End) : Edit
             return Refuse.Missing("cable", Run, "run");
         }
 
-        return Refuse.BadEnum(End, "end") ?? (run.End(End).At is EndAt.Panel or EndAt.Load ? null : new Refusal("Only an end at a panel or at something fixed is taken back here; out of a box a cable is pulled.", "end"));
+        return Refuse.BadEnum(End, "end")
+            ?? (
+                run.End(End).At is EndAt.Panel or EndAt.Load
+                    ? null
+                    : new Refusal("Only an end at a panel or at something fixed is taken back here; out of a box a cable is pulled.", "end")
+            );
     }
 
     public override Job Apply(Job job)
@@ -63,10 +85,19 @@ public sealed record LoseEnd(string Run, RunSide End) : Edit
             return job;
         }
 
-        var (nearSide, next) = (End == RunSide.A ? RunSide.B : RunSide.A, job with { Runs = job.Runs.With(Run, run.WithEnd(End, RunEnd.Unknown)) });
+        var (nearSide, next) = (
+            End == RunSide.A ? RunSide.B : RunSide.A,
+            job with
+            {
+                Runs = job.Runs.With(Run, run.WithEnd(End, RunEnd.Unknown)),
+            }
+        );
         var of = Subjects.CableEnd(Run, nearSide);
         return run.End(nearSide) is { IsBox: true, Id: { } near } && job.Boxes.Find(near) is { } box && box.Noted.Has(of)
-            ? next with { Boxes = job.Boxes.With(near, box with { Noted = box.Noted.Each((id, noted) => id == of ? WithoutLoad(noted) : noted) }) }
+            ? next with
+            {
+                Boxes = job.Boxes.With(near, box with { Noted = box.Noted.Each((id, noted) => id == of ? WithoutLoad(noted) : noted) }),
+            }
             : next;
     }
 

@@ -1,4 +1,5 @@
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -7,9 +8,13 @@ namespace JollyBarn.Edits;
 public sealed record PutSource(string Id, Source Source) : Edit
 {
     public override Refusal? Check(Job job) =>
-        Refuse.BadId(Id, "id") ?? Refuse.BadText(Source.Name, "source.name") ?? Refuse.BadEnum(Source.Kind, "source.kind") ?? Refuse.BadEnum(Source.System, "source.system");
+        Refuse.BadId(Id, "id")
+        ?? Refuse.BadText(Source.Name, "source.name")
+        ?? Refuse.BadEnum(Source.Kind, "source.kind")
+        ?? Refuse.BadEnum(Source.System, "source.system");
 
-    public override Job Apply(Job job) => Proofs.Lapse(job with { Sources = job.Sources.With(Id, Source) }, $"a source, {Source.Name}, was recorded.", null);
+    public override Job Apply(Job job) =>
+        Proofs.Lapse(job with { Sources = job.Sources.With(Id, Source) }, $"a source, {Source.Name}, was recorded.", null);
 
     public override string Tell(Job before) => $"Source {Source.Name}";
 }
@@ -18,13 +23,16 @@ public sealed record RemoveSource(string Id) : Edit
 {
     public override Refusal? Check(Job job) => job.Sources.Has(Id) ? null : Refuse.Missing("source", Id, "id");
 
-    public override Job Apply(Job job) => Proofs.Lapse(
-        job with
-        {
-            Sources = job.Sources.Without(Id),
-            Panels = job.Panels.Each((_, panel) => panel.Source == Id ? panel with { Source = null } : panel),
-        },
-        "a source was taken out of the record.", null);
+    public override Job Apply(Job job) =>
+        Proofs.Lapse(
+            job with
+            {
+                Sources = job.Sources.Without(Id),
+                Panels = job.Panels.Each((_, panel) => panel.Source == Id ? panel with { Source = null } : panel),
+            },
+            "a source was taken out of the record.",
+            null
+        );
 
     public override string Tell(Job before) => $"Source {before.Sources.Find(Id)?.Name} removed";
 }
@@ -67,15 +75,34 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
             }
         }
 
-        var clash = Panel.Breakers.GroupBy(b => b.Slot).FirstOrDefault(g => g.Any(b => b.Lower && b.Kind != BreakerKind.Tandem) || g.DistinctBy(b => b.Lower).Count() != g.Count() || (g.Count() > 1 && g.Any(b => b.Kind != BreakerKind.Tandem)));
-        return clash is null ? null : new Refusal($"Slot {clash.Key} holds two breakers: only a tandem has two, an upper half and a lower.", "panel.breakers");
+        var clash = Panel
+            .Breakers.GroupBy(b => b.Slot)
+            .FirstOrDefault(g =>
+                g.Any(b => b.Lower && b.Kind != BreakerKind.Tandem)
+                || g.DistinctBy(b => b.Lower).Count() != g.Count()
+                || (g.Count() > 1 && g.Any(b => b.Kind != BreakerKind.Tandem))
+            );
+        return clash is null
+            ? null
+            : new Refusal($"Slot {clash.Key} holds two breakers: only a tandem has two, an upper half and a lower.", "panel.breakers");
     }
 
     public override Job Apply(Job job)
     {
         var before = job.Panels.Find(Id)?.Breakers ?? [];
-        var switched = Panel.Breakers.Any(b => before.FirstOrDefault(o => o.Key == b.Key) is { } old && old.On != b.On) || before.Any(o => Panel.Breakers.All(b => b.Key != o.Key));
-        var next = job with { Panels = job.Panels.With(Id, Panel with { Noted = Panel.Noted.Each((of, noted) => of == Subjects.Panel || Subjects.Has(Panel, CodeBook.FactOf.Breaker, of) ? noted : null) }) };
+        var switched =
+            Panel.Breakers.Any(b => before.FirstOrDefault(o => o.Key == b.Key) is { } old && old.On != b.On)
+            || before.Any(o => Panel.Breakers.All(b => b.Key != o.Key));
+        var next = job with
+        {
+            Panels = job.Panels.With(
+                Id,
+                Panel with
+                {
+                    Noted = Panel.Noted.Each((of, noted) => of == Subjects.Panel || Subjects.Has(Panel, FactOf.Breaker, of) ? noted : null),
+                }
+            ),
+        };
         return switched ? Proofs.Lapse(next, $"breakers of {Panel.Name} were recorded as changed.", null) : next;
     }
 
@@ -94,7 +121,8 @@ public sealed record RemovePanel(string Id) : Edit
         return job.Runs.Values.Any(r => IsHere(r.A) || IsHere(r.B)) ? new Refusal($"Cables still end at {panel.Name}.", "id") : null;
     }
 
-    public override Job Apply(Job job) => Proofs.Lapse(job with { Panels = job.Panels.Without(Id) }, "a panel was taken out of the record.", null);
+    public override Job Apply(Job job) =>
+        Proofs.Lapse(job with { Panels = job.Panels.Without(Id) }, "a panel was taken out of the record.", null);
 
     public override string Tell(Job before) => $"Panel {before.Panels.Find(Id)?.Name} removed";
 
@@ -104,7 +132,9 @@ public sealed record RemovePanel(string Id) : Edit
 public sealed record PutCircuit(string Id, Circuit Circuit) : Edit
 {
     public override Refusal? Check(Job job) =>
-        Refuse.BadId(Id, "id") ?? Refuse.BadText(Circuit.Name, "circuit.name") ?? Refuse.BadNote(Circuit.Note, "circuit.note", 2000)
+        Refuse.BadId(Id, "id")
+        ?? Refuse.BadText(Circuit.Name, "circuit.name")
+        ?? Refuse.BadNote(Circuit.Note, "circuit.note", 2000)
         ?? (Circuit.Panel is null || job.Panels.Has(Circuit.Panel) ? null : Refuse.Missing("panel", Circuit.Panel, "circuit.panel"));
 
     public override Job Apply(Job job) => job with { Circuits = job.Circuits.With(Id, Circuit) };
@@ -116,14 +146,21 @@ public sealed record RemoveCircuit(string Id) : Edit
 {
     public override Refusal? Check(Job job) => job.Circuits.Has(Id) ? null : Refuse.Missing("circuit", Id, "id");
 
-    public override Job Apply(Job job) => job with
-    {
-        Circuits = job.Circuits.Without(Id),
-        Runs = job.Runs.Each((_, run) => run.Circuit == Id ? run with { Circuit = null } : run),
-        Panels = job.Panels.Each((_, panel) => panel.Breakers.Any(b => b.Circuit == Id)
-            ? panel with { Breakers = [.. panel.Breakers.Select(b => b.Circuit == Id ? b with { Circuit = null } : b)] }
-            : panel),
-    };
+    public override Job Apply(Job job) =>
+        job with
+        {
+            Circuits = job.Circuits.Without(Id),
+            Runs = job.Runs.Each((_, run) => run.Circuit == Id ? run with { Circuit = null } : run),
+            Panels = job.Panels.Each(
+                (_, panel) =>
+                    panel.Breakers.Any(b => b.Circuit == Id)
+                        ? panel with
+                        {
+                            Breakers = [.. panel.Breakers.Select(b => b.Circuit == Id ? b with { Circuit = null } : b)],
+                        }
+                        : panel
+            ),
+        };
 
     public override string Tell(Job before) => $"Circuit {before.Circuits.Find(Id)?.Name} removed";
 }

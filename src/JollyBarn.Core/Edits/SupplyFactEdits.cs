@@ -1,5 +1,5 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -15,8 +15,9 @@ public sealed record NotePanel(string Panel, string Of, string Key, Observation?
             return Refuse.Missing("panel", Panel, "panel");
         }
 
-        return FactKinds.Find(Key) is not { } kind ? Refuse.Missing("question", Key, "key")
-            : !Subjects.Has(panel, kind.Of, Of) ? new Refusal($"There is no such thing in {panel.Name} as \"{Ids.Shown(Of)}\" to ask this about.", "of")
+        return FactKeys.Find(Key) is not { } kind ? Refuse.Missing("question", Key, "key")
+            : !Subjects.Has(panel, kind.Of, Of)
+                ? new Refusal($"There is no such thing in {panel.Name} as \"{Ids.Shown(Of)}\" to ask this about.", "of")
             : Answers.Check(kind, Fact);
     }
 
@@ -28,10 +29,20 @@ public sealed record NotePanel(string Panel, string Of, string Key, Observation?
         }
 
         var facts = Answers.With((panel.Noted.Find(Of) ?? Noted.Nothing).Facts, Key, Fact);
-        return job with { Panels = job.Panels.With(Panel, panel with { Noted = facts.Count == 0 ? panel.Noted.Without(Of) : panel.Noted.With(Of, new Noted { Facts = facts }) }) };
+        return job with
+        {
+            Panels = job.Panels.With(
+                Panel,
+                panel with
+                {
+                    Noted = facts.Count == 0 ? panel.Noted.Without(Of) : panel.Noted.With(Of, new Noted { Facts = facts }),
+                }
+            ),
+        };
     }
 
-    public override string Tell(Job before) => $"{before.Panels.Find(Panel)?.Name}{(Of == Subjects.Panel ? "" : $", breaker {Of}")}: {Answers.Tell(Key, Fact)}";
+    public override string Tell(Job before) =>
+        $"{before.Panels.Find(Panel)?.Name}{(Of == Subjects.Panel ? "" : $", breaker {Of}")}: {Answers.Tell(Key, Fact)}";
 }
 
 /// <summary>Answers one question of the code book about a circuit, or takes the answer back.</summary>
@@ -39,11 +50,16 @@ public sealed record NoteCircuit(string Circuit, string Key, Observation? Fact =
 {
     public override Refusal? Check(Job job) =>
         !job.Circuits.Has(Circuit) ? Refuse.Missing("circuit", Circuit, "circuit")
-        : FactKinds.Find(Key) is not { Of: FactOf.Circuit } kind ? Refuse.Missing("question about a circuit", Key, "key")
+        : FactKeys.Find(Key) is not { Of: FactOf.Circuit } kind ? Refuse.Missing("question about a circuit", Key, "key")
         : Answers.Check(kind, Fact);
 
     public override Job Apply(Job job) =>
-        job.Circuits.TryFind(Circuit, out var circuit) ? job with { Circuits = job.Circuits.With(Circuit, circuit with { Facts = Answers.With(circuit.Facts, Key, Fact) }) } : job;
+        job.Circuits.TryFind(Circuit, out var circuit)
+            ? job with
+            {
+                Circuits = job.Circuits.With(Circuit, circuit with { Facts = Answers.With(circuit.Facts, Key, Fact) }),
+            }
+            : job;
 
     public override string Tell(Job before) => $"{before.Circuits.Find(Circuit)?.Name}: {Answers.Tell(Key, Fact)}";
 }

@@ -12,9 +12,11 @@ public sealed record ThrowSwitch(string Box, string Device, bool On, string By, 
         : CodeBook.DeviceKinds.Find(device.Kind)?.Switches == true ? Refuse.BadText(By, "by") ?? Refuse.BadTime(At, "at")
         : new Refusal($"The {box.DeviceName(Device)} switches nothing.", "device");
 
-    protected override Box ApplyIn(Box box) => box.Devices.TryFind(Device, out var device) ? box with { Devices = box.Devices.With(Device, device with { On = On }) } : box;
+    protected override Box ApplyIn(Box box) =>
+        box.Devices.TryFind(Device, out var device) ? box with { Devices = box.Devices.With(Device, device with { On = On }) } : box;
 
-    protected override Job ApplyTo(Job job, Box box) => Proofs.Lapse(base.ApplyTo(job, box), $"the {box.DeviceName(Device)} of {box.Name} was thrown.", At);
+    protected override Job ApplyTo(Job job, Box box) =>
+        Proofs.Lapse(base.ApplyTo(job, box), $"the {box.DeviceName(Device)} of {box.Name} was thrown.", At);
 
     protected override string TellIn(Box box) => $"{box.DeviceName(Device)} thrown by {By}";
 }

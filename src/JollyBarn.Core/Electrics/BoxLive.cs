@@ -14,13 +14,25 @@ public sealed record FaultOffer(string Name, Fault Fault);
 /// <param name="Circuit">The circuit of a breaker.</param>
 public sealed record Throw(string Key, string Name, bool On, string? Circuit = null);
 
-/// <summary>A box as electricity: what is expected of each lead, joint and the metal, its outlets, what opens by itself, and what was taken for given.</summary>
+/// <summary>A box as electricity: what is expected of each lead, joint and the metal, its outlets, what opens by itself, and what was taken
+/// for given.</summary>
 /// <param name="Strands">By the ids of leads and pigtails.</param>
 /// <param name="Openings">What of the whole job opens by itself, in order of time; nothing opens when it is empty.</param>
 /// <param name="Metal">The metal of the box, when it has any.</param>
 public sealed record BoxLive(
-    IReadOnlyDictionary<string, PointLive> Strands, IReadOnlyDictionary<string, PointLive> Joints, PointLive? Metal, Touch? Touch, IReadOnlyList<Outlet> Outlets, IReadOnlyList<Opening> Openings,
-    IReadOnlyList<PointLive> Points, IReadOnlyList<Throw> Sources, IReadOnlyList<Throw> Breakers, IReadOnlyList<Throw> Switches, IReadOnlyList<FaultOffer> Offers, IReadOnlyList<string> Assumed)
+    IReadOnlyDictionary<string, PointLive> Strands,
+    IReadOnlyDictionary<string, PointLive> Joints,
+    PointLive? Metal,
+    Touch? Touch,
+    IReadOnlyList<Outlet> Outlets,
+    IReadOnlyList<Opening> Openings,
+    IReadOnlyList<PointLive> Points,
+    IReadOnlyList<Throw> Sources,
+    IReadOnlyList<Throw> Breakers,
+    IReadOnlyList<Throw> Switches,
+    IReadOnlyList<FaultOffer> Offers,
+    IReadOnlyList<string> Assumed
+)
 {
     /// <summary>The box after everything that opens by itself has opened.</summary>
     public static BoxLive Of(Job job, string id, Box box, Situation now)
@@ -28,17 +40,36 @@ public sealed record BoxLive(
         var story = Story.Of(Live.Of(job, now));
         var live = story.End;
         PointLive At(string point, string name) => new(point, name, Math.Round(live.Volts(point).Magnitude, 1), live.Expect(point));
-        var strands = box.Leads.ToDictionary(l => l.Key, l => At(Electrics.Points.Lead(id, l.Key, l.Value), BoxNames.Lead(job, box, l.Value)), StringComparer.Ordinal);
+        var strands = box.Leads.ToDictionary(
+            l => l.Key,
+            l => At(Electrics.Points.Lead(id, l.Key, l.Value), BoxNames.Lead(job, box, l.Value)),
+            StringComparer.Ordinal
+        );
         foreach (var (tail, pigtail) in box.Pigtails)
         {
             strands[tail] = At(Electrics.Points.Pigtail(id, tail), $"{pigtail.Colour} pigtail");
         }
 
-        var joints = box.Joints.ToDictionary(j => j.Key, j => At(Electrics.Points.Joint(id, j.Key), j.Value.Name is { } name ? $"joint {name}" : "a joint"), StringComparer.Ordinal);
+        var joints = box.Joints.ToDictionary(
+            j => j.Key,
+            j => At(Electrics.Points.Joint(id, j.Key), j.Value.Name is { } name ? $"joint {name}" : "a joint"),
+            StringComparer.Ordinal
+        );
         var metal = box.Material == BoxMaterial.Nonmetallic ? null : At(Electrics.Points.Metal(id), "the metal box");
         return new(
-            strands, joints, metal, metal is { Expected: Expected.Live } ? Touch.Of(story.Start, metal.Point) : null, [.. Electrics.Outlets.Of(live).Where(o => o.Box == id)], story.Openings,
-            [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Name))], [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, s.Source.Name, s.On))], BreakersOf(live), [.. SwitchesOf(id, box, now)], [.. FaultOffers.Of(live, id, box)], live.Plan.Assumed);
+            strands,
+            joints,
+            metal,
+            metal is { Expected: Expected.Live } ? Touch.Of(story.Start, metal.Point) : null,
+            [.. Electrics.Outlets.Of(live).Where(o => o.Box == id)],
+            story.Openings,
+            [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Name))],
+            [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, s.Source.Name, s.On))],
+            BreakersOf(live),
+            [.. SwitchesOf(id, box, now)],
+            [.. FaultOffers.Of(live, id, box)],
+            live.Plan.Assumed
+        );
     }
 
     /// <summary>What is fixed at the far end of the box's cables: run, that side of it, and what is there.</summary>
@@ -50,7 +81,14 @@ public sealed record BoxLive(
         select (cable.Run, far, there);
 
     /// <summary>Points an instrument is laid on: slots first, then leads, joints, the metal, and what is independent of the box.</summary>
-    private static IEnumerable<(string Point, string Name)> Probed(Job job, string id, Box box, IEnumerable<PointLive> strands, IEnumerable<PointLive> joints, PointLive? metal)
+    private static IEnumerable<(string Point, string Name)> Probed(
+        Job job,
+        string id,
+        Box box,
+        IEnumerable<PointLive> strands,
+        IEnumerable<PointLive> joints,
+        PointLive? metal
+    )
     {
         foreach (var (deviceId, device) in box.Devices)
         {
@@ -58,7 +96,10 @@ public sealed record BoxLive(
             {
                 foreach (var slot in new[] { "hot", "neutral", "ground" })
                 {
-                    yield return (Electrics.Points.Face(id, deviceId, half + slot), $"{slot} slot{(half.Length > 0 ? ", " + half : "")} of the {BoxNames.Device(device)}");
+                    yield return (
+                        Electrics.Points.Face(id, deviceId, half + slot),
+                        $"{slot} slot{(half.Length > 0 ? ", " + half : "")} of the {BoxNames.Device(device)}"
+                    );
                 }
             }
 
@@ -88,11 +129,25 @@ public sealed record BoxLive(
     }
 
     private static List<Throw> BreakersOf(Live live) =>
-        [.. live.Job.Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: $"{p.Key}/{b.Key}", b))).Select(x => new Throw(x.Key, $"{x.b.Where}{(x.b.Says is null ? "" : $" {x.b.Says}")}", live.Now.Breakers.TryGetValue(x.Key, out var on) ? on : x.b.On ?? true, x.b.Circuit))];
+        [
+            .. live
+                .Job.Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: $"{p.Key}/{b.Key}", b)))
+                .Select(x => new Throw(
+                    x.Key,
+                    $"{x.b.Where}{(x.b.Says is null ? "" : $" {x.b.Says}")}",
+                    live.Now.Breakers.TryGetValue(x.Key, out var on) ? on : x.b.On ?? true,
+                    x.b.Circuit
+                )),
+        ];
 
     private static IEnumerable<Throw> SwitchesOf(string id, Box box, Situation now) =>
-        box.Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Switches == true)
-            .Select(d => new Throw($"{id}/{d.Key}", BoxNames.Device(d.Value), now.Switches.TryGetValue($"{id}/{d.Key}", out var on) ? on : Insides.AsLies(d.Value, DeviceKinds.Find(d.Value.Kind)!)));
+        box
+            .Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Switches == true)
+            .Select(d => new Throw(
+                $"{id}/{d.Key}",
+                BoxNames.Device(d.Value),
+                now.Switches.TryGetValue($"{id}/{d.Key}", out var on) ? on : Insides.AsLies(d.Value, DeviceKinds.Find(d.Value.Kind)!)
+            ));
 }
 
 /// <summary>What things of a box are called here.</summary>
@@ -102,5 +157,6 @@ internal static class BoxNames
 
     public static string Lead(Job job, Box box, Lead lead) =>
         lead.Device is { } device && box.Devices.Find(device) is { } found ? $"{lead.Colour} of the {Device(found)}"
-        : job.Runs.Find(lead.Run)?.End(lead.Side).Says is { } says ? $"{lead.Colour} of the cable {says}" : $"{lead.Colour} of a cable";
+        : job.Runs.Find(lead.Run)?.End(lead.Side).Says is { } says ? $"{lead.Colour} of the cable {says}"
+        : $"{lead.Colour} of a cable";
 }

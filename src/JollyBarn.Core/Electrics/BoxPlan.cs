@@ -79,12 +79,13 @@ internal static class BoxPlan
     }
 
     /// <summary>The point a landing is on; null for a free end.</summary>
-    private static string? Where(string id, Box box, Landing landing) => landing.At switch
-    {
-        LandingAt.Joint => Points.Joint(id, landing.Joint!),
-        LandingAt.Terminal when landing.Terminal == "ground" => Points.Yoke(id, landing.Device!),
-        LandingAt.Terminal => Points.Terminal(id, landing.Device!, landing.Terminal!),
-        LandingAt.BondingScrew when box.Material != BoxMaterial.Nonmetallic => Points.Metal(id),
-        _ => null,
-    };
+    private static string? Where(string id, Box box, Landing landing) =>
+        landing.At switch
+        {
+            LandingAt.Joint => Points.Joint(id, landing.Joint!),
+            LandingAt.Terminal when landing.Terminal == "ground" => Points.Yoke(id, landing.Device!),
+            LandingAt.Terminal => Points.Terminal(id, landing.Device!, landing.Terminal!),
+            LandingAt.BondingScrew when box.Material != BoxMaterial.Nonmetallic => Points.Metal(id),
+            _ => null,
+        };
 }

@@ -2,8 +2,10 @@ using System.Numerics;
 
 namespace JollyBarn.Electrics;
 
-/// <summary>A solved network with a few branches laid on it, solved by what they change and not anew (Woodbury's identity; one branch: Sherman and Morrison).</summary>
-/// <remarks>Only added admittances: what is opened is solved anew, because taking away the one tie of an island leaves nothing to divide by.</remarks>
+/// <summary>A solved network with a few branches laid on it, solved by what they change and not anew (Woodbury's identity; one branch:
+/// Sherman and Morrison).</summary>
+/// <remarks>Only added admittances: what is opened is solved anew, because taking away the one tie of an island leaves nothing to divide
+/// by.</remarks>
 public sealed class Changed
 {
     private readonly Solved solved;

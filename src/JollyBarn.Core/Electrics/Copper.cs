@@ -4,7 +4,8 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Electrics;
 
 /// <summary>Resistance of conductors, from gauge, metal and temperature.</summary>
-/// <remarks>Copper of IEC 60028: 0.017241 Ω·mm²/m at 20 °C, 0.00393 /K. Diameters of ASTM B258: 0.005 in × 92^((36 − n) / 39). All from memory.</remarks>
+/// <remarks>Copper of IEC 60028: 0.017241 Ω·mm²/m at 20 °C, 0.00393 /K. Diameters of ASTM B258: 0.005 in × 92^((36 − n) / 39). All from
+/// memory.</remarks>
 public static class Copper
 {
     /// <summary>Chapter 9 Table 8 tells resistances at this temperature; drops and least fault currents use it.</summary>

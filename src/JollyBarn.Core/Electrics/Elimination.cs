@@ -19,7 +19,12 @@ internal sealed class Elimination
 
     public Elimination(Network network)
     {
-        (toEarth, gone, first, degree) = (new Complex[network.Nodes], new bool[network.Nodes], new int[network.Nodes], new int[network.Nodes]);
+        (toEarth, gone, first, degree) = (
+            new Complex[network.Nodes],
+            new bool[network.Nodes],
+            new int[network.Nodes],
+            new int[network.Nodes]
+        );
         arms = new Arm[(2 * network.Branches.Count) + 4];
         Array.Fill(first, None);
         foreach (var branch in network.Branches)
@@ -64,7 +69,8 @@ internal sealed class Elimination
         throw new InvalidOperationException("No node is left.");
     }
 
-    /// <summary>Takes a node out: its neighbours are joined through it, its driven current and its tie to the earth go over to them in the same proportion.</summary>
+    /// <summary>Takes a node out: its neighbours are joined through it, its driven current and its tie to the earth go over to them in the
+    /// same proportion.</summary>
     /// <returns>Its pivot, the sum of all its admittances, S; zero for an island that nothing holds.</returns>
     public Complex Eliminate(int node, Complex[] loads, List<int> columns, List<Complex> weights)
     {

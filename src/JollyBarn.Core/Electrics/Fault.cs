@@ -4,7 +4,8 @@ using JollyBarn.Measures;
 
 namespace JollyBarn.Electrics;
 
-/// <summary>A fault planted in a copy of a job. It changes the plan the way the fault changes the wiring; no instrument reads its name.</summary>
+/// <summary>A fault planted in a copy of a job. It changes the plan the way the fault changes the wiring; no instrument reads its
+/// name.</summary>
 /// <remarks>A new kind is a file and a line below.</remarks>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "fault")]
 [JsonDerivedType(typeof(OpenLink), "open")]
@@ -30,5 +31,6 @@ public abstract record Fault
     public virtual Refusal? Check() => null;
 
     /// <summary>Resistance of a contact or leak, Ω.</summary>
-    protected static Refusal? BadOhms(double ohms) => ohms is >= 1e-4 and <= 1e9 ? null : new("A fault's resistance is between a tenth of a milliohm and a gigaohm.", "ohms");
+    protected static Refusal? BadOhms(double ohms) =>
+        ohms is >= 1e-4 and <= 1e9 ? null : new("A fault's resistance is between a tenth of a milliohm and a gigaohm.", "ohms");
 }

@@ -10,7 +10,8 @@ public static class FaultOffers
     private const double WetOhms = 15000;
     private const double Burnt = 5;
 
-    /// <summary>One fault somewhere in the job, chosen by a number: the same job and number give the same fault. None in a job where nothing is recorded.</summary>
+    /// <summary>One fault somewhere in the job, chosen by a number: the same job and number give the same fault. None in a job where
+    /// nothing is recorded.</summary>
     public static IReadOnlyList<Fault> Hidden(Job job, int number)
     {
         var live = Live.Of(job, Situation.AsRecorded);
@@ -40,10 +41,16 @@ public static class FaultOffers
                 }
             }
 
-            if (hot is not null && neutral is not null && live.Plan.Find($"land:{id}/{hot}") is not null && live.Plan.Find($"land:{id}/{neutral}") is not null)
+            if (
+                hot is not null
+                && neutral is not null
+                && live.Plan.Find($"land:{id}/{hot}") is not null
+                && live.Plan.Find($"land:{id}/{neutral}") is not null
+            )
             {
                 var exchanged = new Exchanged($"land:{id}/{hot}", $"land:{id}/{neutral}");
-                crossed = live.Job.Runs.Find(cable.Key.Run)?.End(cable.Key.Side).Feeds == Feeds.FeedsIn || crossed is null ? exchanged : crossed;
+                crossed =
+                    live.Job.Runs.Find(cable.Key.Run)?.End(cable.Key.Side).Feeds == Feeds.FeedsIn || crossed is null ? exchanged : crossed;
                 yield return new($"{Name(hot)} and {box.Leads[neutral].Colour} exchanged", exchanged);
             }
 
@@ -57,7 +64,10 @@ public static class FaultOffers
             var ground = cable.FirstOrDefault(l => l.Value.IsGround).Key;
             foreach (var touching in new[] { hot, neutral }.OfType<string>().Where(_ => ground is not null))
             {
-                yield return new($"{Name(touching)} touches the ground beside it", new Bridged(Points.Lead(id, touching, box.Leads[touching]), Points.Lead(id, ground!, box.Leads[ground!])));
+                yield return new(
+                    $"{Name(touching)} touches the ground beside it",
+                    new Bridged(Points.Lead(id, touching, box.Leads[touching]), Points.Lead(id, ground!, box.Leads[ground!]))
+                );
             }
 
             var (run, side) = cable.Key;
@@ -68,12 +78,18 @@ public static class FaultOffers
 
             foreach (var (_, far, there) in BoxLive.FixedAt(live.Job, box).Where(f => f.Run == run && hot is not null))
             {
-                yield return new($"a hot touches the metal of {there.Says}", new Bridged(Points.End(run!, far, box.Leads[hot!].Index), Points.Frame(run!, far)));
+                yield return new(
+                    $"a hot touches the metal of {there.Says}",
+                    new Bridged(Points.End(run!, far, box.Leads[hot!].Index), Points.Frame(run!, far))
+                );
             }
 
             if (live.Job.Runs.Find(run) is { Ground: GroundKind.Bare or GroundKind.Insulated } through)
             {
-                yield return new($"a nail through the cable {through.End(side).Says ?? run}", new Nail(run!, [0, through.Conductors.Count]));
+                yield return new(
+                    $"a nail through the cable {through.End(side).Says ?? run}",
+                    new Nail(run!, [0, through.Conductors.Count])
+                );
             }
         }
 
@@ -90,7 +106,10 @@ public static class FaultOffers
             }
 
             var kind = DeviceKinds.Find(device.Kind);
-            if (kind?.Terminals.FirstOrDefault(t => t.Role is TerminalRole.Neutral or TerminalRole.LineNeutral) is { } neutral && kind.Terminals.Any(t => t.Id == "ground"))
+            if (
+                kind?.Terminals.FirstOrDefault(t => t.Role is TerminalRole.Neutral or TerminalRole.LineNeutral) is { } neutral
+                && kind.Terminals.Any(t => t.Id == "ground")
+            )
             {
                 var jumper = new Bridged(Points.Terminal(id, deviceId, neutral.Id), Points.Yoke(id, deviceId));
                 yield return new($"a jumper from neutral to ground on the {BoxNames.Device(device)}", jumper);
@@ -106,7 +125,10 @@ public static class FaultOffers
             }
         }
 
-        if (box.Material != BoxMaterial.Nonmetallic && live.Plan.Links.Any(l => l.Kind == LinkKind.Contact && (l.To == Points.Metal(id) || l.From == Points.Metal(id))))
+        if (
+            box.Material != BoxMaterial.Nonmetallic
+            && live.Plan.Links.Any(l => l.Kind == LinkKind.Contact && (l.To == Points.Metal(id) || l.From == Points.Metal(id)))
+        )
         {
             yield return new("the metal box is not bonded", new Unbonded(id));
         }
@@ -117,7 +139,10 @@ public static class FaultOffers
             foreach (var breaker in panel.Breakers.Where(b => b.Circuit is not null && circuits.Contains(b.Circuit)))
             {
                 yield return new($"breaker {breaker.Where} is stuck and never opens", new Stuck($"breaker:{panelId}/{breaker.Key}"));
-                if (live.Plan.Find($"breaker:{panelId}/{breaker.Key}/1") is { } second && live.Plan.Find($"breaker:{panelId}/{breaker.Key}/0") is { } first)
+                if (
+                    live.Plan.Find($"breaker:{panelId}/{breaker.Key}/1") is { } second
+                    && live.Plan.Find($"breaker:{panelId}/{breaker.Key}/0") is { } first
+                )
                 {
                     yield return new($"both legs of breaker {breaker.Where} are on one leg", new Moved(second.Key, first.From, true));
                 }
@@ -128,12 +153,19 @@ public static class FaultOffers
     /// <summary>The neutral of one cable goes back with another circuit's.</summary>
     private static IEnumerable<FaultOffer> Borrowed(Live live, string id, Box box)
     {
-        var neutrals = box.Leads.Where(l => l.Value is { Run: not null, Use: ConductorUse.Neutral } && live.Plan.Find($"land:{id}/{l.Key}") is not null).Select(l => (l.Key, l.Value, Circuit: live.Job.Runs.Find(l.Value.Run)?.Circuit)).Where(l => l.Circuit is not null).ToList();
+        var neutrals = box
+            .Leads.Where(l => l.Value is { Run: not null, Use: ConductorUse.Neutral } && live.Plan.Find($"land:{id}/{l.Key}") is not null)
+            .Select(l => (l.Key, l.Value, Circuit: live.Job.Runs.Find(l.Value.Run)?.Circuit))
+            .Where(l => l.Circuit is not null)
+            .ToList();
         foreach (var (own, lead, circuit) in neutrals)
         {
             if (neutrals.Find(n => n.Circuit != circuit) is { Key: { } other })
             {
-                yield return new($"{BoxNames.Lead(live.Job, box, lead)} goes back with another circuit's", new Moved($"land:{id}/{own}", live.Plan.Find($"land:{id}/{other}")!.To));
+                yield return new(
+                    $"{BoxNames.Lead(live.Job, box, lead)} goes back with another circuit's",
+                    new Moved($"land:{id}/{own}", live.Plan.Find($"land:{id}/{other}")!.To)
+                );
             }
         }
     }
@@ -146,21 +178,37 @@ public static class FaultOffers
         {
             if (live.Plan.Find($"tab:{id}/{deviceId}/{tab}") is { } link)
             {
-                yield return link.Open ? new($"the {tab} tab of the {name} is whole", new Whole(link.Key)) : new($"the {tab} tab of the {name} is broken", new OpenLink(link.Key));
+                yield return link.Open
+                    ? new($"the {tab} tab of the {name} is whole", new Whole(link.Key))
+                    : new($"the {tab} tab of the {name} is broken", new OpenLink(link.Key));
             }
         }
 
         string On(string terminal) => Points.Terminal(id, deviceId, terminal);
         var landed = live.Plan.Links.Where(l => l.Key.StartsWith($"land:{id}/", StringComparison.Ordinal)).ToList();
         Moved[] To(string from, string to) => [.. landed.Where(l => l.To == On(from)).Select(l => new Moved(l.Key, On(to)))];
-        var exchanged = new[] { ("line-hot", "load-hot"), ("load-hot", "line-hot"), ("line-neutral", "load-neutral"), ("load-neutral", "line-neutral") }.SelectMany(p => To(p.Item1, p.Item2)).ToList();
+        var exchanged = new[]
+        {
+            ("line-hot", "load-hot"),
+            ("load-hot", "line-hot"),
+            ("line-neutral", "load-neutral"),
+            ("load-neutral", "line-neutral"),
+        }
+            .SelectMany(p => To(p.Item1, p.Item2))
+            .ToList();
         if (exchanged.Count is > 0 and <= 6)
         {
             var tripped = new Tripped($"gfci:{id}/{deviceId}");
             var old = new[] { "hot", "neutral" }.Select(s => new Bridged(On("load-" + s), On("face-" + s)));
             yield return new($"line and load of the {name} are exchanged", new Several([.. exchanged]));
-            yield return new($"line and load of the {name} are exchanged, and it locks out as those made today do", new Several([.. exchanged, tripped]));
-            yield return new($"line and load of the {name} are exchanged, and it is an old one that has tripped: its face hangs on the load side", new Several([.. exchanged, .. old, tripped]));
+            yield return new(
+                $"line and load of the {name} are exchanged, and it locks out as those made today do",
+                new Several([.. exchanged, tripped])
+            );
+            yield return new(
+                $"line and load of the {name} are exchanged, and it is an old one that has tripped: its face hangs on the load side",
+                new Several([.. exchanged, .. old, tripped])
+            );
             yield return new($"the {name} has tripped, or was never reset", tripped);
         }
 

@@ -19,7 +19,8 @@ public sealed record Guard(string Key, string Says, IReadOnlyList<Link> Links, I
     /// <summary>Never opens, whatever happens.</summary>
     public bool Stuck { get; init; }
 
-    /// <summary>Points of its supply: without volts between them it cannot trip on a ground fault. Null where it needs none of its own.</summary>
+    /// <summary>Points of its supply: without volts between them it cannot trip on a ground fault. Null where it needs none of its
+    /// own.</summary>
     public (string Hot, string Neutral)? Supply { get; init; }
 
     /// <summary>Where it answers a neutral–ground loop: its neutral's line side and load side.</summary>

@@ -62,7 +62,8 @@ internal static class Insides
     {
         foreach (var side in new[] { "hot", "neutral" }.Where(s => i.Kind.Terminals.Any(t => t.Id == s + "-upper")))
         {
-            i.Join($"tab:{i.Name}/{side}", i.At(side + "-upper"), i.At(side + "-lower"), LinkKind.Contact).Open = i.Device.BrokenTabs.Contains(side);
+            i.Join($"tab:{i.Name}/{side}", i.At(side + "-upper"), i.At(side + "-lower"), LinkKind.Contact).Open =
+                i.Device.BrokenTabs.Contains(side);
         }
     }
 
@@ -82,22 +83,30 @@ internal static class Insides
         }
     }
 
-    /// <summary>Line to load and line to face through contacts that open together, as in those made today: tripped, or fed at the wrong end and so never reset, the face is dead. The face of an old one hangs on its load terminals; that is a fault to plant.</summary>
+    /// <summary>Line to load and line to face through contacts that open together, as in those made today: tripped, or fed at the wrong end
+    /// and so never reset, the face is dead. The face of an old one hangs on its load terminals; that is a fault to plant.</summary>
     private static void Protective(Inside i)
     {
         var ways = new List<Link>();
         foreach (var side in new[] { "hot", "neutral" })
         {
-            var face = i.Join($"gfci:{i.Name}/face-{side}", i.At("line-" + side), Points.Terminal(i.Box, i.Id, "face-" + side), LinkKind.Switch);
+            var face = i.Join(
+                $"gfci:{i.Name}/face-{side}",
+                i.At("line-" + side),
+                Points.Terminal(i.Box, i.Id, "face-" + side),
+                LinkKind.Switch
+            );
             var load = i.Join($"gfci:{i.Name}/{side}", i.At("line-" + side), i.At("load-" + side), LinkKind.Switch);
             ways.AddRange([face, load]);
         }
 
-        i.To.Plan.Guards.Add(new($"gfci:{i.Name}", $"the protective receptacle of {i.Of.Name}", ways, ways)
-        {
-            Supply = (i.At("line-hot"), i.At("line-neutral")),
-            Loop = (i.At("line-neutral"), i.At("load-neutral")),
-        });
+        i.To.Plan.Guards.Add(
+            new($"gfci:{i.Name}", $"the protective receptacle of {i.Of.Name}", ways, ways)
+            {
+                Supply = (i.At("line-hot"), i.At("line-neutral")),
+                Loop = (i.At("line-neutral"), i.At("load-neutral")),
+            }
+        );
         Face(i, "face-hot", "face-neutral", "");
     }
 
@@ -151,11 +160,13 @@ internal static class Insides
         public bool On => To.Now.Switches.TryGetValue(Name, out var on) ? on : AsLies(Device, Kind);
 
         /// <summary>A terminal, or the device's own lead where it has leads instead.</summary>
-        public string At(string terminal) => Kind.Leads.Any(l => l.Id == terminal) ? Points.Own(Box, $"{Id}.{terminal}") : Points.Terminal(Box, Id, terminal);
+        public string At(string terminal) =>
+            Kind.Leads.Any(l => l.Id == terminal) ? Points.Own(Box, $"{Id}.{terminal}") : Points.Terminal(Box, Id, terminal);
 
         public Link Join(string key, string a, string b, LinkKind kind) => To.Plan.Join(key, a, b, ContactOhms, kind);
 
-        public void Way(string from, string to, bool on) => Join($"switch:{Name}/{from}-{to}", At(from), At(to), LinkKind.Switch).Open = !on;
+        public void Way(string from, string to, bool on) =>
+            Join($"switch:{Name}/{from}-{to}", At(from), At(to), LinkKind.Switch).Open = !on;
 
         public void Load(string hot, string neutral, Assumption watts)
         {

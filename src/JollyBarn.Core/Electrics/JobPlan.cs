@@ -62,9 +62,18 @@ internal sealed class JobPlan
             return;
         }
 
-        var held = Plan.Links.Where(l => l.Kind == LinkKind.Stray).SelectMany(l => new[] { l.From, l.To }).ToHashSet(StringComparer.Ordinal);
+        var held = Plan
+            .Links.Where(l => l.Kind == LinkKind.Stray)
+            .SelectMany(l => new[] { l.From, l.To })
+            .ToHashSet(StringComparer.Ordinal);
         var little = Capacity(Set(ElectricsBook.MetalCoupling));
-        foreach (var point in Plan.Links.SelectMany(l => new[] { l.From, l.To }).Where(p => p != Points.Earth && !held.Contains(p)).Distinct(StringComparer.Ordinal).ToList())
+        foreach (
+            var point in Plan
+                .Links.SelectMany(l => new[] { l.From, l.To })
+                .Where(p => p != Points.Earth && !held.Contains(p))
+                .Distinct(StringComparer.Ordinal)
+                .ToList()
+        )
         {
             Plan.Join($"stray:{point}", point, Points.Earth, little, LinkKind.Stray);
         }

@@ -32,7 +32,8 @@ public sealed class Live
             var (from, to) = (Node(link.From), Node(link.To));
             if (!link.Open && from != to)
             {
-                branches[link.Key] = link.Kind == LinkKind.Source ? Network.Source(from, to, link.Volts, link.Ohms) : Network.Join(from, to, 1 / link.Ohms);
+                branches[link.Key] =
+                    link.Kind == LinkKind.Source ? Network.Source(from, to, link.Volts, link.Ohms) : Network.Join(from, to, 1 / link.Ohms);
             }
         }
 
@@ -77,9 +78,13 @@ public sealed class Live
         return (Volts(link.From) - Volts(link.To) + link.Volts) / link.Ohms;
     }
 
-    /// <summary>What is expected of a point: live by its potential; unknown when it is joined to something nobody has looked at; else dead.</summary>
+    /// <summary>What is expected of a point: live by its potential; unknown when it is joined to something nobody has looked at; else
+    /// dead.</summary>
     public Expected Expect(string point) =>
-        !Has(point) ? Expected.Unknown : Volts(point).Magnitude >= LiveVolts ? Expected.Live : uncertain.Value.Contains(point) ? Expected.Unknown : Expected.Dead;
+        !Has(point) ? Expected.Unknown
+        : Volts(point).Magnitude >= LiveVolts ? Expected.Live
+        : uncertain.Value.Contains(point) ? Expected.Unknown
+        : Expected.Dead;
 
     /// <summary>Driving-point impedance between two points with every source at rest, Ω.</summary>
     public Complex Impedance(string a, string b)
@@ -91,7 +96,8 @@ public sealed class Live
     /// <summary>A number of the house's settings.</summary>
     internal double Set(Assumption number) => (double)number.Of(Job.Practice);
 
-    /// <summary>Points joined to an unknown end by what conducts, switches either way, and to no bar of a panel, which would hold them where it is.</summary>
+    /// <summary>Points joined to an unknown end by what conducts, switches either way, and to no bar of a panel, which would hold them
+    /// where it is.</summary>
     private HashSet<string> Uncertain()
     {
         var loose = Plan.Reach(Plan.Unknown, l => l.Conducts || l.Kind is LinkKind.Switch);

@@ -37,7 +37,8 @@ public sealed class Network
         return branches.Count - 1;
     }
 
-    /// <summary>A source of so many volts, <paramref name="to"/> above <paramref name="from"/>, behind an impedance, Ω; the number of its branch.</summary>
+    /// <summary>A source of so many volts, <paramref name="to"/> above <paramref name="from"/>, behind an impedance, Ω; the number of its
+    /// branch.</summary>
     public int Source(int from, int to, Complex volts, Complex ohms)
     {
         var branch = Join(from, to, 1 / ohms);

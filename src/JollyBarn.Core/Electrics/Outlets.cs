@@ -37,26 +37,33 @@ public static class Outlets
         var (h, n, g) = (live.At(hot), live.At(neutral), live.At(ground));
         Complex y = 1 / Math.Max(1, 1000 * live.Set(ElectricsBook.LampOhms));
         var lights = live.Set(ElectricsBook.LampLights);
-        var laid = live.Has(ground) ? live.Solved.With(new Branch(h, n, y), new Branch(h, g, y), new Branch(n, g, y)) : live.Solved.With(new Branch(h, n, y));
+        var laid = live.Has(ground)
+            ? live.Solved.With(new Branch(h, n, y), new Branch(h, g, y), new Branch(n, g, y))
+            : live.Solved.With(new Branch(h, n, y));
         bool Lit(int a, int b) => laid.Between(a, b) >= lights;
         return live.Has(ground) ? new(Lit(h, n), Lit(h, g), Lit(n, g)) : new(Lit(h, n), false, false);
     }
 
     /// <summary>What the card on such a tester says.</summary>
-    public static string Card(Lamps lamps) => lamps switch
-    {
-        (true, true, false) => "correct",
-        (true, false, false) => "open ground",
-        (false, true, false) => "open neutral",
-        (false, false, false) => "open hot",
-        (true, false, true) => "reversed",
-        (false, true, true) => "hot–ground exchanged",
-        _ => "not on the card",
-    };
+    public static string Card(Lamps lamps) =>
+        lamps switch
+        {
+            (true, true, false) => "correct",
+            (true, false, false) => "open ground",
+            (false, true, false) => "open neutral",
+            (false, false, false) => "open hot",
+            (true, false, true) => "reversed",
+            (false, true, true) => "hot–ground exchanged",
+            _ => "not on the card",
+        };
 
     private static Outlet At(Live live, Ways ways, string box, string device, string half)
     {
-        var (hot, neutral, ground) = (Points.Face(box, device, half + "hot"), Points.Face(box, device, half + "neutral"), Points.Face(box, device, half + "ground"));
+        var (hot, neutral, ground) = (
+            Points.Face(box, device, half + "hot"),
+            Points.Face(box, device, half + "neutral"),
+            Points.Face(box, device, half + "ground")
+        );
         var lamps = Test(live, hot, neutral, ground);
         var says = Card(lamps);
         var metalLive = live.Has(ground) && live.Volts(ground).Magnitude >= Live.LiveVolts;
@@ -64,22 +71,34 @@ public static class Outlets
         return new(box, device, half, lamps, says, really, says != really, metalLive);
     }
 
-    /// <summary>Which bar of a panel each point reaches, with the bond at the service and all loads lifted and the breakers on, as somebody would find who traced every conductor.</summary>
+    /// <summary>Which bar of a panel each point reaches, with the bond at the service and all loads lifted and the breakers on, as somebody
+    /// would find who traced every conductor.</summary>
     private sealed class Ways(Live live)
     {
-        private readonly HashSet<string> hots = live.Plan.Reach(live.Job.Panels.SelectMany(p => Enumerable.Range(0, SupplyLegs.Count(p.Value.System)).Select(l => Points.Leg(p.Key, l))), Along);
+        private readonly HashSet<string> hots = live.Plan.Reach(
+            live.Job.Panels.SelectMany(p => Enumerable.Range(0, SupplyLegs.Count(p.Value.System)).Select(l => Points.Leg(p.Key, l))),
+            Along
+        );
         private readonly HashSet<string> neutrals = live.Plan.Reach(live.Job.Panels.Ids.Select(Points.NeutralBar), Along);
         private readonly HashSet<string> grounds = live.Plan.Reach(live.Job.Panels.Ids.Select(Points.GroundBar), Along);
 
         private static bool Along(Link link) => (link.Conducts && link.Kind != LinkKind.Bond) || link.Kind == LinkKind.Breaker;
 
-        private string Of(string? point) => point is null ? "" : (hots.Contains(point) ? "h" : "") + (neutrals.Contains(point) ? "n" : "") + (grounds.Contains(point) ? "g" : "");
+        private string Of(string? point) =>
+            point is null
+                ? ""
+                : (hots.Contains(point) ? "h" : "") + (neutrals.Contains(point) ? "n" : "") + (grounds.Contains(point) ? "g" : "");
 
         public string Really(string hot, string neutral, string? ground, bool metalLive)
         {
             var (h, n, g) = (Of(hot), Of(neutral), Of(ground));
-            var off = (h + n + g).Contains('h', StringComparison.Ordinal) && new[] { hot, neutral, ground ?? hot }.All(p => live.Volts(p).Magnitude < Live.LiveVolts);
-            var metal = off ? "; off now, not proved" : metalLive ? "; metal live" : "";
+            var off =
+                (h + n + g).Contains('h', StringComparison.Ordinal)
+                && new[] { hot, neutral, ground ?? hot }.All(p => live.Volts(p).Magnitude < Live.LiveVolts);
+            var metal =
+                off ? "; off now, not proved"
+                : metalLive ? "; metal live"
+                : "";
             var jumper = ground is not null && live.Plan.Reach([neutral], Along).Contains(ground);
             return (h, n, g) switch
             {
@@ -98,11 +117,21 @@ public static class Outlets
                 ("h", "", "g") => "open neutral" + metal,
                 ("h", "", "") when jumper => "open neutral, neutral–ground jumper, no ground: hot is live, metal floats" + metal,
                 ("h", "", "") => "open neutral and open ground: hot is live" + metal,
-                ("", _, _) => live.Volts(hot).Magnitude >= Live.LiveVolts ? "hot is live by a way not traced" + metal : "hot open or circuit off; not proof" + metal,
+                ("", _, _) => live.Volts(hot).Magnitude >= Live.LiveVolts
+                    ? "hot is live by a way not traced" + metal
+                    : "hot open or circuit off; not proof" + metal,
                 _ => $"hot slot on {Named(h)}, neutral slot on {Named(n)}, ground on {Named(g)}" + metal,
             };
         }
 
-        private static string Named(string reached) => reached switch { "" => "nothing", "h" => "a hot", "n" => "the neutral", "g" => "the ground", _ => "several" };
+        private static string Named(string reached) =>
+            reached switch
+            {
+                "" => "nothing",
+                "h" => "a hot",
+                "n" => "the neutral",
+                "g" => "the ground",
+                _ => "several",
+            };
     }
 }

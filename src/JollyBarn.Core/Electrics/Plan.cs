@@ -37,10 +37,12 @@ public sealed class Link(string key, string from, string to, Complex ohms, LinkK
     public Complex Volts { get; init; }
 
     /// <summary>True for what current runs through as through wire.</summary>
-    public bool Conducts => !Open && Kind is LinkKind.Wire or LinkKind.Contact or LinkKind.Metal or LinkKind.Bond or LinkKind.Breaker or LinkKind.Switch;
+    public bool Conducts =>
+        !Open && Kind is LinkKind.Wire or LinkKind.Contact or LinkKind.Metal or LinkKind.Bond or LinkKind.Breaker or LinkKind.Switch;
 }
 
-/// <summary>The job's wiring as points and links, while it can still be altered: faults and switches act here, and the network is made from what is left.</summary>
+/// <summary>The job's wiring as points and links, while it can still be altered: faults and switches act here, and the network is made from
+/// what is left.</summary>
 public sealed class Plan
 {
     private readonly Dictionary<string, Link> links = new(StringComparer.Ordinal);
@@ -72,7 +74,10 @@ public sealed class Plan
     public Link Join(string key, string from, string to, Complex ohms, LinkKind kind, Complex volts = default)
     {
         var apart = !Complex.IsFinite(ohms);
-        var sound = apart ? 1 / LeastOhms : ohms.Magnitude < LeastOhms ? LeastOhms : ohms;
+        var sound =
+            apart ? 1 / LeastOhms
+            : ohms.Magnitude < LeastOhms ? LeastOhms
+            : ohms;
         var link = new Link(links.ContainsKey(key) ? $"{key}#{inOrder.Count}" : key, from, to, sound, kind) { Volts = volts, Open = apart };
         links[link.Key] = link;
         inOrder.Add(link);
@@ -92,7 +97,10 @@ public sealed class Plan
     /// <summary>Points one gets to from some others along links for which a test holds.</summary>
     public HashSet<string> Reach(IEnumerable<string> from, Func<Link, bool> along)
     {
-        var arms = inOrder.Where(along).SelectMany(l => new[] { (l.From, l.To), (l.To, l.From) }).ToLookup(l => l.Item1, l => l.Item2, StringComparer.Ordinal);
+        var arms = inOrder
+            .Where(along)
+            .SelectMany(l => new[] { (l.From, l.To), (l.To, l.From) })
+            .ToLookup(l => l.Item1, l => l.Item2, StringComparer.Ordinal);
         var into = new HashSet<string>(StringComparer.Ordinal);
         var queue = new Queue<string>(from);
         while (queue.Count > 0)

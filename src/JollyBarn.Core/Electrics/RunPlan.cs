@@ -4,7 +4,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics;
 
-/// <summary>Cables: each conductor by gauge and length, coupled to its neighbours, ended at boxes, panels, or where nobody has looked.</summary>
+/// <summary>Cables: each conductor by gauge and length, coupled to its neighbours, ended at boxes, panels, or where nobody has
+/// looked.</summary>
 internal static class RunPlan
 {
     /// <summary>A conductor nobody could gauge, in a branch circuit.</summary>
@@ -39,7 +40,13 @@ internal static class RunPlan
         for (var i = 0; i < count; i++)
         {
             var gauge = (i < run.Conductors.Count ? run.Conductors[i].Gauge : run.GroundGauge) ?? run.Gauge ?? Usual;
-            to.Plan.Join(Wire(id, i), Points.End(id, RunSide.A, i), Points.End(id, RunSide.B, i), Copper.Ohms(gauge, feet, to.Now.Celsius, run.Metal), LinkKind.Wire);
+            to.Plan.Join(
+                Wire(id, i),
+                Points.End(id, RunSide.A, i),
+                Points.End(id, RunSide.B, i),
+                Copper.Ohms(gauge, feet, to.Now.Celsius, run.Metal),
+                LinkKind.Wire
+            );
         }
 
         if (!to.Now.Stray)
@@ -80,7 +87,10 @@ internal static class RunPlan
         var near = run.End(side == RunSide.A ? RunSide.B : RunSide.A);
         if (near.Feeds == Feeds.FeedsIn && Panel(to, run.Circuit) is { } panel)
         {
-            to.Plan.Assume($"The cable {near.Says ?? id} is taken to come from the breaker of {to.Job.Circuits.Find(run.Circuit)?.Name ?? "its circuit"}.");
+            to.Plan.Assume(
+                $"The cable {near.Says ?? id} is taken to come from the breaker of "
+                    + $"{to.Job.Circuits.Find(run.Circuit)?.Name ?? "its circuit"}."
+            );
             AtPanel(to, id, run, side, panel);
             return;
         }
@@ -97,7 +107,8 @@ internal static class RunPlan
         }
     }
 
-    /// <summary>Something fixed at the end: between its hots where it has two, else between hot and neutral; its metal on the ground.</summary>
+    /// <summary>Something fixed at the end: between its hots where it has two, else between hot and neutral; its metal on the
+    /// ground.</summary>
     private static void AtLoad(JobPlan to, string id, Run run, RunSide side)
     {
         var (nearSide, says) = (side == RunSide.A ? RunSide.B : RunSide.A, run.End(side).Says ?? "what hangs at the end of a cable");
@@ -121,8 +132,12 @@ internal static class RunPlan
             }
         }
 
-        var watts = run.End(nearSide) is { IsBox: true, Id: { } near } && to.Job.Boxes.Find(near)?.Fact(Subjects.CableEnd(id, nearSide), "far-load") is { How: not (Known.Unknown or Known.NotApplicable), Value: { } text }
-            ? double.Parse(text, System.Globalization.CultureInfo.InvariantCulture) : (double?)null;
+        var watts =
+            run.End(nearSide) is { IsBox: true, Id: { } near }
+            && to.Job.Boxes.Find(near)?.Fact(Subjects.CableEnd(id, nearSide), "far-load")
+                is { How: not (Known.Unknown or Known.NotApplicable), Value: { } text }
+                ? double.Parse(text, System.Globalization.CultureInfo.InvariantCulture)
+                : (double?)null;
         if (watts is null)
         {
             to.Plan.Assume($"Nobody said what {says} takes: it is taken to draw nothing.");
@@ -131,7 +146,8 @@ internal static class RunPlan
         SupplyPlan.Load(to, $"load:{id}/{side}", hots, neutral, Panel(to, run.Circuit), watts ?? 0);
     }
 
-    private static string? Panel(JobPlan to, string? circuit) => circuit is null ? null : to.Job.Panels.FirstOrDefault(p => p.Value.Breakers.Any(b => b.Circuit == circuit)).Key;
+    private static string? Panel(JobPlan to, string? circuit) =>
+        circuit is null ? null : to.Job.Panels.FirstOrDefault(p => p.Value.Breakers.Any(b => b.Circuit == circuit)).Key;
 
     private static void AtPanel(JobPlan to, string id, Run run, RunSide side, string panelId)
     {
@@ -151,7 +167,11 @@ internal static class RunPlan
             var use = poles.Count > 1 ? Uses.Seen(to.Job, id, run, i) : Uses.Of(run.Conductors[i]);
             if (use == ConductorUse.Neutral)
             {
-                to.Contact($"land:{id}/{i}", here, watched is not null ? Points.BreakerNeutral(panelId, watched.Key) : Points.NeutralBar(panelId));
+                to.Contact(
+                    $"land:{id}/{i}",
+                    here,
+                    watched is not null ? Points.BreakerNeutral(panelId, watched.Key) : Points.NeutralBar(panelId)
+                );
             }
             else if (use is ConductorUse.Ground or ConductorUse.IsolatedGround)
             {

@@ -2,24 +2,45 @@ using JollyBarn.Measures;
 
 namespace JollyBarn.Electrics;
 
-/// <summary>How things are set for a look at the job as electricity. What is not said here is as recorded, or as assumed. A what-if: nothing of it is recorded.</summary>
+/// <summary>How things are set for a look at the job as electricity. What is not said here is as recorded, or as assumed. A what-if:
+/// nothing of it is recorded.</summary>
 public sealed record Situation
 {
     public static Situation AsRecorded { get; } = new();
 
     /// <summary>Breakers on or off, by <c>panel/slot</c>.</summary>
-    public IReadOnlyDictionary<string, bool> Breakers { get; init => field = value ?? Empty<bool>(); } = Empty<bool>();
+    public IReadOnlyDictionary<string, bool> Breakers
+    {
+        get;
+        init => field = value ?? Empty<bool>();
+    } = Empty<bool>();
 
     /// <summary>Switch positions by <c>box/device</c>: on, or the second way of a three-way.</summary>
-    public IReadOnlyDictionary<string, bool> Switches { get; init => field = value ?? Empty<bool>(); } = Empty<bool>();
+    public IReadOnlyDictionary<string, bool> Switches
+    {
+        get;
+        init => field = value ?? Empty<bool>();
+    } = Empty<bool>();
 
     /// <summary>Watts plugged into a receptacle, by <c>box/device</c>.</summary>
-    public IReadOnlyDictionary<string, double> Plugged { get; init => field = value ?? Empty<double>(); } = Empty<double>();
+    public IReadOnlyDictionary<string, double> Plugged
+    {
+        get;
+        init => field = value ?? Empty<double>();
+    } = Empty<double>();
 
-    public IReadOnlyList<Fault> Faults { get; init => field = value ?? []; } = [];
+    public IReadOnlyList<Fault> Faults
+    {
+        get;
+        init => field = value ?? [];
+    } = [];
 
     /// <summary>Sources on or off, by id; as recorded, one is on when a panel is fed from it.</summary>
-    public IReadOnlyDictionary<string, bool> Sources { get; init => field = value ?? Empty<bool>(); } = Empty<bool>();
+    public IReadOnlyDictionary<string, bool> Sources
+    {
+        get;
+        init => field = value ?? Empty<bool>();
+    } = Empty<bool>();
 
     /// <summary>Faults that come and go are there just now.</summary>
     public bool There { get; init; } = true;

@@ -3,7 +3,8 @@ using System.Runtime.InteropServices;
 
 namespace JollyBarn.Electrics;
 
-/// <summary>A solved network: the potential of each node, and the factors that let one small change be solved without solving anew.</summary>
+/// <summary>A solved network: the potential of each node, and the factors that let one small change be solved without solving
+/// anew.</summary>
 /// <remarks>
 /// Nodes are eliminated least-connected first, which for wiring (near-trees) keeps the work proportional to the number of
 /// nodes. Each elimination is a star turned into a mesh: what a node has to the earth is carried along as its own
@@ -21,7 +22,16 @@ public sealed class Solved
     private readonly Complex[] volts;
     private readonly bool[] floating;
 
-    private Solved(int[] order, int[] place, int[] start, int[] columns, Complex[] weights, Complex[] pivots, Complex[] volts, bool[] floating)
+    private Solved(
+        int[] order,
+        int[] place,
+        int[] start,
+        int[] columns,
+        Complex[] weights,
+        Complex[] pivots,
+        Complex[] volts,
+        bool[] floating
+    )
     {
         (this.order, this.place, this.start, this.columns) = (order, place, start, columns);
         (this.weights, this.pivots, this.volts, this.floating) = (weights, pivots, volts, floating);

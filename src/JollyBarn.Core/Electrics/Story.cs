@@ -82,7 +82,14 @@ public sealed class Story
 
             if (double.IsFinite(seconds) && (found is null || seconds < found.Seconds))
             {
-                found = new(seconds, guard.Key, missing >= (guard.From ?? Trips.GfciTrips) ? $"{guard.Says} opens: {missing * 1000:0} mA missing on the way back" : $"{guard.Says} opens: neutral and ground are joined behind it", Surely.Yes);
+                found = new(
+                    seconds,
+                    guard.Key,
+                    missing >= (guard.From ?? Trips.GfciTrips)
+                        ? $"{guard.Says} opens: {missing * 1000:0} mA missing on the way back"
+                        : $"{guard.Says} opens: neutral and ground are joined behind it",
+                    Surely.Yes
+                );
             }
         }
 
@@ -97,12 +104,30 @@ public sealed class Story
             return null;
         }
 
-        var behind = now.Plan.Reach(guard.Links.Where(l => !l.Open).Select(l => l.To), l => l.Conducts && l.Kind is not LinkKind.Bond && !guard.Links.Contains(l));
-        return now.Plan.Arcs.Where(a => behind.Contains(a.Link.From) || behind.Contains(a.Link.To))
+        var behind = now.Plan.Reach(guard.Links.Where(l => !l.Open).Select(l => l.To), l =>
+            l.Conducts && l.Kind is not LinkKind.Bond && !guard.Links.Contains(l)
+        );
+        return now
+            .Plan.Arcs.Where(a => behind.Contains(a.Link.From) || behind.Contains(a.Link.To))
             .Select(a => (Amperes: now.Amperes(a.Link).Magnitude, a.Series))
-            .Select(a => (a.Amperes, Seconds: a.Series ? Trips.Arc(a.Amperes) : a.Amperes >= Trips.ParallelArc ? Trips.ParallelArcSeconds : double.PositiveInfinity, a.Series))
-            .Where(a => double.IsFinite(a.Seconds)).OrderBy(a => a.Seconds)
-            .Select(a => new Opening(a.Seconds, guard.Key, $"{guard.Says} opens: an arc of {a.Amperes:0} A {(a.Series ? "in a joint" : "across conductors")}", Surely.Yes)).FirstOrDefault();
+            .Select(a =>
+                (
+                    a.Amperes,
+                    Seconds: a.Series ? Trips.Arc(a.Amperes)
+                    : a.Amperes >= Trips.ParallelArc ? Trips.ParallelArcSeconds
+                    : double.PositiveInfinity,
+                    a.Series
+                )
+            )
+            .Where(a => double.IsFinite(a.Seconds))
+            .OrderBy(a => a.Seconds)
+            .Select(a => new Opening(
+                a.Seconds,
+                guard.Key,
+                $"{guard.Says} opens: an arc of {a.Amperes:0} A {(a.Series ? "in a joint" : "across conductors")}",
+                Surely.Yes
+            ))
+            .FirstOrDefault();
     }
 
     /// <summary>What goes out and does not come back through the device, A.</summary>
@@ -117,9 +142,11 @@ public sealed class Story
         return sum.Magnitude;
     }
 
-    private static bool Powered(Live now, Guard guard) => guard.Supply is not { } supply || now.Between(supply.Hot, supply.Neutral) >= Trips.GfciSupply;
+    private static bool Powered(Live now, Guard guard) =>
+        guard.Supply is not { } supply || now.Between(supply.Hot, supply.Neutral) >= Trips.GfciSupply;
 
-    /// <summary>Resistance of the way round from the load side of a device's neutral to its line side, not through the device, Ω; null for a device that does not look.</summary>
+    /// <summary>Resistance of the way round from the load side of a device's neutral to its line side, not through the device, Ω; null for
+    /// a device that does not look.</summary>
     internal static double? LoopOhms(Live now, Guard guard)
     {
         if (guard.Loop is not var (line, load) || guard.Watched is not [.., var neutral] || neutral.Open)

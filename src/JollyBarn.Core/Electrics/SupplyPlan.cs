@@ -18,12 +18,18 @@ internal static class SupplyPlan
     }
 
     /// <summary>True for a breaker that compares what goes out with what comes back: its circuit's neutral lands on it.</summary>
-    public static bool Watches(JobPlan to, Breaker breaker) => breaker.Kind is BreakerKind.Gfci or BreakerKind.DualFunction || (breaker.Kind is BreakerKind.Afci && to.Set(ElectricsBook.ArcFaultGround) > 0);
+    public static bool Watches(JobPlan to, Breaker breaker) =>
+        breaker.Kind is BreakerKind.Gfci or BreakerKind.DualFunction
+        || (breaker.Kind is BreakerKind.Afci && to.Set(ElectricsBook.ArcFaultGround) > 0);
 
-    /// <summary>A load of so many watts at the volts it hangs on: between two hots where there are two, else between hot and neutral.</summary>
+    /// <summary>A load of so many watts at the volts it hangs on: between two hots where there are two, else between hot and
+    /// neutral.</summary>
     public static void Load(JobPlan to, string key, IReadOnlyList<string> hots, string? neutral, string? panel, double watts)
     {
-        var between = hots.Count > 1 ? (hots[0], Back: hots[1]) : hots.Count == 1 ? (hots[0], Back: neutral) : default;
+        var between =
+            hots.Count > 1 ? (hots[0], Back: hots[1])
+            : hots.Count == 1 ? (hots[0], Back: neutral)
+            : default;
         if (watts <= 0 || between is not ({ } hot, { } back))
         {
             return;
@@ -34,35 +40,52 @@ internal static class SupplyPlan
         to.Plan.Join(key, hot, back, volts * volts / watts, LinkKind.Load);
     }
 
-    /// <summary>The sources with whether each is on: by the situation, else on when a panel names it, or as the service where none is named.</summary>
+    /// <summary>The sources with whether each is on: by the situation, else on when a panel names it, or as the service where none is
+    /// named.</summary>
     public static IEnumerable<(string Id, Source Source, bool On)> Sources(Job job, Situation now)
     {
         var named = job.Panels.Values.Select(p => p.Source).OfType<string>().ToHashSet(StringComparer.Ordinal);
-        var usual = named.Count > 0 ? named : [job.Sources.FirstOrDefault(s => s.Value.Kind == SourceKind.Service).Key ?? job.Sources.Ids.FirstOrDefault() ?? ""];
+        var usual =
+            named.Count > 0
+                ? named
+                : [job.Sources.FirstOrDefault(s => s.Value.Kind == SourceKind.Service).Key ?? job.Sources.Ids.FirstOrDefault() ?? ""];
         return job.Sources.Select(s => (s.Key, s.Value, now.Sources.TryGetValue(s.Key, out var on) ? on : usual.Contains(s.Key)));
     }
 
     /// <summary>Sources that are on and reach a panel: its own, and those that stand by for any panel.</summary>
     private static List<(string Id, Source Source)> Feeding(JobPlan to, Panel panel) =>
-        [.. Sources(to.Job, to.Now).Where(s => s.On && (panel.Source is null || panel.Source == s.Id || to.Job.Panels.Values.All(p => p.Source != s.Id))).Select(s => (s.Id, s.Source))];
+        [
+            .. Sources(to.Job, to.Now)
+                .Where(s => s.On && (panel.Source is null || panel.Source == s.Id || to.Job.Panels.Values.All(p => p.Source != s.Id)))
+                .Select(s => (s.Id, s.Source)),
+        ];
 
     private static void Panel(JobPlan to, string id, Panel panel)
     {
         var (neutral, ground) = (Points.NeutralBar(id), Points.GroundBar(id));
         var feeding = Feeding(to, panel);
-        foreach (var (sourceId, source) in to.Job.Sources.Count == 0 ? [("", new Source("Supply", SourceKind.Service, panel.System))] : feeding)
+        foreach (
+            var (sourceId, source) in to.Job.Sources.Count == 0 ? [("", new Source("Supply", SourceKind.Service, panel.System))] : feeding
+        )
         {
             Legs(to, id, panel, sourceId, source);
         }
 
         if (feeding.Count > 1)
         {
-            to.Plan.Assume($"{string.Join(" and ", feeding.Select(f => f.Source.Name))} feed {panel.Name} at once: whoever works on the line of one is fed by the other.");
+            to.Plan.Assume(
+                $"{string.Join(" and ", feeding.Select(f => f.Source.Name))} feed {panel.Name} at once: whoever works "
+                    + $"on the line of one is fed by the other."
+            );
         }
 
         // The main bonding jumper stands in the service panel, whatever feeds it; a panel of a vehicle has none of its own.
         var own = to.Job.Sources.Find(panel.Source)?.Kind;
-        if (to.Job.Sources.Count == 0 || feeding.Exists(f => f.Source.Kind == SourceKind.Service) || (to.Job.Kind == JobKind.Building && own == SourceKind.Service))
+        if (
+            to.Job.Sources.Count == 0
+            || feeding.Exists(f => f.Source.Kind == SourceKind.Service)
+            || (to.Job.Kind == JobKind.Building && own == SourceKind.Service)
+        )
         {
             // The utility earths its neutral; the panel's main bonding jumper joins neutral and ground.
             to.Plan.Join($"earth:{id}/utility", neutral, Points.Earth, to.Set(ElectricsBook.UtilityEarth), LinkKind.Earthing);
@@ -98,14 +121,24 @@ internal static class SupplyPlan
     /// <summary>What a circuit feeds straight from the panel, with no box on the way.</summary>
     private static void Direct(JobPlan to, string id, Panel panel, string circuit)
     {
-        if (to.Job.Circuits.Find(circuit)?.Facts.Find("direct-load") is not { How: not (Known.Unknown or Known.NotApplicable), Value: { } text })
+        if (
+            to.Job.Circuits.Find(circuit)?.Facts.Find("direct-load")
+            is not { How: not (Known.Unknown or Known.NotApplicable), Value: { } text }
+        )
         {
             return;
         }
 
         var own = panel.Breakers.Where(b => b.Circuit == circuit).ToList();
         var poles = own.SelectMany(b => Enumerable.Range(0, b.Poles).Select(p => Points.Pole(id, b.Key, p))).Take(own[0].Poles).ToList();
-        Load(to, $"load:{id}/{circuit}", poles, Watches(to, own[0]) ? Points.BreakerNeutral(id, own[0].Key) : Points.NeutralBar(id), id, double.Parse(text, System.Globalization.CultureInfo.InvariantCulture));
+        Load(
+            to,
+            $"load:{id}/{circuit}",
+            poles,
+            Watches(to, own[0]) ? Points.BreakerNeutral(id, own[0].Key) : Points.NeutralBar(id),
+            id,
+            double.Parse(text, System.Globalization.CultureInfo.InvariantCulture)
+        );
     }
 
     /// <summary>A source on the legs of a panel; one with fewer legs than the panel feeds several in step, as an adapter does.</summary>
@@ -115,7 +148,14 @@ internal static class SupplyPlan
         for (var leg = 0; leg < legs; leg++)
         {
             var turned = Complex.FromPolarCoordinates(to.Set(ElectricsBook.LegVolts), 2 * Math.PI * (leg % own) / own);
-            to.Plan.Join($"source:{id}/{sourceId}/{leg}", Points.NeutralBar(id), Points.Leg(id, leg), to.Set(ElectricsBook.SourceOhms), LinkKind.Source, turned);
+            to.Plan.Join(
+                $"source:{id}/{sourceId}/{leg}",
+                Points.NeutralBar(id),
+                Points.Leg(id, leg),
+                to.Set(ElectricsBook.SourceOhms),
+                LinkKind.Source,
+                turned
+            );
         }
 
         if (own < legs)
@@ -144,18 +184,37 @@ internal static class SupplyPlan
         for (var pole = 0; pole < breaker.Poles; pole++)
         {
             // Poles of one breaker stand one slot below the other, on legs in turn.
-            var link = to.Plan.Join($"breaker:{key}/{pole}", Points.Leg(id, SupplyLegs.Of(panel.System, breaker.Slot, pole)), Points.Pole(id, breaker.Key, pole), to.Set(ElectricsBook.BreakerMilliohms) / 1000, LinkKind.Breaker);
+            var link = to.Plan.Join(
+                $"breaker:{key}/{pole}",
+                Points.Leg(id, SupplyLegs.Of(panel.System, breaker.Slot, pole)),
+                Points.Pole(id, breaker.Key, pole),
+                to.Set(ElectricsBook.BreakerMilliohms) / 1000,
+                LinkKind.Breaker
+            );
             link.Open = !on;
             poles.Add(link);
         }
 
-        var neutral = to.Plan.Join($"breakerN:{key}", Points.NeutralBar(id), Points.BreakerNeutral(id, breaker.Key), BarOhms, LinkKind.Contact);
-        to.Plan.Guards.Add(new($"breaker:{key}", $"breaker {breaker.Where}{(breaker.Says is null ? "" : $", {breaker.Says}")}", poles, watches ? [.. poles, neutral] : [])
-        {
-            Amperes = (double?)breaker.Amperes,
-            Arcs = breaker.Kind is BreakerKind.Afci or BreakerKind.DualFunction,
-            From = fromArc,
-            Loop = watches && fromArc is null ? (Points.NeutralBar(id), Points.BreakerNeutral(id, breaker.Key)) : null,
-        });
+        var neutral = to.Plan.Join(
+            $"breakerN:{key}",
+            Points.NeutralBar(id),
+            Points.BreakerNeutral(id, breaker.Key),
+            BarOhms,
+            LinkKind.Contact
+        );
+        to.Plan.Guards.Add(
+            new(
+                $"breaker:{key}",
+                $"breaker {breaker.Where}{(breaker.Says is null ? "" : $", {breaker.Says}")}",
+                poles,
+                watches ? [.. poles, neutral] : []
+            )
+            {
+                Amperes = (double?)breaker.Amperes,
+                Arcs = breaker.Kind is BreakerKind.Afci or BreakerKind.DualFunction,
+                From = fromArc,
+                Loop = watches && fromArc is null ? (Points.NeutralBar(id), Points.BreakerNeutral(id, breaker.Key)) : null,
+            }
+        );
     }
 }

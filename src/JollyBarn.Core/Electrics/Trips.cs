@@ -49,17 +49,23 @@ public static class Trips
     /// <summary>Longest time a class A ground-fault device may take, s; infinite below 6 mA.</summary>
     /// <remarks>UL 943: t = (20 / mA)^1.43. 6 mA 5.6 s, 20 mA 1.0 s, 264 mA 0.025 s.</remarks>
     /// <param name="amperes">Difference of what goes out and comes back, A.</param>
-    public static double Gfci(double amperes) => amperes < GfciTrips ? double.PositiveInfinity : Math.Max(GfciFastest, Math.Pow(20 / (amperes * 1000), 1.43));
+    public static double Gfci(double amperes) =>
+        amperes < GfciTrips ? double.PositiveInfinity : Math.Max(GfciFastest, Math.Pow(20 / (amperes * 1000), 1.43));
 
-    /// <summary>Longest time what watches for a larger difference may take, s; infinite below it. <em>Assumed</em>: a tenth of a second.</summary>
+    /// <summary>Longest time what watches for a larger difference may take, s; infinite below it. <em>Assumed</em>: a tenth of a
+    /// second.</summary>
     /// <param name="from">Difference at which it acts, A.</param>
     public static double Equipment(double amperes, double from) => amperes < from ? double.PositiveInfinity : 0.1;
 
     /// <summary>Whether a breaker's magnet opens it at once.</summary>
-    public static Surely Magnetic(double amperes, double rating) => amperes >= PicksUpSurely * rating ? Surely.Yes : amperes >= PicksUpFrom * rating ? Surely.Perhaps : Surely.No;
+    public static Surely Magnetic(double amperes, double rating) =>
+        amperes >= PicksUpSurely * rating ? Surely.Yes
+        : amperes >= PicksUpFrom * rating ? Surely.Perhaps
+        : Surely.No;
 
     /// <summary>Longest time a breaker may take, s; infinite at or under its rating.</summary>
-    /// <remarks>UL 489, from memory: 135 % within 1 h to 50 A and 2 h above; 200 % within 2 min to 30 A, 4 min to 50, 6 min to 100. Between them and beyond, by the square of the current.</remarks>
+    /// <remarks>UL 489, from memory: 135 % within 1 h to 50 A and 2 h above; 200 % within 2 min to 30 A, 4 min to 50, 6 min to 100. Between
+    /// them and beyond, by the square of the current.</remarks>
     public static double Breaker(double amperes, double rating)
     {
         var ratio = amperes / rating;
@@ -74,7 +80,10 @@ public static class Trips
         }
 
         var hour = rating <= 50 ? 3600.0 : 7200;
-        var twice = rating <= 30 ? 120.0 : rating <= 50 ? 240 : 360;
+        var twice =
+            rating <= 30 ? 120.0
+            : rating <= 50 ? 240
+            : 360;
         if (ratio >= 2)
         {
             return twice * 4 / (ratio * ratio);

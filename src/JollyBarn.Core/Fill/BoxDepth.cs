@@ -6,11 +6,26 @@ namespace JollyBarn.Fill;
 
 /// <summary>What the least depth of a box says.</summary>
 /// <param name="Passes">Null when the depth of box or device is not known and would decide.</param>
-/// <param name="Says">One sentence with the numbers.</param>
+/// <param name="Limit">Key of the number of the book it goes by.</param>
 /// <param name="Id">Id of the device.</param>
-public sealed record DepthLine(string Device, Length Needed, Length? Depth, bool? Passes, string Article, string Says, string Id);
+/// <param name="Body">Depth of the device itself where that decides; null where the gauge does.</param>
+/// <param name="Behind">What the device wants behind it then.</param>
+/// <param name="Gauge">Thickest conductor on it, where that decides; null when not known yet.</param>
+public sealed record DepthLine(
+    string Device,
+    Length Needed,
+    Length? Depth,
+    bool? Passes,
+    string Limit,
+    string Article,
+    string Id,
+    Length? Body,
+    Length? Behind,
+    Gauge? Gauge
+);
 
-/// <summary>Least depth, NEC 314.24: with a device deeper than 1 7/8 in its depth and 1/4 in behind it, else by the gauge on it. The figures are from memory.</summary>
+/// <summary>Least depth, NEC 314.24: with a device deeper than 1 7/8 in its depth and 1/4 in behind it, else by the gauge on it. The
+/// figures are from memory.</summary>
 public static class BoxDepth
 {
     public static IReadOnlyList<DepthLine> Of(Box box, FillInput input, CodeProfile profile)
@@ -24,10 +39,22 @@ public static class BoxDepth
             var usual = DeviceKinds.Find(found?.Kind)?.Depth;
             var deep = (found?.Depth.OrNull ?? usual) is { } d && d > limits.Inches("depth.deep.device") ? d : (Length?)null;
             var key = deep is not null ? "depth.deep.behind" : Key(device.Gauge);
-            var needed = deep is { } body ? body + limits.Inches(key) : limits.Inches(key);
-            var reason = deep is { } deepBody ? $"{device.Name} is {deepBody} deep and wants {limits.Inches(key)} behind it" : $"{device.Name} on {(device.Gauge is { } g ? $"{g} AWG" : "conductors not known yet")}";
-            var says = depth is { } has ? $"{reason}: {needed} needed, {has} deep." : $"{reason}: {needed} needed; the depth of the box is not known.";
-            lines.Add(new(device.Name, needed, depth, depth is { } known ? known >= needed : null, limits[key].Article, says, device.Ids[0]));
+            var needed = limits.Inches(key) + (deep ?? Length.Zero);
+            var passes = depth is { } known ? known >= needed : (bool?)null;
+            lines.Add(
+                new(
+                    device.Name,
+                    needed,
+                    depth,
+                    passes,
+                    key,
+                    limits[key].Article,
+                    device.Ids[0],
+                    deep,
+                    deep is null ? null : limits.Inches(key),
+                    device.Gauge
+                )
+            );
         }
 
         return lines;
@@ -45,5 +72,11 @@ public static class BoxDepth
         return total;
     }
 
-    private static string Key(Gauge? gauge) => gauge?.Number switch { null or >= 14 => "depth.gauge.14", >= 10 => "depth.gauge.12", _ => "depth.gauge.8" };
+    private static string Key(Gauge? gauge) =>
+        gauge?.Number switch
+        {
+            null or >= 14 => "depth.gauge.14",
+            >= 10 => "depth.gauge.12",
+            _ => "depth.gauge.8",
+        };
 }

@@ -8,23 +8,36 @@ namespace JollyBarn.Fill;
 public static class BoxFill
 {
     /// <summary>The lines, the sum and whether it fits.</summary>
-    /// <remarks>Two 12-2 and one 12-3 with one device, no clamps, 22.5 in³ mark: 7 + 1 + 2 = 10 allowances of 2.25, exactly full, fits.</remarks>
+    /// <remarks>Two 12-2 and one 12-3 with one device, no clamps, 22.5 in³ mark: 7 + 1 + 2 = 10 allowances of 2.25, exactly full,
+    /// fits.</remarks>
     public static FillAnswer Evaluate(FillInput input, CodeProfile profile, HousePractice practice)
     {
         var limits = LimitTable.For(profile);
         var text = practice.With(PracticeBook.LongLeads.Key, null);
         var lines = FillLines.Of(input, limits, text);
         var available = AvailableIn(input);
-        var spaces = input.Shares.Select((share, i) => Space(input, i, Sum(lines.Where(l => l.Space == i)), Share(available, share))).ToList();
+        var spaces = input
+            .Shares.Select((share, i) => Space(input, i, Sum(lines.Where(l => l.Space == i)), Share(available, share)))
+            .ToList();
         var worst = spaces.OrderByDescending(s => Rank(s.Fit)).ThenBy(s => s.Left.Low.CubicInches).First();
         var outOfScope = GaugesOf(input).Any(g => g.Number <= 4);
-        var fit = !input.ByCount ? Fit.ByListing : outOfScope ? Fit.OutOfScope : worst.Fit;
+        var fit =
+            !input.ByCount ? Fit.ByListing
+            : outOfScope ? Fit.OutOfScope
+            : worst.Fit;
         return new FillAnswer(
-            fit, worst.Needed, worst.Available, worst.Left, lines, input.Housing, spaces,
+            fit,
+            worst.Needed,
+            worst.Available,
+            worst.Left,
+            lines,
+            input.Housing,
+            spaces,
             fit is Fit.CannotTell or Fit.NotOpened ? Asks(input, available, worst) : [],
             Practices(input, limits, practice, spaces, fit),
             Printed(input, limits),
-            input.Housing.Any(h => h.Estimate));
+            input.Housing.Any(h => h.Estimate)
+        );
     }
 
     /// <summary>Needed and verdict only, for searching many boxes.</summary>
@@ -34,7 +47,8 @@ public static class BoxFill
         return (needed, Decide(input.Contents, needed, available));
     }
 
-    internal static VolumeSpan Sum(IEnumerable<FillLine> lines) => lines.Aggregate(VolumeSpan.Exactly(Volume.Zero), (sum, line) => sum + line.Volume);
+    internal static VolumeSpan Sum(IEnumerable<FillLine> lines) =>
+        lines.Aggregate(VolumeSpan.Exactly(Volume.Zero), (sum, line) => sum + line.Volume);
 
     internal static Fit Decide(Contents contents, VolumeSpan needed, VolumeSpan available)
     {
@@ -56,7 +70,8 @@ public static class BoxFill
         return needed.IsExact && available.IsExact && needed.Low == available.Low ? Fit.ExactlyFull : Fit.Fits;
     }
 
-    internal static VolumeSpan AvailableIn(FillInput input) => input.Housing.Aggregate(VolumeSpan.Exactly(Volume.Zero), (sum, part) => sum + part.Volume);
+    internal static VolumeSpan AvailableIn(FillInput input) =>
+        input.Housing.Aggregate(VolumeSpan.Exactly(Volume.Zero), (sum, part) => sum + part.Volume);
 
     private static FillSpace Space(FillInput input, int space, VolumeSpan counted, VolumeSpan available)
     {
@@ -64,16 +79,31 @@ public static class BoxFill
         return new FillSpace(space, needed, available, Left(available, needed), Decide(input.Contents, needed, available));
     }
 
-    /// <summary>Least left is least available less most needed; with nothing bounding what is needed, the least left is unbounded and shown against what is known.</summary>
+    /// <summary>Least left is least available less most needed; with nothing bounding what is needed, the least left is unbounded and shown
+    /// against what is known.</summary>
     private static VolumeSpan Left(VolumeSpan available, VolumeSpan needed) =>
         new(available.Low - (needed.High ?? needed.Low), available.High is { } high ? high - needed.Low : null);
 
-    internal static VolumeSpan Share(VolumeSpan all, decimal share) => share == 1m ? all : new(share * all.Low, all.High is { } high ? share * high : null);
+    internal static VolumeSpan Share(VolumeSpan all, decimal share) =>
+        share == 1m ? all : new(share * all.Low, all.High is { } high ? share * high : null);
 
-    private static int Rank(Fit fit) => fit switch { Fit.Over => 4, Fit.CannotTell => 3, Fit.NotOpened => 2, Fit.ExactlyFull => 1, _ => 0 };
+    private static int Rank(Fit fit) =>
+        fit switch
+        {
+            Fit.Over => 4,
+            Fit.CannotTell => 3,
+            Fit.NotOpened => 2,
+            Fit.ExactlyFull => 1,
+            _ => 0,
+        };
 
     private static IEnumerable<Gauge> GaugesOf(FillInput input) =>
-        input.Conductors.Where(c => c.Count > 0).Select(c => c.Gauge).Concat(input.Grounds.Where(g => g.Count > 0).Select(g => g.Gauge)).OfType<Gauge>().Concat(input.OtherGauges);
+        input
+            .Conductors.Where(c => c.Count > 0)
+            .Select(c => c.Gauge)
+            .Concat(input.Grounds.Where(g => g.Count > 0).Select(g => g.Gauge))
+            .OfType<Gauge>()
+            .Concat(input.OtherGauges);
 
     private static List<FillAsk> Asks(FillInput input, VolumeSpan available, FillSpace worst)
     {
@@ -85,12 +115,18 @@ public static class BoxFill
 
         if (!available.IsExact)
         {
-            asks.AddRange(input.Housing.Where(h => !h.Volume.IsExact).Select(h => new FillAsk($"volume of the {h.Name}", "Read the mark inside, or measure height, width and depth inside.")));
+            asks.AddRange(
+                input
+                    .Housing.Where(h => !h.Volume.IsExact)
+                    .Select(h => new FillAsk($"volume of the {h.Name}", "Read the mark inside, or measure height, width and depth inside."))
+            );
         }
 
         if (input.Contents == Contents.Partial)
         {
-            asks.Add(new("the rest of what is in the box", "Only part of it is recorded. Record the other cables, or say that this is all."));
+            asks.Add(
+                new("the rest of what is in the box", "Only part of it is recorded. Record the other cables, or say that this is all.")
+            );
         }
 
         if (worst.Needed.High != worst.Needed.Low)
@@ -114,12 +150,22 @@ public static class BoxFill
         return asks;
     }
 
-    private static List<PracticeEffect> Practices(FillInput input, LimitTable limits, HousePractice practice, List<FillSpace> spaces, Fit fit)
+    private static List<PracticeEffect> Practices(
+        FillInput input,
+        LimitTable limits,
+        HousePractice practice,
+        List<FillSpace> spaces,
+        Fit fit
+    )
     {
         var question = PracticeBook.LongLeads;
         var effects = new List<PracticeEffect>();
         var from = limits.Inches("fill.loop.length");
-        if (practice.Says(question, question.Default) && !input.Conductors.Any(c => c.Length >= from) && !input.Grounds.Any(g => g.Length >= from))
+        if (
+            practice.Says(question, question.Default)
+            && !input.Conductors.Any(c => c.Length >= from)
+            && !input.Grounds.Any(g => g.Length >= from)
+        )
         {
             return effects;
         }
@@ -128,10 +174,21 @@ public static class BoxFill
         {
             var asked = practice.Answer(question) == choice.Value;
             var lines = FillLines.Of(input, limits, practice.With(question.Key, choice.Value));
-            var counted = spaces.Select(s => Space(input, s.Space, Sum(lines.Where(l => l.Space == s.Space)), s.Available)).OrderByDescending(s => Rank(s.Fit)).ThenBy(s => s.Left.Low.CubicInches).First();
+            var counted = spaces
+                .Select(s => Space(input, s.Space, Sum(lines.Where(l => l.Space == s.Space)), s.Available))
+                .OrderByDescending(s => Rank(s.Fit))
+                .ThenBy(s => s.Left.Low.CubicInches)
+                .First();
             if (asked || counted.Needed != spaces.OrderByDescending(s => Rank(s.Fit)).ThenBy(s => s.Left.Low.CubicInches).First().Needed)
             {
-                effects.Add(new PracticeEffect(question.Key, $"counting {choice.Name} twice", counted.Needed, fit is Fit.ByListing or Fit.OutOfScope ? fit : counted.Fit));
+                effects.Add(
+                    new PracticeEffect(
+                        question.Key,
+                        $"counting {choice.Name} twice",
+                        counted.Needed,
+                        fit is Fit.ByListing or Fit.OutOfScope ? fit : counted.Fit
+                    )
+                );
             }
         }
 
@@ -143,10 +200,15 @@ public static class BoxFill
         var checks = new List<PrintedCheck>();
         foreach (var (name, printed) in input.PrintedCounts)
         {
-            if (Gauge.TryParse(name, out var gauge) && limits.Allowance(gauge) is { } each && AvailableIn(input) is { IsExact: true } available)
+            if (
+                Gauge.TryParse(name, out var gauge)
+                && limits.Allowance(gauge) is { } each
+                && AvailableIn(input) is { IsExact: true } available
+            )
             {
                 var computed = (int)decimal.Floor(available.Low.CubicInches / each.CubicInches);
-                var says = printed == computed ? "The printed count agrees with the volume."
+                var says =
+                    printed == computed ? "The printed count agrees with the volume."
                     : printed > computed ? "More is printed than the volume gives; go by the volume."
                     : "Less is printed than the volume gives: the count printed may leave out a clamp or a device.";
                 checks.Add(new PrintedCheck(name, printed, computed, says));

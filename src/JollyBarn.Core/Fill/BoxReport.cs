@@ -7,7 +7,8 @@ namespace JollyBarn.Fill;
 /// <summary>Everything fill says of one box, save the search for something else.</summary>
 public sealed record BoxReport(FillAnswer Fill, CrowdAnswer Crowding, IReadOnlyList<DepthLine> Depth, IReadOnlyList<Addition> StillFits);
 
-/// <summary>Reports kept as long as the box, profile and practice they were made from live; nothing is cached in the records themselves.</summary>
+/// <summary>Reports kept as long as the box, profile and practice they were made from live; nothing is cached in the records
+/// themselves.</summary>
 public sealed class BoxReports
 {
     private readonly ConditionalWeakTable<Box, Entry> kept = [];
@@ -28,11 +29,20 @@ public sealed class BoxReports
     }
 
     private static BoxReport Make(Job job, Box box, FillInput input, FillAnswer fill) =>
-        new(fill, Crowding.Of(box, input, job.Practice), BoxDepth.Of(box, input, job.Profile), Fill.StillFits.Of(input, job.Profile, job.Practice));
+        new(
+            fill,
+            Crowding.Of(box, input, job.Practice),
+            BoxDepth.Of(box, input, job.Profile),
+            Fill.StillFits.Of(input, job.Profile, job.Practice)
+        );
 
     private Entry For(Job job, Box box)
     {
-        if (kept.TryGetValue(box, out var entry) && ReferenceEquals(entry.Profile, job.Profile) && ReferenceEquals(entry.Practice, job.Practice))
+        if (
+            kept.TryGetValue(box, out var entry)
+            && ReferenceEquals(entry.Profile, job.Profile)
+            && ReferenceEquals(entry.Practice, job.Practice)
+        )
         {
             return entry;
         }

@@ -18,9 +18,17 @@ public enum Crowd
 /// <param name="Assumes">Keys of the assumptions it rests on.</param>
 public sealed record CrowdLine(string Name, int Count, decimal Room, string How, IReadOnlyList<string> Assumes);
 
-/// <summary>How crowded a box is: what bodies, connectors and leads take of the room there is. <em>Practice</em>; a box may be legal and still not close.</summary>
+/// <summary>How crowded a box is: what bodies, connectors and leads take of the room there is. <em>Practice</em>; a box may be legal and
+/// still not close.</summary>
 /// <param name="Share">Percent of the room taken; null when the room is not known.</param>
-public sealed record CrowdAnswer(Crowd Crowd, decimal? Share, decimal Taken, decimal? Room, IReadOnlyList<CrowdLine> Lines, IReadOnlyList<CrowdAssumption> Assumptions);
+public sealed record CrowdAnswer(
+    Crowd Crowd,
+    decimal? Share,
+    decimal Taken,
+    decimal? Room,
+    IReadOnlyList<CrowdLine> Lines,
+    IReadOnlyList<CrowdAssumption> Assumptions
+);
 
 /// <summary>An assumption as it holds here.</summary>
 public sealed record CrowdAssumption(string Key, string Name, decimal Value, string Unit, bool House);
@@ -35,7 +43,15 @@ public static class Crowding
         {
             if (DeviceKinds.Find(group.Key) is { } kind && kind.Body > Volume.Zero)
             {
-                lines.Add(new(kind.Name, group.Count(), group.Count() * kind.Body.CubicInches, $"{group.Count()} × {kind.Body} behind the yoke", []));
+                lines.Add(
+                    new(
+                        kind.Name,
+                        group.Count(),
+                        group.Count() * kind.Body.CubicInches,
+                        $"{group.Count()} × {kind.Body} behind the yoke",
+                        []
+                    )
+                );
             }
         }
 
@@ -49,36 +65,65 @@ public static class Crowding
 
         var leads = box.Leads.Values.Where(l => l.Device is null).Select(l => (l.Gauge, l.IsBare, l.Length.OrNull));
         Bulky(lines, "leads", leads, CrowdingBook.LeadLength, practice);
-        Bulky(lines, "pigtails", box.Pigtails.Values.Select(p => (p.Gauge, p.Colour == "bare", p.Length.OrNull)), CrowdingBook.PigtailLength, practice);
+        Bulky(
+            lines,
+            "pigtails",
+            box.Pigtails.Values.Select(p => (p.Gauge, p.Colour == "bare", p.Length.OrNull)),
+            CrowdingBook.PigtailLength,
+            practice
+        );
         return Answer(lines, BoxFill.AvailableIn(input), practice);
     }
 
     /// <summary>Leads as folded cylinders: length × diameter², times what folding loses.</summary>
-    private static void Bulky(List<CrowdLine> lines, string name, IEnumerable<(Gauge? Gauge, bool Bare, Length? Length)> wires, Assumption usual, HousePractice practice)
+    private static void Bulky(
+        List<CrowdLine> lines,
+        string name,
+        IEnumerable<(Gauge? Gauge, bool Bare, Length? Length)> wires,
+        Assumption usual,
+        HousePractice practice
+    )
     {
         var fold = CrowdingBook.FoldLoss.Of(practice);
-        foreach (var group in wires.GroupBy(w => (w.Gauge, w.Bare)).OrderBy(g => g.Key.Bare).ThenByDescending(g => g.Key.Gauge?.Number ?? 99))
+        foreach (
+            var group in wires.GroupBy(w => (w.Gauge, w.Bare)).OrderBy(g => g.Key.Bare).ThenByDescending(g => g.Key.Gauge?.Number ?? 99)
+        )
         {
             var gauge = group.Key.Gauge ?? Gauge.Awg(12);
             var diameter = group.Key.Bare ? Bulk.BareDiameter(gauge) : Bulk.InsulatedDiameter(gauge);
             var total = group.Sum(w => w.Length?.InInches ?? usual.Of(practice));
             var guessed = group.Count(w => w.Length is null);
-            var how = FormattableString.Invariant($"{total:0.#} in of {diameter:0.000} in across, × {fold:0.##} for folding") + (guessed > 0 ? $"; {guessed} not measured" : "");
-            lines.Add(new($"{(group.Key.Bare ? "bare" : "insulated")} {gauge} AWG {name}", group.Count(), decimal.Round(total * diameter * diameter * fold, 2), how, guessed > 0 ? [usual.Key, CrowdingBook.FoldLoss.Key] : [CrowdingBook.FoldLoss.Key]));
+            var how =
+                FormattableString.Invariant($"{total:0.#} in of {diameter:0.000} in across, × {fold:0.##} for folding")
+                + (guessed > 0 ? $"; {guessed} not measured" : "");
+            lines.Add(
+                new(
+                    $"{(group.Key.Bare ? "bare" : "insulated")} {gauge} AWG {name}",
+                    group.Count(),
+                    decimal.Round(total * diameter * diameter * fold, 2),
+                    how,
+                    guessed > 0 ? [usual.Key, CrowdingBook.FoldLoss.Key] : [CrowdingBook.FoldLoss.Key]
+                )
+            );
         }
     }
 
     private static CrowdAnswer Answer(List<CrowdLine> lines, VolumeSpan room, HousePractice practice)
     {
         var taken = lines.Sum(l => l.Room);
-        var assumptions = CrowdingBook.All.Select(a => new CrowdAssumption(a.Key, a.Name, a.Of(practice), a.Unit, practice.Answers.ContainsKey(a.Key))).ToList();
+        var assumptions = CrowdingBook
+            .All.Select(a => new CrowdAssumption(a.Key, a.Name, a.Of(practice), a.Unit, practice.Answers.ContainsKey(a.Key)))
+            .ToList();
         if (!room.IsExact || room.Low <= Volume.Zero)
         {
             return new(Crowd.CannotTell, null, taken, null, lines, assumptions);
         }
 
         var share = decimal.Round(100 * taken / room.Low.CubicInches, 1);
-        var crowd = share >= CrowdingBook.Tight.Of(practice) ? Crowd.HardToClose : share >= CrowdingBook.Snug.Of(practice) ? Crowd.Snug : Crowd.Loose;
+        var crowd =
+            share >= CrowdingBook.Tight.Of(practice) ? Crowd.HardToClose
+            : share >= CrowdingBook.Snug.Of(practice) ? Crowd.Snug
+            : Crowd.Loose;
         return new(crowd, share, taken, room.Low.CubicInches, lines, assumptions);
     }
 }

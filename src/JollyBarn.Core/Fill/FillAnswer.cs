@@ -6,15 +6,20 @@ namespace JollyBarn.Fill;
 public enum Fit
 {
     Fits,
+
     /// <summary>Needed and available are the same: it fits, and nothing more does.</summary>
     ExactlyFull,
     Over,
+
     /// <summary>A missing fact would decide; the answer says which.</summary>
     CannotTell,
+
     /// <summary>Nobody has opened the box.</summary>
     NotOpened,
+
     /// <summary>A listing, not a count, says what may go in.</summary>
     ByListing,
+
     /// <summary>Conductors of 4 AWG or larger: 314.28, which is not judged here.</summary>
     OutOfScope,
 }
@@ -27,7 +32,19 @@ public enum Fit
 /// <param name="Article">Article, or <c>practice</c>.</param>
 /// <param name="Ids">Things of the box it counts.</param>
 /// <param name="Why">A short remark: what was left out, or what is not known.</param>
-public sealed record FillLine(string Kind, string Name, decimal Low, decimal High, Gauge? Gauge, VolumeSpan Each, VolumeSpan Volume, string Article, IReadOnlyList<string> Ids, string? Why = null, int Space = 0);
+public sealed record FillLine(
+    string Kind,
+    string Name,
+    decimal Low,
+    decimal High,
+    Gauge? Gauge,
+    VolumeSpan Each,
+    VolumeSpan Volume,
+    string Article,
+    IReadOnlyList<string> Ids,
+    string? Why = null,
+    int Space = 0
+);
 
 /// <summary>A fact that would decide the verdict.</summary>
 public sealed record FillAsk(string What, string How);
@@ -44,5 +61,15 @@ public sealed record PrintedCheck(string Gauge, int Printed, int Computed, strin
 /// <summary>The whole answer of one box's fill.</summary>
 /// <param name="Left">Available less needed, in³; below zero is over. <see cref="VolumeSpan.High"/> null when nothing bounds it.</param>
 public sealed record FillAnswer(
-    Fit Fit, VolumeSpan Needed, VolumeSpan Available, VolumeSpan Left, IReadOnlyList<FillLine> Lines, IReadOnlyList<HousingPart> Housing, IReadOnlyList<FillSpace> Spaces,
-    IReadOnlyList<FillAsk> Asks, IReadOnlyList<PracticeEffect> Practices, IReadOnlyList<PrintedCheck> Printed, bool Estimate);
+    Fit Fit,
+    VolumeSpan Needed,
+    VolumeSpan Available,
+    VolumeSpan Left,
+    IReadOnlyList<FillLine> Lines,
+    IReadOnlyList<HousingPart> Housing,
+    IReadOnlyList<FillSpace> Spaces,
+    IReadOnlyList<FillAsk> Asks,
+    IReadOnlyList<PracticeEffect> Practices,
+    IReadOnlyList<PrintedCheck> Printed,
+    bool Estimate
+);

@@ -16,7 +16,15 @@ public sealed record FillConductor(Gauge? Gauge, int Count, LeadForm Form, Lengt
 
 /// <summary>Grounds, alike ones together.</summary>
 /// <param name="Entering">True when they come into the box; false for jumpers and pigtails that live in it.</param>
-public sealed record FillGround(Gauge? Gauge, int Count, bool Entering, bool Isolated, Length? Length, IReadOnlyList<string> Ids, int Space = 0);
+public sealed record FillGround(
+    Gauge? Gauge,
+    int Count,
+    bool Entering,
+    bool Isolated,
+    Length? Length,
+    IReadOnlyList<string> Ids,
+    int Space = 0
+);
 
 /// <summary>Fixture wires from a canopy.</summary>
 public sealed record FillCanopyLead(Gauge? Gauge, int Count, bool Ground, IReadOnlyList<string> Ids, int Space = 0);

@@ -32,9 +32,15 @@ internal static class FillLines
     private static void Conductors(List<FillLine> lines, FillInput input, LimitTable limits, HousePractice practice, int space)
     {
         var longOnes = !practice.Says(PracticeBook.LongLeads, "text");
-        foreach (var group in input.Conductors.Where(c => c.Space == space && c.Count > 0).GroupBy(c => c.Gauge).OrderByDescending(g => g.Key?.Number ?? 99))
+        foreach (
+            var group in input
+                .Conductors.Where(c => c.Space == space && c.Count > 0)
+                .GroupBy(c => c.Gauge)
+                .OrderByDescending(g => g.Key?.Number ?? 99)
+        )
         {
-            decimal low = 0, high = 0;
+            decimal low = 0,
+                high = 0;
             foreach (var conductor in group)
             {
                 var (least, most) = Times(conductor, limits, longOnes);
@@ -43,8 +49,24 @@ internal static class FillLines
             }
 
             var loops = group.Where(c => c.Form == LeadForm.Loop).Sum(c => c.Count);
-            var why = group.Key is null ? "gauge not known, between 14 and 10" : loops > 0 ? $"{loops} unbroken loop{(loops == 1 ? "" : "s")} of 12 in or more count twice" : null;
-            lines.Add(Line("conductors", "conductors", low, high, group.Key, limits, limits["fill.conductor"].Article, [.. group.SelectMany(c => c.Ids)], why, space));
+            var why =
+                group.Key is null ? "gauge not known, between 14 and 10"
+                : loops > 0 ? $"{loops} unbroken loop{(loops == 1 ? "" : "s")} of 12 in or more count twice"
+                : null;
+            lines.Add(
+                Line(
+                    "conductors",
+                    "conductors",
+                    low,
+                    high,
+                    group.Key,
+                    limits,
+                    limits["fill.conductor"].Article,
+                    [.. group.SelectMany(c => c.Ids)],
+                    why,
+                    space
+                )
+            );
         }
     }
 
@@ -82,7 +104,20 @@ internal static class FillLines
             omitted += left;
             if (lead.Count > left)
             {
-                lines.Add(Line("canopy", "fixture wires", lead.Count - left, lead.Count - left, lead.Gauge, limits, limits["fill.conductor"].Article, lead.Ids, thin ? "only four may be left out" : "14 AWG and larger count", space));
+                lines.Add(
+                    Line(
+                        "canopy",
+                        "fixture wires",
+                        lead.Count - left,
+                        lead.Count - left,
+                        lead.Gauge,
+                        limits,
+                        limits["fill.conductor"].Article,
+                        lead.Ids,
+                        thin ? "only four may be left out" : "14 AWG and larger count",
+                        space
+                    )
+                );
             }
         }
 
@@ -90,13 +125,37 @@ internal static class FillLines
         if (omitted + grounds > 0)
         {
             var zero = VolumeSpan.Exactly(Volume.Zero);
-            lines.Add(new FillLine("canopy", "fixture wires left out", 0, 0, null, zero, zero, article, [.. leads.SelectMany(l => l.Ids)], $"{omitted} thinner than 14 AWG{(grounds > 0 ? " and the ground" : "")} from a canopy", space));
+            lines.Add(
+                new FillLine(
+                    "canopy",
+                    "fixture wires left out",
+                    0,
+                    0,
+                    null,
+                    zero,
+                    zero,
+                    article,
+                    [.. leads.SelectMany(l => l.Ids)],
+                    $"{omitted} thinner than 14 AWG{(grounds > 0 ? " and the ground" : "")} from a canopy",
+                    space
+                )
+            );
         }
     }
 
-    private static void Clamps(List<FillLine> lines, FillInput input, LimitTable limits, HousePractice practice, int space, GaugeRange? largest)
+    private static void Clamps(
+        List<FillLine> lines,
+        FillInput input,
+        LimitTable limits,
+        HousePractice practice,
+        int space,
+        GaugeRange? largest
+    )
     {
-        var clamps = input.Flap && practice.Says(PracticeBook.Flap, "yes") ? Maybe.Yes : space < input.Clamps.Count ? input.Clamps[space] : Maybe.No;
+        var clamps =
+            input.Flap && practice.Says(PracticeBook.Flap, "yes") ? Maybe.Yes
+            : space < input.Clamps.Count ? input.Clamps[space]
+            : Maybe.No;
         if (clamps == Maybe.No || largest is null)
         {
             return;
@@ -104,7 +163,20 @@ internal static class FillLines
 
         var flap = input.Flap && (space >= input.Clamps.Count || input.Clamps[space] != Maybe.Yes);
         var count = limits.Number("fill.clamps");
-        lines.Add(Line("clamps", flap ? "flap" : "clamps inside", clamps == Maybe.Yes ? count : 0, count, largest.Value, limits, flap ? "practice" : limits["fill.clamps"].Article, [], clamps == Maybe.Unknown ? "nobody looked whether there are any" : null, space));
+        lines.Add(
+            Line(
+                "clamps",
+                flap ? "flap" : "clamps inside",
+                clamps == Maybe.Yes ? count : 0,
+                count,
+                largest.Value,
+                limits,
+                flap ? "practice" : limits["fill.clamps"].Article,
+                [],
+                clamps == Maybe.Unknown ? "nobody looked whether there are any" : null,
+                space
+            )
+        );
     }
 
     private static void Fittings(List<FillLine> lines, FillInput input, LimitTable limits, int space, GaugeRange? largest)
@@ -114,11 +186,26 @@ internal static class FillLines
             return;
         }
 
-        foreach (var (name, key, present) in new[] { ("luminaire stud", "fill.stud", input.Studs), ("hickey", "fill.hickey", input.Hickeys) })
+        foreach (
+            var (name, key, present) in new[] { ("luminaire stud", "fill.stud", input.Studs), ("hickey", "fill.hickey", input.Hickeys) }
+        )
         {
             if (present > 0)
             {
-                lines.Add(Line("fittings", name, limits.Number(key) * present, limits.Number(key) * present, range, limits, limits[key].Article, [], null, space));
+                lines.Add(
+                    Line(
+                        "fittings",
+                        name,
+                        limits.Number(key) * present,
+                        limits.Number(key) * present,
+                        range,
+                        limits,
+                        limits[key].Article,
+                        [],
+                        null,
+                        space
+                    )
+                );
             }
         }
     }
@@ -129,7 +216,22 @@ internal static class FillLines
         {
             var range = device.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : NotKnown(largest);
             var count = limits.Number("fill.device") * device.Gangs;
-            lines.Add(Line("device", device.Name, count, count, range, limits, limits["fill.device"].Article, device.Ids, device.Gauge is null ? "nothing is known to land on it yet" : device.Gangs > 1 ? $"{device.Gangs} gangs wide" : null, space));
+            lines.Add(
+                Line(
+                    "device",
+                    device.Name,
+                    count,
+                    count,
+                    range,
+                    limits,
+                    limits["fill.device"].Article,
+                    device.Ids,
+                    device.Gauge is null ? "nothing is known to land on it yet"
+                        : device.Gangs > 1 ? $"{device.Gangs} gangs wide"
+                        : null,
+                    space
+                )
+            );
         }
     }
 
@@ -143,23 +245,61 @@ internal static class FillLines
         if (counted.Any(g => g.Entering) || (!quarter && counted.Count > 0))
         {
             var twice = practice.Says(PracticeBook.LongLeads, "everyAndGrounds");
-            var entering = counted.Where(g => g.Entering).Sum(g => g.Count * (twice && g.Length is { } length && length >= limits.Inches("fill.loop.length") ? 2 : 1));
+            var entering = counted
+                .Where(g => g.Entering)
+                .Sum(g => g.Count * (twice && g.Length is { } length && length >= limits.Inches("fill.loop.length") ? 2 : 1));
             var count = GroundCount(limits, entering);
-            var why = quarter && entering > limits.Number("fill.ground.first") ? $"{entering} grounds: four count {limits.Number("fill.ground"):0.##}, each further {limits.Number("fill.ground.further"):0.##}" : $"{entering} ground{(entering == 1 ? "" : "s")} together";
-            lines.Add(Line("grounds", "grounds", count, count, Largest(counted.Select(g => g.Gauge)), limits, limits["fill.ground"].Article, [.. counted.SelectMany(g => g.Ids)], why, space));
+            var why =
+                quarter && entering > limits.Number("fill.ground.first")
+                    ? $"{entering} grounds: four count {limits.Number("fill.ground"):0.##}, each further "
+                        + $"{limits.Number("fill.ground.further"):0.##}"
+                    : $"{entering} ground{(entering == 1 ? "" : "s")} together";
+            lines.Add(
+                Line(
+                    "grounds",
+                    "grounds",
+                    count,
+                    count,
+                    Largest(counted.Select(g => g.Gauge)),
+                    limits,
+                    limits["fill.ground"].Article,
+                    [.. counted.SelectMany(g => g.Ids)],
+                    why,
+                    space
+                )
+            );
         }
 
         if (isolated.Count > 0)
         {
             var count = limits.Number("fill.ground.isolated");
-            lines.Add(Line("isolatedGrounds", "isolated grounds", count, count, Largest(isolated.Select(g => g.Gauge)), limits, limits["fill.ground.isolated"].Article, [.. isolated.SelectMany(g => g.Ids)], "a set of their own", space));
+            lines.Add(
+                Line(
+                    "isolatedGrounds",
+                    "isolated grounds",
+                    count,
+                    count,
+                    Largest(isolated.Select(g => g.Gauge)),
+                    limits,
+                    limits["fill.ground.isolated"].Article,
+                    [.. isolated.SelectMany(g => g.Ids)],
+                    "a set of their own",
+                    space
+                )
+            );
         }
     }
 
     /// <summary>Allowances that so many grounds take: 2020 on, four count one and each further a quarter; 2017, all count one.</summary>
     private static decimal GroundCount(LimitTable limits, int grounds) =>
-        grounds == 0 && limits.Has("fill.ground.first") ? 0
-        : limits.Number("fill.ground") + (limits.Has("fill.ground.first") ? Math.Max(0, grounds - limits.Number("fill.ground.first")) * limits.Number("fill.ground.further") : 0);
+        grounds == 0 && limits.Has("fill.ground.first")
+            ? 0
+            : limits.Number("fill.ground")
+                + (
+                    limits.Has("fill.ground.first")
+                        ? Math.Max(0, grounds - limits.Number("fill.ground.first")) * limits.Number("fill.ground.further")
+                        : 0
+                );
 
     private static void Blocks(List<FillLine> lines, FillInput input, LimitTable limits, int space, GaugeRange? largest)
     {
@@ -171,19 +311,37 @@ internal static class FillLines
         foreach (var block in input.Blocks.Where(b => b.Space == space))
         {
             var range = block.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : NotKnown(largest);
-            lines.Add(Line("blocks", block.Name, limits.Number("fill.block"), limits.Number("fill.block"), range, limits, limits["fill.block"].Article, block.Ids, null, space));
+            lines.Add(
+                Line(
+                    "blocks",
+                    block.Name,
+                    limits.Number("fill.block"),
+                    limits.Number("fill.block"),
+                    range,
+                    limits,
+                    limits["fill.block"].Article,
+                    block.Ids,
+                    null,
+                    space
+                )
+            );
         }
     }
 
     /// <summary>Largest conductor in a space; null when it holds none.</summary>
-    private static GaugeRange? LargestIn(FillInput input, int space) => AllGauges(input, space).ToList() is { Count: > 0 } gauges ? Largest(gauges) : null;
+    private static GaugeRange? LargestIn(FillInput input, int space) =>
+        AllGauges(input, space).ToList() is { Count: > 0 } gauges ? Largest(gauges) : null;
 
     /// <summary>What may be on a device nothing is known to land on: from 14 AWG to the largest conductor in the space.</summary>
     private static GaugeRange NotKnown(GaugeRange? largest) =>
-        largest is not { } range ? new GaugeRange(Guess.Thin, Guess.Thick) : new GaugeRange(Guess.Thin, range.Thick.ThickerThan(Guess.Thin) ? range.Thick : Guess.Thin);
+        largest is not { } range
+            ? new GaugeRange(Guess.Thin, Guess.Thick)
+            : new GaugeRange(Guess.Thin, range.Thick.ThickerThan(Guess.Thin) ? range.Thick : Guess.Thin);
 
     private static IEnumerable<Gauge?> AllGauges(FillInput input, int space) =>
-        input.Conductors.Where(c => c.Space == space && c.Count > 0).Select(c => c.Gauge)
+        input
+            .Conductors.Where(c => c.Space == space && c.Count > 0)
+            .Select(c => c.Gauge)
             .Concat(input.Grounds.Where(g => g.Space == space && g.Count > 0).Select(g => g.Gauge))
             .Concat(input.OtherGauges.Select(g => (Gauge?)g));
 
@@ -191,16 +349,63 @@ internal static class FillLines
     {
         var all = gauges.ToList();
         var known = all.OfType<Gauge>().DefaultIfEmpty(Guess.Thin).Max();
-        return all.Any(g => g is null) ? new GaugeRange(known.ThickerThan(Guess.Thin) ? known : Guess.Thin, known.ThickerThan(Guess.Thick) ? known : Guess.Thick) : new GaugeRange(known, known);
+        return all.Any(g => g is null)
+            ? new GaugeRange(known.ThickerThan(Guess.Thin) ? known : Guess.Thin, known.ThickerThan(Guess.Thick) ? known : Guess.Thick)
+            : new GaugeRange(known, known);
     }
 
-    private static FillLine Line(string kind, string name, decimal low, decimal high, Gauge? gauge, LimitTable limits, string article, IReadOnlyList<string> ids, string? why, int space) =>
-        Line(kind, name, low, high, gauge is { } known ? new GaugeRange(known, known) : new GaugeRange(Guess.Thin, Guess.Thick), limits, article, ids, why, space);
+    private static FillLine Line(
+        string kind,
+        string name,
+        decimal low,
+        decimal high,
+        Gauge? gauge,
+        LimitTable limits,
+        string article,
+        IReadOnlyList<string> ids,
+        string? why,
+        int space
+    ) =>
+        Line(
+            kind,
+            name,
+            low,
+            high,
+            gauge is { } known ? new GaugeRange(known, known) : new GaugeRange(Guess.Thin, Guess.Thick),
+            limits,
+            article,
+            ids,
+            why,
+            space
+        );
 
-    private static FillLine Line(string kind, string name, decimal low, decimal high, GaugeRange gauges, LimitTable limits, string article, IReadOnlyList<string> ids, string? why, int space)
+    private static FillLine Line(
+        string kind,
+        string name,
+        decimal low,
+        decimal high,
+        GaugeRange gauges,
+        LimitTable limits,
+        string article,
+        IReadOnlyList<string> ids,
+        string? why,
+        int space
+    )
     {
         var each = new VolumeSpan(limits.Allowance(gauges.Thin) ?? Volume.Zero, limits.Allowance(gauges.Thick) ?? Volume.Zero);
-        return new FillLine(kind, name, low, high, gauges.Thin == gauges.Thick ? gauges.Thin : null, each, new VolumeSpan(low * each.Low, high * each.High!.Value), article, ids, why, space);
+        return new FillLine(
+            kind,
+            name,
+            low,
+            high,
+            gauges.Thin == gauges.Thick ? gauges.Thin : null,
+            each,
+            new VolumeSpan(low * each.Low, high * each.High!.Value),
+            article,
+            ids,
+            why,
+            space
+        );
     }
 
     private readonly record struct GaugeRange(Gauge Thin, Gauge Thick);

@@ -17,15 +17,39 @@ public static class FillOfBox
             Housing = Housing(box, limits),
             Shares = spaces.Shares,
             Conductors = [.. Conductors(box, spaces)],
-            CanopyLeads = [.. box.Leads.Where(l => l.Value.FromCanopy).Select(l => new FillCanopyLead(l.Value.Gauge, 1, l.Value.IsGround, [l.Key], spaces.OfDevice(l.Value.Device)))],
+            CanopyLeads =
+            [
+                .. box
+                    .Leads.Where(l => l.Value.FromCanopy)
+                    .Select(l => new FillCanopyLead(l.Value.Gauge, 1, l.Value.IsGround, [l.Key], spaces.OfDevice(l.Value.Device))),
+            ],
             Grounds = [.. Grounds(box, spaces)],
-            OtherGauges = [.. box.Pigtails.Values.Where(p => p.Use is not (ConductorUse.Ground or ConductorUse.IsolatedGround)).Select(p => p.Gauge).OfType<Gauge>()],
+            OtherGauges =
+            [
+                .. box
+                    .Pigtails.Values.Where(p => p.Use is not (ConductorUse.Ground or ConductorUse.IsolatedGround))
+                    .Select(p => p.Gauge)
+                    .OfType<Gauge>(),
+            ],
             Clamps = [.. Enumerable.Range(0, spaces.Shares.Count).Select(s => ClampsIn(box, s))],
             Flap = box.Clamps.OrNull == ClampStyle.Flap || box.Entries.Values.Any(e => e.Holding == Holding.Flap),
             Studs = box.Studs,
             Hickeys = box.Hickeys,
-            Devices = [.. box.Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Yoke == true).Select(d => Device(box, d.Key, d.Value, limits, spaces))],
-            Blocks = [.. box.Blocks.Select(b => new FillBlock(b.Value.Name, b.Value.Gauge, [b.Key], Math.Min(b.Value.Space, spaces.Shares.Count - 1)))],
+            Devices =
+            [
+                .. box
+                    .Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Yoke == true)
+                    .Select(d => Device(box, d.Key, d.Value, limits, spaces)),
+            ],
+            Blocks =
+            [
+                .. box.Blocks.Select(b => new FillBlock(
+                    b.Value.Name,
+                    b.Value.Gauge,
+                    [b.Key],
+                    Math.Min(b.Value.Space, spaces.Shares.Count - 1)
+                )),
+            ],
             Contents = box.Contents,
             ByCount = kind?.ByCount ?? true,
             PrintedCounts = box.PrintedCounts,
@@ -42,7 +66,15 @@ public static class FillOfBox
             var name = kind?.Name ?? part.Kind;
             if (part.Mark.OrNull is { } mark)
             {
-                parts.Add(new(name, VolumeSpan.Exactly(mark), part.Mark.How == Known.Marked ? "its mark" : "as entered", part.Mark.How is Known.Estimated or Known.Assumed, id));
+                parts.Add(
+                    new(
+                        name,
+                        VolumeSpan.Exactly(mark),
+                        part.Mark.How == Known.Marked ? "its mark" : "as entered",
+                        part.Mark.How is Known.Estimated or Known.Assumed,
+                        id
+                    )
+                );
             }
             else if (kind is { InTable: true, Volume: { } table })
             {
@@ -62,7 +94,14 @@ public static class FillOfBox
         {
             var metal = partition.Material != BoxMaterial.Nonmetallic;
             var takes = partition.Mark.OrNull ?? Volume.Of(limits.Number(metal ? "fill.partition.metal" : "fill.partition.nonmetallic"));
-            parts.Add(new("partition", VolumeSpan.Exactly(Volume.Zero - takes), partition.Mark.IsKnown ? "its mark" : $"unmarked, {(metal ? "metal" : "nonmetallic")}", Part: id));
+            parts.Add(
+                new(
+                    "partition",
+                    VolumeSpan.Exactly(Volume.Zero - takes),
+                    partition.Mark.IsKnown ? "its mark" : $"unmarked, {(metal ? "metal" : "nonmetallic")}",
+                    Part: id
+                )
+            );
         }
 
         return parts;
@@ -74,7 +113,12 @@ public static class FillOfBox
         var name = kind?.Name ?? "box";
         if (box.Mark.OrNull is { } mark)
         {
-            return new(name, VolumeSpan.Exactly(mark), box.Mark.How == Known.Marked ? "its mark" : "as entered", box.Mark.How is Known.Estimated or Known.Assumed);
+            return new(
+                name,
+                VolumeSpan.Exactly(mark),
+                box.Mark.How == Known.Marked ? "its mark" : "as entered",
+                box.Mark.How is Known.Estimated or Known.Assumed
+            );
         }
 
         if (kind is { InTable: true, Volume: { } table })
@@ -88,7 +132,8 @@ public static class FillOfBox
     }
 
     private static IEnumerable<FillConductor> Conductors(Box box, Spaces spaces) =>
-        box.Leads.Where(l => l.Value is { IsGround: false, Device: null })
+        box
+            .Leads.Where(l => l.Value is { IsGround: false, Device: null })
             .Select(l => new FillConductor(l.Value.Gauge, 1, l.Value.Form, l.Value.Length.OrNull, [l.Key], spaces.OfLead(l.Value)));
 
     private static IEnumerable<FillGround> Grounds(Box box, Spaces spaces)
@@ -127,10 +172,16 @@ public static class FillOfBox
     /// <summary>Largest conductor connected to a device: on its terminals, or spliced to its own leads.</summary>
     private static Gauge? LargestOn(Box box, string device)
     {
-        var joints = box.Leads.Values.Where(l => l.Device == device && l.Lands.At == LandingAt.Joint).Select(l => l.Lands.Joint!).ToHashSet();
+        var joints = box
+            .Leads.Values.Where(l => l.Device == device && l.Lands.At == LandingAt.Joint)
+            .Select(l => l.Lands.Joint!)
+            .ToHashSet();
         bool On(Landing landing) => landing.IsOn(device) || (landing.At == LandingAt.Joint && joints.Contains(landing.Joint!));
-        var gauges = box.Leads.Values.Where(l => l.Device is null && On(l.Lands)).Select(l => l.Gauge)
-            .Concat(box.Pigtails.Values.Where(p => On(p.From) || On(p.To)).Select(p => p.Gauge)).ToList();
+        var gauges = box
+            .Leads.Values.Where(l => l.Device is null && On(l.Lands))
+            .Select(l => l.Gauge)
+            .Concat(box.Pigtails.Values.Where(p => On(p.From) || On(p.To)).Select(p => p.Gauge))
+            .ToList();
         return gauges.Count == 0 || gauges.Any(g => g is null) ? null : gauges.OfType<Gauge>().Max();
     }
 }

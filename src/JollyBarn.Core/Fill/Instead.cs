@@ -5,7 +5,8 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Fill;
 
 /// <summary>Searches box × ring × extension × clamps for what would do instead.</summary>
-/// <remarks>Ordered: what fits; fewest parts opened; price class; volume. Price class and parts opened are ranks of <em>practice</em>.</remarks>
+/// <remarks>Ordered: what fits; fewest parts opened; price class; volume. Price class and parts opened are ranks of
+/// <em>practice</em>.</remarks>
 public static class Instead
 {
     private const int Most = 8;
@@ -19,7 +20,10 @@ public static class Instead
             return new([], null, null, 0, "Not everything in the box is recorded yet, so nothing can be promised to hold it.");
         }
 
-        var needs = new[] { ClampStyle.Internal, ClampStyle.Outside, ClampStyle.Flap }.ToDictionary(c => c, c => Needed(question.Input, c, limits, text));
+        var needs = new[] { ClampStyle.Internal, ClampStyle.Outside, ClampStyle.Flap }.ToDictionary(
+            c => c,
+            c => Needed(question.Input, c, limits, text)
+        );
         var found = new List<InsteadOption>();
         var searched = 0;
         foreach (var candidate in Candidates(question))
@@ -27,26 +31,60 @@ public static class Instead
             searched++;
             var needed = needs[candidate.Clamps];
             var left = candidate.Available - needed;
-            var fit = left < Volume.Zero ? Fit.Over : left == Volume.Zero ? Fit.ExactlyFull : Fit.Fits;
+            var fit =
+                left < Volume.Zero ? Fit.Over
+                : left == Volume.Zero ? Fit.ExactlyFull
+                : Fit.Fits;
             found.Add(candidate with { Needed = needed, Left = left, Fit = fit });
         }
 
-        var fits = found.Where(o => o.Fit != Fit.Over)
-            .OrderBy(o => o.Opens).ThenBy(o => o.PriceClass).ThenBy(o => o.Available.CubicInches).ThenBy(o => o.Says, StringComparer.Ordinal).ToList();
+        var fits = found
+            .Where(o => o.Fit != Fit.Over)
+            .OrderBy(o => o.Opens)
+            .ThenBy(o => o.PriceClass)
+            .ThenBy(o => o.Available.CubicInches)
+            .ThenBy(o => o.Says, StringComparer.Ordinal)
+            .ToList();
         var best = WithoutWaste(fits).Take(Most).ToList();
-        var short_ = found.Where(o => o.Fit == Fit.Over && (best.Count == 0 || o.Available < best.Where(b => !b.Keeps).Select(b => b.Available).DefaultIfEmpty(Volume.Of(1_000_000m)).Min()))
-            .OrderByDescending(o => o.Left.CubicInches).ThenBy(o => o.Opens).ThenBy(o => o.Says, StringComparer.Ordinal).FirstOrDefault();
-        return new(best, short_, short_ is null ? null : $"{short_.Needed} needed, {short_.Available} there: short by {Volume.Zero - short_.Left}.", searched, null);
+        var short_ = found
+            .Where(o =>
+                o.Fit == Fit.Over
+                && (
+                    best.Count == 0
+                    || o.Available < best.Where(b => !b.Keeps).Select(b => b.Available).DefaultIfEmpty(Volume.Of(1_000_000m)).Min()
+                )
+            )
+            .OrderByDescending(o => o.Left.CubicInches)
+            .ThenBy(o => o.Opens)
+            .ThenBy(o => o.Says, StringComparer.Ordinal)
+            .FirstOrDefault();
+        return new(
+            best,
+            short_,
+            short_ is null ? null : $"{short_.Needed} needed, {short_.Available} there: short by {Volume.Zero - short_.Left}.",
+            searched,
+            null
+        );
     }
 
-    /// <summary>Drops an assembly when one that opens no more parts, costs no more and holds at least as much with fewer pieces stands before it.</summary>
+    /// <summary>Drops an assembly when one that opens no more parts, costs no more and holds at least as much with fewer pieces stands
+    /// before it.</summary>
     private static List<InsteadOption> WithoutWaste(List<InsteadOption> ordered)
     {
         var kept = new List<InsteadOption>();
         foreach (var option in ordered)
         {
-            var family = (option.Keeps, Shape(option), option.Clamps, Ring: option.Ring is not null, Extension: option.Extension is not null);
-            if (kept.Count(k => (k.Keeps, Shape(k), k.Clamps, Ring: k.Ring is not null, Extension: k.Extension is not null) == family) < (option.Keeps ? 2 : 1))
+            var family = (
+                option.Keeps,
+                Shape(option),
+                option.Clamps,
+                Ring: option.Ring is not null,
+                Extension: option.Extension is not null
+            );
+            if (
+                kept.Count(k => (k.Keeps, Shape(k), k.Clamps, Ring: k.Ring is not null, Extension: k.Extension is not null) == family)
+                < (option.Keeps ? 2 : 1)
+            )
             {
                 kept.Add(option);
             }
@@ -55,20 +93,32 @@ public static class Instead
         return kept;
     }
 
-    private static (BoxShape?, BoxMaterial?, bool?) Shape(InsteadOption option) => BoxKinds.Find(option.Box) is { } kind ? (kind.Shape, kind.Material, kind.OldWork) : (null, null, null);
+    private static (BoxShape?, BoxMaterial?, bool?) Shape(InsteadOption option) =>
+        BoxKinds.Find(option.Box) is { } kind ? (kind.Shape, kind.Material, kind.OldWork) : (null, null, null);
 
     private static Volume Needed(FillInput input, ClampStyle clamps, LimitTable limits, HousePractice practice)
     {
-        var changed = input with { Clamps = [.. input.Clamps.Select(_ => clamps == ClampStyle.Internal ? Maybe.Yes : Maybe.No)], Flap = clamps == ClampStyle.Flap };
+        var changed = input with
+        {
+            Clamps = [.. input.Clamps.Select(_ => clamps == ClampStyle.Internal ? Maybe.Yes : Maybe.No)],
+            Flap = clamps == ClampStyle.Flap,
+        };
         var sum = BoxFill.Sum(FillLines.Of(changed, limits, practice));
         return sum.High ?? sum.Low;
     }
 
-    private static IEnumerable<InsteadOption> Candidates(InsteadQuestion question) => Kept(question).Concat(BoxKinds.All.Where(k => Suits(k, question)).SelectMany(k => Replaced(k, question)));
+    private static IEnumerable<InsteadOption> Candidates(InsteadQuestion question) =>
+        Kept(question).Concat(BoxKinds.All.Where(k => Suits(k, question)).SelectMany(k => Replaced(k, question)));
 
     private static bool Suits(BoxKind kind, InsteadQuestion question) =>
         kind is { Volume: not null, ByCount: true }
-        && (question.Gangs == 0 ? question.OnCanopy ? kind.Shape is BoxShape.Round or BoxShape.Square or BoxShape.Pan : true : kind.Gangs == question.Gangs || (kind.Shape == BoxShape.Square && question.Gangs <= 2))
+        && (
+            question.Gangs == 0
+                ? question.OnCanopy
+                    ? kind.Shape is BoxShape.Round or BoxShape.Square or BoxShape.Pan
+                    : true
+                : kind.Gangs == question.Gangs || (kind.Shape == BoxShape.Square && question.Gangs <= 2)
+        )
         && !(question.OnCanopy && kind.Gangs > 0)
         && (question.Gangs > 0 || question.OnCanopy || kind.Shape is BoxShape.Square or BoxShape.Round or BoxShape.Device)
         && !(question.Gangs == 0 && kind.Gangs > 1);
@@ -84,15 +134,25 @@ public static class Instead
 
         var kind = BoxKinds.Find(question.Kind);
         var partsNow = BoxFill.AvailableIn(question.Input).Low - own.Value;
-        var clampsNow = question.Clamped > 0 || question.Input.Clamps.Contains(Maybe.Yes) ? ClampStyle.Internal : question.Input.Flap ? ClampStyle.Flap : ClampStyle.Outside;
+        var clampsNow =
+            question.Clamped > 0 || question.Input.Clamps.Contains(Maybe.Yes) ? ClampStyle.Internal
+            : question.Input.Flap ? ClampStyle.Flap
+            : ClampStyle.Outside;
         var clampWays = new List<(ClampStyle Clamps, int Opens, string Says)> { (clampsNow, 0, "") };
         if (clampsNow == ClampStyle.Internal && kind?.Material != BoxMaterial.Nonmetallic)
         {
             clampWays.Add((ClampStyle.Outside, Math.Max(1, question.Clamped), "clamps outside"));
         }
 
-        var ringNow = question.Parts.Select(PartKinds.Find).OfType<PartKind>().FirstOrDefault(p => p.Role is PartRole.Ring or PartRole.RaisedCover);
-        var rings = RingsFor(kind, question.Gangs).Where(r => r.Id != ringNow?.Id && (ringNow is null || r.Volume > ringNow.Volume)).Select(r => (PartKind?)r).Prepend(null).ToList();
+        var ringNow = question
+            .Parts.Select(PartKinds.Find)
+            .OfType<PartKind>()
+            .FirstOrDefault(p => p.Role is PartRole.Ring or PartRole.RaisedCover);
+        var rings = RingsFor(kind, question.Gangs)
+            .Where(r => r.Id != ringNow?.Id && (ringNow is null || r.Volume > ringNow.Volume))
+            .Select(r => (PartKind?)r)
+            .Prepend(null)
+            .ToList();
         var extensions = ExtensionsFor(kind, question.Gangs).Select(e => (PartKind?)e).Prepend(null).ToList();
         foreach (var (clamps, opens, clampSays) in clampWays)
         {
@@ -106,9 +166,26 @@ public static class Instead
                         continue;
                     }
 
-                    var available = own.Value + partsNow + (ring?.Volume ?? Volume.Zero) - (ring is null ? Volume.Zero : ringNow?.Volume ?? Volume.Zero) + (extension?.Volume ?? Volume.Zero);
-                    yield return new(question.Kind, ring?.Id ?? ringNow?.Id, extension?.Id, clamps, true, opens + (ring is null ? 0 : 1) + (extension is null ? 0 : 1),
-                        (ring?.PriceClass ?? 0) + (extension?.PriceClass ?? 0), available, Volume.Zero, Volume.Zero, Fit.Fits, "this box, " + string.Join(", ", words));
+                    var available =
+                        own.Value
+                        + partsNow
+                        + (ring?.Volume ?? Volume.Zero)
+                        - (ring is null ? Volume.Zero : ringNow?.Volume ?? Volume.Zero)
+                        + (extension?.Volume ?? Volume.Zero);
+                    yield return new(
+                        question.Kind,
+                        ring?.Id ?? ringNow?.Id,
+                        extension?.Id,
+                        clamps,
+                        true,
+                        opens + (ring is null ? 0 : 1) + (extension is null ? 0 : 1),
+                        (ring?.PriceClass ?? 0) + (extension?.PriceClass ?? 0),
+                        available,
+                        Volume.Zero,
+                        Volume.Zero,
+                        Fit.Fits,
+                        "this box, " + string.Join(", ", words)
+                    );
                 }
             }
         }
@@ -127,7 +204,12 @@ public static class Instead
         var rings = needsRing ? RingsFor(kind, question.Gangs).Select(r => (PartKind?)r) : [(PartKind?)null];
         foreach (var ring in rings)
         {
-            foreach (var extension in ExtensionsFor(kind, question.Gangs).Where(e => e.InTable && kind.Shape is BoxShape.Square or BoxShape.Round or BoxShape.Pan).Select(e => (PartKind?)e).Prepend(null))
+            foreach (
+                var extension in ExtensionsFor(kind, question.Gangs)
+                    .Where(e => e.InTable && kind.Shape is BoxShape.Square or BoxShape.Round or BoxShape.Pan)
+                    .Select(e => (PartKind?)e)
+                    .Prepend(null)
+            )
             {
                 if (!DeepEnough(kind, ring, extension, question))
                 {
@@ -136,28 +218,60 @@ public static class Instead
 
                 foreach (var clamps in ways)
                 {
-                    var words = new[] { kind.Name, A(ring), A(extension), kind.Clamps == ClampStyle.Internal && clamps == ClampStyle.Outside ? "clamps outside" : "" }.Where(w => w.Length > 0);
+                    var words = new[]
+                    {
+                        kind.Name,
+                        A(ring),
+                        A(extension),
+                        kind.Clamps == ClampStyle.Internal && clamps == ClampStyle.Outside ? "clamps outside" : "",
+                    }.Where(w => w.Length > 0);
                     var available = kind.Volume!.Value + (ring?.Volume ?? Volume.Zero) + (extension?.Volume ?? Volume.Zero);
-                    yield return new(kind.Id, ring?.Id, extension?.Id, clamps, false, opens + (extension is null ? 0 : 1), kind.PriceClass + (ring?.PriceClass ?? 0) + (extension?.PriceClass ?? 0),
-                        available, Volume.Zero, Volume.Zero, Fit.Fits, string.Join(", ", words));
+                    yield return new(
+                        kind.Id,
+                        ring?.Id,
+                        extension?.Id,
+                        clamps,
+                        false,
+                        opens + (extension is null ? 0 : 1),
+                        kind.PriceClass + (ring?.PriceClass ?? 0) + (extension?.PriceClass ?? 0),
+                        available,
+                        Volume.Zero,
+                        Volume.Zero,
+                        Fit.Fits,
+                        string.Join(", ", words)
+                    );
                 }
             }
         }
     }
 
     private static bool DeepEnough(BoxKind kind, PartKind? ring, PartKind? extension, InsteadQuestion question) =>
-        question.DeepestDevice is not { } device || kind.Depth is not { } depth || depth + (ring?.Depth ?? Length.Zero) + (extension?.Depth ?? Length.Zero) > device;
+        question.DeepestDevice is not { } device
+        || kind.Depth is not { } depth
+        || depth + (ring?.Depth ?? Length.Zero) + (extension?.Depth ?? Length.Zero) > device;
 
     private static IEnumerable<PartKind> RingsFor(BoxKind? kind, int gangs) =>
-        kind?.Shape == BoxShape.Square && gangs > 0 ? PartKinds.All.Where(p => p.Role is PartRole.Ring or PartRole.RaisedCover && p.Size == Size(kind) && p.Opens == gangs) : [];
+        kind?.Shape == BoxShape.Square && gangs > 0
+            ? PartKinds.All.Where(p => p.Role is PartRole.Ring or PartRole.RaisedCover && p.Size == Size(kind) && p.Opens == gangs)
+            : [];
 
     private static IEnumerable<PartKind> ExtensionsFor(BoxKind? kind, int gangs) =>
         kind is null || kind.Shape == BoxShape.Device && kind.Material != BoxMaterial.Metal
             ? []
-            : PartKinds.All.Where(p => p.Role == PartRole.Extension && p.Fits == kind.Shape && (p.Opens is null ? p.Size == Size(kind) : p.Opens == kind.Gangs && gangs == kind.Gangs));
+            : PartKinds.All.Where(p =>
+                p.Role == PartRole.Extension
+                && p.Fits == kind.Shape
+                && (p.Opens is null ? p.Size == Size(kind) : p.Opens == kind.Gangs && gangs == kind.Gangs)
+            );
 
     /// <summary>The part with its article, or nothing.</summary>
-    private static string A(PartKind? part) => part is null ? "" : $"{(part.Name[0] is 'o' or 'u' or 'a' or 'e' or 'i' && !part.Name.StartsWith("one", StringComparison.Ordinal) && !part.Name.StartsWith("utility", StringComparison.Ordinal) ? "an" : "a")} {part.Name}";
+    private static string A(PartKind? part) => part is null ? "" : $"{(Vowel(part.Name) ? "an" : "a")} {part.Name}";
+
+    /// <summary>True for a name that is said with a vowel first.</summary>
+    private static bool Vowel(string name) =>
+        name[0] is 'o' or 'u' or 'a' or 'e' or 'i'
+        && !name.StartsWith("one", StringComparison.Ordinal)
+        && !name.StartsWith("utility", StringComparison.Ordinal);
 
     private static string Size(BoxKind kind) => kind.Width is { } width && width > Length.Inches(4) && kind.Gangs == 0 ? "4 11/16" : "4";
 }

@@ -13,25 +13,56 @@ namespace JollyBarn.Fill;
 /// <param name="Entries">Entries in use now.</param>
 /// <param name="DeepestDevice">Depth of its deepest device.</param>
 /// <param name="OnCanopy">True when something hangs from it, so that a round opening is wanted.</param>
-public sealed record InsteadQuestion(FillInput Input, string? Kind, IReadOnlyList<string> Parts, int Gangs, int Clamped, int Entries, Length? DeepestDevice, bool OnCanopy, Volume? OwnMark)
+public sealed record InsteadQuestion(
+    FillInput Input,
+    string? Kind,
+    IReadOnlyList<string> Parts,
+    int Gangs,
+    int Clamped,
+    int Entries,
+    Length? DeepestDevice,
+    bool OnCanopy,
+    Volume? OwnMark
+)
 {
     public static InsteadQuestion Of(Box box, FillInput input)
     {
         var kinds = box.Devices.Values.Select(d => DeviceKinds.Find(d.Kind)).OfType<DeviceKind>().ToList();
         var used = box.Entries.Values.Where(e => e.State == EntryState.Used).ToList();
         return new(
-            input, box.Kind, [.. box.Parts.Values.OrderBy(p => p.Order).Select(p => p.Kind)], input.Devices.Sum(d => d.Gangs),
-            used.Count(e => e.Holding == Holding.InternalClamp), used.Count,
+            input,
+            box.Kind,
+            [.. box.Parts.Values.OrderBy(p => p.Order).Select(p => p.Kind)],
+            input.Devices.Sum(d => d.Gangs),
+            used.Count(e => e.Holding == Holding.InternalClamp),
+            used.Count,
             box.Devices.Values.Select(d => d.Depth.OrNull ?? DeviceKinds.Find(d.Kind)?.Depth).Max(),
-            kinds.Any(k => !k.Yoke && k.Family is DeviceFamily.Luminaire or DeviceFamily.Fan or DeviceFamily.Alarm), box.Mark.OrNull);
+            kinds.Any(k => !k.Yoke && k.Family is DeviceFamily.Luminaire or DeviceFamily.Fan or DeviceFamily.Alarm),
+            box.Mark.OrNull
+        );
     }
 
     public static InsteadQuestion Of(PlainBox box, FillInput input)
     {
         var cables = box.Cables.Sum(c => c.Count);
         var depth = box.Devices.Where(d => d.Count > 0).Select(d => DeviceKinds.Find(d.Kind)?.Depth).Max();
-        var canopy = box.Canopy.Count > 0 || box.Devices.Any(d => DeviceKinds.Find(d.Kind) is { Yoke: false, Family: DeviceFamily.Luminaire or DeviceFamily.Fan or DeviceFamily.Alarm } && d.Count > 0);
-        return new(input, box.Kind, [.. box.Parts.Select(p => p.Kind).OfType<string>()], box.GangsNeeded(), box.Clamps == ClampStyle.Internal ? cables : 0, cables, depth, canopy, box.Mark);
+        var canopy =
+            box.Canopy.Count > 0
+            || box.Devices.Any(d =>
+                DeviceKinds.Find(d.Kind) is { Yoke: false, Family: DeviceFamily.Luminaire or DeviceFamily.Fan or DeviceFamily.Alarm }
+                && d.Count > 0
+            );
+        return new(
+            input,
+            box.Kind,
+            [.. box.Parts.Select(p => p.Kind).OfType<string>()],
+            box.GangsNeeded(),
+            box.Clamps == ClampStyle.Internal ? cables : 0,
+            cables,
+            depth,
+            canopy,
+            box.Mark
+        );
     }
 }
 
@@ -41,8 +72,27 @@ public sealed record InsteadQuestion(FillInput Input, string? Kind, IReadOnlyLis
 /// <param name="Opens">Parts taken out or opened to get there: the fewer the better.</param>
 /// <param name="Left">Available less needed, in³; below zero is short by that much.</param>
 /// <param name="Says">The whole of it in a few words.</param>
-public sealed record InsteadOption(string? Box, string? Ring, string? Extension, ClampStyle Clamps, bool Keeps, int Opens, int PriceClass, Volume Available, Volume Needed, Volume Left, Fit Fit, string Says);
+public sealed record InsteadOption(
+    string? Box,
+    string? Ring,
+    string? Extension,
+    ClampStyle Clamps,
+    bool Keeps,
+    int Opens,
+    int PriceClass,
+    Volume Available,
+    Volume Needed,
+    Volume Left,
+    Fit Fit,
+    string Says
+);
 
 /// <summary>What would do instead: the best few, and the biggest that would not, with why.</summary>
 /// <param name="Searched">Assemblies looked at.</param>
-public sealed record InsteadAnswer(IReadOnlyList<InsteadOption> Options, InsteadOption? NextSmaller, string? WhyNot, int Searched, string? CannotTell);
+public sealed record InsteadAnswer(
+    IReadOnlyList<InsteadOption> Options,
+    InsteadOption? NextSmaller,
+    string? WhyNot,
+    int Searched,
+    string? CannotTell
+);

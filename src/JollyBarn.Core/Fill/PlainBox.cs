@@ -9,14 +9,24 @@ namespace JollyBarn.Fill;
 /// <param name="Conductors">Insulated conductors in each.</param>
 /// <param name="Grounds">Grounds in each, 0 or 1; an isolated-ground cable has 2.</param>
 /// <param name="GroundGauge">Gauge of the ground where it differs.</param>
-/// <param name="Form">Whether its conductors end here, pass through, or loop. A cable that passes through is one here, though it has two sheath ends.</param>
+/// <param name="Form">Whether its conductors end here, pass through, or loop. A cable that passes through is one here, though it has two
+/// sheath ends.</param>
 /// <param name="Length">Length of the leads, or of the whole loop.</param>
-public sealed record PlainCable(int Count, Gauge Gauge, int Conductors, int Grounds = 1, Gauge? GroundGauge = null, LeadForm Form = LeadForm.Ended, Length? Length = null);
+public sealed record PlainCable(
+    int Count,
+    Gauge Gauge,
+    int Conductors,
+    int Grounds = 1,
+    Gauge? GroundGauge = null,
+    LeadForm Form = LeadForm.Ended,
+    Length? Length = null
+);
 
 /// <summary>So many devices alike: a catalogue kind, or a number of gangs with the gauge on it.</summary>
 /// <param name="Kind">Kind id, such as <c>receptacle</c>; null for any one-yoke device.</param>
 /// <param name="Gangs">Gangs each counts for; the kind's when null.</param>
-/// <param name="Gauge">Largest conductor on it; when null the largest of the cables, and never thinner than the 14 AWG of a branch circuit.</param>
+/// <param name="Gauge">Largest conductor on it; when null the largest of the cables, and never thinner than the 14 AWG of a branch
+/// circuit.</param>
 public sealed record PlainDevice(int Count, string? Kind = null, int? Gangs = null, Gauge? Gauge = null);
 
 /// <summary>Grounds or jumpers beside those of the cables.</summary>
@@ -88,27 +98,50 @@ public sealed record PlainBox
             return new($"There is no kind of box {Ids.Shown(Kind)}.", "kind");
         }
 
-        if (new[] { Cables.Count, Grounds.Count, Canopy.Count, Devices.Count, Blocks.Count, Parts.Count, Partitions.Count }.Any(c => c > Most))
+        if (
+            new[] { Cables.Count, Grounds.Count, Canopy.Count, Devices.Count, Blocks.Count, Parts.Count, Partitions.Count }.Any(c =>
+                c > Most
+            )
+        )
         {
             return new($"At most {Most} of each.", null);
         }
 
-        if (Cables.Any(c => c is null || c.Count is < 0 or > Most || c.Conductors is < 0 or > 30 || c.Grounds is < 0 or > 2 || !Enum.IsDefined(c.Form)))
+        if (
+            Cables.Any(c =>
+                c is null || c.Count is < 0 or > Most || c.Conductors is < 0 or > 30 || c.Grounds is < 0 or > 2 || !Enum.IsDefined(c.Form)
+            )
+        )
         {
             return new($"Cables: 0 to {Most} of a kind, 0 to 30 conductors and 0 to 2 grounds each.", "cables");
         }
 
-        if (Devices.Any(d => d is null || d.Count is < 0 or > Most || d.Gangs is < 0 or > 6 || (d.Kind is not null && DeviceKinds.Find(d.Kind) is null)))
+        if (
+            Devices.Any(d =>
+                d is null || d.Count is < 0 or > Most || d.Gangs is < 0 or > 6 || (d.Kind is not null && DeviceKinds.Find(d.Kind) is null)
+            )
+        )
         {
             return new($"Devices: 0 to {Most} of a known kind, 0 to 6 gangs each.", "devices");
         }
 
-        if (Grounds.Any(g => g is null || g.Count is < 0 or > Most) || Canopy.Any(c => c is null || c.Count is < 0 or > Most) || Studs is < 0 or > 4 || Hickeys is < 0 or > 4)
+        if (
+            Grounds.Any(g => g is null || g.Count is < 0 or > Most)
+            || Canopy.Any(c => c is null || c.Count is < 0 or > Most)
+            || Studs is < 0 or > 4
+            || Hickeys is < 0 or > 4
+        )
         {
             return new($"Counts are 0 to {Most}; studs and hickeys 0 to 4.", null);
         }
 
-        if (Parts.Any(p => p is null || (p.Kind is not null && PartKinds.Find(p.Kind) is null) || p.Mark is { } m && (m < Volume.Zero || m > Volume.Of(5000m))))
+        if (
+            Parts.Any(p =>
+                p is null
+                || (p.Kind is not null && PartKinds.Find(p.Kind) is null)
+                || p.Mark is { } m && (m < Volume.Zero || m > Volume.Of(5000m))
+            )
+        )
         {
             return new("Parts are of a known kind, or have a mark of 0 to 5000 in³.", "parts");
         }
@@ -126,7 +159,8 @@ public sealed record PlainBox
         return Clamps is { } clamps && !Enum.IsDefined(clamps) ? new("Clamps are internal, outside or flap.", "clamps")
             : Partitions.Any(p => !Enum.IsDefined(p)) ? new("A partition is metal or nonmetallic.", "partitions")
             : Practices.Count > 50 ? new("At most 50 practices.", "practices")
-            : BookChecks.Profile(Profile()) ?? Practices.Select(p => BookChecks.Practice(p.Key, p.Value)).FirstOrDefault(r => r is not null);
+            : BookChecks.Profile(Profile())
+                ?? Practices.Select(p => BookChecks.Practice(p.Key, p.Value)).FirstOrDefault(r => r is not null);
     }
 
     public FillInput Read()
@@ -135,17 +169,43 @@ public sealed record PlainBox
         var shell = new Box { Name = "box", Kind = Kind ?? "unlisted" };
         shell = shell with
         {
-            Mark = Mark is { } mark ? Fact<Volume>.Marked(mark) : BoxKinds.Find(Kind)?.Volume is { } usual ? Fact<Volume>.Marked(usual) : Fact<Volume>.Unknown,
+            Mark =
+                Mark is { } mark ? Fact<Volume>.Marked(mark)
+                : BoxKinds.Find(Kind)?.Volume is { } usual ? Fact<Volume>.Marked(usual)
+                : Fact<Volume>.Unknown,
             Height = Of(Height),
             Width = Of(Width),
             Depth = Of(Depth),
-            Parts = ById<Part>.From(Parts.Select((p, i) => new KeyValuePair<string, Part>($"p{i}", new Part
-            {
-                Kind = p.Kind ?? "part",
-                Order = i,
-                Mark = (p.Mark ?? PartKinds.Find(p.Kind)?.Volume) is { } volume ? Fact<Volume>.Marked(volume) : Fact<Volume>.Unknown,
-            }))),
-            Partitions = ById<Partition>.From(Partitions.Select((m, i) => new KeyValuePair<string, Partition>($"d{i}", new Partition { AfterGang = i + 1, Material = m, Mark = Fact<Volume>.NotApplicable }))),
+            Parts = ById<Part>.From(
+                Parts.Select(
+                    (p, i) =>
+                        new KeyValuePair<string, Part>(
+                            $"p{i}",
+                            new Part
+                            {
+                                Kind = p.Kind ?? "part",
+                                Order = i,
+                                Mark = (p.Mark ?? PartKinds.Find(p.Kind)?.Volume) is { } volume
+                                    ? Fact<Volume>.Marked(volume)
+                                    : Fact<Volume>.Unknown,
+                            }
+                        )
+                )
+            ),
+            Partitions = ById<Partition>.From(
+                Partitions.Select(
+                    (m, i) =>
+                        new KeyValuePair<string, Partition>(
+                            $"d{i}",
+                            new Partition
+                            {
+                                AfterGang = i + 1,
+                                Material = m,
+                                Mark = Fact<Volume>.NotApplicable,
+                            }
+                        )
+                )
+            ),
         };
         var present = Cables.Where(c => c.Count > 0 && c.Conductors > 0).Select(c => c.Gauge).ToList();
         Gauge? largest = present.Count == 0 ? null : present.Append(Gauge.Awg(14)).Max();
@@ -155,22 +215,52 @@ public sealed record PlainBox
             Conductors = [.. Cables.Select(c => new FillConductor(c.Gauge, c.Count * c.Conductors, c.Form, c.Length, []))],
             Grounds =
             [
-                .. Cables.Where(c => c.Grounds > 0).Select(c => new FillGround(c.GroundGauge ?? c.Gauge, c.Count, true, false, c.Length, [])),
-                .. Cables.Where(c => c.Grounds > 1).Select(c => new FillGround(c.GroundGauge ?? c.Gauge, c.Count, true, true, c.Length, [])),
+                .. Cables
+                    .Where(c => c.Grounds > 0)
+                    .Select(c => new FillGround(c.GroundGauge ?? c.Gauge, c.Count, true, false, c.Length, [])),
+                .. Cables
+                    .Where(c => c.Grounds > 1)
+                    .Select(c => new FillGround(c.GroundGauge ?? c.Gauge, c.Count, true, true, c.Length, [])),
                 .. Grounds.Select(g => new FillGround(g.Gauge, g.Count, g.Entering, g.Isolated, null, [])),
             ],
             CanopyLeads = [.. Canopy.Select(c => new FillCanopyLead(c.Gauge, c.Count, c.Ground, []))],
-            Clamps = [Clamps switch { ClampStyle.Internal => Maybe.Yes, null => Maybe.Unknown, _ => Maybe.No }],
+            Clamps =
+            [
+                Clamps switch
+                {
+                    ClampStyle.Internal => Maybe.Yes,
+                    null => Maybe.Unknown,
+                    _ => Maybe.No,
+                },
+            ],
             Flap = Clamps == ClampStyle.Flap,
             Studs = Studs,
             Hickeys = Hickeys,
-            Devices = [.. Devices.Where(d => d.Count > 0 && GangsOf(d) > 0).SelectMany(d => Enumerable.Repeat(new FillDevice(DeviceKinds.Find(d.Kind)?.Name ?? "device", GangsOf(d), d.Gauge ?? largest, []), d.Count))],
+            Devices =
+            [
+                .. Devices
+                    .Where(d => d.Count > 0 && GangsOf(d) > 0)
+                    .SelectMany(d =>
+                        Enumerable.Repeat(
+                            new FillDevice(DeviceKinds.Find(d.Kind)?.Name ?? "device", GangsOf(d), d.Gauge ?? largest, []),
+                            d.Count
+                        )
+                    ),
+            ],
             Blocks = [.. Blocks.Select(g => new FillBlock("terminal block", g, []))],
             ByCount = BoxKinds.Find(Kind)?.ByCount ?? true,
         };
     }
 
-    private static int GangsOf(PlainDevice device) => device.Gangs ?? (DeviceKinds.Find(device.Kind) is { } kind ? kind.Yoke ? kind.GangsWide : 0 : 1);
+    private static int GangsOf(PlainDevice device) =>
+        device.Gangs
+        ?? (
+            DeviceKinds.Find(device.Kind) is { } kind
+                ? kind.Yoke
+                    ? kind.GangsWide
+                    : 0
+                : 1
+        );
 
     private static Fact<Length> Of(Length? length) => length is { } value ? new Fact<Length>(Known.Measured, value) : Fact<Length>.Unknown;
 }

@@ -25,12 +25,13 @@ internal sealed class Spaces
     /// <summary>A lead lies where it lands; one that lands nowhere known is counted in the first space.</summary>
     public int OfLead(Lead lead) => Of(lead.Lands);
 
-    public int Of(Landing landing) => landing.At switch
-    {
-        LandingAt.Terminal => OfDevice(landing.Device),
-        LandingAt.Joint => Within(box.Joints.Find(landing.Joint)?.Space ?? 0),
-        _ => 0,
-    };
+    public int Of(Landing landing) =>
+        landing.At switch
+        {
+            LandingAt.Terminal => OfDevice(landing.Device),
+            LandingAt.Joint => Within(box.Joints.Find(landing.Joint)?.Space ?? 0),
+            _ => 0,
+        };
 
     private int Within(int space) => Math.Min(space, Shares.Count - 1);
 }

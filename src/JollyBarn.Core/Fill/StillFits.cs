@@ -20,8 +20,18 @@ public static class StillFits
         ("cable-12-2", "a 12-2", (i, s) => Cable(i, s, 12, 2)),
         ("cable-12-3", "a 12-3", (i, s) => Cable(i, s, 12, 3)),
         ("cable-10-2", "a 10-2", (i, s) => Cable(i, s, 10, 2)),
-        ("device", "a receptacle or switch", (i, s) => i with { Devices = [.. i.Devices, new FillDevice("one more device", 1, Largest(i), [], s)] }),
-        ("lead", "one more lead", (i, s) => i with { Conductors = [.. i.Conductors, new FillConductor(Largest(i) ?? Gauge.Awg(14), 1, LeadForm.Ended, null, [], s)] }),
+        ("device", "a receptacle or switch", (i, s) =>
+            i with
+            {
+                Devices = [.. i.Devices, new FillDevice("one more device", 1, Largest(i), [], s)],
+            }
+        ),
+        ("lead", "one more lead", (i, s) =>
+            i with
+            {
+                Conductors = [.. i.Conductors, new FillConductor(Largest(i) ?? Gauge.Awg(14), 1, LeadForm.Ended, null, [], s)],
+            }
+        ),
     ];
 
     public static IReadOnlyList<Addition> Of(FillInput input, CodeProfile profile, HousePractice practice)
@@ -30,27 +40,56 @@ public static class StillFits
         var text = practice.With(PracticeBook.LongLeads.Key, null);
         var before = FillLines.Of(input, limits, text);
         var available = BoxFill.AvailableIn(input);
-        return [.. Common.Select(addition => Enumerable.Range(0, input.Shares.Count)
-            .Select(space => In(space, addition.Id, addition.Name, addition.With(input, space), before, available, limits, text))
-            .MaxBy(a => a.Left.Low.CubicInches)!)];
+        return
+        [
+            .. Common.Select(addition =>
+                Enumerable
+                    .Range(0, input.Shares.Count)
+                    .Select(space => In(space, addition.Id, addition.Name, addition.With(input, space), before, available, limits, text))
+                    .MaxBy(a => a.Left.Low.CubicInches)!
+            ),
+        ];
     }
 
-    private static Addition In(int space, string id, string name, FillInput after, IReadOnlyList<FillLine> before, VolumeSpan all, LimitTable limits, HousePractice text)
+    private static Addition In(
+        int space,
+        string id,
+        string name,
+        FillInput after,
+        IReadOnlyList<FillLine> before,
+        VolumeSpan all,
+        LimitTable limits,
+        HousePractice text
+    )
     {
         var was = BoxFill.Sum(before.Where(l => l.Space == space));
         var counted = BoxFill.Sum(FillLines.Of(after, limits, text).Where(l => l.Space == space));
         var available = BoxFill.Share(all, after.Shares[space]);
         var needed = after.Contents == Contents.Complete ? counted : VolumeSpan.AtLeast(counted.Low);
         var fit = after.ByCount ? BoxFill.Decide(after.Contents, needed, available) : Fit.ByListing;
-        IReadOnlyList<string> touches = id switch { "device" => ["device"], "lead" => ["conductors"], _ => ["conductors", "grounds"] };
-        return new(id, name, fit, new(counted.Low - was.Low, counted.High - was.High), new(available.Low - (needed.High ?? needed.Low), available.High - needed.Low), touches);
+        IReadOnlyList<string> touches = id switch
+        {
+            "device" => ["device"],
+            "lead" => ["conductors"],
+            _ => ["conductors", "grounds"],
+        };
+        return new(
+            id,
+            name,
+            fit,
+            new(counted.Low - was.Low, counted.High - was.High),
+            new(available.Low - (needed.High ?? needed.Low), available.High - needed.Low),
+            touches
+        );
     }
 
-    private static FillInput Cable(FillInput input, int space, int gauge, int conductors) => input with
-    {
-        Conductors = [.. input.Conductors, new FillConductor(Gauge.Awg(gauge), conductors, LeadForm.Ended, null, [], space)],
-        Grounds = [.. input.Grounds, new FillGround(Gauge.Awg(gauge), 1, true, false, null, [], space)],
-    };
+    private static FillInput Cable(FillInput input, int space, int gauge, int conductors) =>
+        input with
+        {
+            Conductors = [.. input.Conductors, new FillConductor(Gauge.Awg(gauge), conductors, LeadForm.Ended, null, [], space)],
+            Grounds = [.. input.Grounds, new FillGround(Gauge.Awg(gauge), 1, true, false, null, [], space)],
+        };
 
-    private static Gauge? Largest(FillInput input) => input.Conductors.Where(c => c.Count > 0).Select(c => c.Gauge).OfType<Gauge>().Select(g => (Gauge?)g).DefaultIfEmpty(null).Max();
+    private static Gauge? Largest(FillInput input) =>
+        input.Conductors.Where(c => c.Count > 0).Select(c => c.Gauge).OfType<Gauge>().Select(g => (Gauge?)g).DefaultIfEmpty(null).Max();
 }

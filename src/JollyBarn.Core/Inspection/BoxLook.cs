@@ -1,17 +1,22 @@
 using System.Runtime.InteropServices;
 using JollyBarn.CodeBook;
-using JollyBarn.Electrics;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection;
 
 /// <summary>One end of a cable in the box.</summary>
 /// <param name="Id">Its subject: run id and side.</param>
-public sealed record CableHere(string Id, string RunId, Run Run, RunSide Side, RunEnd End, Entry? Entry, IReadOnlyList<string> Leads);
+public sealed record CableHere(string Id, string RunId, Run Run, RunSide Side, RunEnd End, Entry? Entry, IReadOnlyList<string> Leads)
+{
+    /// <summary>The cable's end, for a verdict to name.</summary>
+    public Thing Thing => new(ThingKind.Cable, Id);
+}
 
-/// <summary>A box as rules read it: what is in it, the cables that end in it, its wall and room, and the supply. Nothing else of the Job, so that what a verdict depends on is known.</summary>
+/// <summary>A box as rules read it: what is in it, the cables that end in it, its wall and room, and the supply. Nothing else of the Job,
+/// so that what a verdict depends on is known.</summary>
 public sealed class BoxLook : Look
 {
     private readonly Func<FillAnswer>? kept;
@@ -57,29 +62,52 @@ public sealed class BoxLook : Look
     public IReadOnlySet<string> Feeding => Continuity.Feeding(Job, Id, Box);
 
     /// <summary>Receptacles of any kind, with their ids.</summary>
-    public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Receptacles => receptacles ??=
-        [.. Devices.Where(d => d.Kind.Family is DeviceFamily.Receptacle or DeviceFamily.ProtectiveReceptacle or DeviceFamily.Combination)];
+    public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Receptacles =>
+        receptacles ??= [
+            .. Devices.Where(d =>
+                d.Kind.Family is DeviceFamily.Receptacle or DeviceFamily.ProtectiveReceptacle or DeviceFamily.Combination
+            ),
+        ];
 
-    public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Devices => devices ??=
-        [.. Box.Devices.Select(d => (d.Key, d.Value, Kind: DeviceKinds.Find(d.Value.Kind)!)).Where(d => d.Kind is not null)];
+    public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Devices =>
+        devices ??= [.. Box.Devices.Select(d => (d.Key, d.Value, Kind: DeviceKinds.Find(d.Value.Kind)!)).Where(d => d.Kind is not null)];
 
     /// <summary>Leads of cables that end here, grounds too.</summary>
-    public IReadOnlyList<(string Id, Lead Lead)> Ended => ended ??= [.. Box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).Select(l => (l.Key, l.Value))];
+    public IReadOnlyList<(string Id, Lead Lead)> Ended =>
+        ended ??= [.. Box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).Select(l => (l.Key, l.Value))];
 
     /// <summary>True when the cable lead's end was followed.</summary>
     public bool AllFollowed => Complete && Ended.All(l => l.Lead.Lands.At != LandingAt.Unknown);
 
-    /// <summary>What is used as, with the room's own record before an answer given at the box.</summary>
-    public string? Use => Answer(Subjects.Box, "use") ?? Place?.Use switch { "attic" => "loft", var use => use };
+    /// <summary>What the room is used as: an answer given at the box, or the room's own record.</summary>
+    public RoomUse? Use =>
+        Read(WallFacts.Use) ?? (Place?.Use is { } use ? Choice.Parse<RoomUse>(use == "attic" ? "loft" : use) ?? RoomUse.Other : null);
 
-    /// <summary>dry, damp or wet; null when nobody said.</summary>
-    public string? Wetness => Answer(Subjects.Box, "wetness") ?? (Place?.Wetness is { } w and not Wiring.Wetness.Unknown ? w.ToString().ToLowerInvariant() : null);
+    /// <summary>How wet it is here; null when nobody said.</summary>
+    public Damp? Wetness =>
+        Read(WallFacts.Wetness)
+        ?? Place?.Wetness switch
+        {
+            Wiring.Wetness.Dry => Damp.Dry,
+            Wiring.Wetness.Damp => Damp.Damp,
+            Wiring.Wetness.Wet => Damp.Wet,
+            _ => null,
+        };
 
     /// <summary>True where the surface of the wall burns; null when nobody said.</summary>
-    public bool? Burns => Answer(Subjects.Box, "finish") is { } finish ? finish == "burns" : Wall?.Layers is [var first, ..] ? first.Combustible : null;
+    public bool? Burns =>
+        Read(WallFacts.Finish) is { } finish ? finish == Finish.Burns
+        : Wall?.Layers is [var first, ..] ? first.Combustible
+        : null;
 
-    /// <summary>True for a cable fished between access points, so that no fastener applies; false when one was measured; null when nobody looked.</summary>
-    public bool? Fished(string cable) => DoesNotApply(cable, "fastener") ? true : Tape(cable, "fastener") is not null ? false : null;
+    protected override string Self => Subjects.Box;
+
+    /// <summary>True for a cable fished between access points, so that no fastener applies; false when one was measured; null when nobody
+    /// looked.</summary>
+    public bool? Fished(string cable) =>
+        DoesNotApply(CableFacts.Fastener, cable) ? true
+        : Read(CableFacts.Fastener, cable) is not null ? false
+        : null;
 
     /// <summary>Everything with an end in a joint: leads and pigtails, each with its gauge.</summary>
     public IReadOnlyList<(string Id, Gauge? Gauge, ConductorUse Use)> In(string joint)
@@ -97,18 +125,12 @@ public sealed class BoxLook : Look
 
     /// <summary>Circuits of all cables that a conductor is joined to here; none when no such cable has a circuit recorded.</summary>
     public IEnumerable<string> CircuitsOf(string conductor) =>
-        Cables.Where(c => c.Run.Circuit is not null && c.Leads.Any(l => l == conductor || Touching.Joined(l, conductor))).Select(c => c.Run.Circuit!).Distinct();
+        Cables
+            .Where(c => c.Run.Circuit is not null && c.Leads.Any(l => l == conductor || Touching.Joined(l, conductor)))
+            .Select(c => c.Run.Circuit!)
+            .Distinct();
 
-    /// <summary>What a cable's lead is called: "white of the cable from the pantry".</summary>
-    public string Called(string id) => Box.Pigtails.Find(id) is { } tail ? $"{tail.Colour} pigtail" : BoxNames.Lead(Job, Box, Box.Leads[id]);
-
-    public static string CableName(CableHere cable) => cable.End.Says is { } says ? $"the cable {says}" : "a cable";
-
-    public string DeviceName(string device) => Box.Devices.Find(device) is { } found ? BoxNames.Device(found) : "device";
-
-    public string JointName(string joint) => Box.Joints.Find(joint)?.Name is { } name ? $"joint {name}" : "a joint";
-
-    protected override Observation? Fact(string of, string key) => Box.Fact(of, key);
+    protected override Observation? Found(string of, FactKey fact) => Box.Fact(of, fact.Id);
 
     /// <summary>Ends by what they lie on, once for all rules.</summary>
     private void Sort()
@@ -153,9 +175,23 @@ public sealed class BoxLook : Look
                 continue;
             }
 
-            found.AddRange(run.SidesIn(Id).Select(side => new CableHere(
-                Subjects.CableEnd(runId, side), runId, run, side, run.End(side), Box.Entries.Find(run.End(side).Entry),
-                [.. Box.Leads.Where(l => l.Value.Run == runId && l.Value.Side == side).OrderBy(l => l.Value.Index).Select(l => l.Key)])));
+            found.AddRange(
+                run.SidesIn(Id)
+                    .Select(side => new CableHere(
+                        Subjects.CableEnd(runId, side),
+                        runId,
+                        run,
+                        side,
+                        run.End(side),
+                        Box.Entries.Find(run.End(side).Entry),
+                        [
+                            .. Box
+                                .Leads.Where(l => l.Value.Run == runId && l.Value.Side == side)
+                                .OrderBy(l => l.Value.Index)
+                                .Select(l => l.Key),
+                        ]
+                    ))
+            );
         }
 
         return found;

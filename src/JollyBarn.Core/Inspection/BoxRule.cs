@@ -1,9 +1,11 @@
 namespace JollyBarn.Inspection;
 
-/// <summary>One check of a box. A new rule is a file and a line in <see cref="Inspector.Rules"/>.</summary>
-public abstract class BoxRule(string id, string name, string why) : Rule(id, name, why)
+/// <summary>One check of a box. A new rule is a file, a line in <see cref="RuleList"/>, its article in the book and its words in
+/// <c>Telling</c>.</summary>
+public abstract class BoxRule(string id) : Rule(id)
 {
-    /// <summary>Verdicts on every thing of the box the rule can judge, <see cref="Verdict.Fine"/> where it holds; nothing where it does not apply or too little is recorded to begin.</summary>
+    /// <summary>Verdicts on every thing of the box the rule can judge, <see cref="Verdict.Fine"/> where it holds; nothing where it does not
+    /// apply or too little is recorded to begin.</summary>
     /// <remarks>A verdict other than <see cref="Verdict.Measure"/> must stay whatever an unknown fact turns out to be.</remarks>
     public abstract IEnumerable<Finding> Judge(BoxLook look);
 }

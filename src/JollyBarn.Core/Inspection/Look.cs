@@ -1,6 +1,5 @@
-using System.Globalization;
 using JollyBarn.CodeBook;
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection;
@@ -10,6 +9,9 @@ public abstract class Look(Job job)
 {
     public LimitTable Limits { get; } = LimitTable.For(job.Profile);
 
+    /// <summary>The articles of its edition.</summary>
+    public ArticleBook Articles { get; } = ArticleBook.For(job.Profile.Edition);
+
     public Edition Edition => job.Profile.Edition;
 
     public CodeProfile Profile => job.Profile;
@@ -18,26 +20,33 @@ public abstract class Look(Job job)
 
     protected Job Job => job;
 
-    /// <summary>A choice or yes/no as it was answered; null when unknown.</summary>
-    public string? Answer(string of, string key) => Fact(of, key) is { Value: { } value, How: not (Known.Unknown or Known.NotApplicable) } ? value : null;
+    /// <summary>Subject of facts of the box, circuit or panel itself.</summary>
+    protected abstract string Self { get; }
 
-    public bool? YesNo(string of, string key) => Answer(of, key) switch { "yes" => true, "no" => false, _ => null };
+    /// <summary>The answer to a fact about one thing; null when unknown or not applicable.</summary>
+    public T? Read<T>(FactKey<T> fact, string of)
+        where T : struct =>
+        Found(of, fact) is { Value: { } value, How: not (Known.Unknown or Known.NotApplicable) } ? fact.Parse(value) : null;
 
-    public Length? Tape(string of, string key) => Answer(of, key) is { } text && Length.TryParse(text, out var length) ? length : null;
+    /// <summary>The answer to a fact about the box, circuit or panel itself.</summary>
+    public T? Read<T>(FactKey<T> fact)
+        where T : struct => Read(fact, Self);
 
-    public decimal? Number(string of, string key) => Answer(of, key) is { } text && decimal.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) ? number : null;
+    public bool DoesNotApply(FactKey fact) => DoesNotApply(fact, Self);
 
     /// <summary>True when somebody said that the question does not apply.</summary>
-    public bool DoesNotApply(string of, string key) => Fact(of, key)?.How == Known.NotApplicable;
+    public bool DoesNotApply(FactKey fact, string of) => Found(of, fact)?.How == Known.NotApplicable;
 
     /// <summary>The breaker of a circuit, when the record names one with its rating.</summary>
-    public Breaker? BreakerOf(string? circuit) => circuit is null ? null : job.Panels.Values.SelectMany(p => p.Breakers).FirstOrDefault(b => b.Circuit == circuit);
-
-    public string CircuitName(string circuit) => job.Circuits.Find(circuit)?.Name ?? circuit;
+    public Breaker? BreakerOf(string? circuit) =>
+        circuit is null ? null : job.Panels.Values.SelectMany(p => p.Breakers).FirstOrDefault(b => b.Circuit == circuit);
 
     /// <summary>What a circuit was said to be for; null when nobody said.</summary>
-    public string? PurposeOf(string? circuit) => circuit is null ? null : job.Circuits.Find(circuit)?.Facts.Find("purpose")?.Value;
+    public Purpose? PurposeOf(string? circuit) =>
+        circuit is not null && job.Circuits.Find(circuit)?.Facts.Find(SupplyFacts.Purpose.Id)?.Value is { } text
+            ? SupplyFacts.Purpose.Parse(text)
+            : null;
 
-    /// <summary>The answer to a question about one thing; null when nobody gave one.</summary>
-    protected abstract Observation? Fact(string of, string key);
+    /// <summary>What was recorded of a fact about one thing; null when nothing was.</summary>
+    protected abstract Observation? Found(string of, FactKey fact);
 }

@@ -1,64 +1,104 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection;
 
-/// <summary>One check, of a box, a circuit or a panel.</summary>
+/// <summary>One check, of a box, a circuit or a panel. Its name, why and sentences stand in <c>Telling</c>, its articles in the
+/// book.</summary>
 /// <param name="id">Stable id.</param>
-/// <param name="name">A few words for lists.</param>
-/// <param name="why">One plain sentence: what goes wrong otherwise.</param>
-public abstract class Rule(string id, string name, string why)
+public abstract class Rule(string id)
 {
     public string Id => id;
 
-    public string Name => name;
+    protected Finding Fine<TCase>(string of, TCase one, params ReadOnlySpan<(string, object?)> details)
+        where TCase : struct, Enum => Say(Verdict.Fine, of, one, details);
 
-    public string Why => why;
+    protected Finding Fix<TCase>(string of, TCase one, params ReadOnlySpan<(string, object?)> details)
+        where TCase : struct, Enum => Say(Verdict.Fix, of, one, details);
 
-    protected Finding Fine(string of, string says, string article, params string[] ids) => new(id, of, Verdict.Fine, says, article, ids.Length == 0 ? Pointing(of) : ids);
+    protected Finding Better<TCase>(string of, TCase one, params ReadOnlySpan<(string, object?)> details)
+        where TCase : struct, Enum => Say(Verdict.Better, of, one, details);
 
-    protected Finding Fix(string of, string says, string article, params string[] ids) => new(id, of, Verdict.Fix, says, article, ids.Length == 0 ? Pointing(of) : ids);
+    /// <summary>What to do now stands with the words of the case.</summary>
+    protected Finding Stop<TCase>(string of, TCase one, params ReadOnlySpan<(string, object?)> details)
+        where TCase : struct, Enum => Say(Verdict.Stop, of, one, details);
 
-    protected Finding Better(string of, string says, string article, params string[] ids) => new(id, of, Verdict.Better, says, article, ids.Length == 0 ? Pointing(of) : ids);
+    /// <summary>Cannot tell: asks facts of the thing itself.</summary>
+    protected Finding Ask<TCase>(string of, TCase one, FactKey[] facts, params ReadOnlySpan<(string, object?)> details)
+        where TCase : struct, Enum => Say(Verdict.Measure, of, one, details) with { Asks = [.. facts.Select(f => new FactAsked(of, f))] };
 
-    /// <param name="now">What to do now, in order.</param>
-    protected Finding Stop(string of, string says, string article, IReadOnlyList<string> now, params string[] ids) => new(id, of, Verdict.Stop, says, article, ids.Length == 0 ? Pointing(of) : ids) { Now = now };
-
-    /// <summary>Cannot tell: asks facts about the thing itself.</summary>
-    protected Finding Ask(string of, string says, string article, params string[] keys) => AskOf(of, says, article, [.. keys.Select(k => new FactAsked(of, k))]);
-
-    /// <summary>Cannot tell: asks facts about this or other things.</summary>
-    protected Finding AskOf(string of, string says, string article, IReadOnlyList<FactAsked> asks, params string[] ids) => new(id, of, Verdict.Measure, says, article, ids.Length == 0 ? Pointing(of) : ids) { Asks = asks };
+    /// <summary>Cannot tell: asks facts of this or other things; none where only recording more decides.</summary>
+    protected Finding AskOf<TCase>(string of, TCase one, IReadOnlyList<FactAsked> facts, params ReadOnlySpan<(string, object?)> details)
+        where TCase : struct, Enum => Say(Verdict.Measure, of, one, details) with { Asks = facts };
 
     /// <summary>A yes-or-no fact that has one right answer.</summary>
-    protected Finding YesNo(Look look, string of, string key, bool right, string wrong, string article, Verdict verdict = Verdict.Fix) => look.YesNo(of, key) switch
-    {
-        null when look.DoesNotApply(of, key) => Fine(of, "Does not apply.", article),
-        null => Ask(of, FactKinds.Find(key)!.Asks, article, key),
-        { } answer when answer == right => Fine(of, FactKinds.Find(key)!.Asks + (answer ? " Yes." : " No."), article),
-        _ => new(id, of, verdict, wrong, article, Pointing(of)),
-    };
+    protected Finding YesNo(
+        Look look,
+        string of,
+        FactKey<bool> fact,
+        bool right,
+        Verdict wrong = Verdict.Fix,
+        params ReadOnlySpan<(string, object?)> details
+    ) =>
+        look.Read(fact, of) switch
+        {
+            null when look.DoesNotApply(fact, of) => Fine(of, Usual.DoesNotApply),
+            null => Ask(of, Usual.Ask, [fact]),
+            { } answer when answer == right => Fine(of, Usual.Right, ("fact", fact), ("answer", right)),
+            _ => Say(wrong, of, Usual.Wrong, details),
+        };
 
     /// <summary>A length against a limit that it may not pass.</summary>
-    protected Finding AtMost(Look look, string of, Length value, string limitKey, string what, Verdict verdict = Verdict.Fix)
+    protected Finding AtMost(
+        Look look,
+        string of,
+        Length value,
+        string limit,
+        Verdict wrong = Verdict.Fix,
+        params ReadOnlySpan<(string, object?)> details
+    )
     {
-        var limit = look.Limits[limitKey];
-        var most = look.Limits.Inches(limitKey);
+        var most = look.Limits.Inches(limit);
         return value <= most
-            ? Fine(of, $"{what}: {value}, {most} at most.", limit.Article)
-            : new Finding(id, of, verdict, $"{what}: {value}; {most} at most.", limit.Article, Pointing(of)) { Sum = $"{value} − {most} = {value - most} too much" };
+            ? Say(Verdict.Fine, of, Usual.Within, [.. details, ("at", value), ("limit", most)]).By(limit)
+            : Say(wrong, of, Usual.TooMuch, [.. details, ("at", value), ("limit", most), ("by", value - most)]).By(limit);
     }
 
     /// <summary>A length against a limit it must reach.</summary>
-    protected Finding AtLeast(Look look, string of, Length value, string limitKey, string what, Verdict verdict = Verdict.Fix)
+    protected Finding AtLeast(
+        Look look,
+        string of,
+        Length value,
+        string limit,
+        Verdict wrong = Verdict.Fix,
+        params ReadOnlySpan<(string, object?)> details
+    )
     {
-        var limit = look.Limits[limitKey];
-        var least = look.Limits.Inches(limitKey);
+        var least = look.Limits.Inches(limit);
         return value >= least
-            ? Fine(of, $"{what}: {value}, {least} needed.", limit.Article)
-            : new Finding(id, of, verdict, $"{what}: {value}; {least} needed.", limit.Article, Pointing(of)) { Sum = $"{least} − {value} = {least - value} short" };
+            ? Say(Verdict.Fine, of, Usual.Within, [.. details, ("at", value), ("limit", least)]).By(limit)
+            : Say(wrong, of, Usual.TooLittle, [.. details, ("at", value), ("limit", least), ("by", least - value)]).By(limit);
     }
 
-    private static string[] Pointing(string of) => of is Subjects.Box or Subjects.Circuit or Subjects.Panel ? [] : [of];
+    /// <summary>A conductor against the breaker of its circuit.</summary>
+    /// <param name="limit">Key of the row for its gauge and metal.</param>
+    /// <param name="breaker">Rating, A.</param>
+    protected Finding OnBreaker(Look look, string of, string limit, decimal breaker, params ReadOnlySpan<(string, object?)> details)
+    {
+        var most = look.Limits.Number(limit);
+        return (
+            breaker <= most
+                ? Say(Verdict.Fine, of, Usual.Carries, [.. details, ("limit", most), ("breaker", breaker)])
+                : Say(Verdict.Fix, of, Usual.TooThin, [.. details, ("limit", most), ("breaker", breaker), ("by", breaker - most)])
+        ) with
+        {
+            Limit = limit,
+        };
+    }
+
+    private Finding Say<TCase>(Verdict verdict, string of, TCase one, ReadOnlySpan<(string, object?)> details)
+        where TCase : struct, Enum => new(id, of, verdict, CaseName<TCase>.Of(one), Details.Of(details), Pointed(of));
+
+    private static string[] Pointed(string of) => of is Subjects.Box or Subjects.Circuit or Subjects.Panel ? [] : [of];
 }

@@ -31,7 +31,16 @@ public sealed class Verdicts(BoxReports reports)
     /// <summary>The records a box's verdicts are made from, besides the box.</summary>
     private static List<object?> Read(Job job, Box box)
     {
-        var read = new List<object?> { job.Profile, job.Practice, job.Panels, job.Circuits, job.Rulings, job.Places.Find(box.Place), job.Walls.Find(box.Wall) };
+        var read = new List<object?>
+        {
+            job.Profile,
+            job.Practice,
+            job.Panels,
+            job.Circuits,
+            job.Rulings,
+            job.Places.Find(box.Place),
+            job.Walls.Find(box.Wall),
+        };
         string? last = null;
         foreach (var lead in box.Leads.Values)
         {

@@ -27,7 +27,11 @@ public readonly record struct Gauge : IComparable<Gauge>
             return true;
         }
 
-        if (plain.Length > 2 || !int.TryParse(plain, NumberStyles.None, CultureInfo.InvariantCulture, out var number) || number is < 1 or > 40)
+        if (
+            plain.Length > 2
+            || !int.TryParse(plain, NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+            || number is < 1 or > 40
+        )
         {
             return false;
         }

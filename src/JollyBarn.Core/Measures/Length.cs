@@ -4,7 +4,8 @@ using System.Text.Json.Serialization;
 
 namespace JollyBarn.Measures;
 
-/// <summary>A length, held in whole units of 1/320 mm so that a 64th of an inch (127 units) and a millimetre (320) are both exact.</summary>
+/// <summary>A length, held in whole units of 1/320 mm so that a 64th of an inch (127 units) and a millimetre (320) are both
+/// exact.</summary>
 /// <remarks>
 /// What cannot be held exactly is cut toward zero, never rounded up: a tape reading must not pass a limit by arithmetic.
 /// One inch is 25.4 mm exactly (1959), so 8128 units. Range: ±1 mile.
@@ -51,7 +52,8 @@ public readonly record struct Length : IComparable<Length>
 
     public int CompareTo(Length other) => Units.CompareTo(other.Units);
 
-    /// <summary>Reads a length as the trade writes it: <c>2 7/8</c>, <c>2-7/8"</c>, <c>2.875</c>, <c>73 mm</c>, <c>7.3 cm</c>, <c>3' 4 1/2"</c>, <c>2⅞</c>. A bare number is inches.</summary>
+    /// <summary>Reads a length as the trade writes it: <c>2 7/8</c>, <c>2-7/8"</c>, <c>2.875</c>, <c>73 mm</c>, <c>7.3 cm</c>, <c>3' 4
+    /// 1/2"</c>, <c>2⅞</c>. A bare number is inches.</summary>
     /// <returns>False when the text is not a length or is over a mile.</returns>
     public static bool TryParse(string? text, out Length length) => LengthText.TryParse(text, out length);
 
@@ -59,7 +61,8 @@ public readonly record struct Length : IComparable<Length>
     public static Length Parse(string text) =>
         TryParse(text, out var length) ? length : throw new FormatException($"\"{text}\" is not a length. Write 2 7/8, 2.875 or 73 mm.");
 
-    /// <summary>The shortest exact form: a fraction of an inch when it is a 64th, else millimetres. <see cref="Parse"/> gives the same length back.</summary>
+    /// <summary>The shortest exact form: a fraction of an inch when it is a 64th, else millimetres. <see cref="Parse"/> gives the same
+    /// length back.</summary>
     public override string ToString()
     {
         if (Units % (UnitsPerInch / 64) != 0)
@@ -71,7 +74,12 @@ public readonly record struct Length : IComparable<Length>
         var (whole, part) = (sixtyFourths / 64, sixtyFourths % 64);
         var divisor = part == 0 ? 64 : (long)BigInteger.GreatestCommonDivisor(part, 64);
         var fraction = part == 0 ? "" : $"{part / divisor}/{64 / divisor}";
-        var number = (whole, part) switch { (_, 0) => $"{whole}", (0, _) => fraction, _ => $"{whole} {fraction}" };
+        var number = (whole, part) switch
+        {
+            (_, 0) => $"{whole}",
+            (0, _) => fraction,
+            _ => $"{whole} {fraction}",
+        };
         return $"{(Units < 0 ? "-" : "")}{number} in";
     }
 }

@@ -24,8 +24,16 @@ internal static partial class LengthText
         BigInteger units;
         if (Metric().Match(plain) is { Success: true } metric)
         {
-            var scale = metric.Groups["unit"].Value switch { "mm" => 320m, "cm" => 3200m, _ => 320000m };
-            if (!decimal.TryParse(metric.Groups["n"].Value, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var n) || n > 2_000_000)
+            var scale = metric.Groups["unit"].Value switch
+            {
+                "mm" => 320m,
+                "cm" => 3200m,
+                _ => 320000m,
+            };
+            if (
+                !decimal.TryParse(metric.Groups["n"].Value, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var n)
+                || n > 2_000_000
+            )
             {
                 return false;
             }
@@ -34,7 +42,10 @@ internal static partial class LengthText
         }
         else if (Customary().Match(plain) is { Success: true } match && (match.Groups["ft"].Success || match.Groups["in"].Success))
         {
-            if (!Part(match.Groups["ft"], Length.UnitsPerInch * 12, out var feet) || !Part(match.Groups["in"], Length.UnitsPerInch, out var inches))
+            if (
+                !Part(match.Groups["ft"], Length.UnitsPerInch * 12, out var feet)
+                || !Part(match.Groups["in"], Length.UnitsPerInch, out var inches)
+            )
             {
                 return false;
             }
@@ -79,7 +90,10 @@ internal static partial class LengthText
             return true;
         }
 
-        if (!decimal.TryParse(group.Value, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) || number > 1_000_000)
+        if (
+            !decimal.TryParse(group.Value, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number)
+            || number > 1_000_000
+        )
         {
             return false;
         }
@@ -96,14 +110,25 @@ internal static partial class LengthText
             plain.Replace(pair[..1], " " + pair[1..]);
         }
 
-        plain.Replace('⁄', '/').Replace('′', '\'').Replace('’', '\'').Replace("''", "\"").Replace('″', '"').Replace('”', '"').Replace('−', '-').Replace(',', '.');
+        plain
+            .Replace('⁄', '/')
+            .Replace('′', '\'')
+            .Replace('’', '\'')
+            .Replace("''", "\"")
+            .Replace('″', '"')
+            .Replace('”', '"')
+            .Replace('−', '-')
+            .Replace(',', '.');
         return Spaces().Replace(plain.ToString(), " ").Trim();
     }
 
     [GeneratedRegex(@"^(?<n>\d{1,9}(\.\d{1,9})?|\.\d{1,9}) ?(?<unit>mm|cm|m)$")]
     private static partial Regex Metric();
 
-    [GeneratedRegex("""^((?<ft>\d{1,6}(\.\d{1,9})?) ?('|ft|feet|foot)[ -]?)?((?<in>(\d{1,6}[ -])?\d{1,4} ?/ ?\d{1,4}|\d{1,6}(\.\d{1,9})?|\.\d{1,9}) ?("|in\.?|inch|inches)?)?$""")]
+    [GeneratedRegex(
+        """^((?<ft>\d{1,6}(\.\d{1,9})?) ?('|ft|feet|foot)[ -]?)?"""
+            + """((?<in>(\d{1,6}[ -])?\d{1,4} ?/ ?\d{1,4}|\d{1,6}(\.\d{1,9})?|\.\d{1,9}) ?("|in\.?|inch|inches)?)?$"""
+    )]
     private static partial Regex Customary();
 
     [GeneratedRegex(@"^((?<whole>\d+)[ -])?(?<num>\d+) ?/ ?(?<den>\d+)$")]

@@ -21,9 +21,10 @@ public readonly partial record struct Volume : IComparable<Volume>
 
     /// <param name="cubicInches">in³; trailing zeros do not matter.</param>
     /// <exception cref="ArgumentOutOfRangeException">Beyond ±1,000,000 in³, which is no box.</exception>
-    public static Volume Of(decimal cubicInches) => Math.Abs(cubicInches) <= 1_000_000m
-        ? new(cubicInches.Scale == 0 ? cubicInches : cubicInches / 1.0000000000000000000000000000m)
-        : throw new ArgumentOutOfRangeException(nameof(cubicInches), "A box volume is at most a million cubic inches.");
+    public static Volume Of(decimal cubicInches) =>
+        Math.Abs(cubicInches) <= 1_000_000m
+            ? new(cubicInches.Scale == 0 ? cubicInches : cubicInches / 1.0000000000000000000000000000m)
+            : throw new ArgumentOutOfRangeException(nameof(cubicInches), "A box volume is at most a million cubic inches.");
 
     /// <summary>Length × width × depth, cut (never rounded up) at the eighteenth decimal, which is exact for 64ths of an inch.</summary>
     /// <remarks>3 × 2 × 1 5/8 in is 9.75 in³.</remarks>
@@ -52,12 +53,17 @@ public readonly partial record struct Volume : IComparable<Volume>
 
     public int CompareTo(Volume other) => CubicInches.CompareTo(other.CubicInches);
 
-    /// <summary>Reads a mark: <c>18</c>, <c>18.0 in³</c>, <c>20.3 cu in</c>, <c>295 cm³</c>, <c>295 ml</c>. A bare number is cubic inches; millilitres are cut, never rounded up.</summary>
+    /// <summary>Reads a mark: <c>18</c>, <c>18.0 in³</c>, <c>20.3 cu in</c>, <c>295 cm³</c>, <c>295 ml</c>. A bare number is cubic inches;
+    /// millilitres are cut, never rounded up.</summary>
     public static bool TryParse(string? text, out Volume volume)
     {
         volume = default;
         var match = Pattern().Match((text ?? "").Trim().ToLowerInvariant().Replace(',', '.'));
-        if (!match.Success || !decimal.TryParse(match.Groups["n"].Value, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) || number > 100_000)
+        if (
+            !match.Success
+            || !decimal.TryParse(match.Groups["n"].Value, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number)
+            || number > 100_000
+        )
         {
             return false;
         }

@@ -12,5 +12,6 @@ public readonly record struct VolumeSpan(Volume Low, Volume? High)
     [JsonIgnore]
     public bool IsExact => High is { } high && high == Low;
 
-    public static VolumeSpan operator +(VolumeSpan a, VolumeSpan b) => new(a.Low + b.Low, a.High is { } x && b.High is { } y ? x + y : null);
+    public static VolumeSpan operator +(VolumeSpan a, VolumeSpan b) =>
+        new(a.Low + b.Low, a.High is { } x && b.High is { } y ? x + y : null);
 }

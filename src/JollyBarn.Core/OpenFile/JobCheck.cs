@@ -9,7 +9,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.OpenFile;
 
-/// <summary>Whether a job that came from outside holds together: what points at something points at something that is there, and every box can be counted and judged.</summary>
+/// <summary>Whether a job that came from outside holds together: what points at something points at something that is there, and every box
+/// can be counted and judged.</summary>
 public static class JobCheck
 {
     private const int MostConductors = 30;
@@ -36,10 +37,16 @@ public static class JobCheck
                 return new($"A lead of {box.Name} belongs to a cable that is not in the file.", $"boxes.{id}.leads.{lead}.run");
             }
 
-            foreach (var (what, landing) in box.Leads.Select(l => ($"leads.{l.Key}", l.Value.Lands))
-                .Concat(box.Pigtails.SelectMany(p => new[] { ($"pigtails.{p.Key}", p.Value.From), ($"pigtails.{p.Key}", p.Value.To) })))
+            foreach (
+                var (what, landing) in box
+                    .Leads.Select(l => ($"leads.{l.Key}", l.Value.Lands))
+                    .Concat(box.Pigtails.SelectMany(p => new[] { ($"pigtails.{p.Key}", p.Value.From), ($"pigtails.{p.Key}", p.Value.To) }))
+            )
             {
-                if ((landing.At == LandingAt.Joint && !box.Joints.Has(landing.Joint)) || (landing.At == LandingAt.Terminal && !box.Devices.Has(landing.Device)))
+                if (
+                    (landing.At == LandingAt.Joint && !box.Joints.Has(landing.Joint))
+                    || (landing.At == LandingAt.Terminal && !box.Devices.Has(landing.Device))
+                )
                 {
                     return new($"In {box.Name} something lands where nothing is.", $"boxes.{id}.{what}");
                 }

@@ -34,7 +34,11 @@ public sealed record JobFile(string Format, int Version, string Id, Job Present,
 
         if (Version is < 1 or > CurrentVersion)
         {
-            return new($"This file is of format version {Version}; this program reads up to {CurrentVersion}. Update the program, or export the job as an older version.", "version");
+            return new(
+                $"This file is of format version {Version}; this program reads up to {CurrentVersion}. Update the "
+                    + $"program, or export the job as an older version.",
+                "version"
+            );
         }
 
         if (!Ids.IsGood(Id))
@@ -70,7 +74,8 @@ public sealed record JobFile(string Format, int Version, string Id, Job Present,
     }
 }
 
-/// <summary>Reads and writes the open format. The text is the same for the same job: fixed order, two spaces, a line end at the end.</summary>
+/// <summary>Reads and writes the open format. The text is the same for the same job: fixed order, two spaces, a line end at the
+/// end.</summary>
 public static class JobFiles
 {
     /// <summary>The bytes of a file, UTF-8.</summary>
@@ -87,7 +92,9 @@ public static class JobFiles
             }
 
             var file = JsonSerializer.Deserialize(bytes, Lines);
-            return file is null ? (null, new("The file is empty.", null)) : file.Check() is { } refusal ? (null, refusal) : (file, null);
+            return file is null ? (null, new("The file is empty.", null))
+                : file.Check() is { } refusal ? (null, refusal)
+                : (file, null);
         }
         catch (JsonException problem)
         {
@@ -100,18 +107,22 @@ public static class JobFiles
         }
     }
 
-    private static JsonTypeInfo<JobFile> Lines { get; } = (JsonTypeInfo<JobFile>)new JsonSerializerOptions(JobFileJson.Default.Options)
-    {
-        WriteIndented = true,
-        IndentSize = 1,
-        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
-        TypeInfoResolver = JobFileJson.Default.WithAddedModifier(NoNulls.Refused),
-    }.GetTypeInfo(typeof(JobFile));
+    private static JsonTypeInfo<JobFile> Lines { get; } =
+        (JsonTypeInfo<JobFile>)
+            new JsonSerializerOptions(JobFileJson.Default.Options)
+            {
+                WriteIndented = true,
+                IndentSize = 1,
+                Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+                TypeInfoResolver = JobFileJson.Default.WithAddedModifier(NoNulls.Refused),
+            }.GetTypeInfo(typeof(JobFile));
 
     private static string Sentence(JsonException problem)
     {
         var where = problem.LineNumber is { } line ? $" Line {line + 1}." : "";
-        return problem.Path is null or "$" ? $"This is not a readable job file.{where}" : $"Something cannot be read at {problem.Path}.{where}";
+        return problem.Path is null or "$"
+            ? $"This is not a readable job file.{where}"
+            : $"Something cannot be read at {problem.Path}.{where}";
     }
 }
 
@@ -123,6 +134,7 @@ public static class JobFiles
     RespectRequiredConstructorParameters = true,
     AllowOutOfOrderMetadataProperties = true,
     UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
-    MaxDepth = 48)]
+    MaxDepth = 48
+)]
 [JsonSerializable(typeof(JobFile))]
 public sealed partial class JobFileJson : JsonSerializerContext;

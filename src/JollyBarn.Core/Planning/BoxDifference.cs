@@ -1,19 +1,19 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning;
 
-/// <summary>One thing that differs between two states of a box.</summary>
-/// <param name="Says">A sentence: "white of the cable from the porch: from joint neutrals to load neutral".</param>
+/// <summary>One thing that differs between two states of a box: a case with its details. Details that begin with <c>was</c> are of the
+/// older state.</summary>
 /// <param name="Ids">What it is about.</param>
 /// <param name="NotBack">True for a lead that does not lie where it lay: what putting back as found has to mend.</param>
-public sealed record Difference(string Says, IReadOnlyList<string> Ids, bool NotBack = false);
+public sealed record Difference(BoxDifference.Case Case, Details Details, IReadOnlyList<string> Ids, bool NotBack = false);
 
-/// <summary>What differs between two states of a box, as sentences.</summary>
-/// <remarks>Two states are equal when leads, landing places, connectors, gauges, colours and lengths agree; ids of joints and pigtails do not count: joints are told apart by what lies in them.</remarks>
+/// <summary>What differs between two states of a box.</summary>
+/// <remarks>Two states are equal when leads, landing places, connectors, gauges, colours and lengths agree; ids of joints and pigtails do
+/// not count: joints are told apart by what lies in them.</remarks>
 public sealed class BoxDifference
 {
     private readonly Box from;
@@ -21,6 +21,32 @@ public sealed class BoxDifference
     private readonly BoxLook fromLook;
     private readonly BoxLook toLook;
     private readonly Dictionary<string, string> joints = new(StringComparer.Ordinal);
+
+    /// <summary>What can differ.</summary>
+    public enum Case
+    {
+        NewBox,
+        GoneBox,
+        Kind,
+        Mark,
+        PartOff,
+        PartOn,
+        DeviceKind,
+        Tabs,
+        Gang,
+        DeviceOut,
+        DeviceIn,
+        CableOut,
+        CableIn,
+        LeadTo,
+        LeadMoved,
+        LeadLength,
+        LeadWire,
+        LeadColour,
+        Connector,
+        PigtailOut,
+        PigtailIn,
+    }
 
     private BoxDifference(Job jobFrom, Job jobTo, string id, Box from, Box to)
     {
@@ -34,8 +60,8 @@ public sealed class BoxDifference
         (from.Boxes.Find(box), to.Boxes.Find(box)) switch
         {
             ({ } a, { } b) => ReferenceEquals(a, b) ? [] : new BoxDifference(from, to, box, a, b).All(),
-            (null, { } made) => [new($"{made.Name} is new.", [])],
-            ({ } gone, null) => [new($"{gone.Name} is gone.", [])],
+            (null, not null) => [Make(Case.NewBox, [], ("box", new Thing(ThingKind.Box, box)))],
+            (not null, null) => [Make(Case.GoneBox, [], ("wasBox", new Thing(ThingKind.Box, box)))],
             _ => [],
         };
 
@@ -45,22 +71,22 @@ public sealed class BoxDifference
     {
         if (from.Kind != to.Kind)
         {
-            yield return new($"The box: from {KindName(from)} to {KindName(to)}.", []);
+            yield return Make(Case.Kind, [], ("was", Kind(from)), ("now", Kind(to)));
         }
 
         if (from.Mark.OrNull != to.Mark.OrNull && from.Kind == to.Kind)
         {
-            yield return new($"Its mark: from {Mark(from)} to {Mark(to)}.", []);
+            yield return Make(Case.Mark, [], ("was", from.Mark.OrNull), ("now", to.Mark.OrNull));
         }
 
         foreach (var part in from.Parts.Where(p => !to.Parts.Values.Any(o => o.Kind == p.Value.Kind)))
         {
-            yield return new($"{PartKinds.Find(part.Value.Kind)?.Name ?? part.Value.Kind}: taken off.", []);
+            yield return Make(Case.PartOff, [], ("part", new Thing(ThingKind.PartKind, part.Value.Kind)));
         }
 
         foreach (var part in to.Parts.Where(p => !from.Parts.Values.Any(o => o.Kind == p.Value.Kind)))
         {
-            yield return new($"{PartKinds.Find(part.Value.Kind)?.Name ?? part.Value.Kind}: put on.", []);
+            yield return Make(Case.PartOn, [], ("part", new Thing(ThingKind.PartKind, part.Value.Kind)));
         }
     }
 
@@ -71,24 +97,22 @@ public sealed class BoxDifference
             switch (from.Devices.Find(id), to.Devices.Find(id))
             {
                 case ({ } was, { } now) when was.Kind != now.Kind:
-                    yield return new($"{Name(was)}: now a {Name(now)}.", [id]);
+                    yield return Make(Case.DeviceKind, [id], ("was", Thing.Device(id)), ("now", Thing.Device(id)));
                     break;
                 case ({ } was, { } now) when !was.BrokenTabs.Order().SequenceEqual(now.BrokenTabs.Order()):
-                    yield return new($"{Name(now)}: tabs {(now.BrokenTabs.Count == 0 ? "whole" : $"broken on {string.Join(" and ", now.BrokenTabs)}")}.", [id]);
+                    yield return Make(Case.Tabs, [id], ("device", Thing.Device(id)), ("broken", now.BrokenTabs));
                     break;
                 case ({ } was, { } now) when was.Gang != now.Gang:
-                    yield return new($"{Name(now)}: from gang {was.Gang} to gang {now.Gang}.", [id]);
+                    yield return Make(Case.Gang, [id], ("device", Thing.Device(id)), ("was", was.Gang), ("now", now.Gang));
                     break;
-                case ({ } was, null):
-                    yield return new($"{Name(was)}: taken out.", [id]);
+                case (not null, null):
+                    yield return Make(Case.DeviceOut, [id], ("was", Thing.Device(id)));
                     break;
-                case (null, { } now):
-                    yield return new($"{Name(now)}: put in.", [id]);
+                case (null, not null):
+                    yield return Make(Case.DeviceIn, [id], ("now", Thing.Device(id)));
                     break;
             }
         }
-
-        static string Name(Device d) => d.Name ?? DeviceKinds.Find(d.Kind)?.Name ?? d.Kind;
     }
 
     private IEnumerable<Difference> OfCables()
@@ -96,12 +120,12 @@ public sealed class BoxDifference
         var (was, now) = (fromLook.Cables.ToDictionary(c => c.Id), toLook.Cables.ToDictionary(c => c.Id));
         foreach (var cable in was.Where(c => !now.ContainsKey(c.Key)))
         {
-            yield return new($"{Upper(BoxLook.CableName(cable.Value))}: pulled out.", cable.Value.Leads);
+            yield return Make(Case.CableOut, cable.Value.Leads, ("was", cable.Value.Thing));
         }
 
         foreach (var cable in now.Where(c => !was.ContainsKey(c.Key)))
         {
-            yield return new($"{Upper(BoxLook.CableName(cable.Value))}: brought in.", cable.Value.Leads);
+            yield return Make(Case.CableIn, cable.Value.Leads, ("now", cable.Value.Thing));
         }
     }
 
@@ -114,7 +138,7 @@ public sealed class BoxDifference
                 // A new cable's leads are told where they land.
                 if (now.Run is not null && now.Lands.At is not (LandingAt.Unknown or LandingAt.Loose))
                 {
-                    yield return new($"{toLook.Called(id)}: to {to.Says(now.Lands)}.", [id]);
+                    yield return Make(Case.LeadTo, [id], ("lead", Thing.Lead(id)), ("now", now.Lands));
                 }
 
                 continue;
@@ -122,22 +146,25 @@ public sealed class BoxDifference
 
             if (!SameLanding(was.Lands, now.Lands) || was.Form != now.Form)
             {
-                yield return new($"{toLook.Called(id)}: from {Lies(from, was)} to {Lies(to, now)}.", [id], true);
+                yield return Make(Case.LeadMoved, [id], ("lead", Thing.Lead(id)), ("was", Lies(was)), ("now", Lies(now))) with
+                {
+                    NotBack = true,
+                };
             }
 
             if (was.Length.OrNull != now.Length.OrNull)
             {
-                yield return new($"{toLook.Called(id)}: length from {Long(was.Length)} to {Long(now.Length)}.", [id]);
+                yield return Make(Case.LeadLength, [id], ("lead", Thing.Lead(id)), ("was", was.Length.OrNull), ("now", now.Length.OrNull));
             }
 
             if (was.Gauge != now.Gauge || was.Stranded != now.Stranded || was.Metal != now.Metal)
             {
-                yield return new($"{toLook.Called(id)}: from {Wire(was)} to {Wire(now)}.", [id]);
+                yield return Make(Case.LeadWire, [id], ("lead", Thing.Lead(id)), ("was", was), ("now", now));
             }
 
             if (was.Colour != now.Colour || was.MarkedAs != now.MarkedAs)
             {
-                yield return new($"{toLook.Called(id)}: from {Colour(was)} to {Colour(now)}.", [id]);
+                yield return Make(Case.LeadColour, [id], ("lead", Thing.Lead(id)), ("was", was), ("now", now));
             }
         }
     }
@@ -148,7 +175,13 @@ public sealed class BoxDifference
         {
             if (from.Joints[was].Connector != to.Joints[now].Connector)
             {
-                yield return new($"{Upper(toLook.JointName(now))}: from {Connector(from.Joints[was])} to {Connector(to.Joints[now])}.", [now]);
+                yield return Make(
+                    Case.Connector,
+                    [now],
+                    ("joint", Thing.Joint(now)),
+                    ("was", Connector(from.Joints[was])),
+                    ("now", Connector(to.Joints[now]))
+                );
             }
         }
     }
@@ -165,14 +198,21 @@ public sealed class BoxDifference
             }
             else
             {
-                yield return new($"{tail.Colour} pigtail, {from.Says(tail.From)} to {from.Says(tail.To)}: taken out.", [id]);
+                yield return Make(Case.PigtailOut, [id], ("wasLead", Thing.Lead(id)), ("wasFrom", tail.From), ("wasTo", tail.To));
             }
         }
 
         foreach (var (id, _) in left)
         {
             var tail = to.Pigtails[id];
-            yield return new($"{tail.Colour} pigtail, {to.Says(tail.From)} to {to.Says(tail.To)}{(tail.Length.OrNull is { } length ? $", {length}" : "")}: put in.", [id]);
+            yield return Make(
+                Case.PigtailIn,
+                [id],
+                ("lead", Thing.Lead(id)),
+                ("from", tail.From),
+                ("to", tail.To),
+                ("length", tail.Length.OrNull)
+            );
         }
     }
 
@@ -180,8 +220,16 @@ public sealed class BoxDifference
     private void MatchJoints()
     {
         var (old, now) = (from, to);
-        var pairs = old.Joints.Ids.SelectMany(a => now.Joints.Ids.Select(b => (a, b, Shared: old.Leads.Count(l => l.Value.Lands.IsIn(a) && now.Leads.Find(l.Key)?.Lands.IsIn(b) == true))))
-            .Where(p => p.Shared > 0).OrderByDescending(p => p.Shared).ThenBy(p => p.a, StringComparer.Ordinal).ThenBy(p => p.b, StringComparer.Ordinal);
+        var pairs = old
+            .Joints.Ids.SelectMany(a =>
+                now.Joints.Ids.Select(b =>
+                    (a, b, Shared: old.Leads.Count(l => l.Value.Lands.IsIn(a) && now.Leads.Find(l.Key)?.Lands.IsIn(b) == true))
+                )
+            )
+            .Where(p => p.Shared > 0)
+            .OrderByDescending(p => p.Shared)
+            .ThenBy(p => p.a, StringComparer.Ordinal)
+            .ThenBy(p => p.b, StringComparer.Ordinal);
         var taken = new HashSet<string>(StringComparer.Ordinal);
         foreach (var (a, b, _) in pairs)
         {
@@ -194,7 +242,8 @@ public sealed class BoxDifference
         // Joints that hold only pigtails go by their id, then by their name.
         foreach (var a in old.Joints.Ids.Where(a => !joints.ContainsKey(a)).ToList())
         {
-            var b = now.Joints.Ids.FirstOrDefault(b => b == a && !taken.Contains(b)) ?? now.Joints.Ids.FirstOrDefault(b => !taken.Contains(b) && now.Joints[b].Name == old.Joints[a].Name);
+            var b = now.Joints.Ids.FirstOrDefault(b => b == a && !taken.Contains(b))
+                ?? now.Joints.Ids.FirstOrDefault(b => !taken.Contains(b) && now.Joints[b].Name == old.Joints[a].Name);
             if (b is not null && taken.Add(b))
             {
                 joints[a] = b;
@@ -203,38 +252,39 @@ public sealed class BoxDifference
     }
 
     private bool SameLanding(Landing was, Landing now) =>
-        was.At == now.At && (was.At == LandingAt.Joint ? joints.GetValueOrDefault(was.Joint!) == now.Joint : was.Device == now.Device && was.Place == now.Place);
+        was.At == now.At
+        && (
+            was.At == LandingAt.Joint
+                ? joints.GetValueOrDefault(was.Joint!) == now.Joint
+                : was.Device == now.Device && was.Place == now.Place
+        );
 
     /// <summary>A pigtail as text that two alike ones share, whatever their ids.</summary>
     private string Tail(Box box, Pigtail tail, bool old)
     {
-        string End(Landing l) => l.At == LandingAt.Joint ? $"joint {(old ? joints.GetValueOrDefault(l.Joint!, "-") : l.Joint)}" : $"{l.At} {l.Device} {l.Place}";
+        string End(Landing l) =>
+            l.At == LandingAt.Joint ? $"joint {(old ? joints.GetValueOrDefault(l.Joint!, "-") : l.Joint)}" : $"{l.At} {l.Device} {l.Place}";
         var ends = new[] { End(tail.From), End(tail.To) }.Order(StringComparer.Ordinal);
         return $"{string.Join("|", ends)}|{tail.Gauge}|{tail.Colour}|{tail.Stranded}|{tail.Length.OrNull}|{box.Name}";
     }
 
-    private static string Lies(Box box, Lead lead) => lead.Form switch { LeadForm.PassingThrough => "going on unbroken", LeadForm.Loop => "an unbroken loop", _ => box.Says(lead.Lands) };
+    /// <summary>Where a lead ends, or how it goes on.</summary>
+    private static object Lies(Lead lead) => lead.Form == LeadForm.Ended ? lead.Lands : lead.Form;
 
-    private static string Long(Fact<Length> length) => length.OrNull?.ToString() ?? "not known";
+    private static Thing Kind(Box box) => new(ThingKind.BoxKind, box.Kind);
 
-    private static string Wire(Lead lead) => $"{lead.Gauge?.ToString() ?? "?"} AWG{(lead.Stranded ? " stranded" : "")}{(lead.Metal == Metal.Aluminum ? " aluminum" : "")}";
+    private static Thing Connector(Joint joint) => new(ThingKind.Connector, joint.Connector);
 
-    private static string Colour(Lead lead) => lead.MarkedAs is null ? lead.Colour : $"{lead.Colour} marked {lead.MarkedAs}";
-
-    private static string Mark(Box box) => box.Mark.OrNull is { } mark ? mark.ToString() : "not read";
-
-    private static string KindName(Box box) => BoxKinds.Find(box.Kind)?.Name ?? box.Kind;
-
-    private static string Connector(Joint joint) => ConnectorKinds.Find(joint.Connector)?.Name ?? joint.Connector;
-
-    private static string Upper(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+    private static Difference Make(Case one, IReadOnlyList<string> ids, params ReadOnlySpan<(string, object?)> details) =>
+        new(one, Details.Of(details), ids);
 }
 
 /// <summary>Whether a box was put back as it was found, and the edits that put it back.</summary>
 public static class PutBack
 {
     /// <summary>Leads that do not lie where they lay.</summary>
-    public static IReadOnlyList<Difference> Missing(Job found, Job now, string box) => [.. BoxDifference.Between(found, now, box).Where(d => d.NotBack)];
+    public static IReadOnlyList<Difference> Missing(Job found, Job now, string box) =>
+        [.. BoxDifference.Between(found, now, box).Where(d => d.NotBack)];
 
     /// <summary>Moves every lead back whose old place is still there; null when there is none to move.</summary>
     public static Batch? Edit(Job found, Job now, string boxId)
@@ -244,8 +294,12 @@ public static class PutBack
             return null;
         }
 
-        var moves = Missing(found, now, boxId).SelectMany(d => d.Ids).Where(id => was.Leads.Has(id) && box.Leads.Has(id))
-            .Select(id => new MoveLead(boxId, id, was.Leads[id].Lands)).Where(m => m.Check(now) is null).ToList<Edits.Edit>();
+        var moves = Missing(found, now, boxId)
+            .SelectMany(d => d.Ids)
+            .Where(id => was.Leads.Has(id) && box.Leads.Has(id))
+            .Select(id => new MoveLead(boxId, id, was.Leads[id].Lands))
+            .Where(m => m.Check(now) is null)
+            .ToList<Edits.Edit>();
         return moves.Count == 0 ? null : new(moves, "Put back as found");
     }
 }

@@ -7,7 +7,8 @@ namespace JollyBarn.Planning;
 /// <summary>What a change of a box would do with the power on, as sentences.</summary>
 public static class LiveChange
 {
-    /// <summary>What becomes live or is no longer, what would open and when, and what someone touching the box would get. Nothing is called dead by it.</summary>
+    /// <summary>What becomes live or is no longer, what would open and when, and what someone touching the box would get. Nothing is called
+    /// dead by it.</summary>
     public static IReadOnlyList<string> Of(Job before, Job after, string id, Situation now)
     {
         if (!before.Boxes.TryFind(id, out var was) || !after.Boxes.TryFind(id, out var box))
@@ -30,18 +31,27 @@ public static class LiveChange
             var was = before.Strands.GetValueOrDefault(strand)?.Expected ?? Expected.Unknown;
             if (was != point.Expected && (was == Expected.Live || point.Expected == Expected.Live))
             {
-                yield return point.Expected == Expected.Live ? $"{Start(point.Name)} becomes live, {point.Volts.ToString("0", CultureInfo.InvariantCulture)} V" : $"{Start(point.Name)} is no longer expected live; that is no proof";
+                yield return point.Expected == Expected.Live
+                    ? $"{Start(point.Name)} becomes live, {point.Volts.ToString("0", CultureInfo.InvariantCulture)} V"
+                    : $"{Start(point.Name)} is no longer expected live; that is no proof";
             }
         }
 
         if (after.Metal is { Expected: Expected.Live } metal && before.Metal?.Expected != Expected.Live)
         {
-            yield return $"The metal box becomes live, {metal.Volts.ToString("0", CultureInfo.InvariantCulture)} V{(after.Touch is { } touch ? $": {touch.Milliamperes.ToString("0", CultureInfo.InvariantCulture)} mA through a person, {touch.Means}" : "")}";
+            yield return $"The metal box becomes live, {metal.Volts.ToString("0", CultureInfo.InvariantCulture)} "
+                + $"V{Through(after.Touch)}";
         }
     }
+
+    private static string Through(Touch? touch) =>
+        touch is null ? "" : $": {touch.Milliamperes.ToString("0", CultureInfo.InvariantCulture)} mA through a person, {touch.Means}";
 
     private static string Start(string says) => char.ToUpperInvariant(says[0]) + says[1..];
 
     /// <summary>A time as people say it: within 9 ms, within 40 s, within 20 min.</summary>
-    public static string Within(double seconds) => seconds < 1 ? $"within {(seconds * 1000).ToString("0", CultureInfo.InvariantCulture)} ms" : seconds < 100 ? $"within {seconds.ToString("0.#", CultureInfo.InvariantCulture)} s" : $"within {(seconds / 60).ToString("0", CultureInfo.InvariantCulture)} min";
+    public static string Within(double seconds) =>
+        seconds < 1 ? $"within {(seconds * 1000).ToString("0", CultureInfo.InvariantCulture)} ms"
+        : seconds < 100 ? $"within {seconds.ToString("0.#", CultureInfo.InvariantCulture)} s"
+        : $"within {(seconds / 60).ToString("0", CultureInfo.InvariantCulture)} min";
 }

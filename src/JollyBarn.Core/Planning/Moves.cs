@@ -2,6 +2,7 @@ using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning;
@@ -14,11 +15,40 @@ namespace JollyBarn.Planning;
 /// <param name="NewId">Id for what landing would make: a joint or a pigtail.</param>
 public sealed record Held(IReadOnlyList<string> Leads, string? Pigtail, bool FarEnd, string? FromJoint, string NewId);
 
+/// <summary>What changes for a cable or lead when an end moves. Nothing is called dead: only a proof says that.</summary>
+public enum Following
+{
+    CutOff,
+
+    /// <summary>A neutral is cut off while a hot of its cable is not: the trap of an open neutral.</summary>
+    CutOffHotLive,
+    JoinedToFeed,
+    Protected,
+    NoLongerProtected,
+}
+
+/// <param name="Thing">The lead or the run.</param>
+public sealed record Follow(Following What, Thing Thing);
+
 /// <summary>A place it may go, with everything that would follow.</summary>
-/// <param name="Key">Stable name of the place: <c>joint:hots</c>, <c>at:d1:line-hot/plate</c>, <c>new</c>, <c>screw</c>, <c>cap</c>, <c>loose</c>.</param>
+/// <param name="Key">Stable name of the place: <c>joint:hots</c>, <c>at:d1:line-hot/plate</c>, <c>new</c>, <c>screw</c>, <c>cap</c>,
+/// <c>loose</c>.</param>
+/// <param name="To">Where that is; null for a new joint.</param>
 /// <param name="Edit">The edit that does it; null when it is refused.</param>
-/// <param name="Follows">What changes for cables: cut off from the feed or joined to it, protected or no longer. Nothing is called dead: only a proof says that.</param>
-public sealed record Move(string Key, string Says, bool Here, Refusal? Refusal, Edit? Edit, Fit Fit, VolumeSpan Needed, VolumeSpan Left, IReadOnlyList<string> Follows, IReadOnlyList<Finding> New, IReadOnlyList<Finding> Settled);
+/// <param name="Follows">What changes for cables: cut off from the feed or joined to it, protected or no longer.</param>
+public sealed record Move(
+    string Key,
+    Landing? To,
+    bool Here,
+    Refusal? Refusal,
+    Edit? Edit,
+    Fit Fit,
+    VolumeSpan Needed,
+    VolumeSpan Left,
+    IReadOnlyList<Follow> Follows,
+    IReadOnlyList<Finding> New,
+    IReadOnlyList<Finding> Settled
+);
 
 /// <summary>Every place a picked end may go, each with its consequences, so that hovering need ask nothing.</summary>
 public static class Moves
@@ -70,23 +100,35 @@ public static class Moves
     {
         var (job, id, box) = (before.Job, before.Id, before.Box);
         var edit = EditFor(id, box, held, to);
-        var says = to is null ? "a new joint" : CodeBook.DeviceKinds.Spot(box.Devices.Find(to.Device)?.Kind, to.Place) is { } spot ? $"{box.Says(to)}, {spot.Place.Name}" : box.Says(to);
         var here = to is not null && Ends(box, held).Any() && Ends(box, held).All(e => e == to);
         if (edit.Check(job) is { } refusal)
         {
-            return new(key, says, here, refusal, null, before.Fill.Fit, before.Fill.Needed, before.Fill.Left, [], [], []);
+            return new(key, to, here, refusal, null, before.Fill.Fit, before.Fill.Needed, before.Fill.Left, [], [], []);
         }
 
         var next = edit.Apply(job);
         var after = new State(next, id, next.Boxes[id]);
         return new(
-            key, says, here, null, edit, after.Fill.Fit, after.Fill.Needed, after.Fill.Left, [.. Follows(before, after)],
-            [.. after.Findings.Where(f => !before.Findings.Any(b => Same(b, f)))], [.. before.Findings.Where(f => !after.Findings.Any(a => Same(a, f)))]);
+            key,
+            to,
+            here,
+            null,
+            edit,
+            after.Fill.Fit,
+            after.Fill.Needed,
+            after.Fill.Left,
+            [.. Follows(before, after)],
+            [.. after.Findings.Where(f => !before.Findings.Any(b => Same(b, f)))],
+            [.. before.Findings.Where(f => !after.Findings.Any(a => Same(a, f)))]
+        );
     }
 
-    private static IEnumerable<Landing> Ends(Box box, Held held) => held.Pigtail is not null
-        ? box.Pigtails.Find(held.Pigtail) is { } tail ? [held.FarEnd ? tail.To : tail.From] : []
-        : held.Leads.Select(l => box.Leads.Find(l)?.Lands).OfType<Landing>();
+    private static IEnumerable<Landing> Ends(Box box, Held held) =>
+        held.Pigtail is not null
+            ? box.Pigtails.Find(held.Pigtail) is { } tail
+                ? [held.FarEnd ? tail.To : tail.From]
+                : []
+            : held.Leads.Select(l => box.Leads.Find(l)?.Lands).OfType<Landing>();
 
     private static Edit EditFor(string box, Box now, Held held, Landing? to)
     {
@@ -100,7 +142,13 @@ public static class Moves
         {
             return to is not null
                 ? new LandPigtail(box, tail, held.FarEnd, to)
-                : new Batch([new AddJoint(box, held.NewId, connector), new LandPigtail(box, tail, held.FarEnd, new Landing(LandingAt.Joint, held.NewId))], "a new joint");
+                : new Batch(
+                    [
+                        new AddJoint(box, held.NewId, connector),
+                        new LandPigtail(box, tail, held.FarEnd, new Landing(LandingAt.Joint, held.NewId)),
+                    ],
+                    "a new joint"
+                );
         }
 
         if (to is null)
@@ -108,33 +156,54 @@ public static class Moves
             return new JoinLeads(box, held.NewId, connector, held.Leads, JointName(now, held.Leads));
         }
 
-        return held.Leads.Count == 1 ? new MoveLead(box, held.Leads[0], to) : new Batch([.. held.Leads.Select(l => new MoveLead(box, l, to))], $"{held.Leads.Count} leads to {now.Says(to)}");
+        return held.Leads.Count == 1
+            ? new MoveLead(box, held.Leads[0], to)
+            : new Batch([.. held.Leads.Select(l => new MoveLead(box, l, to))], $"{held.Leads.Count} leads to {now.Says(to)}");
     }
 
     /// <summary>What people call a joint of these: hots, neutrals, grounds; null when they are mixed.</summary>
     private static string? JointName(Box box, IReadOnlyList<string> leads)
     {
         var uses = leads.Select(l => box.Leads.Find(l)?.Use).Distinct().ToList();
-        return uses is not [{ } use] ? null : use switch { ConductorUse.Hot => "hots", ConductorUse.Neutral => "neutrals", ConductorUse.Ground => "grounds", ConductorUse.Traveler => "travelers", ConductorUse.Switched => "switched", _ => null };
+        return uses is not [{ } use]
+            ? null
+            : use switch
+            {
+                ConductorUse.Hot => "hots",
+                ConductorUse.Neutral => "neutrals",
+                ConductorUse.Ground => "grounds",
+                ConductorUse.Traveler => "travelers",
+                ConductorUse.Switched => "switched",
+                _ => null,
+            };
     }
 
-    private static IEnumerable<string> Follows(State before, State after)
+    private static IEnumerable<Follow> Follows(State before, State after)
     {
-        foreach (var lead in before.CutOff.Union(after.CutOff).Where(l => before.CutOff.Contains(l) != after.CutOff.Contains(l)).Order(StringComparer.Ordinal))
+        foreach (
+            var lead in before
+                .CutOff.Union(after.CutOff)
+                .Where(l => before.CutOff.Contains(l) != after.CutOff.Contains(l))
+                .Order(StringComparer.Ordinal)
+        )
         {
-            yield return $"{after.Look.Called(lead)} is {(after.CutOff.Contains(lead) ? "cut off from the feed" : "joined to the feed")}{(after.LiveBeside(lead) ? "; its hot stays live" : "")}";
+            var cut = after.LiveBeside(lead) ? Following.CutOffHotLive : Following.CutOff;
+            yield return new(after.CutOff.Contains(lead) ? cut : Following.JoinedToFeed, Thing.Lead(lead));
         }
 
         foreach (var run in before.Protected.Union(after.Protected).Order(StringComparer.Ordinal))
         {
             if (before.Protected.Contains(run) != after.Protected.Contains(run))
             {
-                yield return $"{before.Cable(run)} is {(after.Protected.Contains(run) ? "protected" : "no longer protected")}";
+                yield return new(
+                    after.Protected.Contains(run) ? Following.Protected : Following.NoLongerProtected,
+                    new(ThingKind.RunHere, run)
+                );
             }
         }
     }
 
-    private static bool Same(Finding a, Finding b) => a.Rule == b.Rule && a.Of == b.Of && a.Says == b.Says;
+    private static bool Same(Finding a, Finding b) => a.Key == b.Key;
 
     /// <summary>A box with what is said of it.</summary>
     private sealed class State
@@ -166,9 +235,14 @@ public static class Moves
         public IReadOnlyList<string> Protected { get; }
 
         /// <summary>True for a neutral that is cut off while a hot of its cable is not: the trap of an open neutral.</summary>
-        public bool LiveBeside(string lead) => CutOff.Contains(lead) && Box.Leads[lead] is { Use: ConductorUse.Neutral } neutral
-            && Box.Leads.Any(l => l.Value.Run == neutral.Run && l.Value.Side == neutral.Side && l.Value.Use is ConductorUse.Hot or ConductorUse.Switched && !CutOff.Contains(l.Key));
-
-        public string Cable(string run) => Job.Runs.Find(run) is { } found && found.SidesIn(Id).Select(s => found.End(s).Says).FirstOrDefault(s => s is not null) is { } says ? $"the cable {says}" : "a cable";
+        public bool LiveBeside(string lead) =>
+            CutOff.Contains(lead)
+            && Box.Leads[lead] is { Use: ConductorUse.Neutral } neutral
+            && Box.Leads.Any(l =>
+                l.Value.Run == neutral.Run
+                && l.Value.Side == neutral.Side
+                && l.Value.Use is ConductorUse.Hot or ConductorUse.Switched
+                && !CutOff.Contains(l.Key)
+            );
     }
 }

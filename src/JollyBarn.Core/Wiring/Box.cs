@@ -188,11 +188,19 @@ public sealed record Box
 
     /// <summary>Answers to the questions of the code book, by the thing they are about: <see cref="Subjects.Box"/> or an id.</summary>
     [JsonConverter(typeof(ByIdJson<Noted>))]
-    public ById<Noted> Noted { get; init => field = value ?? ById<Noted>.Empty; } = ById<Noted>.Empty;
+    public ById<Noted> Noted
+    {
+        get;
+        init => field = value ?? ById<Noted>.Empty;
+    } = ById<Noted>.Empty;
 
     /// <summary>What people said of it, unconfirmed.</summary>
     [JsonConverter(typeof(ByIdJson<Said>))]
-    public ById<Said> Said { get; init => field = value ?? ById<Said>.Empty; } = ById<Said>.Empty;
+    public ById<Said> Said
+    {
+        get;
+        init => field = value ?? ById<Said>.Empty;
+    } = ById<Said>.Empty;
 
     /// <summary>The answer to a question about one thing of the box; null when nobody gave one.</summary>
     public Observation? Fact(string of, string key) => Noted.Find(of)?.Facts.Find(key);
@@ -203,7 +211,10 @@ public sealed record Box
     {
         get
         {
-            var cover = Parts.Values.OrderByDescending(p => p.Order).Select(p => PartKinds.Find(p.Kind)?.Opens).FirstOrDefault(o => o is not null);
+            var cover = Parts
+                .Values.OrderByDescending(p => p.Order)
+                .Select(p => PartKinds.Find(p.Kind)?.Opens)
+                .FirstOrDefault(o => o is not null);
             return cover ?? Gangs;
         }
     }

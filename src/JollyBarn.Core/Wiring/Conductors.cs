@@ -9,6 +9,7 @@ public enum ConductorUse
     Hot,
     Neutral,
     Ground,
+
     /// <summary>Ground of an isolated set, 250.146(D).</summary>
     IsolatedGround,
     Switched,
@@ -28,8 +29,10 @@ public enum LeadForm
 {
     /// <summary>It ends here: spliced, landed, capped or loose.</summary>
     Ended,
+
     /// <summary>It passes through without a break.</summary>
     PassingThrough,
+
     /// <summary>An unbroken loop with slack.</summary>
     Loop,
 }

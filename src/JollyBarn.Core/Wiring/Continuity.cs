@@ -48,17 +48,27 @@ public sealed class Continuity
     public bool Reaches(string lead, string device, string terminal) => Root(LeadKey(lead)) == Root(TerminalKey(device, terminal));
 
     /// <summary>Leads of cables, grounds apart, that are not joined to any lead of a cable that feeds in.</summary>
-    public IEnumerable<string> Unfed(IReadOnlySet<string> feeding) => Carrying().Where(id => !feeding.Contains(id) && !feeding.Any(f => Joined(id, f)));
+    public IEnumerable<string> Unfed(IReadOnlySet<string> feeding) =>
+        Carrying().Where(id => !feeding.Contains(id) && !feeding.Any(f => Joined(id, f)));
 
     /// <summary>Leads of cables that carry current: all but grounds and a device's own.</summary>
     private IEnumerable<string> Carrying() => box.Leads.Where(l => l.Value.Run is not null && !l.Value.IsGround).Select(l => l.Key);
 
     /// <summary>Runs that feed into the box: those somebody said so of at the end that is here.</summary>
     public static IReadOnlySet<string> Feeding(Job job, string boxId, Box box) =>
-        box.Leads.Where(l => !l.Value.IsGround && l.Value.Run is not null && job.Runs.Find(l.Value.Run) is { } run && run.End(l.Value.Side) is { Feeds: Feeds.FeedsIn } end && end.IsIn(boxId))
-            .Select(l => l.Key).ToHashSet(StringComparer.Ordinal);
+        box
+            .Leads.Where(l =>
+                !l.Value.IsGround
+                && l.Value.Run is not null
+                && job.Runs.Find(l.Value.Run) is { } run
+                && run.End(l.Value.Side) is { Feeds: Feeds.FeedsIn } end
+                && end.IsIn(boxId)
+            )
+            .Select(l => l.Key)
+            .ToHashSet(StringComparer.Ordinal);
 
-    /// <summary>Runs with a conductor that is cut off from the feed when the device is taken out with nothing joined in its place.</summary>
+    /// <summary>Runs with a conductor that is cut off from the feed when the device is taken out with nothing joined in its
+    /// place.</summary>
     /// <remarks>Cut off is not dead: with only its neutral gone, a cable's hot is still live.</remarks>
     public static IReadOnlyList<string> CutOffWithout(Job job, string boxId, Box box, string device)
     {
@@ -69,7 +79,15 @@ public sealed class Continuity
         }
 
         var before = Of(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
-        return [.. Without(box, device).Unfed(feeding).Where(l => !before.Contains(l)).Select(l => box.Leads[l].Run!).Distinct().Order(StringComparer.Ordinal)];
+        return
+        [
+            .. Without(box, device)
+                .Unfed(feeding)
+                .Where(l => !before.Contains(l))
+                .Select(l => box.Leads[l].Run!)
+                .Distinct()
+                .Order(StringComparer.Ordinal),
+        ];
     }
 
     /// <summary>Runs that hang on the load side of a protective device in this box and not on its line side too.</summary>
@@ -106,18 +124,22 @@ public sealed class Continuity
 
     private Node TerminalKey(string device, string terminal)
     {
-        var stem = terminal.EndsWith("-upper", StringComparison.Ordinal) || terminal.EndsWith("-lower", StringComparison.Ordinal) ? terminal[..^6] : terminal;
+        var stem =
+            terminal.EndsWith("-upper", StringComparison.Ordinal) || terminal.EndsWith("-lower", StringComparison.Ordinal)
+                ? terminal[..^6]
+                : terminal;
         return box.Devices.Find(device)?.BrokenTabs.Contains(stem) == true ? new('t', device, terminal) : new('t', device, stem);
     }
 
     /// <summary>Where an end touches; an end that touches nothing is only itself.</summary>
-    private Node Key(Landing at, Node self, string? without) => at.At switch
-    {
-        LandingAt.Joint => new('j', at.Joint ?? ""),
-        LandingAt.Terminal when at.Device != without => TerminalKey(at.Device ?? "", at.Terminal ?? ""),
-        LandingAt.BondingScrew => Screw,
-        _ => self,
-    };
+    private Node Key(Landing at, Node self, string? without) =>
+        at.At switch
+        {
+            LandingAt.Joint => new('j', at.Joint ?? ""),
+            LandingAt.Terminal when at.Device != without => TerminalKey(at.Device ?? "", at.Terminal ?? ""),
+            LandingAt.BondingScrew => Screw,
+            _ => self,
+        };
 
     private void Through(string id, Device device)
     {
@@ -144,7 +166,8 @@ public sealed class Continuity
     }
 
     /// <summary>A device's terminal, or its own lead where it has leads instead.</summary>
-    private Node End(string device, DeviceKind? kind, string name) => kind?.Leads.Any(l => l.Id == name) == true ? LeadKey($"{device}.{name}") : TerminalKey(device, name);
+    private Node End(string device, DeviceKind? kind, string name) =>
+        kind?.Leads.Any(l => l.Id == name) == true ? LeadKey($"{device}.{name}") : TerminalKey(device, name);
 
     private void Join(Node a, Node b) => above[Root(a)] = Root(b);
 

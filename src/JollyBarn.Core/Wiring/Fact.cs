@@ -8,6 +8,7 @@ public enum Known
     Unknown,
     NotApplicable,
     Measured,
+
     /// <summary>Read off a mark or a catalogue.</summary>
     Marked,
     Estimated,

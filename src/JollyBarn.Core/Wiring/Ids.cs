@@ -10,7 +10,10 @@ public static partial class Ids
     public static bool IsGood(string? id) => id is not null && Pattern().IsMatch(id);
 
     /// <summary>A foreign string cut short enough to be named in a sentence.</summary>
-    public static string Shown(string? text) => text is null ? "nothing" : text.Length <= 40 ? text : text[..40] + "…";
+    public static string Shown(string? text) =>
+        text is null ? "nothing"
+        : text.Length <= 40 ? text
+        : text[..40] + "…";
 
     [GeneratedRegex(@"\A[a-z0-9][a-z0-9.\-]{0,63}\z")]
     private static partial Regex Pattern();

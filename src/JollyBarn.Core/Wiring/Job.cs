@@ -67,7 +67,15 @@ public enum BreakerKind
 }
 
 /// <summary>A breaker in a slot of a panel.</summary>
-public sealed record Breaker(int Slot, int Poles, decimal? Amperes = null, BreakerKind Kind = BreakerKind.Unknown, string? Circuit = null, string? Says = null, bool? On = null)
+public sealed record Breaker(
+    int Slot,
+    int Poles,
+    decimal? Amperes = null,
+    BreakerKind Kind = BreakerKind.Unknown,
+    string? Circuit = null,
+    string? Says = null,
+    bool? On = null
+)
 {
     /// <summary>True for the second half of a tandem: two breakers in one slot, each with a handle and a screw of its own.</summary>
     public bool Lower { get; init; }
@@ -82,21 +90,39 @@ public sealed record Breaker(int Slot, int Poles, decimal? Amperes = null, Break
 
     /// <summary>The slots it takes: its poles stand one below the other, on one side of the panel.</summary>
     [JsonIgnore]
-    public IEnumerable<string> Slots => Poles == 1 ? [Where] : Enumerable.Range(0, Poles).Select(pole => (Slot + (2 * pole)).ToString(System.Globalization.CultureInfo.InvariantCulture));
+    public IEnumerable<string> Slots =>
+        Poles == 1
+            ? [Where]
+            : Enumerable.Range(0, Poles).Select(pole => (Slot + (2 * pole)).ToString(System.Globalization.CultureInfo.InvariantCulture));
 
     /// <summary>Who holds it off: it goes on again when everyone has let go.</summary>
-    public IReadOnlyList<string> HeldBy { get; init => field = value ?? []; } = [];
+    public IReadOnlyList<string> HeldBy
+    {
+        get;
+        init => field = value ?? [];
+    } = [];
 }
 
 /// <summary>A panel with its legs, slots and breakers.</summary>
-public sealed record Panel(string Name, SupplySystem System, int Slots, decimal? MainAmperes = null, string? Source = null, string? Place = null)
+public sealed record Panel(
+    string Name,
+    SupplySystem System,
+    int Slots,
+    decimal? MainAmperes = null,
+    string? Source = null,
+    string? Place = null
+)
 {
     /// <summary>Breakers by slot.</summary>
     public IReadOnlyList<Breaker> Breakers { get; init; } = [];
 
     /// <summary>Answers about the panel itself and its breakers by slot.</summary>
     [JsonConverter(typeof(ByIdJson<Noted>))]
-    public ById<Noted> Noted { get; init => field = value ?? ById<Noted>.Empty; } = ById<Noted>.Empty;
+    public ById<Noted> Noted
+    {
+        get;
+        init => field = value ?? ById<Noted>.Empty;
+    } = ById<Noted>.Empty;
 }
 
 /// <summary>What one breaker, or a two-pole pair, feeds.</summary>
@@ -104,7 +130,11 @@ public sealed record Circuit(string Name, string? Panel = null, string? Note = n
 {
     /// <summary>Answers about it.</summary>
     [JsonConverter(typeof(ByIdJson<Observation>))]
-    public ById<Observation> Facts { get; init => field = value ?? ById<Observation>.Empty; } = ById<Observation>.Empty;
+    public ById<Observation> Facts
+    {
+        get;
+        init => field = value ?? ById<Observation>.Empty;
+    } = ById<Observation>.Empty;
 }
 
 /// <summary>A named plan: an ordered list of edits on top of the present.</summary>
@@ -125,10 +155,18 @@ public sealed record Change
     public ById<Box> AsFound { get; init; } = ById<Box>.Empty;
 
     /// <summary>Corrections to what was found, in order; each is in the present and in <see cref="AsFound"/> too.</summary>
-    public IReadOnlyList<Correction> Corrections { get; init => field = value ?? []; } = [];
+    public IReadOnlyList<Correction> Corrections
+    {
+        get;
+        init => field = value ?? [];
+    } = [];
 
     /// <summary>What was recorded as done, in order: as left is as found with these.</summary>
-    public IReadOnlyList<DoneEdit> Done { get; init => field = value ?? []; } = [];
+    public IReadOnlyList<DoneEdit> Done
+    {
+        get;
+        init => field = value ?? [];
+    } = [];
 }
 
 /// <summary>A correction to as found.</summary>
@@ -180,19 +218,39 @@ public sealed record Job
     public ById<Change> Changes { get; init; } = ById<Change>.Empty;
 
     [JsonConverter(typeof(ByIdJson<Reading>))]
-    public ById<Reading> Readings { get; init => field = value ?? ById<Reading>.Empty; } = ById<Reading>.Empty;
+    public ById<Reading> Readings
+    {
+        get;
+        init => field = value ?? ById<Reading>.Empty;
+    } = ById<Reading>.Empty;
 
     [JsonConverter(typeof(ByIdJson<Proof>))]
-    public ById<Proof> Proofs { get; init => field = value ?? ById<Proof>.Empty; } = ById<Proof>.Empty;
+    public ById<Proof> Proofs
+    {
+        get;
+        init => field = value ?? ById<Proof>.Empty;
+    } = ById<Proof>.Empty;
 
     [JsonConverter(typeof(ByIdJson<Ruling>))]
-    public ById<Ruling> Rulings { get; init => field = value ?? ById<Ruling>.Empty; } = ById<Ruling>.Empty;
+    public ById<Ruling> Rulings
+    {
+        get;
+        init => field = value ?? ById<Ruling>.Empty;
+    } = ById<Ruling>.Empty;
 
     [JsonConverter(typeof(ByIdJson<Report>))]
-    public ById<Report> Reports { get; init => field = value ?? ById<Report>.Empty; } = ById<Report>.Empty;
+    public ById<Report> Reports
+    {
+        get;
+        init => field = value ?? ById<Report>.Empty;
+    } = ById<Report>.Empty;
 
     [JsonConverter(typeof(ByIdJson<Photo>))]
-    public ById<Photo> Photos { get; init => field = value ?? ById<Photo>.Empty; } = ById<Photo>.Empty;
+    public ById<Photo> Photos
+    {
+        get;
+        init => field = value ?? ById<Photo>.Empty;
+    } = ById<Photo>.Empty;
 
     public static Job Blank(string name) => new() { Name = name };
 }

@@ -12,6 +12,7 @@ public enum ProofStanding
     /// <summary>Nothing was proved here by this person in this visit.</summary>
     None,
     Begun,
+
     /// <summary>A reading showed voltage, or the known source did not read live.</summary>
     Failed,
     Proved,
@@ -23,11 +24,20 @@ public enum ProofStanding
 /// <param name="Missing">Pairs still to read.</param>
 /// <param name="Says">One sentence.</param>
 /// <param name="At">When the last reading was taken.</param>
-public sealed record ProofState(ProofStanding Standing, IReadOnlyList<ProofPair> Missing, string Says, string? Proof = null, string? At = null, string? Instrument = null);
+public sealed record ProofState(
+    ProofStanding Standing,
+    IReadOnlyList<ProofPair> Missing,
+    string Says,
+    string? Proof = null,
+    string? At = null,
+    string? Instrument = null
+);
 
-/// <summary>Proof of dead: live–dead–live, every pair of every cable and each conductor to an independent ground, with an instrument that may count.</summary>
+/// <summary>Proof of dead: live–dead–live, every pair of every cable and each conductor to an independent ground, with an instrument that
+/// may count.</summary>
 /// <remarks>
-/// <em>Practice</em>, after NFPA 70E 120.6: an absence-of-voltage test is made before and after on a known source. It holds for one box, one person and one visit, and lapses when
+/// <em>Practice</em>, after NFPA 70E 120.6: an absence-of-voltage test is made before and after on a known source. It holds for one box,
+/// one person and one visit, and lapses when
 /// a breaker, switch or source of the job is recorded as changed, when work is handed over, when the visit ends, or after a set time.
 /// </remarks>
 public static class Proofs
@@ -39,7 +49,12 @@ public static class Proofs
     public static IReadOnlyList<ProofPair> Pairs(Box box)
     {
         var pairs = new List<ProofPair>();
-        foreach (var cable in box.Leads.Where(l => l.Value.Run is not null).GroupBy(l => Subjects.CableEnd(l.Value.Run!, l.Value.Side)).OrderBy(g => g.Key, StringComparer.Ordinal))
+        foreach (
+            var cable in box
+                .Leads.Where(l => l.Value.Run is not null)
+                .GroupBy(l => Subjects.CableEnd(l.Value.Run!, l.Value.Side))
+                .OrderBy(g => g.Key, StringComparer.Ordinal)
+        )
         {
             var ids = cable.OrderBy(l => l.Value.Index).Select(l => l.Key).ToList();
             for (var i = 0; i < ids.Count; i++)
@@ -56,7 +71,11 @@ public static class Proofs
     /// <summary>Where the newest proof of this person at this box stands at a time (ISO 8601).</summary>
     public static ProofState Of(Job job, string boxId, string by, string now)
     {
-        var found = job.Proofs.Where(p => p.Value.Box == boxId && p.Value.By == by).OrderByDescending(p => p.Value.Begun, StringComparer.Ordinal).ThenByDescending(p => p.Key, StringComparer.Ordinal).FirstOrDefault();
+        var found = job
+            .Proofs.Where(p => p.Value.Box == boxId && p.Value.By == by)
+            .OrderByDescending(p => p.Value.Begun, StringComparer.Ordinal)
+            .ThenByDescending(p => p.Key, StringComparer.Ordinal)
+            .FirstOrDefault();
         if (found.Key is null || !job.Boxes.TryFind(boxId, out var box))
         {
             return new(ProofStanding.None, job.Boxes.Find(boxId) is { } b ? Pairs(b) : [], "Nothing is proved dead here.");
@@ -75,12 +94,23 @@ public static class Proofs
 
         if (readings.FirstOrDefault(r => r.Step == ReadingStep.Pair && !(r.Volts < book.Number("proof.dead"))) is { } live)
         {
-            return State(ProofStanding.Failed, $"{live.Says} between {live.From} and {live.To}: it is not dead. Stop, find what feeds it, and begin again.");
+            return State(
+                ProofStanding.Failed,
+                $"{live.Says} between {live.From} and {live.To}: it is not dead. Stop, find what feeds it, and begin again."
+            );
         }
 
-        if (readings.FirstOrDefault(r => r.Step is ReadingStep.KnownBefore or ReadingStep.KnownAfter && !(r.Volts >= book.Number("proof.live"))) is { } blind)
+        if (
+            readings.FirstOrDefault(r =>
+                r.Step is ReadingStep.KnownBefore or ReadingStep.KnownAfter && !(r.Volts >= book.Number("proof.live"))
+            ) is
+            { } blind
+        )
         {
-            return State(ProofStanding.Failed, $"The known source read {blind.Says}: the instrument proved nothing. Begin again with one that reads it.");
+            return State(
+                ProofStanding.Failed,
+                $"The known source read {blind.Says}: the instrument proved nothing. Begin again with one that reads it."
+            );
         }
 
         var before = readings.FirstOrDefault(r => r.Step == ReadingStep.KnownBefore);
@@ -88,7 +118,10 @@ public static class Proofs
         var pairs = readings.Where(r => r.Step == ReadingStep.Pair).ToList();
         if (before is null || missing.Count > 0 || after is null || pairs.Exists(p => Earlier(p.At, before.At) || Earlier(after.At, p.At)))
         {
-            var says = before is null ? "Read the known source first." : missing.Count > 0 ? $"{missing.Count} readings to go." : "Read the known source again.";
+            var says =
+                before is null ? "Read the known source first."
+                : missing.Count > 0 ? $"{missing.Count} readings to go."
+                : "Read the known source again.";
             return State(ProofStanding.Begun, says);
         }
 
@@ -100,14 +133,20 @@ public static class Proofs
 
     /// <summary>The job with every standing proof ended, or those for which the test holds.</summary>
     public static Job Lapse(Job job, string why, string? at, Func<Proof, bool>? which = null) =>
-        job.Proofs.Count == 0 ? job : job with { Proofs = job.Proofs.Each((_, p) => p.Ended is null && which?.Invoke(p) != false ? p with { Ended = new(why, at) } : p) };
+        job.Proofs.Count == 0
+            ? job
+            : job with
+            {
+                Proofs = job.Proofs.Each((_, p) => p.Ended is null && which?.Invoke(p) != false ? p with { Ended = new(why, at) } : p),
+            };
 
     private static bool Same(Reading r, ProofPair p) => (r.From == p.From && r.To == p.To) || (r.From == p.To && r.To == p.From);
 
     private static bool Earlier(string a, string b) => string.CompareOrdinal(a, b) < 0;
 
     private static decimal Hours(string from, string to) =>
-        DateTimeOffset.TryParse(from, System.Globalization.CultureInfo.InvariantCulture, out var a) && DateTimeOffset.TryParse(to, System.Globalization.CultureInfo.InvariantCulture, out var b)
+        DateTimeOffset.TryParse(from, System.Globalization.CultureInfo.InvariantCulture, out var a)
+        && DateTimeOffset.TryParse(to, System.Globalization.CultureInfo.InvariantCulture, out var b)
             ? (decimal)(b - a).TotalHours
             : decimal.MaxValue;
 }

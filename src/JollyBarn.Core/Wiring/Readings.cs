@@ -5,10 +5,13 @@ public enum ReadingStep
 {
     /// <summary>Only a reading.</summary>
     None,
+
     /// <summary>A source known to be live, read before a proof.</summary>
     KnownBefore,
+
     /// <summary>One pair of a proof of dead.</summary>
     Pair,
+
     /// <summary>The known source again, after.</summary>
     KnownAfter,
 }
@@ -19,13 +22,33 @@ public enum ReadingStep
 /// <param name="Says">What it showed, as written down.</param>
 /// <param name="Volts">The same as volts, where it is volts.</param>
 /// <param name="At">When, ISO 8601, UTC.</param>
-public sealed record Reading(string Instrument, string From, string To, string Says, string By, string At, string? Box = null, string? Proof = null, ReadingStep Step = ReadingStep.None, decimal? Volts = null, string? Note = null);
+public sealed record Reading(
+    string Instrument,
+    string From,
+    string To,
+    string Says,
+    string By,
+    string At,
+    string? Box = null,
+    string? Proof = null,
+    ReadingStep Step = ReadingStep.None,
+    decimal? Volts = null,
+    string? Note = null
+);
 
 /// <summary>A proof of dead at one box by one person: its readings are entries of their own that name it.</summary>
 /// <param name="KnownSource">The source known to be live that the instrument is tried on.</param>
 /// <param name="Reference">The independent ground the conductors are read against.</param>
 /// <param name="Ended">Why and when it no longer holds; null while it may.</param>
-public sealed record Proof(string Box, string By, string Instrument, string Begun, string KnownSource, string Reference, ProofEnd? Ended = null);
+public sealed record Proof(
+    string Box,
+    string By,
+    string Instrument,
+    string Begun,
+    string KnownSource,
+    string Reference,
+    ProofEnd? Ended = null
+);
 
 /// <param name="At">When, ISO 8601; null when the edit that ended it carried no time.</param>
 public sealed record ProofEnd(string Why, string? At = null);
@@ -34,8 +57,24 @@ public sealed record ProofEnd(string Why, string? At = null);
 /// <param name="Box">The box, circuit or panel that was judged.</param>
 /// <param name="Rule">Rule whose verdict it settles.</param>
 /// <param name="Of">Subject of that verdict.</param>
-/// <param name="About">The verdict's sentence when it was asked; when the sentence changes the ruling no longer settles it.</param>
-public sealed record Ruling(string Box, string Rule, string Of, string About, string Asked, string AcceptedBy, string When);
+/// <param name="About">The verdict's sentence when it was asked, to read; nothing goes by it.</param>
+/// <param name="Case">Which case of the rule it is about; null in a file of an earlier program until the case is found.</param>
+/// <param name="Details">The details of that case: when they change the ruling no longer settles it.</param>
+public sealed record Ruling(
+    string Box,
+    string Rule,
+    string Of,
+    string About,
+    string Asked,
+    string AcceptedBy,
+    string When,
+    string? Case = null,
+    string? Details = null
+)
+{
+    public bool Settles(string rule, string of, string @case, string details) =>
+        Rule == rule && Of == of && Case == @case && Details == details;
+}
 
 /// <summary>Somebody else's list: an inspector's, a buyer's.</summary>
 public sealed record Report(string Name, string? From = null, string? Date = null)
@@ -48,8 +87,24 @@ public sealed record Report(string Name, string? From = null, string? Date = nul
 /// <param name="Order">Place in the list.</param>
 /// <param name="Answer">What is said back.</param>
 /// <param name="Closed">Day it was settled; null while it is open.</param>
-public sealed record ReportLine(string Text, int Order, string? Box = null, string? Rule = null, string? Answer = null, string? Closed = null);
+public sealed record ReportLine(
+    string Text,
+    int Order,
+    string? Box = null,
+    string? Rule = null,
+    string? Answer = null,
+    string? Closed = null
+);
 
 /// <summary>A picture of a box, pinned to a lead or not. Its bytes are kept under their hash.</summary>
 /// <param name="Sha">SHA-256 of its bytes, hexadecimal.</param>
-public sealed record Photo(string Box, string Sha, int Width, int Height, int Bytes, string? Lead = null, string? Caption = null, string? When = null);
+public sealed record Photo(
+    string Box,
+    string Sha,
+    int Width,
+    int Height,
+    int Bytes,
+    string? Lead = null,
+    string? Caption = null,
+    string? When = null
+);

@@ -16,8 +16,10 @@ public enum CableType
     Ac,
     Mc,
     Cord,
+
     /// <summary>Old cable of two insulated conductors without a ground.</summary>
     OldTwoWire,
+
     /// <summary>Single conductors in a raceway.</summary>
     Raceway,
 }
@@ -52,7 +54,13 @@ public enum Feeds
 /// <param name="Id">Box or panel id.</param>
 /// <param name="Entry">Entry of the box.</param>
 /// <param name="Says">What the cable is called at this end.</param>
-public sealed record RunEnd(EndAt At = EndAt.Unknown, string? Id = null, string? Entry = null, string? Says = null, Feeds Feeds = Feeds.CannotTell)
+public sealed record RunEnd(
+    EndAt At = EndAt.Unknown,
+    string? Id = null,
+    string? Entry = null,
+    string? Says = null,
+    Feeds Feeds = Feeds.CannotTell
+)
 {
     public static RunEnd Unknown { get; } = new();
 

@@ -1,13 +1,23 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Inspection;
+using JollyBarn.Telling;
+using JollyBarn.Telling.Facts;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
 
 /// <summary>A kind of device with the places one can land on.</summary>
 public sealed record Catalogue(
-    IReadOnlyList<BoxKind> Boxes, IReadOnlyList<PartKind> Parts, IReadOnlyList<DeviceKind> Devices, IReadOnlyList<ConnectorKind> Connectors, IReadOnlyList<PracticeQuestion> Practices, IReadOnlyList<Assumption> Assumptions,
-    IReadOnlyList<FactKind> Facts, IReadOnlyList<InstrumentKind> Instruments, IReadOnlyList<RuleKind> Rules);
+    IReadOnlyList<BoxKind> Boxes,
+    IReadOnlyList<PartKind> Parts,
+    IReadOnlyList<DeviceKind> Devices,
+    IReadOnlyList<ConnectorKind> Connectors,
+    IReadOnlyList<PracticeQuestion> Practices,
+    IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<FactKind> Facts,
+    IReadOnlyList<InstrumentKind> Instruments,
+    IReadOnlyList<RuleKind> Rules
+);
 
 /// <summary>A rule in a list.</summary>
 public sealed record RuleKind(string Id, string Name, string Why);
@@ -17,12 +27,29 @@ internal static class BookEndpoints
 {
     public static void MapBook(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/catalogue", () => TypedResults.Ok(new Catalogue(BoxKinds.All, PartKinds.All, DeviceKinds.All, ConnectorKinds.All, PracticeBook.Questions, Assumptions.All, FactKinds.All, InstrumentKinds.All, [.. Inspector.All.Select(r => new RuleKind(r.Id, r.Name, r.Why))])))
-            .WithName("catalogue").WithSummary("Kinds of boxes, parts, devices and connectors, and the questions of house practice.");
+        api.MapGet("/catalogue", () =>
+                TypedResults.Ok(
+                    new Catalogue(
+                        BoxKinds.All,
+                        PartKinds.All,
+                        DeviceKinds.All,
+                        ConnectorKinds.All,
+                        PracticeBook.Questions,
+                        Assumptions.All,
+                        FactKind.All,
+                        InstrumentKinds.All,
+                        [.. Inspector.All.Select(r => new RuleKind(r.Id, Teller.RuleName(r.Id), Teller.RuleWhy(r.Id)))]
+                    )
+                )
+            )
+            .WithName("catalogue")
+            .WithSummary("Kinds of boxes, parts, devices and connectors, and the questions of house practice.");
         api.MapGet("/limits/{edition}", Results<Ok<IEnumerable<Limit>>, ProblemHttpResult> (string edition) =>
-            Enum.TryParse<Edition>(edition, true, out var known) && Enum.IsDefined(known)
-                ? TypedResults.Ok(LimitTable.For(CodeProfile.Default with { Edition = known }).All)
-                : TypedResults.Problem("The editions are Nec2017, Nec2020 and Nec2023.", statusCode: 404))
-            .WithName("limits").WithSummary("Every number of an edition with its article.");
+                Enum.TryParse<Edition>(edition, true, out var known) && Enum.IsDefined(known)
+                    ? TypedResults.Ok(LimitTable.For(CodeProfile.Default with { Edition = known }).All)
+                    : TypedResults.Problem("The editions are Nec2017, Nec2020 and Nec2023.", statusCode: 404)
+            )
+            .WithName("limits")
+            .WithSummary("Every number of an edition with its article.");
     }
 }

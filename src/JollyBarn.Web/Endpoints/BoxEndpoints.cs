@@ -3,6 +3,7 @@ using JollyBarn.Fill;
 using JollyBarn.Planning;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Store;
+using JollyBarn.Telling;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -19,7 +20,7 @@ public sealed record MovesAsked(Held Held, string? Change = null, BoxState? Stat
 public sealed record BoxInstead(InsteadAnswer Answer, IReadOnlyList<Edit> Edits);
 
 /// <summary>Places with their consequences, and the version they were asked of.</summary>
-public sealed record MovesAnswer(long Version, IReadOnlyList<Move> Moves);
+public sealed record MovesAnswer(long Version, IReadOnlyList<ToldMove> Moves);
 
 /// <summary>Boxes of a job.</summary>
 internal static class BoxEndpoints
@@ -27,63 +28,94 @@ internal static class BoxEndpoints
     public static void MapBoxes(this IEndpointRouteBuilder api)
     {
         api.MapGet("/jobs/{job}/boxes", Results<Ok<IEnumerable<BoxSummary>>, NotFound> (JobStore store, string job, string? find) =>
-        {
-            if (store.Find(job) is not { } open)
             {
-                return TypedResults.NotFound();
-            }
+                if (store.Find(job) is not { } open)
+                {
+                    return TypedResults.NotFound();
+                }
 
-            var words = (find ?? "").Split(' ', StringSplitOptions.RemoveEmptyEntries);
-            return TypedResults.Ok(Summaries(open, open.Now.Job).Where(b => words.All(w => $"{b.Name} {b.Place} {b.KindName}".Contains(w, StringComparison.OrdinalIgnoreCase))));
-        }).WithName("boxes").WithSummary("Boxes by room and name; find keeps those whose name, room or kind has every word.");
+                var words = (find ?? "").Split(' ', StringSplitOptions.RemoveEmptyEntries);
+                return TypedResults.Ok(
+                    Summaries(open, open.Now.Job)
+                        .Where(b => words.All(w => $"{b.Name} {b.Place} {b.KindName}".Contains(w, StringComparison.OrdinalIgnoreCase)))
+                );
+            })
+            .WithName("boxes")
+            .WithSummary("Boxes by room and name; find keeps those whose name, room or kind has every word.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}", Results<Ok<BoxView>, NotFound> (JobStore store, string job, string box, long? version, string? change, BoxState? state) =>
-        {
-            if (store.Find(job) is not { } open)
-            {
-                return TypedResults.NotFound();
-            }
+        api.MapGet(
+                "/jobs/{job}/boxes/{box}",
+                Results<Ok<BoxView>, NotFound> (JobStore store, string job, string box, long? version, string? change, BoxState? state) =>
+                {
+                    if (store.Find(job) is not { } open)
+                    {
+                        return TypedResults.NotFound();
+                    }
 
-            var now = open.Now;
-            var seen = States.Of(open, version, change, state);
-            return seen?.Boxes.Find(box) is { } found
-                ? TypedResults.Ok(Answers.View(seen, version ?? now.Version, box, found, open.Judged))
-                : TypedResults.NotFound();
-        }).WithName("box").WithSummary("One box with its cables and everything fill says; of an earlier version, or as a Change plans it, when asked.");
+                    var now = open.Now;
+                    var seen = States.Of(open, version, change, state);
+                    return seen?.Boxes.Find(box) is { } found
+                        ? TypedResults.Ok(Answers.View(seen, version ?? now.Version, box, found, open.Judged))
+                        : TypedResults.NotFound();
+                }
+            )
+            .WithName("box")
+            .WithSummary("One box with its cables and everything fill says; of an earlier version, or as a Change plans it, when asked.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}/instead", Results<Ok<BoxInstead>, NotFound> (JobStore store, string job, string box, long? version, string? change, BoxState? state) =>
-            store.Find(job) is { } open && States.Of(open, version, change, state) is { } seen && seen.Boxes.Find(box) is { } found
-                ? TypedResults.Ok(InsteadOf(seen, box, found))
-                : TypedResults.NotFound())
-            .WithName("instead").WithSummary("What would do instead of this box.");
+        api.MapGet(
+                "/jobs/{job}/boxes/{box}/instead",
+                Results<Ok<BoxInstead>, NotFound> (
+                    JobStore store,
+                    string job,
+                    string box,
+                    long? version,
+                    string? change,
+                    BoxState? state
+                ) =>
+                    store.Find(job) is { } open && States.Of(open, version, change, state) is { } seen && seen.Boxes.Find(box) is { } found
+                        ? TypedResults.Ok(InsteadOf(seen, box, found))
+                        : TypedResults.NotFound()
+            )
+            .WithName("instead")
+            .WithSummary("What would do instead of this box.");
 
         api.MapPost("/jobs/{job}/boxes/{box}/moves", (JobStore store, string job, string box, MovesAsked asked) =>
-        {
-            if (store.Find(job) is not { } open || open.Now is var now && !now.Job.Boxes.Has(box))
             {
-                return Problems.Missing("box");
-            }
+                if (store.Find(job) is not { } open || open.Now is var now && !now.Job.Boxes.Has(box))
+                {
+                    return Problems.Missing("box");
+                }
 
-            if (asked.Held.Leads.Count > Limits.Held || !Ids.IsGood(asked.Held.NewId))
-            {
-                return Problems.From(new($"At most {Limits.Held} leads are picked at once, and what they make needs an id.", "held"));
-            }
+                if (asked.Held.Leads.Count > Limits.Held || !Ids.IsGood(asked.Held.NewId))
+                {
+                    return Problems.From(new($"At most {Limits.Held} leads are picked at once, and what they make needs an id.", "held"));
+                }
 
-            if (States.Of(open, null, asked.Change, asked.State) is not { } seen)
-            {
-                return Problems.Missing("Change");
-            }
+                if (States.Of(open, null, asked.Change, asked.State) is not { } seen)
+                {
+                    return Problems.Missing("Change");
+                }
 
-            return Results.Ok(new MovesAnswer(now.Version, Moves.Of(seen, box, asked.Held)));
-        }).Produces<MovesAnswer>().ProducesProblem(422).WithName("moves").WithSummary("Every place a picked end may go, each with what would follow. Nothing is kept.");
+                return Results.Ok(new MovesAnswer(now.Version, MoveTeller.Tell(seen, box, Moves.Of(seen, box, asked.Held))));
+            })
+            .Produces<MovesAnswer>()
+            .ProducesProblem(422)
+            .WithName("moves")
+            .WithSummary("Every place a picked end may go, each with what would follow. Nothing is kept.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}/steps", Results<Ok<IReadOnlyList<LogLine>>, NotFound> (JobStore store, string job, string box, int take = 40) =>
-            store.Find(job) is { } open ? TypedResults.Ok(open.LogOf(box, Math.Clamp(take, 1, 200))) : TypedResults.NotFound())
-            .WithName("steps").WithSummary("Steps of the log that changed this box, newest first.");
+        api.MapGet(
+                "/jobs/{job}/boxes/{box}/steps",
+                Results<Ok<IReadOnlyList<LogLine>>, NotFound> (JobStore store, string job, string box, int take = 40) =>
+                    store.Find(job) is { } open ? TypedResults.Ok(open.LogOf(box, Math.Clamp(take, 1, 200))) : TypedResults.NotFound()
+            )
+            .WithName("steps")
+            .WithSummary("Steps of the log that changed this box, newest first.");
 
         api.MapGet("/jobs/{job}/open-ends", Results<Ok<IEnumerable<OpenEnd>>, NotFound> (JobStore store, string job) =>
-            store.Find(job) is { } open ? TypedResults.Ok(OpenEnds(open.Now.Job)) : TypedResults.NotFound())
-            .WithName("openEnds").WithSummary("Cables with an end nobody has followed yet.");
+                store.Find(job) is { } open ? TypedResults.Ok(OpenEnds(open.Now.Job)) : TypedResults.NotFound()
+            )
+            .WithName("openEnds")
+            .WithSummary("Cables with an end nobody has followed yet.");
     }
 
     private static BoxInstead InsteadOf(Job job, string id, Box box)
@@ -98,8 +130,17 @@ internal static class BoxEndpoints
         let near = run.Value.End(side == RunSide.A ? RunSide.B : RunSide.A)
         where run.Value.End(side).At == EndAt.Unknown
         let box = near.At == EndAt.Box ? job.Boxes.Find(near.Id) : null
-        select new OpenEnd(run.Key, side, Answers.Size(run.Value), $"{box?.Name ?? "somewhere"}{(near.Says is null ? "" : ", " + near.Says)}", near.At == EndAt.Box ? near.Id : null);
+        select new OpenEnd(
+            run.Key,
+            side,
+            Answers.Size(run.Value),
+            $"{box?.Name ?? "somewhere"}{(near.Says is null ? "" : ", " + near.Says)}",
+            near.At == EndAt.Box ? near.Id : null
+        );
 
     public static IEnumerable<BoxSummary> Summaries(OpenJob open, Job job) =>
-        job.Boxes.Select(b => Answers.Summary(job, b.Key, b.Value, open.Judged)).OrderBy(b => b.Place ?? "~", StringComparer.OrdinalIgnoreCase).ThenBy(b => b.Name, StringComparer.OrdinalIgnoreCase);
+        job
+            .Boxes.Select(b => Answers.Summary(job, b.Key, b.Value, open.Judged))
+            .OrderBy(b => b.Place ?? "~", StringComparer.OrdinalIgnoreCase)
+            .ThenBy(b => b.Name, StringComparer.OrdinalIgnoreCase);
 }

@@ -1,6 +1,7 @@
 using JollyBarn.Edits;
 using JollyBarn.Planning;
 using JollyBarn.Store;
+using JollyBarn.Telling;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -14,12 +15,20 @@ public sealed record CorrectionView(string Id, string On, string Says);
 /// <param name="Overlaps">Boxes that another open Change touches too.</param>
 /// <param name="Done">What was recorded as done, in order.</param>
 public sealed record ChangeView(
-    string Id, string Name, string? Opened, string? Closed, IReadOnlyList<PlannedStep> Steps, IReadOnlyDictionary<string, string> Boxes, IReadOnlyList<string> Overlaps,
-    IReadOnlyList<PlannedStep> Done, IReadOnlyList<CorrectionView> Corrections);
+    string Id,
+    string Name,
+    string? Opened,
+    string? Closed,
+    IReadOnlyList<PlannedStep> Steps,
+    IReadOnlyDictionary<string, string> Boxes,
+    IReadOnlyList<string> Overlaps,
+    IReadOnlyList<PlannedStep> Done,
+    IReadOnlyList<CorrectionView> Corrections
+);
 
 /// <summary>What differs between two states of a box, and what is not back as it was found.</summary>
 /// <param name="PutBack">The edit that puts back what can be; null when nothing has to be or can.</param>
-public sealed record DifferenceAnswer(IReadOnlyList<Difference> Differences, Edit? PutBack);
+public sealed record DifferenceAnswer(IReadOnlyList<ToldDifference> Differences, Edit? PutBack);
 
 /// <summary>Changes: plans on top of the present.</summary>
 internal static class ChangeEndpoints
@@ -27,30 +36,69 @@ internal static class ChangeEndpoints
     public static void MapChanges(this IEndpointRouteBuilder api)
     {
         api.MapGet("/jobs/{job}/changes", Results<Ok<IEnumerable<ChangeView>>, NotFound> (JobStore store, string job) =>
-            store.Find(job) is { } open ? TypedResults.Ok(All(open.Now.Job)) : TypedResults.NotFound())
-            .WithName("changes").WithSummary("Changes with what each plans and what was done, as sentences.");
+                store.Find(job) is { } open ? TypedResults.Ok(All(open.Now.Job)) : TypedResults.NotFound()
+            )
+            .WithName("changes")
+            .WithSummary("Changes with what each plans and what was done, as sentences.");
 
-        api.MapGet("/jobs/{job}/changes/{change}/steps/{step}", Results<Ok<Edit>, NotFound> (JobStore store, string job, string change, string step) =>
-            store.Find(job) is { } open && open.Now.Job.Changes.Find(change)?.Edits.FirstOrDefault(e => e.Id == step) is { } planned ? TypedResults.Ok(Plans.Read(planned.Edit)) : TypedResults.NotFound())
-            .WithName("plannedStep").WithSummary("One planned edit, to be recorded as done.");
+        api.MapGet(
+                "/jobs/{job}/changes/{change}/steps/{step}",
+                Results<Ok<Edit>, NotFound> (JobStore store, string job, string change, string step) =>
+                    store.Find(job) is { } open && open.Now.Job.Changes.Find(change)?.Edits.FirstOrDefault(e => e.Id == step) is { } planned
+                        ? TypedResults.Ok(Plans.Read(planned.Edit))
+                        : TypedResults.NotFound()
+            )
+            .WithName("plannedStep")
+            .WithSummary("One planned edit, to be recorded as done.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}/difference", Results<Ok<DifferenceAnswer>, NotFound> (JobStore store, string job, string box, string change, BoxState from, BoxState to) =>
-        {
-            if (store.Find(job) is not { } open || open.Now.Job is var now && !now.Changes.Has(change))
-            {
-                return TypedResults.NotFound();
-            }
+        api.MapGet(
+                "/jobs/{job}/boxes/{box}/difference",
+                Results<Ok<DifferenceAnswer>, NotFound> (
+                    JobStore store,
+                    string job,
+                    string box,
+                    string change,
+                    BoxState from,
+                    BoxState to
+                ) =>
+                {
+                    if (store.Find(job) is not { } open || open.Now.Job is var now && !now.Changes.Has(change))
+                    {
+                        return TypedResults.NotFound();
+                    }
 
-            var (a, b) = (States.In(now, change, from), States.In(now, change, to));
-            return a.Boxes.Has(box) || b.Boxes.Has(box) ? TypedResults.Ok(new DifferenceAnswer(BoxDifference.Between(a, b, box), from == BoxState.AsFound ? PutBack.Edit(a, b, box) : null)) : TypedResults.NotFound();
-        }).WithName("difference").WithSummary("What differs between two states of a box in a Change, as sentences.");
+                    var (a, b) = (States.In(now, change, from), States.In(now, change, to));
+                    return a.Boxes.Has(box) || b.Boxes.Has(box)
+                        ? TypedResults.Ok(
+                            new DifferenceAnswer(
+                                DifferenceTeller.Tell(a, b, box, BoxDifference.Between(a, b, box)),
+                                from == BoxState.AsFound ? PutBack.Edit(a, b, box) : null
+                            )
+                        )
+                        : TypedResults.NotFound();
+                }
+            )
+            .WithName("difference")
+            .WithSummary("What differs between two states of a box in a Change, as sentences.");
     }
 
-    private static IEnumerable<ChangeView> All(Job job) => job.Changes.Select(c => new ChangeView(
-        c.Key, c.Value.Name, c.Value.Opened, c.Value.Closed,
-        [.. c.Value.Closed is null ? Plans.Steps(job, c.Key) : c.Value.Edits.Select(e => new PlannedStep(e.Id, "done", null))],
-        c.Value.AsFound.Ids.Where(job.Boxes.Has).ToDictionary(id => id, id => job.Boxes[id].Name),
-        c.Value.Closed is not null ? [] : [.. c.Value.AsFound.Ids.Where(id => job.Changes.Any(o => o.Key != c.Key && o.Value.Closed is null && o.Value.AsFound.Has(id)))],
-        [.. c.Value.Closed is null ? Plans.DoneSteps(job, c.Key) : []],
-        [.. c.Value.Corrections.Select(x => new CorrectionView(x.Id, x.On, Plans.Read(x.Edit).Tell(job)))]));
+    private static IEnumerable<ChangeView> All(Job job) =>
+        job.Changes.Select(c => new ChangeView(
+            c.Key,
+            c.Value.Name,
+            c.Value.Opened,
+            c.Value.Closed,
+            [.. c.Value.Closed is null ? Plans.Steps(job, c.Key) : c.Value.Edits.Select(e => new PlannedStep(e.Id, "done", null))],
+            c.Value.AsFound.Ids.Where(job.Boxes.Has).ToDictionary(id => id, id => job.Boxes[id].Name),
+            c.Value.Closed is not null
+                ? []
+                :
+                [
+                    .. c.Value.AsFound.Ids.Where(id =>
+                        job.Changes.Any(o => o.Key != c.Key && o.Value.Closed is null && o.Value.AsFound.Has(id))
+                    ),
+                ],
+            [.. c.Value.Closed is null ? Plans.DoneSteps(job, c.Key) : []],
+            [.. c.Value.Corrections.Select(x => new CorrectionView(x.Id, x.On, Plans.Read(x.Edit).Tell(job)))]
+        ));
 }

@@ -26,60 +26,92 @@ internal static class EditEndpoints
 {
     public static void MapEdits(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/jobs/{job}/edits", (JobStore store, string job, EditPost post) => store.Find(job) is { } open ? Tell(open, open.Post(post)) : Problems.Missing("job"))
-            .Produces<EditAnswer>().Produces<Conflict>(409).ProducesProblem(422).WithName("edit").WithSummary("Does an edit. In the log and on the disk when this answers.");
+        api.MapPost("/jobs/{job}/edits", (JobStore store, string job, EditPost post) =>
+                store.Find(job) is { } open ? Tell(open, open.Post(post)) : Problems.Missing("job")
+            )
+            .Produces<EditAnswer>()
+            .Produces<Conflict>(409)
+            .ProducesProblem(422)
+            .WithName("edit")
+            .WithSummary("Does an edit. In the log and on the disk when this answers.");
 
-        api.MapPost("/jobs/{job}/undo", (JobStore store, string job, StepPost step) => store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, false)) : Problems.Missing("job"))
-            .Produces<EditAnswer>().Produces<Conflict>(409).ProducesProblem(422).WithName("undo").WithSummary("Undoes the sender's latest standing edit.");
+        api.MapPost("/jobs/{job}/undo", (JobStore store, string job, StepPost step) =>
+                store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, false)) : Problems.Missing("job")
+            )
+            .Produces<EditAnswer>()
+            .Produces<Conflict>(409)
+            .ProducesProblem(422)
+            .WithName("undo")
+            .WithSummary("Undoes the sender's latest standing edit.");
 
-        api.MapPost("/jobs/{job}/redo", (JobStore store, string job, StepPost step) => store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, true)) : Problems.Missing("job"))
-            .Produces<EditAnswer>().Produces<Conflict>(409).ProducesProblem(422).WithName("redo").WithSummary("Redoes what the sender undid last.");
+        api.MapPost("/jobs/{job}/redo", (JobStore store, string job, StepPost step) =>
+                store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, true)) : Problems.Missing("job")
+            )
+            .Produces<EditAnswer>()
+            .Produces<Conflict>(409)
+            .ProducesProblem(422)
+            .WithName("redo")
+            .WithSummary("Redoes what the sender undid last.");
 
         api.MapPost("/jobs/{job}/preview", (JobStore store, string job, PreviewPost asked) =>
-        {
-            if (store.Find(job) is not { } open)
             {
-                return Problems.Missing("job");
-            }
+                if (store.Find(job) is not { } open)
+                {
+                    return Problems.Missing("job");
+                }
 
-            if (asked.Edits.Count > Limits.Previews || asked.Edits.Any(e => e is null or Restore))
-            {
-                return Problems.From(new($"At most {Limits.Previews} edits are previewed at once.", "edits"));
-            }
+                if (asked.Edits.Count > Limits.Previews || asked.Edits.Any(e => e is null or Restore))
+                {
+                    return Problems.From(new($"At most {Limits.Previews} edits are previewed at once.", "edits"));
+                }
 
-            var (version, now) = open.Now;
-            if (asked.Change is { } change && !now.Changes.Has(change))
-            {
-                return Problems.From(new("There is no such Change.", "change"));
-            }
+                var (version, now) = open.Now;
+                if (asked.Change is { } change && !now.Changes.Has(change))
+                {
+                    return Problems.From(new("There is no such Change.", "change"));
+                }
 
-            var from = asked.Change is { } plan ? States.In(now, plan, asked.State ?? BoxState.Planned) : now;
-            return Results.Ok(asked.Edits.Select(edit => Show(edit, from, version)).ToList());
-        }).Produces<IReadOnlyList<Preview>>().ProducesProblem(422).WithName("preview").WithSummary("What would follow, without doing it.");
+                var from = asked.Change is { } plan ? States.In(now, plan, asked.State ?? BoxState.Planned) : now;
+                return Results.Ok(asked.Edits.Select(edit => Show(edit, from, version)).ToList());
+            })
+            .Produces<IReadOnlyList<Preview>>()
+            .ProducesProblem(422)
+            .WithName("preview")
+            .WithSummary("What would follow, without doing it.");
 
-        api.MapGet("/jobs/{job}/log", Results<Ok<LogAnswer>, NotFound> (JobStore store, string job, string? by, long? before, int take = 50) =>
-        {
-            if (store.Find(job) is not { } open)
-            {
-                return TypedResults.NotFound();
-            }
+        api.MapGet(
+                "/jobs/{job}/log",
+                Results<Ok<LogAnswer>, NotFound> (JobStore store, string job, string? by, long? before, int take = 50) =>
+                {
+                    if (store.Find(job) is not { } open)
+                    {
+                        return TypedResults.NotFound();
+                    }
 
-            var (undo, redo) = open.Steps(by ?? "");
-            return TypedResults.Ok(new LogAnswer(open.Now.Version, open.Log(before, Math.Clamp(take, 1, 500)), undo, redo));
-        }).WithName("log").WithSummary("History, newest first, with what the sender may undo and redo.");
+                    var (undo, redo) = open.Steps(by ?? "");
+                    return TypedResults.Ok(new LogAnswer(open.Now.Version, open.Log(before, Math.Clamp(take, 1, 500)), undo, redo));
+                }
+            )
+            .WithName("log")
+            .WithSummary("History, newest first, with what the sender may undo and redo.");
 
         api.MapGet("/jobs/{job}/events", IResult (JobStore store, Events events, string job, CancellationToken stop) =>
-            store.Find(job) is { } open ? TypedResults.ServerSentEvents(events.Listen(job, () => open.Now.Version, stop), "changed") : Problems.Missing("job"))
-            .WithName("events").WithSummary("Server-sent events: what changed, as it does.");
+                store.Find(job) is { } open
+                    ? TypedResults.ServerSentEvents(events.Listen(job, () => open.Now.Version, stop), "changed")
+                    : Problems.Missing("job")
+            )
+            .WithName("events")
+            .WithSummary("Server-sent events: what changed, as it does.");
     }
 
-    private static IResult Tell(OpenJob open, PostResult result) => result switch
-    {
-        Accepted accepted => Results.Ok(Answers.Answer(open, accepted)),
-        Refused refused => Problems.From(refused.Refusal),
-        Conflict conflict => Results.Json(conflict, statusCode: 409),
-        _ => throw new InvalidOperationException("A post came to nothing known."),
-    };
+    private static IResult Tell(OpenJob open, PostResult result) =>
+        result switch
+        {
+            Accepted accepted => Results.Ok(Answers.Answer(open, accepted)),
+            Refused refused => Problems.From(refused.Refusal),
+            Conflict conflict => Results.Json(conflict, statusCode: 409),
+            _ => throw new InvalidOperationException("A post came to nothing known."),
+        };
 
     private static Preview Show(Edit edit, Job from, long version)
     {
@@ -89,7 +121,11 @@ internal static class EditEndpoints
         }
 
         var after = edit.Apply(from);
-        var boxes = Touched.Boxes(from, after).Where(after.Boxes.Has).Take(12).Select(id => Answers.ViewOnce(after, version, id, after.Boxes[id]));
+        var boxes = Touched
+            .Boxes(from, after)
+            .Where(after.Boxes.Has)
+            .Take(12)
+            .Select(id => Answers.ViewOnce(after, version, id, after.Boxes[id]));
         return new(null, edit.Tell(from), [.. boxes]);
     }
 }

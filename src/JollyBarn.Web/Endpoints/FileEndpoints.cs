@@ -14,42 +14,64 @@ internal static class FileEndpoints
     public static void MapFiles(this IEndpointRouteBuilder api)
     {
         api.MapGet("/jobs/{job}/export", (JobStore store, string job, bool pictures = true) =>
-            store.Find(job) is { } open ? Whole(store, open, pictures) : Problems.Missing("job"))
-            .WithName("export").WithSummary("The whole job in the open format; with pictures, a zip of it and them, unless pictures=false.");
+                store.Find(job) is { } open ? Whole(store, open, pictures) : Problems.Missing("job")
+            )
+            .WithName("export")
+            .WithSummary("The whole job in the open format; with pictures, a zip of it and them, unless pictures=false.");
 
         api.MapPost("/import", async (JobStore store, HttpRequest request, string? replace, string? copyAs) =>
-        {
-            using var body = new MemoryStream();
-            await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
-            var (file, photos, refusal) = Bundle.Read(body);
-            if (file is null)
             {
-                return Problems.From(refusal!);
-            }
+                using var body = new MemoryStream();
+                await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
+                var (file, photos, refusal) = Bundle.Read(body);
+                if (file is null)
+                {
+                    return Problems.From(refusal!);
+                }
 
-            var id = copyAs ?? file.Id;
-            if (replace is not null && replace != file.Id)
-            {
-                return Problems.From(new("This file is of another job than the one it should replace.", "replace"));
-            }
+                var id = copyAs ?? file.Id;
+                if (replace is not null && replace != file.Id)
+                {
+                    return Problems.From(new("This file is of another job than the one it should replace.", "replace"));
+                }
 
-            if (replace is null && (store.List(false).Concat(store.List(true)).FirstOrDefault(j => j.Id == id) is { } there))
-            {
-                return Results.Problem($"{there.Name} is here already{(there.Binned is null ? "" : ", in the bin")}. Replace it, or take the file in as a copy.", statusCode: 409, title: "Here already",
-                    extensions: new Dictionary<string, object?> { ["id"] = id, ["name"] = there.Name });
-            }
+                if (replace is null && (store.List(false).Concat(store.List(true)).FirstOrDefault(j => j.Id == id) is { } there))
+                {
+                    return Results.Problem(
+                        $"{there.Name} is here already{(there.Binned is null ? "" : ", in the bin")}. Replace it, or "
+                            + $"take the file in as a copy.",
+                        statusCode: 409,
+                        title: "Here already",
+                        extensions: new Dictionary<string, object?> { ["id"] = id, ["name"] = there.Name }
+                    );
+                }
 
-            return store.Import(id, file, replace is not null, photos) is { } problem ? Problems.From(problem) : Results.Ok(new Imported(id, file.Present.Name, file.Present.Boxes.Count));
-        }).Accepts<JobFile>("application/json", "application/zip").Produces<Imported>().ProducesProblem(409).ProducesProblem(422).WithName("import")
+                return store.Import(id, file, replace is not null, photos) is { } problem
+                    ? Problems.From(problem)
+                    : Results.Ok(new Imported(id, file.Present.Name, file.Present.Boxes.Count));
+            })
+            .Accepts<JobFile>("application/json", "application/zip")
+            .Produces<Imported>()
+            .ProducesProblem(409)
+            .ProducesProblem(422)
+            .WithName("import")
             .WithSummary("Takes a file in: as itself, in the place of a job, or as a copy under a new id.");
 
         api.MapGet("/jobs/{job}/boxes.csv", (JobStore store, string job) =>
-            store.Find(job) is { } open ? Lists.Csv(Lists.FileName(open.Now.Job.Name + " boxes", "csv"), BoxRows(open)) : Problems.Missing("job"))
-            .WithName("boxesCsv").WithSummary("The list of boxes with their fill, as CSV.");
+                store.Find(job) is { } open
+                    ? Lists.Csv(Lists.FileName(open.Now.Job.Name + " boxes", "csv"), BoxRows(open))
+                    : Problems.Missing("job")
+            )
+            .WithName("boxesCsv")
+            .WithSummary("The list of boxes with their fill, as CSV.");
 
         api.MapGet("/jobs/{job}/boxes/{box}/fill.csv", (JobStore store, string job, string box) =>
-            store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found ? Lists.Csv(Lists.FileName(found.Name + " fill", "csv"), FillRows(open, now, found)) : Problems.Missing("box"))
-            .WithName("fillCsv").WithSummary("The fill sum of one box, as CSV.");
+                store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found
+                    ? Lists.Csv(Lists.FileName(found.Name + " fill", "csv"), FillRows(open, now, found))
+                    : Problems.Missing("box")
+            )
+            .WithName("fillCsv")
+            .WithSummary("The fill sum of one box, as CSV.");
     }
 
     private static IResult Whole(JobStore store, OpenJob open, bool pictures)
@@ -57,7 +79,11 @@ internal static class FileEndpoints
         var file = open.Export();
         return file.Present.Photos.Count == 0 || !pictures
             ? Results.File(JobFiles.Write(file), "application/json", Lists.FileName(file.Present.Name, "json"))
-            : Results.File(Bundle.Write(file, sha => store.Photo(open.Id, sha)), "application/zip", Lists.FileName(file.Present.Name, "zip"));
+            : Results.File(
+                Bundle.Write(file, sha => store.Photo(open.Id, sha)),
+                "application/zip",
+                Lists.FileName(file.Present.Name, "zip")
+            );
     }
 
     private static IEnumerable<string[]> BoxRows(OpenJob open)
@@ -65,7 +91,19 @@ internal static class FileEndpoints
         yield return ["place", "box", "kind", "contents", "cables", "devices", "needed in³", "available in³", "left in³", "fit"];
         foreach (var box in BoxEndpoints.Summaries(open, open.Now.Job).Where(b => !b.Binned))
         {
-            yield return [box.Place ?? "", box.Name, box.KindName, box.Contents.ToString(), Number(box.Cables), Number(box.Devices), Span(box.Needed), Span(box.Available), Span(box.Left), box.Fit.ToString()];
+            yield return
+            [
+                box.Place ?? "",
+                box.Name,
+                box.KindName,
+                box.Contents.ToString(),
+                Number(box.Cables),
+                Number(box.Devices),
+                Span(box.Needed),
+                Span(box.Available),
+                Span(box.Left),
+                box.Fit.ToString(),
+            ];
         }
     }
 
@@ -75,7 +113,15 @@ internal static class FileEndpoints
         yield return ["line", "gauge", "count", "allowance in³", "volume in³", "article"];
         foreach (var line in fill.Lines)
         {
-            yield return [line.Name, line.Gauge?.ToString() ?? "", line.Low == line.High ? Number(line.Low) : $"{Number(line.Low)} to {Number(line.High)}", Span(line.Each), Span(line.Volume), line.Article];
+            yield return
+            [
+                line.Name,
+                line.Gauge?.ToString() ?? "",
+                line.Low == line.High ? Number(line.Low) : $"{Number(line.Low)} to {Number(line.High)}",
+                Span(line.Each),
+                Span(line.Volume),
+                line.Article,
+            ];
         }
 
         yield return ["needed", "", "", "", Span(fill.Needed), ""];
@@ -84,7 +130,9 @@ internal static class FileEndpoints
     }
 
     private static string Span(Measures.VolumeSpan span) =>
-        span.IsExact ? Number(span.Low.CubicInches) : span.High is { } high ? $"{Number(span.Low.CubicInches)} to {Number(high.CubicInches)}" : $"{Number(span.Low.CubicInches)} or more";
+        span.IsExact ? Number(span.Low.CubicInches)
+        : span.High is { } high ? $"{Number(span.Low.CubicInches)} to {Number(high.CubicInches)}"
+        : $"{Number(span.Low.CubicInches)} or more";
 
     private static string Number(decimal number) => number.ToString("0.######", CultureInfo.InvariantCulture);
 }

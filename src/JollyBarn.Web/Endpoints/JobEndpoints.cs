@@ -8,7 +8,14 @@ namespace JollyBarn.Web.Endpoints;
 public sealed record NewJob(string Id, string Name);
 
 /// <summary>Where the job stands as far as fill can tell: over-full, just fitting, unknown, and the rest.</summary>
-public sealed record TodayAnswer(JobHead Job, IReadOnlyList<BoxSummary> Over, IReadOnlyList<BoxSummary> Full, IReadOnlyList<BoxSummary> Unknown, IReadOnlyList<BoxSummary> Fine, int Binned);
+public sealed record TodayAnswer(
+    JobHead Job,
+    IReadOnlyList<BoxSummary> Over,
+    IReadOnlyList<BoxSummary> Full,
+    IReadOnlyList<BoxSummary> Unknown,
+    IReadOnlyList<BoxSummary> Fine,
+    int Binned
+);
 
 /// <summary>Jobs: list, make, copy, bin, bring back.</summary>
 internal static class JobEndpoints
@@ -16,35 +23,63 @@ internal static class JobEndpoints
     public static void MapJobs(this IEndpointRouteBuilder api)
     {
         api.MapGet("/jobs", (JobStore store, bool binned = false) => TypedResults.Ok(store.List(binned).Select(j => Summary(store, j))))
-            .WithName("jobs").WithSummary("Jobs, latest changed first; with binned=true those in the bin.");
+            .WithName("jobs")
+            .WithSummary("Jobs, latest changed first; with binned=true those in the bin.");
 
         api.MapPost("/jobs", (JobStore store, NewJob job) =>
-            store.Create(job.Id, job.Name) is { } refusal ? Problems.From(refusal) : Results.Ok(Head(store.Find(job.Id)!)))
-            .Produces<JobHead>().ProducesProblem(422).WithName("createJob");
+                store.Create(job.Id, job.Name) is { } refusal ? Problems.From(refusal) : Results.Ok(Head(store.Find(job.Id)!))
+            )
+            .Produces<JobHead>()
+            .ProducesProblem(422)
+            .WithName("createJob");
 
-        api.MapGet("/jobs/{job}", Results<Ok<JobHead>, NotFound> (JobStore store, string job) => store.Find(job) is { } open ? TypedResults.Ok(Head(open)) : TypedResults.NotFound())
-            .WithName("job").WithSummary("The job without its boxes.");
+        api.MapGet("/jobs/{job}", Results<Ok<JobHead>, NotFound> (JobStore store, string job) =>
+                store.Find(job) is { } open ? TypedResults.Ok(Head(open)) : TypedResults.NotFound()
+            )
+            .WithName("job")
+            .WithSummary("The job without its boxes.");
 
-        api.MapPost("/jobs/{job}/copy", (JobStore store, string job, NewJob copy) =>
-            store.Find(job) is null ? Problems.Missing("job") : store.Copy(job, copy.Id, copy.Name) is { } refusal ? Problems.From(refusal) : Results.Ok(Head(store.Find(copy.Id)!)))
-            .Produces<JobHead>().ProducesProblem(422).WithName("copyJob");
+        api.MapPost("/jobs/{job}/copy", (JobStore store, string job, NewJob copy) => store.Find(job) is null ? Problems.Missing("job")
+                : store.Copy(job, copy.Id, copy.Name) is { } refusal ? Problems.From(refusal)
+                : Results.Ok(Head(store.Find(copy.Id)!)))
+            .Produces<JobHead>()
+            .ProducesProblem(422)
+            .WithName("copyJob");
 
         api.MapDelete("/jobs/{job}", (JobStore store, string job) => store.Bin(job, true) ? Results.NoContent() : Problems.Missing("job"))
-            .WithName("binJob").WithSummary("Puts a job in the bin, from where it can be brought back.");
+            .WithName("binJob")
+            .WithSummary("Puts a job in the bin, from where it can be brought back.");
 
-        api.MapPost("/jobs/{job}/bring-back", (JobStore store, string job) => store.Bin(job, false) ? Results.NoContent() : Problems.Missing("job"))
+        api.MapPost("/jobs/{job}/bring-back", (JobStore store, string job) =>
+                store.Bin(job, false) ? Results.NoContent() : Problems.Missing("job")
+            )
             .WithName("bringBackJob");
 
-        api.MapGet("/jobs/{job}/today", Results<Ok<TodayAnswer>, NotFound> (JobStore store, string job) => store.Find(job) is { } open ? TypedResults.Ok(Today(open)) : TypedResults.NotFound())
-            .WithName("today").WithSummary("Over-full first, then just full, then unknown.");
+        api.MapGet("/jobs/{job}/today", Results<Ok<TodayAnswer>, NotFound> (JobStore store, string job) =>
+                store.Find(job) is { } open ? TypedResults.Ok(Today(open)) : TypedResults.NotFound()
+            )
+            .WithName("today")
+            .WithSummary("Over-full first, then just full, then unknown.");
     }
 
     private static JobSummary Summary(JobStore store, JobRow row)
     {
         var boxes = store.Boxes(row.Id);
         var fits = boxes.Select(b => b.Fit).ToList();
-        return new(row.Id, row.Name, row.Version, row.Created, row.Changed, row.Binned, fits.Count,
-            fits.Count(f => f == nameof(Fit.Over)), fits.Count(f => f == nameof(Fit.ExactlyFull)), fits.Count(f => f is nameof(Fit.CannotTell) or nameof(Fit.NotOpened)), boxes.Sum(b => b.Stop), boxes.Sum(b => b.Fix));
+        return new(
+            row.Id,
+            row.Name,
+            row.Version,
+            row.Created,
+            row.Changed,
+            row.Binned,
+            fits.Count,
+            fits.Count(f => f == nameof(Fit.Over)),
+            fits.Count(f => f == nameof(Fit.ExactlyFull)),
+            fits.Count(f => f is nameof(Fit.CannotTell) or nameof(Fit.NotOpened)),
+            boxes.Sum(b => b.Stop),
+            boxes.Sum(b => b.Fix)
+        );
     }
 
     private static JobHead Head(OpenJob open)
@@ -63,6 +98,7 @@ internal static class JobEndpoints
             [.. boxes.Where(b => b.Fit == Fit.ExactlyFull)],
             [.. boxes.Where(b => b.Fit is Fit.CannotTell or Fit.NotOpened or Fit.OutOfScope or Fit.ByListing).OrderBy(b => b.Fit)],
             [.. boxes.Where(b => b.Fit == Fit.Fits)],
-            job.Boxes.Values.Count(b => b.Binned));
+            job.Boxes.Values.Count(b => b.Binned)
+        );
     }
 }

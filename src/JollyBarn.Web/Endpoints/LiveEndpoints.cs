@@ -14,7 +14,14 @@ public sealed record LivePost(Situation? Situation = null, string? Change = null
 public sealed record LiveAnswer(long Version, BoxLive Live, IReadOnlyList<string> Would);
 
 /// <summary>An instrument laid between two points.</summary>
-public sealed record ProbePost(string Instrument, string From, string To, Situation? Situation = null, string? Change = null, BoxState? State = null);
+public sealed record ProbePost(
+    string Instrument,
+    string From,
+    string To,
+    Situation? Situation = null,
+    string? Change = null,
+    BoxState? State = null
+);
 
 /// <summary>The job as electricity. All of it is what-if: nothing asked here is recorded.</summary>
 internal static class LiveEndpoints
@@ -22,51 +29,89 @@ internal static class LiveEndpoints
     public static void MapLive(this IEndpointRouteBuilder api)
     {
         api.MapPost("/jobs/{job}/boxes/{box}/live", (JobStore store, string job, string box, LivePost asked) =>
-        {
-            if (store.Find(job) is not { } open || States.Of(open, null, asked.Change, asked.State) is not { } seen || !seen.Boxes.TryFind(box, out var found))
             {
-                return Problems.Missing("box");
-            }
+                if (
+                    store.Find(job) is not { } open
+                    || States.Of(open, null, asked.Change, asked.State) is not { } seen
+                    || !seen.Boxes.TryFind(box, out var found)
+                )
+                {
+                    return Problems.Missing("box");
+                }
 
-            var now = asked.Situation ?? Situation.AsRecorded;
-            if (now.Check() is { } refusal || (asked.Edit is { } edit && (refusal = edit.Check(seen)) is not null))
-            {
-                return Problems.From(refusal);
-            }
+                var now = asked.Situation ?? Situation.AsRecorded;
+                if (now.Check() is { } refusal || (asked.Edit is { } edit && (refusal = edit.Check(seen)) is not null))
+                {
+                    return Problems.From(refusal);
+                }
 
-            return Results.Ok(new LiveAnswer(open.Now.Version, BoxLive.Of(seen, box, found, now), asked.Edit is null ? [] : LiveChange.Of(seen, asked.Edit.Apply(seen), box, now)));
-        }).Produces<LiveAnswer>().ProducesProblem(422).WithName("live").WithSummary("A box as electricity in a situation: live, dead or unknown, what opens, what a tester says and how it is.");
+                return Results.Ok(
+                    new LiveAnswer(
+                        open.Now.Version,
+                        BoxLive.Of(seen, box, found, now),
+                        asked.Edit is null ? [] : LiveChange.Of(seen, asked.Edit.Apply(seen), box, now)
+                    )
+                );
+            })
+            .Produces<LiveAnswer>()
+            .ProducesProblem(422)
+            .WithName("live")
+            .WithSummary("A box as electricity in a situation: live, dead or unknown, what opens, what a tester says and how it is.");
 
         api.MapPost("/jobs/{job}/probe", (JobStore store, string job, ProbePost asked) =>
-        {
-            if (store.Find(job) is not { } open || States.Of(open, null, asked.Change, asked.State) is not { } seen)
             {
-                return Problems.Missing("job");
-            }
+                if (store.Find(job) is not { } open || States.Of(open, null, asked.Change, asked.State) is not { } seen)
+                {
+                    return Problems.Missing("job");
+                }
 
-            var now = asked.Situation ?? Situation.AsRecorded;
-            if (now.Check() is { } refusal)
-            {
-                return Problems.From(refusal);
-            }
+                var now = asked.Situation ?? Situation.AsRecorded;
+                if (now.Check() is { } refusal)
+                {
+                    return Problems.From(refusal);
+                }
 
-            var live = Story.Of(Live.Of(seen, now)).End;
-            return !live.Has(asked.From) || !live.Has(asked.To) ? Problems.From(new("Choose two points of the job.", live.Has(asked.From) ? "to" : "from"))
-                : Instruments.Between(live, asked.Instrument, asked.From, asked.To) is { } shown ? Results.Ok(shown)
-                : Problems.From(new Refusal("That instrument is not laid between two points.", "instrument"));
-        }).Produces<Shown>().ProducesProblem(422).WithName("probe").WithSummary("What an instrument would show between two points, as the load it is.");
+                var live = Story.Of(Live.Of(seen, now)).End;
+                return !live.Has(asked.From) || !live.Has(asked.To)
+                        ? Problems.From(new("Choose two points of the job.", live.Has(asked.From) ? "to" : "from"))
+                    : Instruments.Between(live, asked.Instrument, asked.From, asked.To) is { } shown ? Results.Ok(shown)
+                    : Problems.From(new Refusal("That instrument is not laid between two points.", "instrument"));
+            })
+            .Produces<Shown>()
+            .ProducesProblem(422)
+            .WithName("probe")
+            .WithSummary("What an instrument would show between two points, as the load it is.");
 
-        api.MapGet("/jobs/{job}/meter", IResult (JobStore store, string job, string instrument, string from, string to, int hidden, string? change, BoxState? state, CancellationToken stop) =>
-        {
-            if (store.Find(job) is not { } open || States.Of(open, null, change, state) is not { } seen)
-            {
-                return Problems.Missing("job");
-            }
+        api.MapGet(
+                "/jobs/{job}/meter",
+                IResult (
+                    JobStore store,
+                    string job,
+                    string instrument,
+                    string from,
+                    string to,
+                    int hidden,
+                    string? change,
+                    BoxState? state,
+                    CancellationToken stop
+                ) =>
+                {
+                    if (store.Find(job) is not { } open || States.Of(open, null, change, state) is not { } seen)
+                    {
+                        return Problems.Missing("job");
+                    }
 
-            var live = Live.Of(seen, Situation.AsRecorded);
-            return !live.Has(from) || !live.Has(to) ? Problems.From(new("Choose two points of the job.", live.Has(from) ? "to" : "from"))
-                : Instruments.Between(live, instrument, from, to) is null ? Problems.From(new Refusal("That instrument is not laid between two points.", "instrument"))
-                : TypedResults.ServerSentEvents(new StandInMeter(seen, hidden, instrument, from, to).Read(stop), "reading");
-        }).WithName("meter").WithSummary("Server-sent events: readings of the stand-in meter, laid in a copy of the job with one fault hidden by a number.");
+                    var live = Live.Of(seen, Situation.AsRecorded);
+                    return !live.Has(from) || !live.Has(to)
+                            ? Problems.From(new("Choose two points of the job.", live.Has(from) ? "to" : "from"))
+                        : Instruments.Between(live, instrument, from, to) is null
+                            ? Problems.From(new Refusal("That instrument is not laid between two points.", "instrument"))
+                        : TypedResults.ServerSentEvents(new StandInMeter(seen, hidden, instrument, from, to).Read(stop), "reading");
+                }
+            )
+            .WithName("meter")
+            .WithSummary(
+                "Server-sent events: readings of the stand-in meter, laid in a copy of the job with one fault hidden by a number."
+            );
     }
 }

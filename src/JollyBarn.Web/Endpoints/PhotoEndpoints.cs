@@ -15,30 +15,54 @@ internal static class PhotoEndpoints
     public static void MapPhotos(this IEndpointRouteBuilder api)
     {
         api.MapPost("/jobs/{job}/photos", async (JobStore store, string job, HttpRequest request) =>
-        {
-            if (store.Find(job) is null)
             {
-                return Problems.Missing("job");
-            }
+                if (store.Find(job) is null)
+                {
+                    return Problems.Missing("job");
+                }
 
-            using var body = new MemoryStream();
-            await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
-            var (photo, why) = PhotoCheck.Read(body.GetBuffer().AsSpan(0, (int)body.Length));
-            if (photo is null)
-            {
-                return Problems.From(new(why!, null));
-            }
+                using var body = new MemoryStream();
+                await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
+                var (photo, why) = PhotoCheck.Read(body.GetBuffer().AsSpan(0, (int)body.Length));
+                if (photo is null)
+                {
+                    return Problems.From(new(why!, null));
+                }
 
-            store.KeepPhoto(job, photo.Sha, photo.Bytes);
-            return Results.Ok(new PhotoTaken(photo.Sha, photo.Width, photo.Height, photo.Bytes.Length));
-        }).Accepts<Stream>("image/jpeg").Produces<PhotoTaken>().ProducesProblem(422).WithName("handInPhoto").WithSummary("Takes a JPEG in, without its metadata. An addPhoto edit then says what it belongs to.");
+                store.KeepPhoto(job, photo.Sha, photo.Bytes);
+                return Results.Ok(new PhotoTaken(photo.Sha, photo.Width, photo.Height, photo.Bytes.Length));
+            })
+            .Accepts<Stream>("image/jpeg")
+            .Produces<PhotoTaken>()
+            .ProducesProblem(422)
+            .WithName("handInPhoto")
+            .WithSummary("Takes a JPEG in, without its metadata. An addPhoto edit then says what it belongs to.");
 
         api.MapGet("/jobs/{job}/photos/{sha}", (JobStore store, string job, string sha) =>
-            store.Photo(job, sha) is { } bytes ? Results.File(bytes, "image/jpeg") : Problems.Missing("picture"))
+                store.Photo(job, sha) is { } bytes ? Results.File(bytes, "image/jpeg") : Problems.Missing("picture")
+            )
             .WithName("photo");
 
-        api.MapGet("/jobs/{job}/boxes/{box}/photos", Results<Ok<IEnumerable<PhotoView>>, NotFound> (JobStore store, string job, string box) =>
-            store.Find(job) is { } open ? TypedResults.Ok(open.Now.Job.Photos.Where(p => p.Value.Box == box).OrderBy(p => p.Value.When, StringComparer.Ordinal).Select(p => new PhotoView(p.Key, p.Value.Sha, p.Value.Width, p.Value.Height, p.Value.Lead, p.Value.Caption, p.Value.When))) : TypedResults.NotFound())
-            .WithName("photosOf").WithSummary("Pictures of a box.");
+        api.MapGet(
+                "/jobs/{job}/boxes/{box}/photos",
+                Results<Ok<IEnumerable<PhotoView>>, NotFound> (JobStore store, string job, string box) =>
+                    store.Find(job) is { } open
+                        ? TypedResults.Ok(
+                            open.Now.Job.Photos.Where(p => p.Value.Box == box)
+                                .OrderBy(p => p.Value.When, StringComparer.Ordinal)
+                                .Select(p => new PhotoView(
+                                    p.Key,
+                                    p.Value.Sha,
+                                    p.Value.Width,
+                                    p.Value.Height,
+                                    p.Value.Lead,
+                                    p.Value.Caption,
+                                    p.Value.When
+                                ))
+                        )
+                        : TypedResults.NotFound()
+            )
+            .WithName("photosOf")
+            .WithSummary("Pictures of a box.");
     }
 }

@@ -7,14 +7,32 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace JollyBarn.Web.Endpoints;
 
 /// <summary>A reading as the log shows it.</summary>
-public sealed record ReadingView(string Id, string? Box, string? BoxName, string FromName, string ToName, string Says, string By, string At, string Instrument, ReadingStep Step, string? Note);
+public sealed record ReadingView(
+    string Id,
+    string? Box,
+    string? BoxName,
+    string FromName,
+    string ToName,
+    string Says,
+    string By,
+    string At,
+    string Instrument,
+    ReadingStep Step,
+    string? Note
+);
 
 /// <summary>One pair to be read, in words.</summary>
 public sealed record PairView(ProofPair Pair, string CableName, string FromName, string ToName);
 
 /// <summary>A proof of dead at a box: where it stands and what is still to be read.</summary>
 /// <param name="Others">Proofs of other people that stand here.</param>
-public sealed record ProofAnswer(ProofState State, Proof? Proof, IReadOnlyList<PairView> Pairs, IReadOnlyList<ReadingView> Readings, IReadOnlyList<string> Others);
+public sealed record ProofAnswer(
+    ProofState State,
+    Proof? Proof,
+    IReadOnlyList<PairView> Pairs,
+    IReadOnlyList<ReadingView> Readings,
+    IReadOnlyList<string> Others
+);
 
 /// <summary>Lines of a list that was pasted or came as CSV, before it is kept.</summary>
 public sealed record ReadLines(IReadOnlyList<string> Lines);
@@ -25,48 +43,108 @@ internal static class ReadingEndpoints
     public static void MapReadings(this IEndpointRouteBuilder api)
     {
         api.MapGet("/jobs/{job}/readings", Results<Ok<IEnumerable<ReadingView>>, NotFound> (JobStore store, string job) =>
-            store.Find(job) is { } open && open.Now.Job is var now ? TypedResults.Ok(now.Readings.OrderByDescending(r => r.Value.At, StringComparer.Ordinal).Select(r => View(now, r.Key, r.Value))) : TypedResults.NotFound())
-            .WithName("readings").WithSummary("Readings, newest first.");
+                store.Find(job) is { } open && open.Now.Job is var now
+                    ? TypedResults.Ok(
+                        now.Readings.OrderByDescending(r => r.Value.At, StringComparer.Ordinal).Select(r => View(now, r.Key, r.Value))
+                    )
+                    : TypedResults.NotFound()
+            )
+            .WithName("readings")
+            .WithSummary("Readings, newest first.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}/proof", Results<Ok<ProofAnswer>, NotFound> (JobStore store, string job, string box, string by) =>
-            store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found ? TypedResults.Ok(ProofOf(now, box, found, by)) : TypedResults.NotFound())
-            .WithName("proof").WithSummary("Where this person's proof of dead stands at a box.");
+        api.MapGet(
+                "/jobs/{job}/boxes/{box}/proof",
+                Results<Ok<ProofAnswer>, NotFound> (JobStore store, string job, string box, string by) =>
+                    store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found
+                        ? TypedResults.Ok(ProofOf(now, box, found, by))
+                        : TypedResults.NotFound()
+            )
+            .WithName("proof")
+            .WithSummary("Where this person's proof of dead stands at a box.");
 
         api.MapGet("/jobs/{job}/reports", Results<Ok<IReadOnlyDictionary<string, Report>>, NotFound> (JobStore store, string job) =>
-            store.Find(job) is { } open ? TypedResults.Ok<IReadOnlyDictionary<string, Report>>(open.Now.Job.Reports.ToDictionary(r => r.Key, r => r.Value)) : TypedResults.NotFound())
-            .WithName("reports").WithSummary("Somebody else's lists.");
+                store.Find(job) is { } open
+                    ? TypedResults.Ok<IReadOnlyDictionary<string, Report>>(open.Now.Job.Reports.ToDictionary(r => r.Key, r => r.Value))
+                    : TypedResults.NotFound()
+            )
+            .WithName("reports")
+            .WithSummary("Somebody else's lists.");
 
         api.MapPost("/read-lines", async (HttpRequest request) =>
-        {
-            using var reader = new StreamReader(request.Body);
-            var text = await reader.ReadToEndAsync(request.HttpContext.RequestAborted);
-            return text.Length > 500_000 ? Problems.From(new("That is over half a million characters; take in the list alone.", null)) : Results.Ok(new ReadLines(LinesOf(text)));
-        }).Accepts<string>("text/plain", "text/csv").Produces<ReadLines>().ProducesProblem(422).WithName("readLines").WithSummary("Reads a pasted list or a CSV into lines. Nothing is kept.");
+            {
+                using var reader = new StreamReader(request.Body);
+                var text = await reader.ReadToEndAsync(request.HttpContext.RequestAborted);
+                return text.Length > 500_000
+                    ? Problems.From(new("That is over half a million characters; take in the list alone.", null))
+                    : Results.Ok(new ReadLines(LinesOf(text)));
+            })
+            .Accepts<string>("text/plain", "text/csv")
+            .Produces<ReadLines>()
+            .ProducesProblem(422)
+            .WithName("readLines")
+            .WithSummary("Reads a pasted list or a CSV into lines. Nothing is kept.");
     }
 
     private static ReadingView View(Job job, string id, Reading r) =>
-        new(id, r.Box, r.Box is { } box ? job.Boxes.Find(box)?.Name : null, Point(job, r.Box, r.From), Point(job, r.Box, r.To), r.Says, r.By, r.At, r.Instrument, r.Step, r.Note);
+        new(
+            id,
+            r.Box,
+            r.Box is { } box ? job.Boxes.Find(box)?.Name : null,
+            Point(job, r.Box, r.From),
+            Point(job, r.Box, r.To),
+            r.Says,
+            r.By,
+            r.At,
+            r.Instrument,
+            r.Step,
+            r.Note
+        );
 
     private static string Point(Job job, string? box, string point) =>
-        box is not null && job.Boxes.Find(box)?.Leads.Find(point) is { } lead ? job.Runs.Find(lead.Run)?.End(lead.Side).Says is { } says ? $"{lead.Colour}, {says}" : lead.Colour : point;
+        box is not null && job.Boxes.Find(box)?.Leads.Find(point) is { } lead
+            ? job.Runs.Find(lead.Run)?.End(lead.Side).Says is { } says
+                ? $"{lead.Colour}, {says}"
+                : lead.Colour
+            : point;
 
     private static ProofAnswer ProofOf(Job job, string boxId, Box box, string by)
     {
         var now = DateTimeOffset.UtcNow.ToString("yyyy-MM-ddTHH:mm:ss.fffZ", CultureInfo.InvariantCulture);
         var state = Proofs.Of(job, boxId, by, now);
-        var others = job.Proofs.Values.Where(p => p.Box == boxId && p.By != by).Select(p => p.By).Distinct().Where(o => Proofs.Of(job, boxId, o, now).Standing == ProofStanding.Proved);
-        string Cable(ProofPair p) => job.Runs.FirstOrDefault(r => p.Cable.StartsWith(r.Key + ".", StringComparison.Ordinal)).Value is { } run && run.SidesIn(boxId).Select(s => run.End(s).Says).FirstOrDefault(s => s is not null) is { } says ? says : "a cable";
+        var others = job
+            .Proofs.Values.Where(p => p.Box == boxId && p.By != by)
+            .Select(p => p.By)
+            .Distinct()
+            .Where(o => Proofs.Of(job, boxId, o, now).Standing == ProofStanding.Proved);
+        string Cable(ProofPair p) =>
+            job.Runs.FirstOrDefault(r => p.Cable.StartsWith(r.Key + ".", StringComparison.Ordinal)).Value is { } run
+            && run.SidesIn(boxId).Select(s => run.End(s).Says).FirstOrDefault(s => s is not null) is { } says
+                ? says
+                : "a cable";
         return new(
-            state, job.Proofs.Find(state.Proof),
+            state,
+            job.Proofs.Find(state.Proof),
             [.. Proofs.Pairs(box).Select(p => new PairView(p, Cable(p), box.Leads[p.From].Colour, box.Leads.Find(p.To)?.Colour ?? p.To))],
-            [.. job.Readings.Where(r => r.Value.Proof is not null && r.Value.Proof == state.Proof).OrderBy(r => r.Value.At, StringComparer.Ordinal).Select(r => View(job, r.Key, r.Value))], [.. others]);
+            [
+                .. job
+                    .Readings.Where(r => r.Value.Proof is not null && r.Value.Proof == state.Proof)
+                    .OrderBy(r => r.Value.At, StringComparer.Ordinal)
+                    .Select(r => View(job, r.Key, r.Value)),
+            ],
+            [.. others]
+        );
     }
 
     /// <summary>CSV rows joined by commas into sentences, or plain lines; bullets and numbers in front are dropped.</summary>
     private static List<string> LinesOf(string text)
     {
         var records = new List<string[]>();
-        using (var csv = new CsvParser(new StringReader(text), new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture) { BadDataFound = null }))
+        using (
+            var csv = new CsvParser(
+                new StringReader(text),
+                new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture) { BadDataFound = null }
+            )
+        )
         {
             while (csv.Read())
             {
@@ -77,6 +155,13 @@ internal static class ReadingEndpoints
         // Rows of the same number of fields are a table; anything else is a list of sentences.
         var table = records.Count > 0 && records[0].Length > 1 && records.TrueForAll(r => r.Length == records[0].Length);
         var rows = table ? records.Select(r => string.Join(", ", r.Select(f => f.Trim()).Where(f => f.Length > 0))) : text.Split('\n');
-        return [.. rows.Select(r => r.Trim().TrimStart('-', '•', '*', '\uFEFF').Trim()).Select(r => System.Text.RegularExpressions.Regex.Replace(r, @"^\d{1,3}[.)]\s+", "")).Where(r => r.Length > 0).Select(r => r.Length > 1000 ? r[..1000] : r).Take(500)];
+        return
+        [
+            .. rows.Select(r => r.Trim().TrimStart('-', '•', '*', '\uFEFF').Trim())
+                .Select(r => System.Text.RegularExpressions.Regex.Replace(r, @"^\d{1,3}[.)]\s+", ""))
+                .Where(r => r.Length > 0)
+                .Select(r => r.Length > 1000 ? r[..1000] : r)
+                .Take(500),
+        ];
     }
 }

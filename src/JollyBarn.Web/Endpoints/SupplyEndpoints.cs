@@ -4,6 +4,8 @@ using JollyBarn.Inspection;
 using JollyBarn.Inspection.Supply;
 using JollyBarn.Measures;
 using JollyBarn.Store;
+using JollyBarn.Telling;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -17,7 +19,21 @@ namespace JollyBarn.Web.Endpoints;
 /// <param name="FaultAmperes">Current of hot on ground there, A; null without a ground.</param>
 /// <param name="AtOnce">Whether the breaker's magnet opens at that current.</param>
 /// <param name="Guard">What protects it from ground faults; null when nothing that is recorded does.</param>
-public sealed record CircuitOutletView(string Box, string BoxName, string? Place, string Device, string Name, bool Receptacle, decimal? Watts, string? How, string? Lasting, double? Drop, double? FaultAmperes, Surely? AtOnce, string? Guard);
+public sealed record CircuitOutletView(
+    string Box,
+    string BoxName,
+    string? Place,
+    string Device,
+    string Name,
+    bool Receptacle,
+    decimal? Watts,
+    string? How,
+    string? Lasting,
+    double? Drop,
+    double? FaultAmperes,
+    Surely? AtOnce,
+    string? Guard
+);
 
 /// <summary>Something fixed at the end of a cable of the circuit.</summary>
 /// <param name="Box">The box its cable comes from, where it is asked.</param>
@@ -32,10 +48,21 @@ public sealed record CircuitCableView(string Run, string Name, string Size, stri
 /// <param name="KnownLoad">Loads somebody recorded, A.</param>
 /// <param name="Measured">True when every cable of it has its length: the figures are then the circuit's own.</param>
 /// <param name="Holds">How many verdicts hold.</param>
-public sealed record CircuitView(string Id, IReadOnlyList<string> Slots, decimal? Amperes, decimal KnownLoad, bool Measured, IReadOnlyList<CircuitOutletView> Outlets, IReadOnlyList<CircuitLoadView> Loads, IReadOnlyList<CircuitCableView> Cables, IReadOnlyList<Finding> Findings, int Holds);
+public sealed record CircuitView(
+    string Id,
+    IReadOnlyList<string> Slots,
+    decimal? Amperes,
+    decimal KnownLoad,
+    bool Measured,
+    IReadOnlyList<CircuitOutletView> Outlets,
+    IReadOnlyList<CircuitLoadView> Loads,
+    IReadOnlyList<CircuitCableView> Cables,
+    IReadOnlyList<ToldFinding> Findings,
+    int Holds
+);
 
 /// <param name="Legs">Leg of each breaker's first pole, by the breaker's key: A, B or C.</param>
-public sealed record PanelView(string Id, IReadOnlyDictionary<string, string> Legs, IReadOnlyList<Finding> Findings, int Holds);
+public sealed record PanelView(string Id, IReadOnlyDictionary<string, string> Legs, IReadOnlyList<ToldFinding> Findings, int Holds);
 
 public sealed record SupplyView(long Version, IReadOnlyList<CircuitView> Circuits, IReadOnlyList<PanelView> Panels);
 
@@ -44,24 +71,52 @@ internal static class SupplyEndpoints
 {
     public static void MapSupply(this IEndpointRouteBuilder api) =>
         api.MapGet("/jobs/{job}/supply", Results<Ok<SupplyView>, NotFound> (JobStore store, string job) =>
-        {
-            if (store.Find(job) is not { } open)
             {
-                return TypedResults.NotFound();
-            }
+                if (store.Find(job) is not { } open)
+                {
+                    return TypedResults.NotFound();
+                }
 
-            var now = open.Now;
-            return TypedResults.Ok(new SupplyView(now.Version, [.. open.Judged.Supply.Circuits(now.Job).Select(View)], [.. open.Judged.Supply.Panels(now.Job).Select(View)]));
-        }).WithName("supply").WithSummary("Circuits and panels with their verdicts, loads, drops, fault currents and protection.");
+                var now = open.Now;
+                return TypedResults.Ok(
+                    new SupplyView(
+                        now.Version,
+                        [.. open.Judged.Supply.Circuits(now.Job).Select(c => View(now.Job, c))],
+                        [.. open.Judged.Supply.Panels(now.Job).Select(p => View(now.Job, p))]
+                    )
+                );
+            })
+            .WithName("supply")
+            .WithSummary("Circuits and panels with their verdicts, loads, drops, fault currents and protection.");
 
-    private static CircuitView View(JudgedCircuit judged)
+    private static CircuitView View(Job job, JudgedCircuit judged)
     {
         var look = judged.Look;
+        var names = new Names(job, look.Id);
         return new(
-            look.Id, [.. look.Breakers.SelectMany(b => b.Breaker.Slots)], look.Amperes, Math.Round(look.KnownLoad, 1), look.Ways.All(w => look.Wiring.Open(w).Count == 0), [.. look.Outlets.Select(o => View(look, o))],
-            [.. look.Draws.OfType<LoadAtEnd>().Select(l => new CircuitLoadView(l.Box.Id, l.End, l.Name, l.Watts, l.Box.Answer(l.End, "far-load-long")))],
-            [.. look.Runs.Select(r => new CircuitCableView(r.Id, look.RunName(r.Id), Answers.Size(r.Run), new[] { r.Run.A, r.Run.B }.FirstOrDefault(e => e.IsBox)?.Id, r.Run.Length))],
-            [.. judged.Findings.Where(f => f.Verdict != Verdict.Fine)], judged.Findings.Count(f => f.Verdict == Verdict.Fine));
+            look.Id,
+            [.. look.Breakers.SelectMany(b => b.Breaker.Slots)],
+            look.Amperes,
+            Math.Round(look.KnownLoad, 1),
+            look.Ways.All(w => look.Wiring.Open(w).Count == 0),
+            [.. look.Outlets.Select(o => View(look, o))],
+            [
+                .. look
+                    .Draws.OfType<LoadAtEnd>()
+                    .Select(l => new CircuitLoadView(l.Box.Id, l.End, names.Of(l.Thing), l.Watts, Said(l.Lasting))),
+            ],
+            [
+                .. look.Runs.Select(r => new CircuitCableView(
+                    r.Id,
+                    names.Run(r.Id),
+                    Answers.Size(r.Run),
+                    new[] { r.Run.A, r.Run.B }.FirstOrDefault(e => e.IsBox)?.Id,
+                    r.Run.Length
+                )),
+            ],
+            new Teller(job, look.Id).Tell(judged.Findings.Where(f => f.Verdict != Verdict.Fine)),
+            judged.Findings.Count(f => f.Verdict == Verdict.Fine)
+        );
     }
 
     private static CircuitOutletView View(CircuitLook look, CircuitOutlet outlet)
@@ -70,16 +125,40 @@ internal static class SupplyEndpoints
         var (ohms, fault) = (ways.Max(w => w.Ohms), ways.Min(w => w.FaultAmperes));
         var amperes = (double?)(look.Amperes * ElectricsBook.DropLoad.Of(look.Practice) / 100);
         return new(
-            outlet.Box.Id, outlet.Box.Box.Name, outlet.Box.Place?.Name, outlet.Device, outlet.Box.DeviceName(outlet.Device), outlet.Receptacle, outlet.Watts, outlet.How, outlet.Box.Answer(outlet.Device, "load-long"),
-            ohms * amperes is { } volts ? Math.Round(100 * volts / look.LegVolts, 1) : null, fault is { } a ? Math.Round(a) : null,
-            fault is { } current && look.Amperes is { } rating ? Trips.Magnetic(current, (double)rating) : null, ways.SelectMany(w => w.Guards).Select(g => g == $"gfci:{outlet.Of}" ? "itself" : look.Wiring.GuardName(g)).FirstOrDefault());
+            outlet.Box.Id,
+            outlet.Box.Box.Name,
+            outlet.Box.Place?.Name,
+            outlet.Device,
+            Names.Device(outlet.Box.Box.Devices[outlet.Device]),
+            outlet.Receptacle,
+            outlet.Watts,
+            outlet.How is { } how ? Choice.Text(how) : null,
+            Said(outlet.Lasting),
+            ohms * amperes is { } volts ? Math.Round(100 * volts / look.LegVolts, 1) : null,
+            fault is { } a ? Math.Round(a) : null,
+            fault is { } current && look.Amperes is { } rating ? Trips.Magnetic(current, (double)rating) : null,
+            ways.SelectMany(w => w.Guards).Select(g => g == $"gfci:{outlet.Of}" ? "itself" : look.Wiring.GuardName(g)).FirstOrDefault()
+        );
     }
 
-    private static PanelView View(JudgedPanel judged)
+    private static string? Said(bool? answer) =>
+        answer switch
+        {
+            true => "yes",
+            false => "no",
+            null => null,
+        };
+
+    private static PanelView View(Job job, JudgedPanel judged)
     {
         var panel = judged.Look.Panel;
         return new(
-            judged.Look.Id, panel.Breakers.DistinctBy(b => b.Key).ToDictionary(b => b.Key, b => string.Concat(judged.Look.LegsOf(b).Select(l => (char)('A' + l)))),
-            [.. judged.Findings.Where(f => f.Verdict != Verdict.Fine)], judged.Findings.Count(f => f.Verdict == Verdict.Fine));
+            judged.Look.Id,
+            panel
+                .Breakers.DistinctBy(b => b.Key)
+                .ToDictionary(b => b.Key, b => string.Concat(judged.Look.LegsOf(b).Select(l => (char)('A' + l)))),
+            new Teller(job, judged.Look.Id).Tell(judged.Findings.Where(f => f.Verdict != Verdict.Fine)),
+            judged.Findings.Count(f => f.Verdict == Verdict.Fine)
+        );
     }
 }

@@ -4,6 +4,7 @@ using JollyBarn.Inspection.Supply;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Store;
+using JollyBarn.Telling;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -14,12 +15,12 @@ namespace JollyBarn.Web.Endpoints;
 /// <param name="Supply">The circuit or panel; null of a box.</param>
 /// <param name="Name">What that is called.</param>
 /// <param name="Place">The room of the box.</param>
-public sealed record JobFinding(string? Box, string? Supply, string Name, string? Place, Finding Finding);
+public sealed record JobFinding(string? Box, string? Supply, string Name, string? Place, ToldFinding Finding);
 
 /// <summary>What judging the job anew after an edit would change in one box, circuit or panel.</summary>
 /// <param name="Box">The box; null of a circuit or panel.</param>
 /// <param name="Supply">The circuit or panel; null of a box.</param>
-public sealed record Rejudged(string? Box, string? Supply, string Name, IReadOnlyList<Finding> New, IReadOnlyList<Finding> Gone);
+public sealed record Rejudged(string? Box, string? Supply, string Name, IReadOnlyList<ToldFinding> New, IReadOnlyList<ToldFinding> Gone);
 
 /// <param name="Refusal">Why the edit cannot be done, or null.</param>
 /// <param name="Changed">Boxes, circuits and panels whose verdicts change, worst first.</param>
@@ -31,70 +32,144 @@ internal static class VerdictEndpoints
     public static void MapVerdicts(this IEndpointRouteBuilder api)
     {
         api.MapGet("/jobs/{job}/stops", Results<Ok<IEnumerable<JobFinding>>, NotFound> (JobStore store, string job) =>
-            store.Find(job) is { } open ? TypedResults.Ok(All(open).Where(f => f.Finding.Verdict == Verdict.Stop)) : TypedResults.NotFound())
-            .WithName("stops").WithSummary("What can hurt somebody now, with what to do.");
+                store.Find(job) is { } open ? TypedResults.Ok(All(open, f => f.Verdict == Verdict.Stop)) : TypedResults.NotFound()
+            )
+            .WithName("stops")
+            .WithSummary("What can hurt somebody now, with what to do.");
 
         api.MapGet("/jobs/{job}/verdicts", Results<Ok<IEnumerable<JobFinding>>, NotFound> (JobStore store, string job) =>
-            store.Find(job) is { } open ? TypedResults.Ok(Told(open)) : TypedResults.NotFound())
-            .WithName("verdicts").WithSummary("The punch list: stop, fix and better of every box, worst first.");
+                store.Find(job) is { } open ? TypedResults.Ok(PunchList(open)) : TypedResults.NotFound()
+            )
+            .WithName("verdicts")
+            .WithSummary("The punch list: stop, fix and better of every box, worst first.");
 
         api.MapGet("/jobs/{job}/verdicts.csv", (JobStore store, string job) =>
-            store.Find(job) is { } open ? Lists.Csv(Lists.FileName(open.Now.Job.Name + " punch list", "csv"), Rows(open)) : Problems.Missing("job"))
-            .WithName("verdictsCsv").WithSummary("The punch list as CSV.");
+                store.Find(job) is { } open
+                    ? Lists.Csv(Lists.FileName(open.Now.Job.Name + " punch list", "csv"), Rows(open))
+                    : Problems.Missing("job")
+            )
+            .WithName("verdictsCsv")
+            .WithSummary("The punch list as CSV.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}/held", Results<Ok<IEnumerable<Finding>>, NotFound> (JobStore store, string job, string box, long? version, string? change, BoxState? state) =>
-            store.Find(job) is { } open && States.Of(open, version, change, state) is { } now && now.Boxes.Find(box) is { } found
-                ? TypedResults.Ok(open.Judged.Verdicts.Of(now, box, found).Where(f => f.Verdict == Verdict.Fine))
-                : TypedResults.NotFound())
-            .WithName("held").WithSummary("What was judged and holds.");
+        api.MapGet(
+                "/jobs/{job}/boxes/{box}/held",
+                Results<Ok<IReadOnlyList<ToldFinding>>, NotFound> (
+                    JobStore store,
+                    string job,
+                    string box,
+                    long? version,
+                    string? change,
+                    BoxState? state
+                ) =>
+                    store.Find(job) is { } open && States.Of(open, version, change, state) is { } now && now.Boxes.Find(box) is { } found
+                        ? TypedResults.Ok(
+                            new Teller(now, box).Tell(open.Judged.Verdicts.Of(now, box, found).Where(f => f.Verdict == Verdict.Fine))
+                        )
+                        : TypedResults.NotFound()
+            )
+            .WithName("held")
+            .WithSummary("What was judged and holds.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}/remedies", Results<Ok<RemedyAnswer>, NotFound> (JobStore store, string job, string box, string rule, string of, long? version, string? change, BoxState? state) =>
-            store.Find(job) is { } open && States.Of(open, version, change, state) is { } now && now.Boxes.Find(box) is { } found
-                && open.Judged.Verdicts.Of(now, box, found).FirstOrDefault(f => f.Rule == rule && f.Of == of) is { } finding
-                ? TypedResults.Ok(RemedyList.Of(now, box, finding))
-                : TypedResults.NotFound())
-            .WithName("remedies").WithSummary("Ways to settle a verdict, each an edit with what it would bring; or why there is none.");
+        api.MapGet(
+                "/jobs/{job}/boxes/{box}/remedies",
+                Results<Ok<ToldRemedies>, NotFound> (
+                    JobStore store,
+                    string job,
+                    string box,
+                    string rule,
+                    string of,
+                    long? version,
+                    string? change,
+                    BoxState? state
+                ) =>
+                    store.Find(job) is { } open
+                    && States.Of(open, version, change, state) is { } now
+                    && now.Boxes.Find(box) is { } found
+                    && open.Judged.Verdicts.Of(now, box, found).FirstOrDefault(f => f.Rule == rule && f.Of == of) is { } finding
+                        ? TypedResults.Ok(RemedyTeller.Tell(now, box, RemedyList.Of(now, box, finding)))
+                        : TypedResults.NotFound()
+            )
+            .WithName("remedies")
+            .WithSummary("Ways to settle a verdict, each an edit with what it would bring; or why there is none.");
 
         api.MapPost("/jobs/{job}/rejudge", (JobStore store, string job, PreviewPost asked) =>
-        {
-            if (store.Find(job) is not { } open)
             {
-                return Problems.Missing("job");
-            }
+                if (store.Find(job) is not { } open)
+                {
+                    return Problems.Missing("job");
+                }
 
-            if (asked.Edits is not [not null and not Restore and var edit])
-            {
-                return Problems.From(new("One edit is judged at a time.", "edits"));
-            }
+                if (asked.Edits is not [not null and not Restore and var edit])
+                {
+                    return Problems.From(new("One edit is judged at a time.", "edits"));
+                }
 
-            var now = open.Now.Job;
-            return Results.Ok(edit.Check(now) is { } refusal ? new RejudgeAnswer(refusal, []) : new(null, Compared(open, now, edit.Apply(now))));
-        }).Produces<RejudgeAnswer>().ProducesProblem(422).WithName("rejudge").WithSummary("Which verdicts an edit would change over the whole job. Nothing is kept.");
+                var now = open.Now.Job;
+                return Results.Ok(
+                    edit.Check(now) is { } refusal ? new RejudgeAnswer(refusal, []) : new(null, Compared(open, now, edit.Apply(now)))
+                );
+            })
+            .Produces<RejudgeAnswer>()
+            .ProducesProblem(422)
+            .WithName("rejudge")
+            .WithSummary("Which verdicts an edit would change over the whole job. Nothing is kept.");
     }
 
     /// <summary>Every verdict of every box that is not in the bin, circuit and panel that does not hold.</summary>
-    public static IEnumerable<JobFinding> All(OpenJob open)
+    public static IEnumerable<JobFinding> All(OpenJob open, Func<Finding, bool> which)
     {
         var job = open.Now.Job;
-        return open.Judged.Verdicts.Whole(job).SelectMany(b => b.Findings.Select(f => new JobFinding(b.Id, null, b.Box.Name, job.Places.Find(b.Box.Place)?.Name, f)))
-            .Concat(open.Judged.Supply.Circuits(job).SelectMany(c => c.Findings.Select(f => new JobFinding(null, c.Look.Id, c.Look.Circuit.Name, null, f))))
-            .Concat(open.Judged.Supply.Panels(job).SelectMany(p => p.Findings.Select(f => new JobFinding(null, p.Look.Id, p.Look.Panel.Name, null, f))))
-            .Where(f => f.Finding.Verdict != Verdict.Fine);
+        var judged = open.Judged;
+        return judged
+            .Verdicts.Whole(job)
+            .SelectMany(b => Told(b.Id, b.Findings, f => new(b.Id, null, b.Box.Name, job.Places.Find(b.Box.Place)?.Name, f)))
+            .Concat(
+                judged
+                    .Supply.Circuits(job)
+                    .SelectMany(c => Told(c.Look.Id, c.Findings, f => new(null, c.Look.Id, c.Look.Circuit.Name, null, f)))
+            )
+            .Concat(
+                judged
+                    .Supply.Panels(job)
+                    .SelectMany(p => Told(p.Look.Id, p.Findings, f => new(null, p.Look.Id, p.Look.Panel.Name, null, f)))
+            );
+
+        IEnumerable<JobFinding> Told(string home, IReadOnlyList<Finding> findings, Func<ToldFinding, JobFinding> at) =>
+            new Teller(job, home).Tell(findings.Where(f => f.Verdict != Verdict.Fine && which(f))).Select(at);
     }
 
-    private static IEnumerable<JobFinding> Told(OpenJob open) => All(open).Where(f => f.Finding.Verdict != Verdict.Measure).OrderBy(f => f.Finding.Verdict).ThenBy(f => f.Place ?? "~", StringComparer.OrdinalIgnoreCase).ThenBy(f => f.Name, StringComparer.OrdinalIgnoreCase);
+    private static IEnumerable<JobFinding> PunchList(OpenJob open) =>
+        All(open, f => f.Verdict != Verdict.Measure)
+            .OrderBy(f => f.Finding.Verdict)
+            .ThenBy(f => f.Place ?? "~", StringComparer.OrdinalIgnoreCase)
+            .ThenBy(f => f.Name, StringComparer.OrdinalIgnoreCase);
 
     private static IEnumerable<string[]> Rows(OpenJob open)
     {
         yield return ["verdict", "room", "where", "what", "sum", "article", "rule"];
-        foreach (var f in Told(open))
+        foreach (var f in PunchList(open))
         {
-            yield return [f.Finding.Verdict.ToString(), f.Place ?? "", f.Name, f.Finding.Says, f.Finding.Sum ?? "", f.Finding.Article, f.Finding.Rule];
+            yield return
+            [
+                f.Finding.Verdict.ToString(),
+                f.Place ?? "",
+                f.Name,
+                f.Finding.Says,
+                f.Finding.Sum ?? "",
+                f.Finding.Article,
+                f.Finding.Rule,
+            ];
         }
     }
 
     private static List<Rejudged> Compared(OpenJob open, Job before, Job after)
     {
+        IEnumerable<Rejudged> Between(string? box, string? supply, string name, IReadOnlyList<Finding> was, IReadOnlyList<Finding> now)
+        {
+            var (added, gone) = Teller.Between(new(before, (box ?? supply)!), new(after, (box ?? supply)!), was, now);
+            return added.Count + gone.Count > 0 ? [new(box, supply, name, added, gone)] : [];
+        }
+
         var compared = new List<Rejudged>();
         foreach (var (id, box) in after.Boxes.Where(b => !b.Value.Binned))
         {
@@ -105,20 +180,16 @@ internal static class VerdictEndpoints
         var supply = new SupplyVerdicts();
         var circuits = open.Judged.Supply.Circuits(before).ToDictionary(c => c.Look.Id, c => c.Findings, StringComparer.Ordinal);
         var panels = open.Judged.Supply.Panels(before).ToDictionary(p => p.Look.Id, p => p.Findings, StringComparer.Ordinal);
-        compared.AddRange(supply.Circuits(after).SelectMany(c => Between(null, c.Look.Id, c.Look.Circuit.Name, circuits.GetValueOrDefault(c.Look.Id, []), c.Findings)));
-        compared.AddRange(supply.Panels(after).SelectMany(p => Between(null, p.Look.Id, p.Look.Panel.Name, panels.GetValueOrDefault(p.Look.Id, []), p.Findings)));
+        compared.AddRange(
+            supply
+                .Circuits(after)
+                .SelectMany(c => Between(null, c.Look.Id, c.Look.Circuit.Name, circuits.GetValueOrDefault(c.Look.Id, []), c.Findings))
+        );
+        compared.AddRange(
+            supply
+                .Panels(after)
+                .SelectMany(p => Between(null, p.Look.Id, p.Look.Panel.Name, panels.GetValueOrDefault(p.Look.Id, []), p.Findings))
+        );
         return [.. compared.OrderBy(c => c.New.Select(f => f.Verdict).DefaultIfEmpty(Verdict.Fine).Min())];
-    }
-
-    /// <summary>Verdicts that come and go between two judgements of one thing; nothing when they are alike.</summary>
-    private static IEnumerable<Rejudged> Between(string? box, string? supply, string name, IReadOnlyList<Finding> before, IReadOnlyList<Finding> after)
-    {
-        static Dictionary<string, Finding> Counted(IReadOnlyList<Finding> all) => all.Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better).DistinctBy(f => f.Key + f.Article).ToDictionary(f => f.Key + f.Article, StringComparer.Ordinal);
-        var (was, now) = (Counted(before), Counted(after));
-        var (added, gone) = (now.Where(f => !was.ContainsKey(f.Key)).Select(f => f.Value).ToList(), was.Where(f => !now.ContainsKey(f.Key)).Select(f => f.Value).ToList());
-        if (added.Count + gone.Count > 0)
-        {
-            yield return new(box, supply, name, added, gone);
-        }
     }
 }

@@ -11,7 +11,8 @@ export const words = {
   ...supplyWords,
   product: "Jolly Barn",
   caution:
-    "Arithmetic from memory of the published code; your local code and a licensed electrician decide. Prove it dead before you touch a conductor.",
+    "Arithmetic from memory of the published code; your local code and a licensed electrician decide. Prove it dead before " +
+    "you touch a conductor.",
   failed: "That did not work; nothing was changed.",
   undone: "Undone.",
   redone: "Redone.",
@@ -36,7 +37,8 @@ export const words = {
   add: "Add",
   remove: "Remove",
   conflict: (yours: string, theirs: string[]) =>
-    `Somebody changed the same thing first. Yours: ${yours}. Theirs: ${theirs.join("; ")}. Nothing of yours was done; look and do it again if it still holds.`,
+    `Somebody changed the same thing first. Yours: ${yours}. Theirs: ${theirs.join("; ")}. ` +
+    "Nothing of yours was done; look and do it again if it still holds.",
 
   fit: {
     Fits: "Fits",
@@ -258,7 +260,9 @@ export const words = {
 
   glossary: {
     fill: "Box fill: the room the code asks for what is in a box, counted in allowances by wire gauge. NEC 314.16.",
-    mark: "The volume moulded or stamped inside the box, in cubic inches. The mark decides; a box of a listed size without one takes the table's volume.",
+    mark:
+      "The volume moulded or stamped inside the box, in cubic inches. The mark decides; a box of a listed size without " +
+      "one takes the table's volume.",
     allowance: "The room one conductor of a gauge is given: 2.00 in³ for 14 AWG, 2.25 for 12.",
     clamps: "Internal clamps hold the cable from inside and take the room of one conductor, all together. Connectors outside take none.",
     lead: "A conductor inside the box, from where it leaves its sheath to its end.",

@@ -78,7 +78,8 @@ public sealed record SeriesArc(string Link, double Ohms = 2) : Fault
 /// <summary>An arc from one conductor to another, or to ground.</summary>
 public sealed record ParallelArc(string From, string To, double Ohms = 1) : Fault
 {
-    public override Refusal? Check() => string.IsNullOrEmpty(From) || string.IsNullOrEmpty(To) || From == To ? new("Two points are needed.", "from") : BadOhms(Ohms);
+    public override Refusal? Check() =>
+        string.IsNullOrEmpty(From) || string.IsNullOrEmpty(To) || From == To ? new("Two points are needed.", "from") : BadOhms(Ohms);
 
     public override void Plant(Plan plan) => plan.Arcs.Add((plan.Join($"fault:arc/{From}~{To}", From, To, Ohms, LinkKind.Leak), false));
 }
@@ -112,7 +113,8 @@ public sealed record Exchanged(string One, string Other) : Fault
 /// <summary>Two points that touch: a jumper, hot on ground or box, neutral on ground, a wet splice or leakage by its Ω.</summary>
 public sealed record Bridged(string From, string To, double Ohms = 0.001) : Fault
 {
-    public override Refusal? Check() => string.IsNullOrEmpty(From) || string.IsNullOrEmpty(To) ? new("Two points are needed.", "from") : BadOhms(Ohms);
+    public override Refusal? Check() =>
+        string.IsNullOrEmpty(From) || string.IsNullOrEmpty(To) ? new("Two points are needed.", "from") : BadOhms(Ohms);
 
     public override void Plant(Plan plan)
     {
@@ -128,7 +130,9 @@ public sealed record Unbonded(string Box) : Fault
 {
     public override void Plant(Plan plan)
     {
-        foreach (var link in plan.Links.Where(l => l.Kind == LinkKind.Contact && (l.To == Points.Metal(Box) || l.From == Points.Metal(Box))))
+        foreach (
+            var link in plan.Links.Where(l => l.Kind == LinkKind.Contact && (l.To == Points.Metal(Box) || l.From == Points.Metal(Box)))
+        )
         {
             link.Open = true;
         }
@@ -138,13 +142,22 @@ public sealed record Unbonded(string Box) : Fault
 /// <summary>A nail or saw in a cable: so many of its conductors touch each other.</summary>
 public sealed record Nail(string Run, IReadOnlyList<int> Conductors, double Ohms = 0.05) : Fault
 {
-    public override Refusal? Check() => Conductors is { Count: <= 30 } && !Conductors.Any(c => c is < 0 or > 30) ? BadOhms(Ohms) : new("A nail goes through conductors 0 to 30.", "conductors");
+    public override Refusal? Check() =>
+        Conductors is { Count: <= 30 } && !Conductors.Any(c => c is < 0 or > 30)
+            ? BadOhms(Ohms)
+            : new("A nail goes through conductors 0 to 30.", "conductors");
 
     public override void Plant(Plan plan)
     {
         foreach (var (a, b) in Conductors.Zip(Conductors.Skip(1)))
         {
-            plan.Join($"fault:{Run}/{a}~{b}", Points.End(Run, Wiring.RunSide.A, a), Points.End(Run, Wiring.RunSide.A, b), Ohms, LinkKind.Contact);
+            plan.Join(
+                $"fault:{Run}/{a}~{b}",
+                Points.End(Run, Wiring.RunSide.A, a),
+                Points.End(Run, Wiring.RunSide.A, b),
+                Ohms,
+                LinkKind.Contact
+            );
         }
     }
 }
@@ -155,7 +168,9 @@ public sealed record Several(IReadOnlyList<Fault> Faults) : Fault
     private const int Most = 10;
 
     public override Refusal? Check() =>
-        Faults is not { Count: > 0 and <= Most } || Faults.Any(f => f is null or Several or ComesAndGoes { What: Several }) ? new($"One to {Most} single faults are made together.", "faults") : Faults.Select(f => f.Check()).FirstOrDefault(r => r is not null);
+        Faults is not { Count: > 0 and <= Most } || Faults.Any(f => f is null or Several or ComesAndGoes { What: Several })
+            ? new($"One to {Most} single faults are made together.", "faults")
+            : Faults.Select(f => f.Check()).FirstOrDefault(r => r is not null);
 
     public override void Plant(Plan plan)
     {

@@ -1,11 +1,19 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A box is never buried behind a finish.</summary>
 /// <remarks>NEC 314.29. A listed concealed splice is judged by its own rule.</remarks>
-public sealed class Accessible() : BoxRule("accessible", "Can be got at", "A fault in a joint nobody can reach burns until somebody smells it.")
+public sealed class Accessible() : BoxRule("accessible")
 {
+    public enum Case
+    {
+        Ask,
+        Buried,
+        Reachable,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         if (look.Box.Kind == "splice-kit")
@@ -13,11 +21,11 @@ public sealed class Accessible() : BoxRule("accessible", "Can be got at", "A fau
             yield break;
         }
 
-        yield return look.Answer(Subjects.Box, "access") switch
+        yield return look.Read(WallFacts.Access) switch
         {
-            null => Ask(Subjects.Box, "Can it be got at without taking the building apart?", "314.29", "access"),
-            "buried" => Fix(Subjects.Box, "The box is buried behind a finish.", "314.29"),
-            _ => Fine(Subjects.Box, "It can be got at.", "314.29"),
+            null => Ask(Subjects.Box, Case.Ask, [WallFacts.Access]),
+            Access.Buried => Fix(Subjects.Box, Case.Buried),
+            _ => Fine(Subjects.Box, Case.Reachable),
         };
     }
 }

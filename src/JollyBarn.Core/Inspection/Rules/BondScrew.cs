@@ -1,25 +1,34 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>The ground is held to the box by a screw used for nothing else, or a listed clip.</summary>
 /// <remarks>NEC 250.8(A), 250.148(C). A cover or clamp screw does not count.</remarks>
-public sealed class BondScrew() : BoxRule("bond-screw", "Bonding screw", "A screw that holds something else is loosened with it, and the bond with it.")
+public sealed class BondScrew() : BoxRule("bond-screw")
 {
+    public enum Case
+    {
+        Ask,
+        OfItsOwn,
+        Wood,
+        Shared,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        if (!look.Box.Leads.Values.Any(l => l.Lands.At == LandingAt.BondingScrew) && !look.Box.Pigtails.Values.Any(t => t.From.At == LandingAt.BondingScrew || t.To.At == LandingAt.BondingScrew))
+        static bool On(Landing at) => at.At == LandingAt.BondingScrew;
+        if (!look.Box.Leads.Values.Any(l => On(l.Lands)) && !look.Box.Pigtails.Values.Any(t => On(t.From) || On(t.To)))
         {
             yield break;
         }
 
-        const string article = "250.8(A), 250.148(C)";
-        yield return look.Answer(Subjects.Box, "bond-screw") switch
+        yield return look.Read(BoxFacts.BondScrew) switch
         {
-            null => Ask(Subjects.Box, "What screw holds the ground to the box?", article, "bond-screw"),
-            "screw" or "clip" => Fine(Subjects.Box, "The bond has a screw or clip of its own.", article),
-            "wood" => Fix(Subjects.Box, "The ground is under a wood or sheet-metal screw.", article),
-            var other => Fix(Subjects.Box, $"The ground is under a {other} screw.", article),
+            null => Ask(Subjects.Box, Case.Ask, [BoxFacts.BondScrew]),
+            GroundScrew.Screw or GroundScrew.Clip => Fine(Subjects.Box, Case.OfItsOwn),
+            GroundScrew.Wood => Fix(Subjects.Box, Case.Wood),
+            var other => Fix(Subjects.Box, Case.Shared, ("screw", other)),
         };
     }
 }

@@ -6,23 +6,45 @@ namespace JollyBarn.Inspection.Rules;
 
 /// <summary>What is in the box fits by count.</summary>
 /// <remarks>NEC 314.16. The sum is that of box fill.</remarks>
-public sealed class BoxFilled() : BoxRule("fill", "Fill", "An over-full box nicks insulation when it is closed and cannot shed its heat.")
+public sealed class BoxFilled() : BoxRule("fill")
 {
+    public enum Case
+    {
+        Fits,
+        ExactlyFull,
+        Over,
+        AskFact,
+        AskMore,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         var fill = look.Fill;
-        var sum = $"{fill.Needed.Low} needed, {fill.Available.Low} there";
-        switch (fill.Fit)
+        if (fill.Fit is not (Fit.Fits or Fit.ExactlyFull or Fit.Over or Fit.CannotTell))
         {
-            case Fit.Fits or Fit.ExactlyFull:
-                yield return Fine(Subjects.Box, fill.Fit == Fit.ExactlyFull ? "It is exactly full and fits." : "It fits by count.", "314.16") with { Sum = sum };
-                break;
-            case Fit.Over:
-                yield return Fix(Subjects.Box, $"The box is over-full by {Volume.Zero - (fill.Left.High ?? fill.Left.Low)}.", "314.16(B)") with { Sum = sum };
-                break;
-            case Fit.CannotTell:
-                yield return AskOf(Subjects.Box, fill.Asks is [var first, ..] ? $"Does it fit? {first.What}" : "Does it fit? Not everything in it is recorded.", "314.16", []) with { Sum = $"{fill.Needed.Low} or more needed" };
-                break;
+            yield break;
         }
+
+        var (needed, there) = (fill.Needed.Low, fill.Available.Low);
+        yield return fill.Fit switch
+        {
+            Fit.Over => Fix(
+                Subjects.Box,
+                Case.Over,
+                ("by", Volume.Zero - (fill.Left.High ?? fill.Left.Low)),
+                ("needed", needed),
+                ("there", there)
+            ),
+            Fit.CannotTell when fill.Asks is [var first, ..] => AskOf(
+                Subjects.Box,
+                Case.AskFact,
+                [],
+                ("first", first.What),
+                ("needed", needed)
+            ),
+            Fit.CannotTell => AskOf(Subjects.Box, Case.AskMore, [], ("needed", needed)),
+            Fit.ExactlyFull => Fine(Subjects.Box, Case.ExactlyFull, ("needed", needed), ("there", there)),
+            _ => Fine(Subjects.Box, Case.Fits, ("needed", needed), ("there", there)),
+        };
     }
 }

@@ -1,24 +1,32 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A box in a damp or wet place is listed for it.</summary>
 /// <remarks>NEC 314.15.</remarks>
-public sealed class BoxWet() : BoxRule("box-wet", "Box in the wet", "Water in a box makes its metal live and its joints rot.")
+public sealed class BoxWet() : BoxRule("box-wet")
 {
+    public enum Case
+    {
+        Suits,
+        Marked,
+        AskPlace,
+        AskMark,
+        NotListed,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        if (look.Box.Shape == BoxShape.Weatherproof || look.Wetness == "dry")
+        var listed = look.Read(BoxFacts.BoxWetListed);
+        yield return Subjects.Box switch
         {
-            yield return Fine(Subjects.Box, "The box suits the place.", "314.15");
-            yield break;
-        }
-
-        var listed = look.YesNo(Subjects.Box, "box-wet-listed");
-        yield return listed == true ? Fine(Subjects.Box, "The box is marked for damp or wet places.", "314.15")
-            : look.Wetness is null ? Ask(Subjects.Box, "Is the place dry, damp or wet?", "314.15", "wetness")
-            : listed is null ? Ask(Subjects.Box, $"The place is {look.Wetness}. Is the box marked for it?", "314.15", "box-wet-listed")
-            : Fix(Subjects.Box, $"The place is {look.Wetness}, and the box is not listed for it.", "314.15");
+            var box when look.Box.Shape == BoxShape.Weatherproof || look.Wetness == Damp.Dry => Fine(box, Case.Suits),
+            var box when listed == true => Fine(box, Case.Marked),
+            var box when look.Wetness is null => Ask(box, Case.AskPlace, [WallFacts.Wetness]),
+            var box when listed is null => Ask(box, Case.AskMark, [BoxFacts.BoxWetListed], ("place", look.Wetness)),
+            var box => Fix(box, Case.NotListed, ("place", look.Wetness)),
+        };
     }
 }

@@ -1,22 +1,34 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A listed concealed splice is used only where its listing lets it.</summary>
 /// <remarks>NEC 334.40(B): repair wiring concealed in an existing building; else exposed.</remarks>
-public sealed class ConcealedSplice() : BoxRule("concealed-splice", "Concealed splice", "Its listing is for a repair; anywhere else nothing says it holds.")
+public sealed class ConcealedSplice() : BoxRule("concealed-splice")
 {
+    public enum Case
+    {
+        Repair,
+        AskBoth,
+        AskRepair,
+        NoRepair,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        if (look.Box.Kind != "splice-kit" || look.Answer(Subjects.Box, "access") is "open" or "tile")
+        var access = look.Read(WallFacts.Access);
+        if (look.Box.Kind != "splice-kit" || access is Access.Open or Access.Tile)
         {
             yield break;
         }
 
-        var repair = look.YesNo(Subjects.Box, "repair");
-        yield return repair == true ? Fine(Subjects.Box, "A repair of wiring that was concealed.", "334.40(B)")
-            : look.Answer(Subjects.Box, "access") is null ? Ask(Subjects.Box, "Is this splice concealed, and is it a repair?", "334.40(B)", "access", "repair")
-            : repair is null ? Ask(Subjects.Box, "Is this concealed splice a repair of wiring that was concealed already?", "334.40(B)", "repair")
-            : Fix(Subjects.Box, "A concealed splice that is no repair of concealed wiring.", "334.40(B)");
+        yield return look.Read(BoxFacts.Repair) switch
+        {
+            true => Fine(Subjects.Box, Case.Repair),
+            _ when access is null => Ask(Subjects.Box, Case.AskBoth, [WallFacts.Access, BoxFacts.Repair]),
+            null => Ask(Subjects.Box, Case.AskRepair, [BoxFacts.Repair]),
+            false => Fix(Subjects.Box, Case.NoRepair),
+        };
     }
 }

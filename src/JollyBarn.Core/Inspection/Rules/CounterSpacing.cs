@@ -1,5 +1,7 @@
+using JollyBarn.Terms;
+
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>No point along a kitchen counter is more than 24 in from a receptacle.</summary>
 /// <remarks>NEC 210.52(C)(1): so 48 in between two.</remarks>
-public sealed class CounterSpacing() : OutletSpacing("counter-spacing", "Receptacles along a counter", "counter", "outlet.counter");
+public sealed class CounterSpacing() : OutletSpacing("counter-spacing", WallFacts.CounterNext, WallFacts.CounterEdge, "outlet.counter");

@@ -1,16 +1,59 @@
 using JollyBarn.Fill;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>The box is deep enough for its devices.</summary>
 /// <remarks>NEC 314.24; figures from memory.</remarks>
-public sealed class DeepEnough() : BoxRule("depth", "Depth", "A device that presses on conductors cuts them in time.")
+public sealed class DeepEnough() : BoxRule("depth")
 {
+    public enum Case
+    {
+        /// <summary>By the depth of the device itself.</summary>
+        DeepDevice,
+
+        /// <summary>By the gauge on it.</summary>
+        ByGauge,
+        GaugeUnknown,
+        DeepDeviceTooDeep,
+        TooShallow,
+        TooShallowGaugeUnknown,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        foreach (var line in BoxDepth.Of(look.Box, look.Input, look.Profile).Where(l => l.Passes is not null))
+        foreach (var line in BoxDepth.Of(look.Box, look.Input, look.Profile))
         {
-            yield return line.Passes == true ? Fine(line.Id, line.Says, line.Article) : Fix(line.Id, line.Says, line.Article) with { Sum = line.Depth is { } has ? $"{line.Needed} − {has} = {line.Needed - has} short" : null };
+            if (line.Passes is not { } passes || line.Depth is not { } depth)
+            {
+                continue;
+            }
+
+            (string, object?)[] details =
+            [
+                ("device", Thing.Device(line.Id)),
+                ("body", line.Body),
+                ("behind", line.Behind),
+                ("gauge", line.Gauge),
+                ("needed", line.Needed),
+                ("depth", depth),
+            ];
+            yield return (
+                passes
+                    ? Fine(
+                        line.Id,
+                        line.Body is not null ? Case.DeepDevice
+                            : line.Gauge is null ? Case.GaugeUnknown
+                            : Case.ByGauge,
+                        details
+                    )
+                    : Fix(line.Id, Short(line), [.. details, ("by", line.Needed - depth)])
+            ).By(line.Limit);
         }
     }
+
+    private static Case Short(DepthLine line) =>
+        line.Body is not null ? Case.DeepDeviceTooDeep
+        : line.Gauge is null ? Case.TooShallowGaugeUnknown
+        : Case.TooShallow;
 }

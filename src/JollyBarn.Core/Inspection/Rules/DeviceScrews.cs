@@ -1,14 +1,22 @@
+using JollyBarn.Terms;
+
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A device is held by machine screws.</summary>
 /// <remarks>NEC 406.5(F), 404.10(B).</remarks>
-public sealed class DeviceScrews() : BoxRule("device-screws", "Screws", "A drywall screw strips the box and cuts what it meets.")
+public sealed class DeviceScrews() : BoxRule("device-screws")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look)
+    public enum Case
     {
-        foreach (var (id, _, _) in look.Devices.Where(d => d.Kind.Yoke && look.Answer(d.Id, "screws") is not null))
-        {
-            yield return look.Answer(id, "screws") == "machine" ? Fine(id, "Machine screws hold it.", "406.5(F), 404.10(B)") : Fix(id, $"The {look.DeviceName(id)} is held by screws that are no machine screws.", "406.5(F), 404.10(B)");
-        }
+        Machine,
+        Other,
     }
+
+    public override IEnumerable<Finding> Judge(BoxLook look) =>
+        from device in look.Devices
+        let screws = look.Read(DeviceFacts.Screws, device.Id)
+        where device.Kind.Yoke && screws is not null
+        select screws == YokeScrews.Machine
+            ? Fine(device.Id, Case.Machine)
+            : Fix(device.Id, Case.Other, ("device", Thing.Device(device.Id)));
 }

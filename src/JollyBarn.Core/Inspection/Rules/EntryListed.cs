@@ -1,16 +1,17 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A clamp holds as many cables as it is listed for.</summary>
 /// <remarks>NEC 300.15, 110.3(B).</remarks>
-public sealed class EntryListed() : BoxRule("entry-listed", "Cables in one clamp", "Two under a clamp for one: neither is held.")
+public sealed class EntryListed() : BoxRule("entry-listed")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look)
-    {
-        foreach (var entry in look.Cables.Where(c => c.End.Entry is not null && c.Entry?.Holding is Holding.InternalClamp or Holding.OutsideConnector).GroupBy(c => c.End.Entry!).Where(g => g.Count() > 1))
-        {
-            yield return YesNo(look, entry.Key, "two-listed", true, $"{entry.Count()} cables in a clamp that is not listed for them.", "300.15") with { Ids = [.. entry.SelectMany(c => c.Leads)] };
-        }
-    }
+    public override IEnumerable<Finding> Judge(BoxLook look) =>
+        from cable in look.Cables
+        where cable.End.Entry is not null && cable.Entry?.Holding is Holding.InternalClamp or Holding.OutsideConnector
+        group cable by cable.End.Entry! into entry
+        where entry.Count() > 1
+        select YesNo(look, entry.Key, BoxFacts.TwoListed, true, details: [("count", entry.Count())])
+            .Pointing([.. entry.SelectMany(c => c.Leads)]);
 }

@@ -1,21 +1,20 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>No wide gap in the wall surface round the box.</summary>
 /// <remarks>NEC 314.21, plaster and gypsum board.</remarks>
-public sealed class GapRound() : BoxRule("gap", "Gap round the box", "A gap lets fire into the wall.")
+public sealed class GapRound() : BoxRule("gap")
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        if (look.Box.Shape is BoxShape.Surface or BoxShape.Weatherproof)
+        if (look.Box.Shape is not (BoxShape.Surface or BoxShape.Weatherproof))
         {
-            yield break;
+            yield return look.Read(WallFacts.Gap) is { } gap
+                ? AtMost(look, Subjects.Box, gap, "box.gap")
+                : Ask(Subjects.Box, Usual.Ask, [WallFacts.Gap]).By("box.gap");
         }
-
-        yield return look.Tape(Subjects.Box, "gap") is { } gap
-            ? AtMost(look, Subjects.Box, gap, "box.gap", "Gap round the box")
-            : Ask(Subjects.Box, "How wide is the gap round it?", look.Limits["box.gap"].Article, "gap");
     }
 }

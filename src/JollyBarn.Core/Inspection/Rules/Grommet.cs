@@ -1,16 +1,14 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A cable through metal framing passes a grommet.</summary>
 /// <remarks>NEC 300.4(B)(1).</remarks>
-public sealed class Grommet() : BoxRule("grommet", "Grommet", "A punched edge saws at the sheath each time a door slams.")
+public sealed class Grommet() : BoxRule("grommet")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look)
-    {
-        foreach (var cable in look.Cables.Where(c => c.Run.Type is CableType.NmB or CableType.UfB && look.YesNo(c.Id, "metal-stud") == true))
-        {
-            yield return YesNo(look, cable.Id, "grommet", true, $"No grommet where {BoxLook.CableName(cable)} passes metal framing.", "300.4(B)(1)") with { Ids = cable.Leads };
-        }
-    }
+    public override IEnumerable<Finding> Judge(BoxLook look) =>
+        from cable in look.Cables
+        where cable.Run.Type is CableType.NmB or CableType.UfB && look.Read(CableFacts.MetalStud, cable.Id) == true
+        select YesNo(look, cable.Id, CableFacts.Grommet, true, details: [("cable", cable.Thing)]).Pointing(cable.Leads);
 }

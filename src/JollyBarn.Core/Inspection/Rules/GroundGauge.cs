@@ -4,8 +4,13 @@ namespace JollyBarn.Inspection.Rules;
 
 /// <summary>The ground of a cable is as thick as its breaker asks.</summary>
 /// <remarks>NEC Table 250.122: 14 on 15 A, 12 on 20, 10 on 60; it grows with the hots.</remarks>
-public sealed class GroundGauge() : BoxRule("ground-gauge", "Ground gauge", "A thin ground burns off before the breaker opens.")
+public sealed class GroundGauge() : BoxRule("ground-gauge")
 {
+    public enum Case
+    {
+        UnderLeast,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         foreach (var cable in look.Cables)
@@ -16,14 +21,14 @@ public sealed class GroundGauge() : BoxRule("ground-gauge", "Ground gauge", "A t
                 continue;
             }
 
-            var key = $"ground.{gauge}";
-            if (look.Limits.Has(key))
+            var limit = $"ground.{gauge}";
+            if (look.Limits.Has(limit))
             {
-                yield return WireTable.Judge(this, look, ground.Id, $"{gauge} AWG ground of {BoxLook.CableName(cable)}", key, breaker);
+                yield return OnBreaker(look, ground.Id, limit, breaker, ("gauge", gauge), ("cable", cable.Thing));
             }
             else if (Gauge.Awg(14).ThickerThan(gauge))
             {
-                yield return Fix(ground.Id, $"{gauge} AWG ground of {BoxLook.CableName(cable)}: 14 AWG is the least.", "Table 250.122");
+                yield return Fix(ground.Id, Case.UnderLeast, ("gauge", gauge), ("cable", cable.Thing));
             }
         }
     }

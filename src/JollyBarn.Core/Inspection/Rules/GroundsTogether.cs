@@ -1,14 +1,24 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>The grounds of all cables spliced or ended in the box are joined, so that the path stays when a device comes off.</summary>
 /// <remarks>NEC 250.148. An isolated ground is exempt.</remarks>
-public sealed class GroundsTogether() : BoxRule("grounds-joined", "Grounds joined", "Downstream of here nothing opens the breaker.")
+public sealed class GroundsTogether() : BoxRule("grounds-joined")
 {
+    public enum Case
+    {
+        Apart,
+        ThroughDevice,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        var grounds = look.Box.Leads.Where(l => l.Value is { Use: ConductorUse.Ground, Run: not null, Form: LeadForm.Ended } && l.Value.Lands.At != LandingAt.Unknown).Select(l => l.Key).ToList();
+        var grounds = look
+            .Ended.Where(l => l.Lead.Use == ConductorUse.Ground && l.Lead.Lands.At != LandingAt.Unknown)
+            .Select(l => l.Id)
+            .ToList();
         if (grounds.Count < 2)
         {
             yield break;
@@ -17,7 +27,7 @@ public sealed class GroundsTogether() : BoxRule("grounds-joined", "Grounds joine
         var apart = grounds.Where(g => !look.Touching.Joined(grounds[0], g)).ToList();
         if (apart.Count > 0)
         {
-            yield return Fix(apart[0], $"{Sentence.Start(look.Called(apart[0]))} is not joined to the other grounds.", "250.148", [.. apart]);
+            yield return Fix(apart[0], Case.Apart, ("lead", Thing.Lead(apart[0]))).Pointing(apart);
             yield break;
         }
 
@@ -26,7 +36,7 @@ public sealed class GroundsTogether() : BoxRule("grounds-joined", "Grounds joine
             var without = Continuity.Without(look.Box, device);
             if (grounds.Any(g => !without.Joined(grounds[0], g)))
             {
-                yield return Fix(device, $"The grounds meet only on the {look.DeviceName(device)}: taking it off breaks the path. Join them and run a pigtail.", "250.148(B)");
+                yield return Fix(device, Case.ThroughDevice, ("device", Thing.Device(device)));
             }
         }
     }

@@ -1,16 +1,22 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A hook goes clockwise round its screw.</summary>
 /// <remarks>Practice, and most instructions: 110.3(B).</remarks>
-public sealed class Hook() : BoxRule("hook", "Hook", "The other way the screw pushes it out.")
+public sealed class Hook() : BoxRule("hook")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look)
+    public enum Case
     {
-        foreach (var (id, _) in look.Ended.Where(l => l.Lead.Lands.At == LandingAt.Terminal && look.Answer(l.Id, "hook") is not null))
-        {
-            yield return look.Answer(id, "hook") == "clockwise" ? Fine(id, "Its hook goes clockwise.", "practice") : Better(id, $"The hook of the {look.Called(id)} does not go clockwise round its screw.", "practice");
-        }
+        Clockwise,
+        Other,
     }
+
+    public override IEnumerable<Finding> Judge(BoxLook look) =>
+        from end in look.Ended
+        where end.Lead.Lands.At == LandingAt.Terminal
+        let hook = look.Read(LeadFacts.Hook, end.Id)
+        where hook is not null
+        select hook == HookTurn.Clockwise ? Fine(end.Id, Case.Clockwise) : Better(end.Id, Case.Other, ("lead", Thing.Lead(end.Id)));
 }

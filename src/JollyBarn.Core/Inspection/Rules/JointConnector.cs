@@ -1,41 +1,52 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A joint needs a connector listed for the number of conductors in it.</summary>
-/// <remarks>NEC 110.14(B). Ports are counted; how many a twist-on takes is on its package, so over the usual number the answer is to read it.</remarks>
-public sealed class JointConnector() : BoxRule("joint-connector", "Connector", "A joint that is not gripped heats.")
+/// <remarks>NEC 110.14(B). Ports are counted; how many a twist-on takes is on its package, so over the usual number the answer is to read
+/// it.</remarks>
+public sealed class JointConnector() : BoxRule("joint-connector")
 {
-    private const string Article = "110.14(B)";
+    public enum Case
+    {
+        None,
+        TooManyForPorts,
+        AskPackage,
+        One,
+    }
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         foreach (var (id, joint) in look.Box.Joints)
         {
-            var kind = ConnectorKinds.Find(joint.Connector);
             var count = look.In(id).Count;
-            var name = joint.Name is null ? "a joint" : $"joint {joint.Name}";
-            if (kind is null || count == 0)
+            if (ConnectorKinds.Find(joint.Connector) is { } kind && count > 0 && Judge(look, id, kind, count) is { } found)
             {
-                continue;
-            }
-
-            if (kind.Style == ConnectorStyle.None)
-            {
-                yield return Fix(id, $"{Sentence.Start(name)} has no connector: {count} conductors twisted or laid together bare.", Article);
-            }
-            else if (kind.Ports is { } ports && count > ports)
-            {
-                yield return Fix(id, $"{Sentence.Start(name)}: {count} conductors, and the {kind.Name} has {ports} ports.", Article) with { Sum = $"{count} − {ports} = {count - ports} too many" };
-            }
-            else if (kind.Most is { } most && count > most && look.YesNo(id, "joint-listed") is null)
-            {
-                yield return Ask(id, $"{Sentence.Start(name)}: {count} conductors under a {kind.Name}; most take {most}. Read what its package lists.", Article, "joint-listed");
-            }
-            else if (count == 1)
-            {
-                yield return Better(id, $"{Sentence.Start(name)} holds one conductor only.", "practice");
+                yield return found;
             }
         }
+    }
+
+    private Finding? Judge(BoxLook look, string id, ConnectorKind kind, int count)
+    {
+        (string, object?)[] details =
+        [
+            ("joint", Thing.Joint(id)),
+            ("count", count),
+            ("connector", new Thing(ThingKind.Connector, kind.Id)),
+        ];
+        return kind switch
+        {
+            { Style: ConnectorStyle.None } => Fix(id, Case.None, details),
+            { Ports: { } ports } when count > ports => Fix(id, Case.TooManyForPorts, [.. details, ("most", ports), ("by", count - ports)]),
+            { Most: { } most } when count > most && look.Read(LeadFacts.JointListed, id) is null => Ask(
+                id,
+                Case.AskPackage,
+                [LeadFacts.JointListed],
+                [.. details, ("most", most)]
+            ),
+            _ => count == 1 ? Better(id, Case.One, details) : null,
+        };
     }
 }

@@ -1,11 +1,17 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A joint is not at the limit of its connector.</summary>
 /// <remarks>Practice; the house chooses.</remarks>
-public sealed class JointNearLimit() : BoxRule("joint-near", "Joint at its limit", "The last conductor in is the first one out.")
+public sealed class JointNearLimit() : BoxRule("joint-near")
 {
+    public enum Case
+    {
+        AtLimit,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         if (look.Practice.Says(PracticeBook.NearLimit, "allow"))
@@ -15,13 +21,16 @@ public sealed class JointNearLimit() : BoxRule("joint-near", "Joint at its limit
 
         foreach (var (id, joint) in look.Box.Joints)
         {
-            if (ConnectorKinds.Find(joint.Connector) is { Ports: null, Most: { } most } kind && most > 2)
+            if (ConnectorKinds.Find(joint.Connector) is { Ports: null, Most: > 2 and var most } kind && look.In(id).Count == most)
             {
-                var count = look.In(id).Count;
-                if (count == most)
-                {
-                    yield return Better(id, $"{Sentence.Start(look.JointName(id))}: {count} conductors, the most a {kind.Name} usually takes.", "practice") with { Practice = PracticeBook.NearLimit.Key, Sum = $"{count} of {most}" };
-                }
+                yield return Better(
+                        id,
+                        Case.AtLimit,
+                        ("joint", Thing.Joint(id)),
+                        ("count", most),
+                        ("connector", new Thing(ThingKind.Connector, kind.Id))
+                    )
+                    .By(PracticeBook.NearLimit);
             }
         }
     }

@@ -1,12 +1,19 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A landing place takes so many conductors, of these gauges, solid or stranded.</summary>
 /// <remarks>NEC 110.14(A); push-in holes take 14 AWG solid copper only, by their listing.</remarks>
-public sealed class LandingPlaceTakes() : BoxRule("landing", "Landing place", "A screw made for one holds neither of two.")
+public sealed class LandingPlaceTakes() : BoxRule("landing")
 {
-    private const string Article = "110.14(A)";
+    public enum Case
+    {
+        TooMany,
+        WrongGauge,
+        OnlyOneGauge,
+        SolidOnly,
+    }
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
@@ -14,28 +21,37 @@ public sealed class LandingPlaceTakes() : BoxRule("landing", "Landing place", "A
         {
             foreach (var group in look.On(id).GroupBy(e => e.At.Place ?? ""))
             {
-                if (DeviceKinds.Spot(device.Kind, group.Key) is not var (terminal, place))
+                if (DeviceKinds.Spot(device.Kind, group.Key) is not var (_, place))
                 {
                     continue;
                 }
 
-                var where = $"{terminal.Name} of the {look.DeviceName(id)}, {place.Name}";
+                var where = new Thing(ThingKind.Place, group.Key, id);
                 if (group.Count() > place.Holds)
                 {
-                    yield return Fix(group.First().Id, $"{group.Count()} conductors on {where}; it is identified for {place.Holds}. Join them and land a pigtail.", Article, [id, .. group.Select(g => g.Id)]) with { Sum = $"{group.Count()} there, {place.Holds} at most" };
+                    yield return Fix(group.First().Id, Case.TooMany, ("count", group.Count()), ("where", where), ("most", place.Holds))
+                        .Pointing([id, .. group.Select(g => g.Id)]);
                 }
 
                 foreach (var end in group)
                 {
                     if (end.Gauge is { } gauge && (gauge.ThickerThan(place.Thickest) || place.Thinnest.ThickerThan(gauge)))
                     {
-                        var takes = place.Thinnest == place.Thickest ? $"{place.Thinnest} AWG" : $"{place.Thinnest} to {place.Thickest} AWG";
-                        yield return Fix(end.Id, $"{Sentence.Start(look.Called(end.Id))} is {gauge} AWG; {where}, takes {takes}.", Article, end.Id, id);
+                        yield return Fix(
+                                end.Id,
+                                place.Thinnest == place.Thickest ? Case.OnlyOneGauge : Case.WrongGauge,
+                                ("lead", Thing.Lead(end.Id)),
+                                ("gauge", gauge),
+                                ("where", where),
+                                ("thinnest", place.Thinnest),
+                                ("thickest", place.Thickest)
+                            )
+                            .Pointing(end.Id, id);
                     }
 
                     if (end.Stranded && place.SolidOnly)
                     {
-                        yield return Fix(end.Id, $"{Sentence.Start(look.Called(end.Id))} is stranded; {where}, takes solid only.", Article, end.Id, id);
+                        yield return Fix(end.Id, Case.SolidOnly, ("lead", Thing.Lead(end.Id)), ("where", where)).Pointing(end.Id, id);
                     }
                 }
             }

@@ -1,27 +1,34 @@
+using JollyBarn.Terms;
+
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>Insulation is whole and copper is not nicked.</summary>
 /// <remarks>NEC 110.12(B).</remarks>
-public sealed class LeadDamage() : BoxRule("lead-damage", "Lead hurt", "A nick is where it breaks when the device is folded in.")
+public sealed class LeadDamage() : BoxRule("lead-damage")
 {
+    public enum Case
+    {
+        Insulation,
+        Nick,
+        Burnt,
+        Whole,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         foreach (var (id, _) in look.Ended)
         {
-            switch (look.Answer(id, "damage"))
+            var found = look.Read(LeadFacts.Hurt, id) switch
             {
-                case "insulation":
-                    yield return Fix(id, $"The insulation of the {look.Called(id)} is hurt.", "110.12(B)");
-                    break;
-                case "nick":
-                    yield return Fix(id, $"The copper of the {look.Called(id)} is nicked.", "110.12(B)");
-                    break;
-                case "burnt":
-                    yield return Fix(id, $"{Sentence.Start(look.Called(id))} is burnt or crumbles.", "110.12(B)");
-                    break;
-                case "none":
-                    yield return Fine(id, $"{Sentence.Start(look.Called(id))} is whole.", "110.12(B)");
-                    break;
+                LeadHurt.Insulation => Fix(id, Case.Insulation, ("lead", Thing.Lead(id))),
+                LeadHurt.Nick => Fix(id, Case.Nick, ("lead", Thing.Lead(id))),
+                LeadHurt.Burnt => Fix(id, Case.Burnt, ("lead", Thing.Lead(id))),
+                LeadHurt.None => Fine(id, Case.Whole, ("lead", Thing.Lead(id))),
+                _ => null,
+            };
+            if (found is not null)
+            {
+                yield return found;
             }
         }
     }

@@ -1,10 +1,11 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>Pigtails are as thick as the breaker asks.</summary>
 /// <remarks>NEC 240.4(D), 210.19. A tap to a single luminaire up to 18 in may be thinner, but never to a receptacle.</remarks>
-public sealed class PigtailOnBreaker() : BoxRule("pigtail-gauge", "Pigtail gauge", "The thin piece is the fuse.")
+public sealed class PigtailOnBreaker() : BoxRule("pigtail-gauge")
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
@@ -13,15 +14,28 @@ public sealed class PigtailOnBreaker() : BoxRule("pigtail-gauge", "Pigtail gauge
             yield break;
         }
 
-        foreach (var (id, tail) in look.Box.Pigtails.Where(t => !(t.Value.Use is ConductorUse.Ground or ConductorUse.IsolatedGround) && t.Value.Gauge is not null))
+        foreach (var (id, tail) in look.Box.Pigtails.Where(t => t.Value.Use is not (ConductorUse.Ground or ConductorUse.IsolatedGround)))
         {
-            var ends = new[] { tail.From, tail.To }.Where(e => e.At == LandingAt.Joint).ToList();
-            var members = ends.SelectMany(e => look.In(e.Joint!)).Select(m => m.Id).Where(m => m != id).ToList();
-            var breakers = members.SelectMany(look.CircuitsOf).Distinct().Select(c => look.BreakerOf(c)?.Amperes).OfType<decimal>().ToList();
-            if (breakers.Count > 0 && WireTable.Key(tail.Gauge!.Value, tail.Metal) is { } key && look.Limits.Has(key))
+            if (
+                tail.Gauge is { } gauge
+                && Breakers(look, id, tail) is { Count: > 0 } breakers
+                && WireTable.Key(gauge, tail.Metal) is var key
+                && look.Limits.Has(key)
+            )
             {
-                yield return WireTable.Judge(this, look, id, $"{tail.Gauge} AWG, {tail.Colour} pigtail", key, breakers.Max());
+                yield return OnBreaker(look, id, key, breakers.Max(), ("gauge", gauge), ("lead", Thing.Lead(id)));
             }
         }
+    }
+
+    /// <summary>Ratings of the breakers whose circuits meet it in a joint, A.</summary>
+    private static List<decimal> Breakers(BoxLook look, string id, Pigtail tail)
+    {
+        var members = new[] { tail.From, tail.To }
+            .Where(e => e.At == LandingAt.Joint)
+            .SelectMany(e => look.In(e.Joint!))
+            .Select(m => m.Id)
+            .Where(m => m != id);
+        return [.. members.SelectMany(look.CircuitsOf).Distinct().Select(c => look.BreakerOf(c)?.Amperes).OfType<decimal>()];
     }
 }

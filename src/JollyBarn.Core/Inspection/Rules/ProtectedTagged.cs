@@ -1,21 +1,29 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A cable on a load side is tagged.</summary>
 /// <remarks>Practice.</remarks>
-public sealed class ProtectedTagged() : BoxRule("tagged", "Tagged", "Nobody can tell line from load in a year.")
+public sealed class ProtectedTagged() : BoxRule("tagged")
 {
+    public enum Case
+    {
+        Tagged,
+        NotTagged,
+        Ask,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        foreach (var cable in look.Cables.Where(c => Continuity.Protected(look.Box).Contains(c.RunId)))
+        var guarded = Continuity.Protected(look.Box);
+        foreach (var cable in look.Cables.Where(c => guarded.Contains(c.RunId)))
         {
-            var name = Sentence.Start(BoxLook.CableName(cable));
-            yield return look.YesNo(cable.Id, "tagged") switch
+            yield return look.Read(CableFacts.Tagged, cable.Id) switch
             {
-                true => Fine(cable.Id, $"{name} is protected here and tagged so.", "practice"),
-                false => Better(cable.Id, $"{name} is protected here and not tagged.", "practice", [.. cable.Leads]),
-                null => Ask(cable.Id, $"{name} is protected here: is it tagged so?", "practice", "tagged"),
+                true => Fine(cable.Id, Case.Tagged, ("cable", cable.Thing)),
+                false => Better(cable.Id, Case.NotTagged, ("cable", cable.Thing)).Pointing(cable.Leads),
+                null => Ask(cable.Id, Case.Ask, [CableFacts.Tagged], ("cable", cable.Thing)),
             };
         }
     }

@@ -1,24 +1,23 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>Push-in holes are not used where a screw is there.</summary>
 /// <remarks>Practice; the house chooses. Legal for 14 AWG solid copper.</remarks>
-public sealed class PushInUsed() : BoxRule("push-in", "Push-in holes", "A spring holds what a screw would clamp; they fail early.")
+public sealed class PushInUsed() : BoxRule("push-in")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look)
+    public enum Case
     {
-        if (!look.Practice.Says(PracticeBook.PushIn, "warn"))
-        {
-            yield break;
-        }
-
-        foreach (var (id, _, kind) in look.Devices)
-        {
-            foreach (var end in look.On(id).Where(e => DeviceKinds.Spot(kind.Id, e.At.Place)?.Place.Kind == LandingKind.PushIn))
-            {
-                yield return Better(end.Id, $"{Sentence.Start(look.Called(end.Id))} is in a push-in hole of the {look.DeviceName(id)}.", "practice", end.Id, id) with { Practice = PracticeBook.PushIn.Key };
-            }
-        }
+        Used,
     }
+
+    public override IEnumerable<Finding> Judge(BoxLook look) =>
+        from device in look.Devices
+        where look.Practice.Says(PracticeBook.PushIn, "warn")
+        from end in look.On(device.Id)
+        where DeviceKinds.Spot(device.Kind.Id, end.At.Place)?.Place.Kind == LandingKind.PushIn
+        select Better(end.Id, Case.Used, ("lead", Thing.Lead(end.Id)), ("device", Thing.Device(device.Id)))
+            .Pointing(end.Id, device.Id)
+            .By(PracticeBook.PushIn);
 }

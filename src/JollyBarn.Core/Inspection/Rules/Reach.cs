@@ -1,11 +1,22 @@
 using JollyBarn.Fill;
+using JollyBarn.Measures;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>Where the opening is under 8 in, each conductor reaches 3 in past it, rings and all.</summary>
 /// <remarks>NEC 300.14. Until a lead comes out more than 3 in behind the opening, 6 in free is the longer demand.</remarks>
-public sealed class Reach() : BoxRule("reach", "Past the opening", "A device that cannot be pulled out is made up blind.")
+public sealed class Reach() : BoxRule("reach")
 {
+    private const string Limit = "lead.reach";
+
+    public enum Case
+    {
+        TooShortAnyway,
+        AtLeast,
+        Ask,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         var opening = look.Limits.Inches("lead.opening");
@@ -14,22 +25,42 @@ public sealed class Reach() : BoxRule("reach", "Past the opening", "A device tha
             yield break;
         }
 
-        var article = look.Limits["lead.reach"].Article;
-        var needed = look.Limits.Inches("lead.reach");
         var depth = BoxDepth.Depth(look.Box);
         foreach (var (id, lead) in look.Ended)
         {
-            var name = Sentence.Start(look.Called(id));
-            if (look.Tape(id, "past-opening") is { } past)
+            if (look.Read(LeadFacts.PastOpening, id) is { } past)
             {
-                yield return AtLeast(look, id, past, "lead.reach", $"{name}, past the opening");
+                yield return AtLeast(look, id, past, Limit, details: [("lead", Thing.Lead(id))]);
             }
             else if (lead.Length.OrNull is { } length)
             {
-                yield return length < needed ? Fix(id, $"{name} is only {length} long: it cannot reach {needed} past the opening.", article) with { Sum = $"{needed} − {length} = {needed - length} short, wherever it comes out" }
-                    : depth is { } deep && length - deep >= needed ? Fine(id, $"{name} reaches {length - deep} past the opening at least.", article) with { Sum = $"{length} − {deep} = {length - deep}" }
-                    : Ask(id, $"How far does the {look.Called(id)} reach past the opening?", article, "past-opening");
+                yield return Judge(look, id, length, depth).By(Limit);
             }
         }
+    }
+
+    private Finding Judge(BoxLook look, string id, Length length, Length? depth)
+    {
+        var needed = look.Limits.Inches(Limit);
+        return depth switch
+        {
+            _ when length < needed => Fix(
+                id,
+                Case.TooShortAnyway,
+                ("lead", Thing.Lead(id)),
+                ("length", length),
+                ("limit", needed),
+                ("by", needed - length)
+            ),
+            { } deep when length - deep >= needed => Fine(
+                id,
+                Case.AtLeast,
+                ("lead", Thing.Lead(id)),
+                ("length", length),
+                ("depth", deep),
+                ("at", length - deep)
+            ),
+            _ => Ask(id, Case.Ask, [LeadFacts.PastOpening], ("lead", Thing.Lead(id))),
+        };
     }
 }

@@ -4,10 +4,14 @@ namespace JollyBarn.Inspection.Rules;
 
 /// <summary>Everything in the box is recorded.</summary>
 /// <remarks>Practice: what is not recorded is not judged.</remarks>
-public sealed class Recorded() : BoxRule("recorded", "All recorded", "What nobody wrote down is not judged.")
+public sealed class Recorded() : BoxRule("recorded")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look)
+    public enum Case
     {
-        yield return look.Complete ? Fine(Subjects.Box, "Everything in it is recorded.", "practice") : AskOf(Subjects.Box, "Is everything in it recorded? What is not is not judged.", "practice", []);
+        All,
+        Ask,
     }
+
+    public override IEnumerable<Finding> Judge(BoxLook look) =>
+        [look.Complete ? Fine(Subjects.Box, Case.All) : AskOf(Subjects.Box, Case.Ask, [])];
 }

@@ -1,18 +1,23 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>The sheath reaches into the box, past any clamp.</summary>
 /// <remarks>NEC 314.17(B)(2), (C).</remarks>
-public sealed class SheathInside() : BoxRule("sheath", "Sheath inside", "A clamp on bare conductors cuts them.")
+public sealed class SheathInside() : BoxRule("sheath")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look)
+    public enum Case
     {
-        foreach (var cable in look.Cables.Where(c => c.Run.Type is CableType.NmB or CableType.UfB or CableType.OldTwoWire or CableType.Unknown))
-        {
-            yield return look.Tape(cable.Id, "sheath") is { } sheath
-                ? AtLeast(look, cable.Id, sheath, "cable.sheath", $"Sheath inside, {BoxLook.CableName(cable)}") with { Ids = cable.Leads }
-                : AskOf(cable.Id, $"How much sheath of {BoxLook.CableName(cable)} is inside?", look.Limits["cable.sheath"].Article, [new(cable.Id, "sheath")], [.. cable.Leads]);
-        }
+        Ask,
     }
+
+    public override IEnumerable<Finding> Judge(BoxLook look) =>
+        from cable in look.Cables
+        where cable.Run.Type is CableType.NmB or CableType.UfB or CableType.OldTwoWire or CableType.Unknown
+        select (
+            look.Read(CableFacts.Sheath, cable.Id) is { } sheath
+                ? AtLeast(look, cable.Id, sheath, "cable.sheath", details: [("cable", cable.Thing)])
+                : Ask(cable.Id, Case.Ask, [CableFacts.Sheath], ("cable", cable.Thing)).By("cable.sheath")
+        ).Pointing(cable.Leads);
 }

@@ -1,24 +1,18 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>Not more sheath inside than the house wants.</summary>
 /// <remarks>Practice; the house chooses.</remarks>
-public sealed class SheathLong() : BoxRule("sheath-long", "Long sheath", "Long sheath takes room and stiffens the fold.")
+public sealed class SheathLong() : BoxRule("sheath-long")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look)
-    {
-        if (look.Practice.Says(PracticeBook.Sheath, "any"))
-        {
-            yield break;
-        }
-
-        foreach (var cable in look.Cables)
-        {
-            if (look.Tape(cable.Id, "sheath") is { } sheath)
-            {
-                yield return AtMost(look, cable.Id, sheath, "cable.sheath.house", $"Sheath inside, {BoxLook.CableName(cable)}", Verdict.Better) with { Ids = cable.Leads, Practice = PracticeBook.Sheath.Key };
-            }
-        }
-    }
+    public override IEnumerable<Finding> Judge(BoxLook look) =>
+        from cable in look.Cables
+        where !look.Practice.Says(PracticeBook.Sheath, "any")
+        let sheath = look.Read(CableFacts.Sheath, cable.Id)
+        where sheath is not null
+        select AtMost(look, cable.Id, sheath.Value, "cable.sheath.house", Verdict.Better, ("cable", cable.Thing))
+            .Pointing(cable.Leads)
+            .By(PracticeBook.Sheath);
 }

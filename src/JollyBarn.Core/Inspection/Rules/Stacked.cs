@@ -1,14 +1,13 @@
+using JollyBarn.Terms;
+
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>One fastener is not driven over the cable of another, nor cables stacked deep.</summary>
 /// <remarks>Practice.</remarks>
-public sealed class Stacked() : BoxRule("stacked", "Fasteners stacked", "The staple on top presses through the one below.")
+public sealed class Stacked() : BoxRule("stacked")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look)
-    {
-        foreach (var cable in look.Cables.Where(c => look.YesNo(c.Id, "stacked") is not null))
-        {
-            yield return YesNo(look, cable.Id, "stacked", false, $"Fasteners are stacked over {BoxLook.CableName(cable)}.", "practice", Verdict.Better) with { Ids = cable.Leads };
-        }
-    }
+    public override IEnumerable<Finding> Judge(BoxLook look) =>
+        from cable in look.Cables
+        where look.Read(CableFacts.Stacked, cable.Id) is not null
+        select YesNo(look, cable.Id, CableFacts.Stacked, false, Verdict.Better, ("cable", cable.Thing)).Pointing(cable.Leads);
 }

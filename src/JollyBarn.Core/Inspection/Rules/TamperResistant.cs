@@ -1,28 +1,46 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>Receptacles of a dwelling are tamper-resistant.</summary>
 /// <remarks>NEC 406.12: not over 5 1/2 ft, nor a two-slot replacement. A replacement is of the kind required today, 406.4(D).</remarks>
-public sealed class TamperResistant() : BoxRule("tamper", "Tamper-resistant", "A child with a key.")
+public sealed class TamperResistant() : BoxRule("tamper")
 {
+    public enum Case
+    {
+        NotAsked,
+        Resistant,
+        Ask,
+        AskExempt,
+        StandsAsBuilt,
+        NotResistant,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        const string article = "406.12";
-        foreach (var (id, _, kind) in look.Receptacles.Where(r => r.Kind.Id is not ("receptacle-two-slot" or "range-receptacle")))
+        var high = look.Read(WallFacts.Height) is { } height ? height > look.Limits.Inches("box.height.tamper") : (bool?)null;
+        var built = look.Read(WallFacts.AsBuilt);
+        var exempt = high == true || (look.Use is { } use && !ProtectionBook.Tamper(look.Edition, use));
+        FactKey?[] unknown =
+        [
+            look.Use is null ? WallFacts.Use : null,
+            high is null ? WallFacts.Height : null,
+            built is null ? WallFacts.AsBuilt : null,
+        ];
+        FactAsked[] open = [.. unknown.OfType<FactKey>().Select(f => new FactAsked(Subjects.Box, f))];
+        foreach (var (id, _, _) in look.Receptacles.Where(r => r.Kind.Id is not ("receptacle-two-slot" or "range-receptacle")))
         {
-            var height = look.Tape(Subjects.Box, "height");
-            var high = height is { } h ? h > look.Limits.Inches("box.height.tamper") : (bool?)null;
-            var tamper = look.YesNo(id, "tamper");
-            var built = look.YesNo(Subjects.Box, "as-built");
-            yield return high == true || (look.Use is { } use && !ProtectionBook.Tamper(look.Edition, use)) ? Fine(id, "Tamper resistance is not asked here.", article)
-                : tamper == true ? Fine(id, $"The {look.DeviceName(id)} is tamper-resistant.", article)
-                : tamper is null ? Ask(id, $"Is the {look.DeviceName(id)} tamper-resistant?", article, "tamper")
-                : high is null || look.Use is null || built is null
-                    ? AskOf(id, $"The {look.DeviceName(id)} is not tamper-resistant. How high is it, and has it stood as built?", article, [.. look.Use is null ? [new FactAsked(Subjects.Box, "use")] : Array.Empty<FactAsked>(), .. high is null ? [new FactAsked(Subjects.Box, "height")] : Array.Empty<FactAsked>(), .. built is null ? [new FactAsked(Subjects.Box, "as-built")] : Array.Empty<FactAsked>()])
-                : built == true ? Better(id, $"The {look.DeviceName(id)} is not tamper-resistant; it stands as built, until it is replaced.", "406.12, 406.4(D)(5)")
-                : Fix(id, $"The {look.DeviceName(id)} is not tamper-resistant.", article);
+            yield return look.Read(DeviceFacts.Tamper, id) switch
+            {
+                _ when exempt => Fine(id, Case.NotAsked),
+                true => Fine(id, Case.Resistant, ("device", Thing.Device(id))),
+                null => Ask(id, Case.Ask, [DeviceFacts.Tamper], ("device", Thing.Device(id))),
+                _ when open.Length > 0 => AskOf(id, Case.AskExempt, open, ("device", Thing.Device(id))),
+                _ when built == true => Better(id, Case.StandsAsBuilt, ("device", Thing.Device(id))),
+                _ => Fix(id, Case.NotResistant, ("device", Thing.Device(id))),
+            };
         }
     }
 }

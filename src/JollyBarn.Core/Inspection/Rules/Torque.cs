@@ -1,21 +1,32 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>Where a torque is marked it is kept.</summary>
 /// <remarks>NEC 110.14(D): a calibrated tool in 2017; approved means from 2020 on.</remarks>
-public sealed class Torque() : BoxRule("torque", "Torque", "By feel is loose as often as tight.")
+public sealed class Torque() : BoxRule("torque")
 {
+    public enum Case
+    {
+        Ask,
+        ByTool,
+        ByMeans,
+        NotByMeans,
+        NotByTool,
+    }
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        foreach (var (id, _, _) in look.Devices.Where(d => look.YesNo(d.Id, "torque-marked") == true))
+        var anyMeans = ProtectionBook.AnyTorqueMeans(look.Edition);
+        foreach (var (id, _, _) in look.Devices.Where(d => look.Read(DeviceFacts.TorqueMarked, d.Id) == true))
         {
-            yield return look.Answer(id, "torqued") switch
+            yield return look.Read(DeviceFacts.Torqued, id) switch
             {
-                null => Ask(id, $"A torque is marked on the {look.DeviceName(id)}. How was it tightened?", "110.14(D)", "torqued"),
-                "tool" => Fine(id, "Tightened with a calibrated tool.", "110.14(D)"),
-                "means" when ProtectionBook.AnyTorqueMeans(look.Edition) => Fine(id, "Tightened by an approved means.", "110.14(D)"),
-                _ => Fix(id, $"The {look.DeviceName(id)} was not tightened to its mark {(ProtectionBook.AnyTorqueMeans(look.Edition) ? "by an approved means" : "with a calibrated tool")}.", "110.14(D)"),
+                null => Ask(id, Case.Ask, [DeviceFacts.Torqued], ("device", Thing.Device(id))),
+                Tightened.Tool => Fine(id, Case.ByTool),
+                Tightened.Means when anyMeans => Fine(id, Case.ByMeans),
+                _ => Fix(id, anyMeans ? Case.NotByMeans : Case.NotByTool, ("device", Thing.Device(id))),
             };
         }
     }

@@ -1,5 +1,7 @@
+using JollyBarn.Terms;
+
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>No point along a wall is more than 6 ft from a receptacle.</summary>
 /// <remarks>NEC 210.52(A)(1): so 12 ft between two.</remarks>
-public sealed class WallSpacing() : OutletSpacing("wall-spacing", "Receptacles along a wall", "wall", "outlet.wall");
+public sealed class WallSpacing() : OutletSpacing("wall-spacing", WallFacts.WallNext, WallFacts.WallEdge, "outlet.wall");

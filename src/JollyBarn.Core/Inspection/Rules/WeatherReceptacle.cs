@@ -1,35 +1,53 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A receptacle in a damp or wet place is weather-resistant and covered for it.</summary>
 /// <remarks>NEC 406.9: wet, a cover that closes on the plug, extra duty; damp, one that is tight when closed.</remarks>
-public sealed class WeatherReceptacle() : BoxRule("weather", "Weather", "Rain runs down the cord into the slots.")
+public sealed class WeatherReceptacle() : BoxRule("weather")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look)
+    public enum Case
     {
-        const string article = "406.9(A), (B)";
-        foreach (var (id, _, _) in look.Receptacles)
+        NotAsked,
+        AskPlace,
+        NotResistant,
+        WetCover,
+        DampCover,
+        Ask,
+        Suits,
+    }
+
+    public override IEnumerable<Finding> Judge(BoxLook look) =>
+        look.Receptacles.Select(r =>
+            look.Wetness switch
+            {
+                Damp.Dry => Fine(r.Id, Case.NotAsked),
+                Damp.Damp when look.Use is RoomUse.Bathroom or RoomUse.Basement => Fine(r.Id, Case.NotAsked),
+                null => AskOf(r.Id, Case.AskPlace, [new(Subjects.Box, WallFacts.Wetness)]),
+                { } place => Judge(look, r.Id, place),
+            }
+        );
+
+    private Finding Judge(BoxLook look, string id, Damp place)
+    {
+        var wet = place == Damp.Wet;
+        var cover = look.Box.Parts.Values.Any(p => p.Kind == "plate-wet") ? WetCover.InUse : look.Read(DeviceFacts.WetCover, id);
+        var resistant = look.Read(DeviceFacts.Weather, id);
+        FactKey?[] open = [resistant is null ? DeviceFacts.Weather : null, cover is null ? DeviceFacts.WetCover : null];
+        return cover switch
         {
-            if (look.Wetness is "dry" || look.Use is "bathroom" or "basement" && look.Wetness == "damp")
-            {
-                yield return Fine(id, "No weather cover is asked here.", article);
-                continue;
-            }
-
-            if (look.Wetness is null)
-            {
-                yield return AskOf(id, "Is the place dry, damp or wet? The cover goes by it.", article, [new(Subjects.Box, "wetness")]);
-                continue;
-            }
-
-            var wet = look.Wetness == "wet";
-            var cover = look.Box.Parts.Values.Any(p => p.Kind == "plate-wet") ? "in-use" : look.Answer(id, "wet-cover");
-            var resistant = look.YesNo(id, "weather");
-            yield return resistant == false ? Fix(id, $"The {look.DeviceName(id)} is not weather-resistant, and the place is {look.Wetness}.", article)
-                : cover == "indoor" || (wet && cover == "flap") ? Fix(id, wet ? "A wet place needs an extra-duty cover that closes on the plug." : "A damp place needs a cover that is tight when closed.", article)
-                : resistant is null || cover is null ? Ask(id, $"Is the {look.DeviceName(id)} right for a {look.Wetness} place?", article, [.. resistant is null ? ["weather"] : Array.Empty<string>(), .. cover is null ? ["wet-cover"] : Array.Empty<string>()])
-                : Fine(id, $"The {look.DeviceName(id)} suits a {look.Wetness} place.", article);
-        }
+            _ when resistant == false => Fix(id, Case.NotResistant, ("device", Thing.Device(id)), ("place", place)),
+            WetCover.Indoor or WetCover.Flap when wet => Fix(id, Case.WetCover),
+            WetCover.Indoor => Fix(id, Case.DampCover),
+            _ when resistant is null || cover is null => Ask(
+                id,
+                Case.Ask,
+                [.. open.OfType<FactKey>()],
+                ("device", Thing.Device(id)),
+                ("place", place)
+            ),
+            _ => Fine(id, Case.Suits, ("device", Thing.Device(id)), ("place", place)),
+        };
     }
 }

@@ -1,31 +1,69 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>What hangs on a box is not heavier than it may be.</summary>
-/// <remarks>NEC 314.27(A), (C): 6 lb on a device box with two No. 6 screws, 50 lb on a ceiling box; a fan up to 35 lb on a box marked for fans, up to 70 lb by its mark.</remarks>
-public sealed class Weight() : BoxRule("weight", "Weight", "What is too heavy comes down.")
+/// <remarks>NEC 314.27(A), (C): 6 lb on a device box with two No. 6 screws, 50 lb on a ceiling box; a fan up to 35 lb on a box marked for
+/// fans, up to 70 lb by its mark.</remarks>
+public sealed class Weight() : BoxRule("weight")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look)
+    public enum Case
     {
-        foreach (var (id, _, kind) in look.Devices.Where(d => d.Kind.Family is DeviceFamily.Luminaire or DeviceFamily.Fan && look.Box.Shape is not (BoxShape.Luminaire or BoxShape.Other)))
-        {
-            var fan = kind.Family == DeviceFamily.Fan;
-            var listed = fan ? look.YesNo(Subjects.Box, "fan-listed") : true;
-            if (listed == false)
-            {
-                yield return Fix(id, "A fan hangs on a box that is not marked for one.", "314.27(C)");
-                continue;
-            }
-
-            var limit = look.Limits[fan ? "box.fan.plain" : look.Box.Shape == BoxShape.Device ? "box.luminaire.weight" : "box.ceiling.weight"];
-            var most = fan ? look.Limits.Number("box.fan.most") : limit.Value;
-            yield return look.Number(id, "weight") is not { } weight ? AskOf(id, $"How heavy is the {look.DeviceName(id)}?", limit.Article, fan && listed is null ? [new(id, "weight"), new(Subjects.Box, "fan-listed")] : [new(id, "weight")])
-                : weight > most ? Fix(id, $"The {look.DeviceName(id)} weighs {weight:0.##} lb; {most:0.##} lb at most here.", limit.Article) with { Sum = $"{weight:0.##} − {most:0.##} = {weight - most:0.##} lb too much", Mend = $"Hang one {weight - most:0.##} lb lighter, or carry it from the structure and not from the box." }
-                : listed is null ? AskOf(id, "Is the box marked for a fan?", limit.Article, [new(Subjects.Box, "fan-listed")])
-                : fan && weight > limit.Value ? Better(id, $"The fan weighs {weight:0.##} lb: over {limit.Value:0.##} lb the mark of the box must name its weight. Read it.", limit.Article) with { Mend = "Read the mark inside the box; without one, change the box for one marked for the weight." }
-                : Fine(id, $"{weight:0.##} lb, {most:0.##} lb at most.", limit.Article);
-        }
+        FanOnPlainBox,
+        AskWeight,
+        TooHeavy,
+        AskFanBox,
+        AskMark,
+        Bears,
     }
+
+    public override IEnumerable<Finding> Judge(BoxLook look) =>
+        from device in look.Devices
+        where
+            device.Kind.Family is DeviceFamily.Luminaire or DeviceFamily.Fan && look.Box.Shape is not (BoxShape.Luminaire or BoxShape.Other)
+        select device.Kind.Family == DeviceFamily.Fan ? Fan(look, device.Id) : Hung(look, device.Id);
+
+    private Finding Hung(BoxLook look, string id)
+    {
+        var limit = look.Box.Shape == BoxShape.Device ? "box.luminaire.weight" : "box.ceiling.weight";
+        var most = look.Limits.Number(limit);
+        return (
+            look.Read(DeviceFacts.Weight, id) switch
+            {
+                null => Ask(id, Case.AskWeight, [DeviceFacts.Weight], ("device", Thing.Device(id))),
+                { } weight when weight > most => TooHeavy(id, weight, most),
+                { } weight => Fine(id, Case.Bears, ("weight", weight), ("limit", most)),
+            }
+        ).By(limit);
+    }
+
+    private Finding Fan(BoxLook look, string id)
+    {
+        const string limit = "box.fan.plain";
+        var most = look.Limits.Number("box.fan.most");
+        var plain = look.Limits.Number(limit);
+        var listed = look.Read(BoxFacts.FanListed);
+        FactAsked box = new(Subjects.Box, BoxFacts.FanListed);
+        return (
+            look.Read(DeviceFacts.Weight, id) switch
+            {
+                _ when listed == false => Fix(id, Case.FanOnPlainBox),
+                null => AskOf(
+                    id,
+                    Case.AskWeight,
+                    [new(id, DeviceFacts.Weight), .. listed is null ? [box] : Array.Empty<FactAsked>()],
+                    ("device", Thing.Device(id))
+                ),
+                { } weight when weight > most => TooHeavy(id, weight, most),
+                _ when listed is null => AskOf(id, Case.AskFanBox, [box]),
+                { } weight when weight > plain => Better(id, Case.AskMark, ("weight", weight), ("limit", plain)),
+                { } weight => Fine(id, Case.Bears, ("weight", weight), ("limit", most)),
+            }
+        ).By(limit);
+    }
+
+    private Finding TooHeavy(string id, decimal weight, decimal most) =>
+        Fix(id, Case.TooHeavy, ("device", Thing.Device(id)), ("weight", weight), ("limit", most), ("by", weight - most));
 }

@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Electrics;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Supply;
@@ -7,7 +8,15 @@ namespace JollyBarn.Inspection.Supply;
 /// <summary>A circuit as rules read it: its breakers, its cables, the boxes they end in and the outlets on it.</summary>
 public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
 {
-    private static readonly HashSet<DeviceFamily> Takes = [DeviceFamily.Receptacle, DeviceFamily.ProtectiveReceptacle, DeviceFamily.Combination, DeviceFamily.Luminaire, DeviceFamily.Fan, DeviceFamily.Alarm];
+    private static readonly HashSet<DeviceFamily> Takes =
+    [
+        DeviceFamily.Receptacle,
+        DeviceFamily.ProtectiveReceptacle,
+        DeviceFamily.Combination,
+        DeviceFamily.Luminaire,
+        DeviceFamily.Fan,
+        DeviceFamily.Alarm,
+    ];
 
     private IReadOnlyList<BoxLook>? boxes;
     private IReadOnlyList<CircuitOutlet>? outlets;
@@ -20,25 +29,47 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
 
     public Circuit Circuit => circuit;
 
+    /// <summary>The circuit, for a verdict to name.</summary>
+    public Thing Thing => Thing.Circuit(id);
+
     /// <summary>The breakers that feed it, with the panel each is in.</summary>
     public IReadOnlyList<(string Panel, Panel In, Breaker Breaker)> Breakers { get; } =
-        [.. job.Panels.SelectMany(p => p.Value.Breakers.Where(b => b.Circuit == id).Select(b => (p.Key, p.Value, b)))];
+    [.. job.Panels.SelectMany(p => p.Value.Breakers.Where(b => b.Circuit == id).Select(b => (p.Key, p.Value, b)))];
+
+    /// <summary>Its breakers, for a verdict to name.</summary>
+    public IReadOnlyList<Thing> BreakerThings => [.. Breakers.Select(b => Thing.Breaker(b.Panel, b.Breaker.Key))];
 
     /// <summary>Rating, A: the least of its breakers; null when one of them is not known.</summary>
-    public decimal? Amperes => Breakers.Count > 0 && Breakers.All(b => b.Breaker.Amperes is not null) ? Breakers.Min(b => b.Breaker.Amperes) : null;
+    public decimal? Amperes =>
+        Breakers.Count > 0 && Breakers.All(b => b.Breaker.Amperes is not null) ? Breakers.Min(b => b.Breaker.Amperes) : null;
 
-    public IReadOnlyList<(string Id, Run Run)> Runs { get; } = [.. job.Runs.Where(r => r.Value.Circuit == id).Select(r => (r.Key, r.Value))];
+    public IReadOnlyList<(string Id, Run Run)> Runs { get; } =
+    [.. job.Runs.Where(r => r.Value.Circuit == id).Select(r => (r.Key, r.Value))];
 
-    public IReadOnlyList<BoxLook> Boxes => boxes ??=
-        [.. Runs.SelectMany(r => new[] { r.Run.A, r.Run.B }).Where(e => e.At == EndAt.Box).Select(e => e.Id!).Distinct().Order(StringComparer.Ordinal)
-            .Select(b => (Id: b, Box: Job.Boxes.Find(b))).Where(b => b.Box is { Binned: false }).Select(b => new BoxLook(Job, b.Id, b.Box!))];
+    public IReadOnlyList<BoxLook> Boxes =>
+        boxes ??= [
+            .. Runs.SelectMany(r => new[] { r.Run.A, r.Run.B })
+                .Where(e => e.At == EndAt.Box)
+                .Select(e => e.Id!)
+                .Distinct()
+                .Order(StringComparer.Ordinal)
+                .Select(b => (Id: b, Box: Job.Boxes.Find(b)))
+                .Where(b => b.Box is { Binned: false })
+                .Select(b => new BoxLook(Job, b.Id, b.Box!)),
+        ];
 
     /// <summary>What hangs on the circuit and takes current.</summary>
-    public IReadOnlyList<CircuitOutlet> Outlets => outlets ??=
-        [.. Boxes.SelectMany(b => b.Devices.Where(d => Takes.Contains(d.Kind.Family) && OnIt(b, d.Id)).Select(d => new CircuitOutlet(b, d.Id, d.Kind)))];
+    public IReadOnlyList<CircuitOutlet> Outlets =>
+        outlets ??= [
+            .. Boxes.SelectMany(b =>
+                b.Devices.Where(d => Takes.Contains(d.Kind.Family) && OnIt(b, d.Id)).Select(d => new CircuitOutlet(b, d.Id, d.Kind))
+            ),
+        ];
 
-    /// <summary>Everything that takes current from it: outlets, what is fixed at the end of a cable, what is fed straight from the panel when somebody said so.</summary>
-    public IReadOnlyList<CircuitDraw> Draws => draws ??= [.. Outlets, .. AtEnds(), .. new LoadAtPanel(this) is { Watts: not null } direct ? [direct] : Array.Empty<CircuitDraw>()];
+    /// <summary>Everything that takes current from it: outlets, what is fixed at the end of a cable, what is fed straight from the panel
+    /// when somebody said so.</summary>
+    public IReadOnlyList<CircuitDraw> Draws =>
+        draws ??= [.. Outlets, .. AtEnds(), .. new LoadAtPanel(this) is { Watts: not null } direct ? [direct] : Array.Empty<CircuitDraw>()];
 
     public CircuitWiring Wiring => wiring ??= CircuitWiring.Of(Job, id);
 
@@ -57,7 +88,9 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
         get
         {
             var leg = LegVolts;
-            var neutral = Runs.Any(r => Enumerable.Range(0, r.Run.Conductors.Count).Any(i => Uses.Seen(Job, r.Id, r.Run, i) == ConductorUse.Neutral));
+            var neutral = Runs.Any(r =>
+                Enumerable.Range(0, r.Run.Conductors.Count).Any(i => Uses.Seen(Job, r.Id, r.Run, i) == ConductorUse.Neutral)
+            );
             return Breakers is [{ Breaker.Poles: 2, In.System: var system }] && !neutral ? leg * SupplyLegs.BetweenHots(system) : leg;
         }
     }
@@ -65,32 +98,25 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
     /// <summary>Loads somebody recorded, A.</summary>
     public decimal KnownLoad => Draws.Sum(o => AmperesOf(o) ?? 0);
 
+    protected override string Self => Subjects.Circuit;
+
     /// <summary>Amperes one thing draws at the circuit's volts; null when nobody said what it takes.</summary>
     public decimal? AmperesOf(CircuitDraw draw) => draw.Watts / (decimal)Volts;
 
-    /// <summary>An outlet in words, wherever the wiring reaches it.</summary>
-    public string Named(OutletWay way)
-    {
-        var box = Wiring.Part.Boxes[way.Box];
-        return $"the {new BoxLook(Job, way.Box, box).DeviceName(way.Device)} of {box.Name}";
-    }
-
-    public string RunName(string run) => Job.Runs.Find(run) is { } found
-        ? found.A.Says is { } says && BoxOf(found.A) is { } box ? $"the cable {says}, in {box}" : found.B.Says is { } far && BoxOf(found.B) is { } there ? $"the cable {far}, in {there}" : "a cable of it"
-        : "a cable of it";
-
-    protected override Observation? Fact(string of, string key) => of == Subjects.Circuit ? circuit.Facts.Find(key) : null;
-
-    private string? BoxOf(RunEnd end) => end.At == EndAt.Box ? Job.Boxes.Find(end.Id)?.Name : null;
+    protected override Observation? Found(string of, FactKey fact) => of == Subjects.Circuit ? circuit.Facts.Find(fact.Id) : null;
 
     private IEnumerable<CircuitDraw> AtEnds() =>
         from box in Boxes
         from cable in box.Cables
         let far = cable.Run.End(cable.Side == RunSide.A ? RunSide.B : RunSide.A)
         where cable.Run.Circuit == id && far.At == EndAt.Load
-        select new LoadAtEnd(box, cable.Id, far.Says ?? "what hangs there");
+        select new LoadAtEnd(box, cable.Id);
 
     /// <summary>True when something of the device is joined to a cable of this circuit.</summary>
     private bool OnIt(BoxLook box, string device) =>
-        box.On(device).Select(e => e.Id).Concat(box.Box.Leads.Where(l => l.Value.Device == device).Select(l => l.Key)).Distinct().Any(c => box.CircuitsOf(c).Contains(id));
+        box.On(device)
+            .Select(e => e.Id)
+            .Concat(box.Box.Leads.Where(l => l.Value.Device == device).Select(l => l.Key))
+            .Distinct()
+            .Any(c => box.CircuitsOf(c).Contains(id));
 }

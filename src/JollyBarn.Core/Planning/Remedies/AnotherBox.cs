@@ -8,13 +8,20 @@ namespace JollyBarn.Planning.Remedies;
 /// <summary>An over-full or shallow box: other clamps, a ring, an extension or another box.</summary>
 public sealed class AnotherBox : IRemedies
 {
+    public enum Case
+    {
+        Instead,
+    }
+
     private const int Most = 4;
 
     public IReadOnlyList<string> Rules { get; } = ["fill", "depth"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask) =>
-        Instead.Find(InsteadQuestion.Of(ask.Box, FillOfBox.Read(ask.Box, ask.Job.Profile)), ask.Job.Profile, ask.Job.Practice).Options.Take(Most)
-            .Select(option => new Remedy($"{char.ToUpperInvariant(option.Says[0])}{option.Says[1..]}: {option.Left} left.", Edit(ask.BoxId, ask.Box, option)));
+        Instead
+            .Find(InsteadQuestion.Of(ask.Box, FillOfBox.Read(ask.Box, ask.Job.Profile)), ask.Job.Profile, ask.Job.Practice)
+            .Options.Take(Most)
+            .Select(option => Remedy.Of(Case.Instead, Edit(ask.BoxId, ask.Box, option), ("option", option.Says), ("left", option.Left)));
 
     /// <summary>The edits that turn the box into what was found to do instead. Ids of new parts are made from the id of the kind.</summary>
     public static Edit Edit(string id, Box box, InsteadOption option)

@@ -1,5 +1,6 @@
 using JollyBarn.Edits;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
@@ -7,20 +8,40 @@ namespace JollyBarn.Planning.Remedies;
 /// <summary>A metal box that is not bonded: a pigtail from the grounds to a grounding screw.</summary>
 public sealed class BondTheBox : IRemedies
 {
+    public enum Case
+    {
+        Pigtail,
+    }
+
     public IReadOnlyList<string> Rules { get; } = ["box-bonded"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        var gauge = ask.Box.Leads.Values.Where(l => l is { Use: ConductorUse.Ground, Run: not null }).Select(l => l.Gauge).OfType<Gauge>().DefaultIfEmpty(Gauge.Awg(14)).Max();
+        var gauge = ask
+            .Box.Leads.Values.Where(l => l is { Use: ConductorUse.Ground, Run: not null })
+            .Select(l => l.Gauge)
+            .OfType<Gauge>()
+            .DefaultIfEmpty(Gauge.Awg(14))
+            .Max();
         var (edits, joint) = GroundJoint.Of(ask);
         if (joint is null)
         {
             yield break;
         }
 
-        edits.Add(new AddPigtail(ask.BoxId, ask.Free("bond"), RemedyAsk.In(joint), new(LandingAt.BondingScrew), gauge, "bare", Length: ask.TailLength));
-        edits.Add(ask.Note(Subjects.Box, "bond-screw", "screw"));
-        yield return new($"A bare {gauge} AWG pigtail, {ask.Tail}, from the grounds to a 10-32 screw used for nothing else.", new Batch(edits, "The box bonded"));
+        edits.Add(
+            new AddPigtail(
+                ask.BoxId,
+                ask.Free("bond"),
+                RemedyAsk.In(joint),
+                new(LandingAt.BondingScrew),
+                gauge,
+                "bare",
+                Length: ask.TailLength
+            )
+        );
+        edits.Add(ask.Note(Subjects.Box, BoxFacts.BondScrew, "screw"));
+        yield return Remedy.Of(Case.Pigtail, new Batch(edits, "The box bonded"), ("gauge", gauge), ("tail", ask.Tail));
     }
 }
 
@@ -30,7 +51,10 @@ internal static class GroundJoint
     /// <summary>Edits that bring every ground of a cable into one joint, and its id; a null id where no ground comes in.</summary>
     public static (List<Edit> Edits, string? Joint) Of(RemedyAsk ask)
     {
-        var grounds = ask.Box.Leads.Where(l => l.Value is { Use: ConductorUse.Ground, Run: not null, Form: LeadForm.Ended }).Select(l => l.Key).ToList();
+        var grounds = ask
+            .Box.Leads.Where(l => l.Value is { Use: ConductorUse.Ground, Run: not null, Form: LeadForm.Ended })
+            .Select(l => l.Key)
+            .ToList();
         if (grounds.Count == 0)
         {
             return ([], null);
@@ -55,10 +79,14 @@ internal static class GroundJoint
             edits.Add(new SetJoint(ask.BoxId, joint, connector, ask.Box.Joints[joint].Name, ask.Box.Joints[joint].Space));
         }
 
-        edits.AddRange(devices.Select((at, i) => new AddPigtail(ask.BoxId, ask.Free("ground", i), RemedyAsk.In(made), at, Length: ask.TailLength)));
+        edits.AddRange(
+            devices.Select((at, i) => new AddPigtail(ask.BoxId, ask.Free("ground", i), RemedyAsk.In(made), at, Length: ask.TailLength))
+        );
         if (screw)
         {
-            edits.Add(new AddPigtail(ask.BoxId, ask.Free("screw"), RemedyAsk.In(made), new(LandingAt.BondingScrew), Length: ask.TailLength));
+            edits.Add(
+                new AddPigtail(ask.BoxId, ask.Free("screw"), RemedyAsk.In(made), new(LandingAt.BondingScrew), Length: ask.TailLength)
+            );
         }
 
         return (edits, made);
@@ -68,6 +96,11 @@ internal static class GroundJoint
 /// <summary>The grounds of the box brought together in one joint.</summary>
 public sealed class JoinTheGrounds : IRemedies
 {
+    public enum Case
+    {
+        Join,
+    }
+
     public IReadOnlyList<string> Rules { get; } = ["grounds-joined"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
@@ -75,7 +108,7 @@ public sealed class JoinTheGrounds : IRemedies
         var (edits, joint) = GroundJoint.Of(ask);
         if (joint is not null && edits.Count > 0)
         {
-            yield return new($"Join all grounds under one connector, and a pigtail of {ask.Tail} to each device that held one.", new Batch(edits, "Grounds joined"));
+            yield return Remedy.Of(Case.Join, new Batch(edits, "Grounds joined"), ("tail", ask.Tail));
         }
     }
 }
@@ -83,11 +116,20 @@ public sealed class JoinTheGrounds : IRemedies
 /// <summary>A device that is not bonded: a pigtail from the grounds to its ground terminal.</summary>
 public sealed class BondTheDevice : IRemedies
 {
+    public enum Case
+    {
+        Pigtail,
+    }
+
     public IReadOnlyList<string> Rules { get; } = ["device-bonded"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        var place = CodeBook.DeviceKinds.Find(ask.Box.Devices.Find(ask.Of)?.Kind)?.Terminals.FirstOrDefault(t => t.Role == CodeBook.TerminalRole.Ground)?.Landings[0].Id;
+        var place = CodeBook
+            .DeviceKinds.Find(ask.Box.Devices.Find(ask.Of)?.Kind)
+            ?.Terminals.FirstOrDefault(t => t.Role == CodeBook.TerminalRole.Ground)
+            ?.Landings[0]
+            .Id;
         var (edits, joint) = GroundJoint.Of(ask);
         if (place is null || joint is null)
         {
@@ -95,6 +137,6 @@ public sealed class BondTheDevice : IRemedies
         }
 
         edits.Add(new AddPigtail(ask.BoxId, ask.Free("bond"), RemedyAsk.In(joint), RemedyAsk.At(ask.Of, place), Length: ask.TailLength));
-        yield return new($"A ground pigtail, {ask.Tail}, from the grounds to the {ask.Look.DeviceName(ask.Of)}.", new Batch(edits, "The device bonded"));
+        yield return Remedy.Of(Case.Pigtail, new Batch(edits, "The device bonded"), ("tail", ask.Tail), ("device", Thing.Device(ask.Of)));
     }
 }

@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
@@ -13,12 +14,19 @@ internal static class Connectors
     public static string For(int count) => BySize.FirstOrDefault(c => ConnectorKinds.Find(c)!.Most >= count) ?? BySize[^1];
 
     /// <summary>The smallest lever connector with ports enough; null beyond five.</summary>
-    public static string? Lever(int count) => ConnectorKinds.All.Where(k => k.Style == ConnectorStyle.Lever && k.Ports >= count).OrderBy(k => k.Ports).FirstOrDefault()?.Id;
+    public static string? Lever(int count) =>
+        ConnectorKinds.All.Where(k => k.Style == ConnectorStyle.Lever && k.Ports >= count).OrderBy(k => k.Ports).FirstOrDefault()?.Id;
 }
 
 /// <summary>A joint without a connector for what is in it: another connector, or two joints and a jumper.</summary>
 public sealed class ConnectorFor : IRemedies
 {
+    public enum Case
+    {
+        Another,
+        TwoJoints,
+    }
+
     public IReadOnlyList<string> Rules { get; } = ["joint-connector", "joint-listed", "joint-near", "joint-wet"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
@@ -29,26 +37,42 @@ public sealed class ConnectorFor : IRemedies
         }
 
         var members = ask.Look.In(ask.Of).ToList();
-        var connectors = ask.Finding.Rule == "joint-wet" ? ["sealed"] : new[] { Connectors.For(members.Count + (ask.Finding.Rule == "joint-near" ? 1 : 0)), Connectors.Lever(members.Count) };
-        foreach (var connector in connectors.OfType<string>().Where(c => c != joint.Connector || ask.Finding.Rule == "joint-listed").Distinct())
+        var connectors =
+            ask.Finding.Rule == "joint-wet"
+                ? ["sealed"]
+                : new[] { Connectors.For(members.Count + (ask.Finding.Rule == "joint-near" ? 1 : 0)), Connectors.Lever(members.Count) };
+        foreach (
+            var connector in connectors.OfType<string>().Where(c => c != joint.Connector || ask.Finding.Rule == "joint-listed").Distinct()
+        )
         {
             var kind = ConnectorKinds.Find(connector)!;
             var change = new SetJoint(ask.BoxId, ask.Of, connector, joint.Name, joint.Space);
-            yield return new($"A {kind.Name} for its {members.Count} conductors.", ask.Finding.Rule == "joint-listed" ? new Batch([change, ask.Note(ask.Of, "joint-listed", "yes")], kind.Name) : change);
+            Edit edit =
+                ask.Finding.Rule == "joint-listed"
+                    ? new Batch([change, ask.Note(ask.Of, LeadFacts.JointListed, "yes")], kind.Name)
+                    : change;
+            yield return Remedy.Of(Case.Another, edit, ("connector", new Thing(ThingKind.Connector, connector)), ("count", members.Count));
         }
 
         if (members.Count > 3)
         {
-            var half = members.Skip(members.Count / 2).Where(m => ask.Box.Leads.Find(m.Id)?.Lands.IsIn(ask.Of) == true).Select(m => m.Id).ToList();
+            var half = members
+                .Skip(members.Count / 2)
+                .Where(m => ask.Box.Leads.Find(m.Id)?.Lands.IsIn(ask.Of) == true)
+                .Select(m => m.Id)
+                .ToList();
             if (half.Count > 0)
             {
                 var made = ask.Free("joint");
-                yield return new($"Two joints and a jumper of {ask.Tail}: {half.Count} conductors go to the second.", new Batch(
+                var split = new Batch(
                     [
                         new JoinLeads(ask.BoxId, made, Connectors.For(half.Count + 1), half, joint.Name, joint.Space),
                         new AddPigtail(ask.BoxId, ask.Free("jumper"), RemedyAsk.In(ask.Of), RemedyAsk.In(made), Length: ask.TailLength),
                         new SetJoint(ask.BoxId, ask.Of, Connectors.For(members.Count - half.Count + 1), joint.Name, joint.Space),
-                    ], "Two joints and a jumper"));
+                    ],
+                    "Two joints and a jumper"
+                );
+                yield return Remedy.Of(Case.TwoJoints, split, ("tail", ask.Tail), ("count", half.Count));
             }
         }
     }
@@ -57,6 +81,14 @@ public sealed class ConnectorFor : IRemedies
 /// <summary>A loose end, or a joint of one: a cap.</summary>
 public sealed class CapIt : IRemedies
 {
+    public enum Case
+    {
+        OnlyOne,
+        IntoJoint,
+        Cap,
+        TakeOut,
+    }
+
     public IReadOnlyList<string> Rules { get; } = ["loose-end", "joint-connector"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
@@ -65,7 +97,10 @@ public sealed class CapIt : IRemedies
         {
             if (ask.Look.In(ask.Of).ToList() is [var only] && ask.Box.Leads.Has(only.Id))
             {
-                yield return new("Cap it: it holds one conductor only.", new Batch([new MoveLead(ask.BoxId, only.Id, new(LandingAt.Cap)), new RemoveJoint(ask.BoxId, ask.Of)], "Capped"));
+                yield return Remedy.Of(
+                    Case.OnlyOne,
+                    new Batch([new MoveLead(ask.BoxId, only.Id, new(LandingAt.Cap)), new RemoveJoint(ask.BoxId, ask.Of)], "Capped")
+                );
             }
         }
         else if (ask.Box.Leads.TryFind(ask.Of, out var lead))
@@ -73,15 +108,19 @@ public sealed class CapIt : IRemedies
             if (ask.JointOf(lead.Use) is { } joint && lead.Use is ConductorUse.Neutral or ConductorUse.Hot)
             {
                 var count = ask.Look.In(joint).Count + 1;
-                yield return new($"Into {ask.Look.JointName(joint)}, if it belongs there.", new Batch([new MoveLead(ask.BoxId, ask.Of, RemedyAsk.In(joint)), new SetJoint(ask.BoxId, joint, Connectors.For(count), ask.Box.Joints[joint].Name, ask.Box.Joints[joint].Space)], "Joined"));
+                yield return Remedy.Of(
+                    Case.IntoJoint,
+                    new Batch([new MoveLead(ask.BoxId, ask.Of, RemedyAsk.In(joint)), ask.Connect(joint, count)], "Joined"),
+                    ("joint", Thing.Joint(joint))
+                );
             }
 
-            yield return new("Put a cap on it.", new MoveLead(ask.BoxId, ask.Of, new(LandingAt.Cap)));
+            yield return Remedy.Of(Case.Cap, new MoveLead(ask.BoxId, ask.Of, new(LandingAt.Cap)));
         }
         else if (ask.Box.Pigtails.TryFind(ask.Of, out var tail))
         {
-            yield return new("Take the pigtail out.", new RemovePigtail(ask.BoxId, ask.Of));
-            yield return new("Put a cap on it.", new LandPigtail(ask.BoxId, ask.Of, tail.From.At != LandingAt.Loose, new(LandingAt.Cap)));
+            yield return Remedy.Of(Case.TakeOut, new RemovePigtail(ask.BoxId, ask.Of));
+            yield return Remedy.Of(Case.Cap, new LandPigtail(ask.BoxId, ask.Of, tail.From.At != LandingAt.Loose, new(LandingAt.Cap)));
         }
     }
 }

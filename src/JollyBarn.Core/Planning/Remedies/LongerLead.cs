@@ -1,5 +1,6 @@
 using JollyBarn.Edits;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
@@ -8,6 +9,13 @@ namespace JollyBarn.Planning.Remedies;
 /// <remarks>An inline connector adds its own inch or so; leads that turn back side by side lose one (<em>practice</em>).</remarks>
 public sealed class LongerLead : IRemedies
 {
+    public enum Case
+    {
+        NewPigtail,
+        JoinOn,
+        PullIn,
+    }
+
     private static readonly Length Connector = Length.Inches(1);
 
     public IReadOnlyList<string> Rules { get; } = ["free-length", "reach", "pigtail-length"];
@@ -18,7 +26,11 @@ public sealed class LongerLead : IRemedies
         {
             if (ask.Box.Pigtails.TryFind(ask.Of, out var tail))
             {
-                yield return new($"A new pigtail of {ask.Tail}.", new SetPigtail(ask.BoxId, ask.Of, tail.Colour, ask.TailLength, tail.Gauge, tail.Use, tail.Stranded));
+                yield return Remedy.Of(
+                    Case.NewPigtail,
+                    new SetPigtail(ask.BoxId, ask.Of, tail.Colour, ask.TailLength, tail.Gauge, tail.Use, tail.Stranded),
+                    ("tail", ask.Tail)
+                );
             }
 
             yield break;
@@ -32,39 +44,74 @@ public sealed class LongerLead : IRemedies
         var free = ask.Look.Limits.Inches("lead.free");
         var reach = ask.Look.Limits.Inches("lead.reach");
         var length = lead.Length.OrNull;
-        var past = ask.Look.Tape(ask.Of, "past-opening");
-        var short_ = Max(length is { } l ? free - l : Length.Zero, past is { } p ? reach - p : length is { } only && only < reach ? reach - only : Length.Zero);
+        var past = ask.Look.Read(LeadFacts.PastOpening, ask.Of);
+        var short_ = Max(
+            length is { } l ? free - l : Length.Zero,
+            past is { } p ? reach - p
+                : length is { } only && only < reach ? reach - only
+                : Length.Zero
+        );
         if (lead.Lands.At is LandingAt.Terminal or LandingAt.Joint)
         {
             var made = ask.Free("longer");
             var edits = new List<Edit>
             {
-                new AddJoint(ask.BoxId, made, "inline", null, lead.Lands.At == LandingAt.Joint ? ask.Box.Joints[lead.Lands.Joint!].Space : 0),
+                new AddJoint(
+                    ask.BoxId,
+                    made,
+                    "inline",
+                    null,
+                    lead.Lands.At == LandingAt.Joint ? ask.Box.Joints[lead.Lands.Joint!].Space : 0
+                ),
                 new MoveLead(ask.BoxId, ask.Of, RemedyAsk.In(made)),
-                new AddPigtail(ask.BoxId, ask.Free("piece"), RemedyAsk.In(made), lead.Lands, lead.Gauge, lead.Colour == "bare" ? "bare" : lead.Colour, lead.Stranded, ask.TailLength),
+                new AddPigtail(
+                    ask.BoxId,
+                    ask.Free("piece"),
+                    RemedyAsk.In(made),
+                    lead.Lands,
+                    lead.Gauge,
+                    lead.Colour,
+                    lead.Stranded,
+                    ask.TailLength
+                ),
             };
             if (length is { } has)
             {
-                edits.Add(ask.Note(ask.Of, "path", (has + Connector + ask.Tail).ToString()));
+                edits.Add(ask.Note(ask.Of, LeadFacts.Path, (has + Connector + ask.Tail).ToString()));
             }
 
             if (past is { } behind || ask.Finding.Rule == "reach")
             {
-                edits.Add(ask.Note(ask.Of, "past-opening", ((past ?? Length.Zero) + ask.Tail).ToString()));
+                edits.Add(ask.Note(ask.Of, LeadFacts.PastOpening, ((past ?? Length.Zero) + ask.Tail).ToString()));
             }
 
-            yield return new($"Join {lead.Gauge} AWG {lead.Colour} of {ask.Tail} on, with an inline connector.", new Batch(edits, "Lead made longer"));
+            yield return Remedy.Of(
+                Case.JoinOn,
+                new Batch(edits, "Lead made longer"),
+                ("gauge", lead.Gauge),
+                ("colour", lead.Colour),
+                ("tail", ask.Tail)
+            );
         }
 
         if (short_ > Length.Zero)
         {
-            var pulled = new List<Edit> { new SetLeadLength(ask.BoxId, ask.Of, new Fact<Length>(Known.Estimated, (length ?? free) + short_, By: "remedy")) };
+            var pulled = new List<Edit>
+            {
+                new SetLeadLength(ask.BoxId, ask.Of, new Fact<Length>(Known.Estimated, (length ?? free) + short_, By: "remedy")),
+            };
             if (past is { } reached || ask.Finding.Rule == "reach")
             {
-                pulled.Add(ask.Note(ask.Of, "past-opening", ((past ?? Length.Zero) + short_ > reach ? (past ?? Length.Zero) + short_ : reach).ToString()));
+                pulled.Add(
+                    ask.Note(
+                        ask.Of,
+                        LeadFacts.PastOpening,
+                        ((past ?? Length.Zero) + short_ > reach ? (past ?? Length.Zero) + short_ : reach).ToString()
+                    )
+                );
             }
 
-            yield return new($"Pull {short_} more cable in, if there is slack.", new Batch(pulled, "Cable pulled in"));
+            yield return Remedy.Of(Case.PullIn, new Batch(pulled, "Cable pulled in"), ("by", short_));
         }
     }
 

@@ -1,4 +1,5 @@
 using JollyBarn.Edits;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
@@ -6,6 +7,11 @@ namespace JollyBarn.Planning.Remedies;
 /// <summary>Neutrals of several circuits under one connector: each circuit's to a joint of its own.</summary>
 public sealed class PartCircuits : IRemedies
 {
+    public enum Case
+    {
+        Part,
+    }
+
     public IReadOnlyList<string> Rules { get; } = ["neutrals-apart"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
@@ -16,32 +22,59 @@ public sealed class PartCircuits : IRemedies
         }
 
         var inside = ask.Look.In(ask.Of).Select(m => m.Id).ToHashSet(StringComparer.Ordinal);
-        var circuits = ask.Look.Cables.Where(c => c.Run.Circuit is not null).GroupBy(c => c.Run.Circuit!)
-            .Select(g => (Circuit: g.Key, Neutrals: g.SelectMany(c => c.Leads).Where(l => inside.Contains(l) && ask.Box.Leads[l].Use == ConductorUse.Neutral).ToList()))
-            .Where(g => g.Neutrals.Count > 0).OrderByDescending(g => g.Neutrals.Count).ToList();
+        var circuits = ask
+            .Look.Cables.Where(c => c.Run.Circuit is not null)
+            .GroupBy(c => c.Run.Circuit!)
+            .Select(g =>
+                (
+                    Circuit: g.Key,
+                    Neutrals: g.SelectMany(c => c.Leads)
+                        .Where(l => inside.Contains(l) && ask.Box.Leads[l].Use == ConductorUse.Neutral)
+                        .ToList()
+                )
+            )
+            .Where(g => g.Neutrals.Count > 0)
+            .OrderByDescending(g => g.Neutrals.Count)
+            .ToList();
         if (circuits.Count < 2)
         {
             yield break;
         }
 
         var edits = new List<Edit>();
-        var says = new List<string>();
+        var (capped, joined) = (new List<(Thing Lead, Thing Circuit)>(), new List<(int Count, Thing Circuit)>());
         foreach (var (circuit, neutrals) in circuits.Skip(1))
         {
-            var name = ask.Look.CircuitName(circuit);
             if (neutrals.Count == 1)
             {
                 edits.Add(new MoveLead(ask.BoxId, neutrals[0], new(LandingAt.Cap)));
-                says.Add($"cap the {ask.Look.Called(neutrals[0])} until its own hot is found, {name}");
+                capped.Add((Thing.Lead(neutrals[0]), Thing.Circuit(circuit)));
             }
             else
             {
-                edits.Add(new JoinLeads(ask.BoxId, ask.Free("joint", edits.Count), Connectors.For(neutrals.Count), neutrals, $"neutrals, {name}", joint.Space));
-                says.Add($"the {neutrals.Count} of {name} to a joint of their own");
+                edits.Add(
+                    new JoinLeads(
+                        ask.BoxId,
+                        ask.Free("joint", edits.Count),
+                        Connectors.For(neutrals.Count),
+                        neutrals,
+                        $"neutrals, {ask.Job.Circuits.Find(circuit)?.Name ?? circuit}",
+                        joint.Space
+                    )
+                );
+                joined.Add((neutrals.Count, Thing.Circuit(circuit)));
             }
         }
 
-        edits.Add(new SetJoint(ask.BoxId, ask.Of, Connectors.For(inside.Count - circuits.Skip(1).Sum(c => c.Neutrals.Count)), joint.Name, joint.Space));
-        yield return new($"Part the neutrals: {string.Join("; ", says)}.", new Batch(edits, "Neutrals parted by circuit"));
+        edits.Add(
+            new SetJoint(
+                ask.BoxId,
+                ask.Of,
+                Connectors.For(inside.Count - circuits.Skip(1).Sum(c => c.Neutrals.Count)),
+                joint.Name,
+                joint.Space
+            )
+        );
+        yield return Remedy.Of(Case.Part, new Batch(edits, "Neutrals parted by circuit"), ("capped", capped), ("joined", joined));
     }
 }

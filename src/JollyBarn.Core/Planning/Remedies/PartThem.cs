@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
@@ -7,6 +8,14 @@ namespace JollyBarn.Planning.Remedies;
 /// <summary>What is joined and must not be: each conductor goes to its own kind.</summary>
 public sealed class PartThem : IRemedies
 {
+    public enum Case
+    {
+        JoinNeutrals,
+        IntoJoint,
+        ChangeOver,
+        Free,
+    }
+
     public IReadOnlyList<string> Rules { get; } = ["short", "neutral-ground", "polarity", "switch-neutral-cut", "multiwire-neutral"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
@@ -15,8 +24,12 @@ public sealed class PartThem : IRemedies
         {
             if (ask.Box.Leads.Find(ask.Of)?.Lands is { At: LandingAt.Terminal, Device: { } on } at)
             {
-                var neutrals = ask.Look.On(on).Where(e => e.Use == ConductorUse.Neutral && ask.Box.Leads.Has(e.Id)).Select(e => e.Id).ToList();
-                yield return new($"Join the neutrals, with a pigtail of {ask.Tail} to the device.", Spliced.Make(ask, neutrals, at, "neutrals"));
+                var neutrals = ask
+                    .Look.On(on)
+                    .Where(e => e.Use == ConductorUse.Neutral && ask.Box.Leads.Has(e.Id))
+                    .Select(e => e.Id)
+                    .ToList();
+                yield return Remedy.Of(Case.JoinNeutrals, Spliced.Make(ask, neutrals, at, "neutrals"), ("tail", ask.Tail));
             }
 
             yield break;
@@ -29,7 +42,12 @@ public sealed class PartThem : IRemedies
             if (home is not null)
             {
                 var count = ask.Look.In(home).Count + 1;
-                yield return new($"Put the {ask.Look.Called(id)} into {ask.Look.JointName(home)}.", new Batch([new MoveLead(ask.BoxId, id, RemedyAsk.In(home)), new SetJoint(ask.BoxId, home, Connectors.For(count), ask.Box.Joints[home].Name, ask.Box.Joints[home].Space)], "Put with its own kind"));
+                yield return Remedy.Of(
+                    Case.IntoJoint,
+                    new Batch([new MoveLead(ask.BoxId, id, RemedyAsk.In(home)), ask.Connect(home, count)], "Put with its own kind"),
+                    ("lead", Thing.Lead(id)),
+                    ("joint", Thing.Joint(home))
+                );
             }
         }
 
@@ -37,17 +55,24 @@ public sealed class PartThem : IRemedies
         {
             var ends = ask.Look.On(device).ToList();
             var crossed = ends.Where(e => ask.Box.Leads.Has(e.Id) && e.Use is ConductorUse.Hot or ConductorUse.Neutral).ToList();
-            var hot = crossed.FirstOrDefault(e => e.Use == ConductorUse.Hot && e.At.Terminal!.Contains("neutral", StringComparison.Ordinal));
-            var neutral = crossed.FirstOrDefault(e => e.Use == ConductorUse.Neutral && e.At.Terminal!.Contains("hot", StringComparison.Ordinal));
+            var hot = crossed.FirstOrDefault(e =>
+                e.Use == ConductorUse.Hot && e.At.Terminal!.Contains("neutral", StringComparison.Ordinal)
+            );
+            var neutral = crossed.FirstOrDefault(e =>
+                e.Use == ConductorUse.Neutral && e.At.Terminal!.Contains("hot", StringComparison.Ordinal)
+            );
             if (hot.Id is not null && neutral.Id is not null)
             {
-                yield return new("Change the two over.", new Batch([new MoveLead(ask.BoxId, hot.Id, neutral.At), new MoveLead(ask.BoxId, neutral.Id, hot.At)], "Changed over"));
+                yield return Remedy.Of(
+                    Case.ChangeOver,
+                    new Batch([new MoveLead(ask.BoxId, hot.Id, neutral.At), new MoveLead(ask.BoxId, neutral.Id, hot.At)], "Changed over")
+                );
             }
         }
 
         foreach (var id in ask.Finding.Ids.Where(i => ask.Box.Leads.Find(i)?.Run is not null))
         {
-            yield return new($"Free the {ask.Look.Called(id)} and cap it until it is known where it belongs.", new MoveLead(ask.BoxId, id, new(LandingAt.Cap)));
+            yield return Remedy.Of(Case.Free, new MoveLead(ask.BoxId, id, new(LandingAt.Cap)), ("lead", Thing.Lead(id)));
         }
     }
 }
@@ -58,18 +83,34 @@ internal static class Spliced
     public static Edit Make(RemedyAsk ask, IReadOnlyList<string> leads, Landing place, string name)
     {
         var joint = ask.Free("joint");
-        return new Batch([new JoinLeads(ask.BoxId, joint, Connectors.For(leads.Count + 1), leads, name), new AddPigtail(ask.BoxId, ask.Free("tail"), RemedyAsk.In(joint), place, Length: ask.TailLength)], "Joined, with a pigtail");
+        return new Batch(
+            [
+                new JoinLeads(ask.BoxId, joint, Connectors.For(leads.Count + 1), leads, name),
+                new AddPigtail(ask.BoxId, ask.Free("tail"), RemedyAsk.In(joint), place, Length: ask.TailLength),
+            ],
+            "Joined, with a pigtail"
+        );
     }
 }
 
 /// <summary>More on a place than it takes, or the wrong kind: one to a place.</summary>
 public sealed class OneToAPlace : IRemedies
 {
+    public enum Case
+    {
+        Under,
+        Join,
+        IntoJoint,
+    }
+
     public IReadOnlyList<string> Rules { get; } = ["landing", "push-in"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        var place = ask.Box.Leads.Find(ask.Of)?.Lands ?? new[] { ask.Box.Pigtails.Find(ask.Of)?.From, ask.Box.Pigtails.Find(ask.Of)?.To }.OfType<Landing>().FirstOrDefault(l => l.At == LandingAt.Terminal);
+        var place = ask.Box.Leads.Find(ask.Of)?.Lands
+            ?? new[] { ask.Box.Pigtails.Find(ask.Of)?.From, ask.Box.Pigtails.Find(ask.Of)?.To }
+                .OfType<Landing>()
+                .FirstOrDefault(l => l.At == LandingAt.Terminal);
         if (place is not { At: LandingAt.Terminal, Device: { } device })
         {
             yield break;
@@ -77,21 +118,45 @@ public sealed class OneToAPlace : IRemedies
 
         var there = ask.Look.On(device).Where(e => e.At == place).ToList();
         var terminal = DeviceKinds.Find(ask.Box.Devices.Find(device)?.Kind)?.Terminals.FirstOrDefault(t => t.Id == place.Terminal);
-        var free = terminal?.Landings.FirstOrDefault(l => l.Id != place.Place && l.Kind != LandingKind.PushIn && !ask.Look.On(device).Any(e => e.At.Place == l.Id));
+        var free = terminal?.Landings.FirstOrDefault(l =>
+            l.Id != place.Place && l.Kind != LandingKind.PushIn && !ask.Look.On(device).Any(e => e.At.Place == l.Id)
+        );
         if (free is not null)
         {
             var to = RemedyAsk.At(device, free.Id);
-            yield return new($"Under the {free.Name} instead.", ask.Box.Leads.Has(ask.Of) ? new MoveLead(ask.BoxId, ask.Of, to) : new LandPigtail(ask.BoxId, ask.Of, ask.Box.Pigtails[ask.Of].To.At == LandingAt.Terminal, to));
+            Edit edit = ask.Box.Leads.Has(ask.Of)
+                ? new MoveLead(ask.BoxId, ask.Of, to)
+                : new LandPigtail(ask.BoxId, ask.Of, ask.Box.Pigtails[ask.Of].To.At == LandingAt.Terminal, to);
+            yield return Remedy.Of(Case.Under, edit, ("place", free.Kind));
         }
 
         var leads = there.Where(e => ask.Box.Leads.Has(e.Id)).Select(e => e.Id).ToList();
         if (leads.Count > 1 && leads.Count == there.Count)
         {
-            yield return new($"Join the {leads.Count}, with a pigtail of {ask.Tail} to the {terminal?.Name ?? "terminal"}.", Spliced.Make(ask, leads, place, terminal?.Name ?? "joint"));
+            yield return Remedy.Of(
+                Case.Join,
+                Spliced.Make(ask, leads, place, terminal?.Name ?? "joint"),
+                ("count", leads.Count),
+                ("tail", ask.Tail),
+                ("terminal", new Thing(ThingKind.Terminal, terminal?.Id ?? "terminal", device))
+            );
         }
-        else if (leads.Count > 0 && there.Count > leads.Count && there.FirstOrDefault(e => ask.Box.Pigtails.Has(e.Id)).Id is { } tail && ask.Box.Pigtails[tail] is var from && new[] { from.From, from.To }.FirstOrDefault(l => l.At == LandingAt.Joint) is { Joint: { } joint })
+        else if (
+            leads.Count > 0
+            && there.Count > leads.Count
+            && there.FirstOrDefault(e => ask.Box.Pigtails.Has(e.Id)).Id is { } tail
+            && ask.Box.Pigtails[tail] is var from
+            && new[] { from.From, from.To }.FirstOrDefault(l => l.At == LandingAt.Joint) is { Joint: { } joint }
+        )
         {
-            yield return new($"Into {ask.Look.JointName(joint)}, which has a pigtail here already.", new Batch([.. leads.Select(l => new MoveLead(ask.BoxId, l, RemedyAsk.In(joint))), new SetJoint(ask.BoxId, joint, Connectors.For(ask.Look.In(joint).Count + leads.Count), ask.Box.Joints[joint].Name, ask.Box.Joints[joint].Space)], "Into the joint"));
+            var into = new Batch(
+                [
+                    .. leads.Select(l => new MoveLead(ask.BoxId, l, RemedyAsk.In(joint))),
+                    ask.Connect(joint, ask.Look.In(joint).Count + leads.Count),
+                ],
+                "Into the joint"
+            );
+            yield return Remedy.Of(Case.IntoJoint, into, ("joint", Thing.Joint(joint)));
         }
     }
 }
@@ -99,6 +164,12 @@ public sealed class OneToAPlace : IRemedies
 /// <summary>A white conductor that is hot: tape it.</summary>
 public sealed class MarkTheWhite : IRemedies
 {
+    public enum Case
+    {
+        Tape,
+        ChangeOver,
+    }
+
     public IReadOnlyList<string> Rules { get; } = ["white-hot"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
@@ -110,18 +181,27 @@ public sealed class MarkTheWhite : IRemedies
 
         if (lead.Use != ConductorUse.Switched)
         {
-            yield return new("Tape it black or red, round and round, as far as it shows.", new IdentifyLead(ask.BoxId, ask.Of, lead.Colour, lead.Use, "black"));
+            yield return Remedy.Of(Case.Tape, new IdentifyLead(ask.BoxId, ask.Of, lead.Colour, lead.Use, "black"));
             yield break;
         }
 
-        var partner = ask.Box.Leads.FirstOrDefault(l => l.Value.Run == lead.Run && l.Value.Side == lead.Side && l.Value.Use == ConductorUse.Hot);
+        var partner = ask.Box.Leads.FirstOrDefault(l =>
+            l.Value.Run == lead.Run && l.Value.Side == lead.Side && l.Value.Use == ConductorUse.Hot
+        );
         if (partner.Key is not null)
         {
-            yield return new("Change the two over at both ends: white, taped, feeds the switch, and the other is the return.", new Batch(
-                [
-                    new MoveLead(ask.BoxId, ask.Of, partner.Value.Lands), new MoveLead(ask.BoxId, partner.Key, lead.Lands),
-                    new IdentifyLead(ask.BoxId, ask.Of, lead.Colour, ConductorUse.Hot, "black"), new IdentifyLead(ask.BoxId, partner.Key, partner.Value.Colour, ConductorUse.Switched, partner.Value.MarkedAs),
-                ], "Switch loop put right"));
+            yield return Remedy.Of(
+                Case.ChangeOver,
+                new Batch(
+                    [
+                        new MoveLead(ask.BoxId, ask.Of, partner.Value.Lands),
+                        new MoveLead(ask.BoxId, partner.Key, lead.Lands),
+                        new IdentifyLead(ask.BoxId, ask.Of, lead.Colour, ConductorUse.Hot, "black"),
+                        new IdentifyLead(ask.BoxId, partner.Key, partner.Value.Colour, ConductorUse.Switched, partner.Value.MarkedAs),
+                    ],
+                    "Switch loop put right"
+                )
+            );
         }
     }
 }
@@ -129,11 +209,20 @@ public sealed class MarkTheWhite : IRemedies
 /// <summary>A protective device fed on its load side: everything on load goes to line and the other way round.</summary>
 public sealed class TurnLineAndLoad : IRemedies
 {
+    public enum Case
+    {
+        ChangeOver,
+        OnlyFeedsOn,
+        OntoLoad,
+    }
+
     public IReadOnlyList<string> Rules { get; } = ["line-load"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        var device = ask.Box.Devices.Has(ask.Of) ? ask.Of : ask.Look.Devices.FirstOrDefault(d => d.Kind.Family == DeviceFamily.ProtectiveReceptacle).Id;
+        var device = ask.Box.Devices.Has(ask.Of)
+            ? ask.Of
+            : ask.Look.Devices.FirstOrDefault(d => d.Kind.Family == DeviceFamily.ProtectiveReceptacle).Id;
         if (device is null)
         {
             yield break;
@@ -142,22 +231,44 @@ public sealed class TurnLineAndLoad : IRemedies
         if (!ask.Box.Devices.Has(ask.Of))
         {
             var turned = new List<Edit>();
-            foreach (var end in ask.Look.On(device).Where(e => e.At.Place!.StartsWith("line-", StringComparison.Ordinal) || e.At.Place.StartsWith("load-", StringComparison.Ordinal)))
+            foreach (
+                var end in ask
+                    .Look.On(device)
+                    .Where(e =>
+                        e.At.Place!.StartsWith("line-", StringComparison.Ordinal)
+                        || e.At.Place.StartsWith("load-", StringComparison.Ordinal)
+                    )
+            )
             {
-                var to = RemedyAsk.At(device, end.At.Place!.StartsWith("line-", StringComparison.Ordinal) ? "load-" + end.At.Place[5..] : "line-" + end.At.Place[5..]);
-                turned.Add(ask.Box.Leads.Has(end.Id) ? new MoveLead(ask.BoxId, end.Id, to) : new LandPigtail(ask.BoxId, end.Id, ask.Box.Pigtails[end.Id].To == end.At, to));
+                var to = RemedyAsk.At(
+                    device,
+                    end.At.Place!.StartsWith("line-", StringComparison.Ordinal) ? "load-" + end.At.Place[5..] : "line-" + end.At.Place[5..]
+                );
+                turned.Add(
+                    ask.Box.Leads.Has(end.Id)
+                        ? new MoveLead(ask.BoxId, end.Id, to)
+                        : new LandPigtail(ask.BoxId, end.Id, ask.Box.Pigtails[end.Id].To == end.At, to)
+                );
             }
 
-            yield return new("Change line and load over.", new Batch(turned, "Line and load changed over"));
+            yield return Remedy.Of(Case.ChangeOver, new Batch(turned, "Line and load changed over"));
         }
         else if (ask.Look.Cables.FirstOrDefault(c => c.End.Feeds == Feeds.Protected && c.Leads.Any(ask.Finding.Ids.Contains)) is { } cable)
         {
-            yield return new("It only feeds on: say so, and protect it elsewhere.", new NameCable(ask.BoxId, cable.RunId, cable.Side, cable.End.Says, Feeds.FeedsOn));
-            var moves = cable.Leads.Where(l => ask.Box.Leads[l].Use is ConductorUse.Hot or ConductorUse.Neutral && ask.Box.Leads[l].Form == LeadForm.Ended)
-                .Select(l => new MoveLead(ask.BoxId, l, RemedyAsk.At(device, ask.Box.Leads[l].Use == ConductorUse.Hot ? "load-hot/plate" : "load-neutral/plate"))).ToList<Edit>();
+            yield return Remedy.Of(Case.OnlyFeedsOn, new NameCable(ask.BoxId, cable.RunId, cable.Side, cable.End.Says, Feeds.FeedsOn));
+            var moves = cable
+                .Leads.Where(l =>
+                    ask.Box.Leads[l].Use is ConductorUse.Hot or ConductorUse.Neutral && ask.Box.Leads[l].Form == LeadForm.Ended
+                )
+                .Select(l => new MoveLead(
+                    ask.BoxId,
+                    l,
+                    RemedyAsk.At(device, ask.Box.Leads[l].Use == ConductorUse.Hot ? "load-hot/plate" : "load-neutral/plate")
+                ))
+                .ToList<Edit>();
             if (moves.Count == 2)
             {
-                yield return new($"Move its hot and neutral to the load side of the {ask.Look.DeviceName(device)}.", new Batch(moves, "On the load side"));
+                yield return Remedy.Of(Case.OntoLoad, new Batch(moves, "On the load side"), ("device", Thing.Device(device)));
             }
         }
     }

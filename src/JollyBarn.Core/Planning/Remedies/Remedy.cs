@@ -2,22 +2,30 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
 
 /// <summary>A way to settle a verdict.</summary>
-/// <param name="Says">What to do, with its amounts.</param>
+/// <param name="Kind">The remedies it is of.</param>
+/// <param name="Case">Which of their ways.</param>
+/// <param name="Details">Its amounts and what it is done to.</param>
 /// <param name="Edit">The edits that record it; they can be previewed, done and undone.</param>
-public sealed record Remedy(string Says, Edit Edit);
+public sealed record Remedy(string Kind, string Case, Details Details, Edit Edit)
+{
+    public static Remedy Of<TCase>(TCase one, Edit edit, params ReadOnlySpan<(string, object?)> details)
+        where TCase : struct, Enum => new(typeof(TCase).DeclaringType!.Name, CaseName<TCase>.Of(one), Details.Of(details), edit);
+}
 
 /// <summary>A remedy with what would follow from it in its box.</summary>
 /// <param name="Settles">True when the verdict is gone or holds after it.</param>
 /// <param name="New">Verdicts to stop or fix that it would bring.</param>
-public sealed record WeighedRemedy(string Says, Edit Edit, bool Settles, IReadOnlyList<Finding> New);
+public sealed record WeighedRemedy(Remedy Remedy, bool Settles, IReadOnlyList<Finding> New);
 
-/// <summary>The ways to settle a verdict, those that bring nothing new first; or why there is none.</summary>
-public sealed record RemedyAnswer(IReadOnlyList<WeighedRemedy> Remedies, string? WhyNone);
+/// <summary>The ways to settle a verdict, those that bring nothing new first.</summary>
+/// <param name="Looked">False for a verdict that asks for no remedy: one that waits for a fact, or holds.</param>
+public sealed record RemedyAnswer(Finding Finding, IReadOnlyList<WeighedRemedy> Remedies, bool Looked);
 
 /// <summary>What a remedy is worked out from.</summary>
 public sealed record RemedyAsk(Job Job, string BoxId, BoxLook Look, Finding Finding)
@@ -39,13 +47,21 @@ public sealed record RemedyAsk(Job Job, string BoxId, BoxLook Look, Finding Find
 
     public Fact<Length> TailLength => new(Known.Estimated, Tail, By: PracticeBook.PigtailLength.Key);
 
-    public Edit Note(string of, string key, string value) => new NoteFact(BoxId, of, key, new Observation(Known.Estimated, value, By: "remedy"));
+    /// <summary>Records a fact as it is after the mending.</summary>
+    public Edit Note(string of, FactKey fact, string value) =>
+        new NoteFact(BoxId, of, fact.Id, new Observation(Known.Estimated, value, By: "remedy"));
 
     /// <summary>The first id of this stem that nothing in the box has.</summary>
     public string Free(string stem, int after = 0)
     {
         var n = after + 1;
-        while (Box.Joints.Has($"{stem}-{n}") || Box.Pigtails.Has($"{stem}-{n}") || Box.Parts.Has($"{stem}-{n}") || Box.Leads.Has($"{stem}-{n}") || Box.Devices.Has($"{stem}-{n}"))
+        while (
+            Box.Joints.Has($"{stem}-{n}")
+            || Box.Pigtails.Has($"{stem}-{n}")
+            || Box.Parts.Has($"{stem}-{n}")
+            || Box.Leads.Has($"{stem}-{n}")
+            || Box.Devices.Has($"{stem}-{n}")
+        )
         {
             n++;
         }
@@ -55,7 +71,16 @@ public sealed record RemedyAsk(Job Job, string BoxId, BoxLook Look, Finding Find
 
     /// <summary>The joint that holds most conductors of one use, none of another; null when there is none.</summary>
     public string? JointOf(ConductorUse use, string? except = null) =>
-        Box.Joints.Ids.Where(j => j != except && Look.In(j).Any(m => m.Use == use) && Look.In(j).All(m => m.Use == use || m.Use == ConductorUse.Unknown)).OrderByDescending(j => Look.In(j).Count).FirstOrDefault();
+        Box
+            .Joints.Ids.Where(j =>
+                j != except && Look.In(j).Any(m => m.Use == use) && Look.In(j).All(m => m.Use == use || m.Use == ConductorUse.Unknown)
+            )
+            .OrderByDescending(j => Look.In(j).Count)
+            .FirstOrDefault();
+
+    /// <summary>The joint under the smallest connector that takes so many.</summary>
+    public Edit Connect(string joint, int count) =>
+        new SetJoint(BoxId, joint, Connectors.For(count), Box.Joints[joint].Name, Box.Joints[joint].Space);
 
     public static Landing In(string joint) => new(LandingAt.Joint, joint);
 

@@ -1,11 +1,19 @@
 using JollyBarn.Edits;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Planning.Remedies;
 
 /// <summary>A conductor too thin for its breaker: a thicker pigtail, or a smaller breaker.</summary>
 public sealed class ThickerOrSmaller : IRemedies
 {
+    public enum Case
+    {
+        Receptacle,
+        Pigtail,
+        Breaker,
+    }
+
     private static readonly decimal[] Sizes = [15, 20, 30, 40, 60];
 
     private static readonly Gauge[] Gauges = [.. new[] { 14, 12, 10, 8, 6 }.Select(Gauge.Awg)];
@@ -14,14 +22,27 @@ public sealed class ThickerOrSmaller : IRemedies
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        var circuits = ask.Look.Cables.Where(c => c.Id == ask.Of || c.Leads.Contains(ask.Of)).Select(c => c.Run.Circuit).OfType<string>()
-            .Concat(ask.Box.Leads.Has(ask.Of) || ask.Box.Pigtails.Has(ask.Of) ? ask.Look.CircuitsOf(ask.Of) : ask.Look.On(ask.Of).SelectMany(e => ask.Look.CircuitsOf(e.Id))).Distinct().ToList();
+        var circuits = ask
+            .Look.Cables.Where(c => c.Id == ask.Of || c.Leads.Contains(ask.Of))
+            .Select(c => c.Run.Circuit)
+            .OfType<string>()
+            .Concat(
+                ask.Box.Leads.Has(ask.Of) || ask.Box.Pigtails.Has(ask.Of)
+                    ? ask.Look.CircuitsOf(ask.Of)
+                    : ask.Look.On(ask.Of).SelectMany(e => ask.Look.CircuitsOf(e.Id))
+            )
+            .Distinct()
+            .ToList();
         var breaker = circuits.Select(ask.Look.BreakerOf).FirstOrDefault(b => b?.Amperes is not null);
         if (ask.Finding.Rule == "rating")
         {
             if (breaker?.Amperes is { } of)
             {
-                yield return new($"Put in a receptacle of {Math.Min(of, 20):0} A.", ask.Note(ask.Of, "rating", of <= 20 ? "15" : $"{of:0}"));
+                yield return Remedy.Of(
+                    Case.Receptacle,
+                    ask.Note(ask.Of, DeviceFacts.Rating, of <= 20 ? "15" : $"{of:0}"),
+                    ("rating", Math.Min(of, 20))
+                );
             }
 
             yield break;
@@ -29,25 +50,52 @@ public sealed class ThickerOrSmaller : IRemedies
 
         if (ask.Box.Pigtails.TryFind(ask.Of, out var tail) && breaker?.Amperes is { } amperes && Thinnest(ask, amperes) is { } gauge)
         {
-            yield return new($"A {gauge} AWG pigtail of {ask.Tail} in its place.", new SetPigtail(ask.BoxId, ask.Of, tail.Colour, ask.TailLength, gauge, tail.Use, tail.Stranded));
+            yield return Remedy.Of(
+                Case.Pigtail,
+                new SetPigtail(ask.BoxId, ask.Of, tail.Colour, ask.TailLength, gauge, tail.Use, tail.Stranded),
+                ("gauge", gauge),
+                ("tail", ask.Tail)
+            );
         }
 
-        if (breaker is not null && Most(ask) is { } most && ask.Job.Panels.FirstOrDefault(p => p.Value.Breakers.Contains(breaker)) is { Key: { } panelId, Value: { } panel })
+        if (
+            breaker is not null
+            && Most(ask) is { } most
+            && ask.Job.Panels.FirstOrDefault(p => p.Value.Breakers.Contains(breaker)) is { Key: { } panelId, Value: { } panel }
+        )
         {
             var smaller = Sizes.Where(s => s <= most).DefaultIfEmpty(15).Max();
-            yield return new($"A {smaller:0} A breaker in slot {breaker.Where} (licensed work).", new PutPanel(panelId, panel with { Breakers = [.. panel.Breakers.Select(b => b == breaker ? b with { Amperes = smaller } : b)] }));
+            var edit = new PutPanel(
+                panelId,
+                panel with
+                {
+                    Breakers = [.. panel.Breakers.Select(b => b == breaker ? b with { Amperes = smaller } : b)],
+                }
+            );
+            yield return Remedy.Of(Case.Breaker, edit, ("amperes", smaller), ("breaker", Thing.Breaker(panelId, breaker.Key)));
         }
     }
 
     /// <summary>The thinnest copper the book lets on a breaker of so many amperes; null where it lets none.</summary>
     private static Gauge? Thinnest(RemedyAsk ask, decimal amperes) =>
-        Gauges.Where(g => ask.Look.Limits.Has($"wire.cu.{g}") && ask.Look.Limits.Number($"wire.cu.{g}") >= amperes).Select(g => (Gauge?)g).FirstOrDefault();
+        Gauges
+            .Where(g => ask.Look.Limits.Has($"wire.cu.{g}") && ask.Look.Limits.Number($"wire.cu.{g}") >= amperes)
+            .Select(g => (Gauge?)g)
+            .FirstOrDefault();
 
     /// <summary>What the thinnest conductor here may carry.</summary>
     private static decimal? Most(RemedyAsk ask)
     {
-        var gauges = ask.Box.Pigtails.Find(ask.Of)?.Gauge is { } tail ? [tail]
-            : ask.Look.Cables.Where(c => c.Id == ask.Of || c.Leads.Contains(ask.Of)).SelectMany(c => c.Leads).Select(l => ask.Box.Leads[l].Gauge).OfType<Gauge>().ToList();
-        return gauges.Count > 0 && ask.Look.Limits.Has($"wire.cu.{gauges.Min()}") ? ask.Look.Limits.Number($"wire.cu.{gauges.Min()}") : null;
+        var gauges = ask.Box.Pigtails.Find(ask.Of)?.Gauge is { } tail
+            ? [tail]
+            : ask
+                .Look.Cables.Where(c => c.Id == ask.Of || c.Leads.Contains(ask.Of))
+                .SelectMany(c => c.Leads)
+                .Select(l => ask.Box.Leads[l].Gauge)
+                .OfType<Gauge>()
+                .ToList();
+        return gauges.Count > 0 && ask.Look.Limits.Has($"wire.cu.{gauges.Min()}")
+            ? ask.Look.Limits.Number($"wire.cu.{gauges.Min()}")
+            : null;
     }
 }

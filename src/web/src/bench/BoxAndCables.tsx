@@ -25,7 +25,13 @@ function outlineOf(octagon: boolean, round: boolean, x: number, y: number, W: nu
   if (W <= 0 || H <= 0) return "";
   const c = Math.min(W, H) * (octagon ? 0.29 : round ? 0.5 : 0.06);
   const corner = (cx: number, cy: number, tx: number, ty: number) => (octagon ? `L${tx} ${ty}` : `Q${cx} ${cy} ${tx} ${ty}`);
-  return `M${x + c} ${y}H${x + W - c}${corner(x + W, y, x + W, y + c)}V${y + H - c}${corner(x + W, y + H, x + W - c, y + H)}H${x + c}${corner(x, y + H, x, y + H - c)}V${y + c}${corner(x, y, x + c, y)}Z`;
+  const [right, foot] = [x + W, y + H];
+  return [
+    `M${x + c} ${y}H${right - c}${corner(right, y, right, y + c)}`,
+    `V${foot - c}${corner(right, foot, right - c, foot)}`,
+    `H${x + c}${corner(x, foot, x, foot - c)}`,
+    `V${y + c}${corner(x, y, x + c, y)}Z`,
+  ].join("");
 }
 
 /** The wall with the box on it to scale, its depth beside it, sheaths coming in, and each cable's cuff with its name. */
@@ -201,7 +207,8 @@ function BoxAndCablesFigure({
           const [ex, ey] = spot.at;
           const [ox, oy] = spot.out;
           const out = `M${ex + ox * 30} ${ey + oy * 30}L${ex - ox * 6} ${ey - oy * 6}`;
-          line = `${spot.out[0] || spot.out[1] ? out : `M${ex} ${ey}`}C${ex - ox * 34} ${ey - oy * 34} ${wide.box - 46} ${cy} ${wide.box} ${cy}`;
+          line = `${spot.out[0] || spot.out[1] ? out : `M${ex} ${ey}`}C${ex - ox * 34} ${ey - oy * 34} ${wide.box - 46} ${cy}
+            ${wide.box} ${cy}`;
         }
         const names = wrap(cableName(c, box), 25, 1);
         const arrow = c.feeds === "FeedsIn";

@@ -113,7 +113,8 @@ function Body({
   if (style === "None")
     return (
       <path
-        d={`M${x0} ${top + 6}C${x0 + 14} ${mid} ${x1 - 14} ${mid} ${x1} ${mid}M${x0} ${top + height - 6}C${x0 + 14} ${mid} ${x1 - 14} ${mid} ${x1} ${mid}`}
+        d={`M${x0} ${top + 6}C${x0 + 14} ${mid} ${x1 - 14} ${mid} ${x1} ${mid}M${x0} ${top + height - 6}C${x0 + 14} ${mid}
+          ${x1 - 14} ${mid} ${x1} ${mid}`}
         fill="none"
         strokeDasharray="4 3"
         {...line}
@@ -124,7 +125,8 @@ function Body({
     return (
       <>
         <path
-          d={`M${x0} ${top}L${x1 - 8} ${top + tip}Q${x1} ${mid} ${x1 - 8} ${top + height - tip}L${x0} ${top + height}Q${x0 + 5} ${mid} ${x0} ${top}Z`}
+          d={`M${x0} ${top}L${x1 - 8} ${top + tip}Q${x1} ${mid} ${x1 - 8} ${top + height - tip}L${x0}
+            ${top + height}Q${x0 + 5} ${mid} ${x0} ${top}Z`}
           fill="var(--knot)"
           {...line}
         />

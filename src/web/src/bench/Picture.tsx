@@ -57,7 +57,10 @@ function freeEnds(way: Way, placed: Placed, strand: Strand): { x: number; y: num
   );
 }
 
-/** The open box: cables at their cuffs, leads in their lanes, joints as knots, devices with their terminals. What is held and where it may go lies over it. */
+/**
+ * The open box: cables at their cuffs, leads in their lanes, joints as knots, devices with their terminals. What is held and where it
+ * may go lies over it.
+ */
 export const Picture = memo(function Picture(props: PictureProps) {
   const { view, catalogue, strands, plates, placed, ways, units, lit } = props;
   const sentences = useMemo(() => new Map(ways.map((way) => [way.strand, sentence(view, catalogue, way.strand)])), [ways, view, catalogue]);

@@ -42,7 +42,8 @@ export function Slip({
               onClick={() => onLand(m.key)}
               onFocus={() => onHover(m.key)}
               onPointerEnter={() => onHover(m.key)}
-              className={`min-h-11 rounded-lg border-2 px-3 font-semibold ${hand.over === m.key ? "border-on-ink bg-on-ink text-ink" : "border-current"}`}
+              className={`min-h-11 rounded-lg border-2 px-3 font-semibold
+                ${hand.over === m.key ? "border-on-ink bg-on-ink text-ink" : "border-current"}`}
             >
               {w.places[m.key as "new" | "cap" | "loose"]}
             </button>
@@ -62,7 +63,8 @@ export function Slip({
                   data-key={m.key}
                   disabled={Boolean(m.refusal)}
                   onClick={() => (hand.over === m.key ? onLand(m.key) : onHover(m.key))}
-                  className={`min-h-11 w-full px-3 py-1.5 text-left first-letter:uppercase ${hand.over === m.key ? "bg-on-ink text-ink" : ""}`}
+                  className={`min-h-11 w-full px-3 py-1.5 text-left first-letter:uppercase
+                    ${hand.over === m.key ? "bg-on-ink text-ink" : ""}`}
                 >
                   {m.says}
                   {m.new.length > 0 && <span className="block text-sm">{words.verdict[m.new[0]!.verdict]}</span>}

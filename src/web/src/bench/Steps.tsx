@@ -33,7 +33,8 @@ export const Steps = memo(function Steps({
                 type="button"
                 aria-pressed={on}
                 onClick={() => onAt(i === 0 ? null : l.version)}
-                className={`h-full min-h-14 w-52 rounded-xl border-2 px-3 py-1.5 text-left text-sm ${on ? "border-ink bg-ink text-on-ink" : "border-rule bg-card"}`}
+                className={`h-full min-h-14 w-52 rounded-xl border-2 px-3 py-1.5 text-left text-sm
+                  ${on ? "border-ink bg-ink text-on-ink" : "border-rule bg-card"}`}
               >
                 <span className="line-clamp-2 first-letter:uppercase">{plain(l.says)}</span>
                 <span className="opacity-80">

@@ -101,7 +101,8 @@ export const StrandList = memo(function StrandList({
               disabled={!g.sel}
               onClick={() => g.sel && onSelect(g.sel)}
               aria-pressed={sel !== null && sel.id === g.key}
-              className={`flex min-h-11 w-full flex-wrap items-center gap-x-3 rounded-lg border-b-2 border-ink px-2 text-left ${sel?.id === g.key ? "bg-slate-wash" : ""}`}
+              className={`flex min-h-11 w-full flex-wrap items-center gap-x-3 rounded-lg border-b-2 border-ink px-2 text-left
+                ${sel?.id === g.key ? "bg-slate-wash" : ""}`}
             >
               <b className="first-letter:uppercase">{g.title}</b>
               <span className="text-sm text-ink-2">{g.note}</span>
@@ -120,7 +121,8 @@ export const StrandList = memo(function StrandList({
                       data-says={sentence(view, catalogue, l.id)}
                       aria-pressed={on}
                       onClick={() => onSelect({ kind: "strand", id: l.id })}
-                      className={`flex min-h-11 w-full items-center gap-2 rounded-lg border-b border-rule px-2 text-left ${on ? "bg-slate-wash outline-2 -outline-offset-2 outline-slate" : ""}`}
+                      className={`flex min-h-11 w-full items-center gap-2 rounded-lg border-b border-rule px-2 text-left
+                        ${on ? "bg-slate-wash outline-2 -outline-offset-2 outline-slate" : ""}`}
                     >
                       <span
                         className="h-2.5 w-9 shrink-0 rounded-full border-[1.5px]"

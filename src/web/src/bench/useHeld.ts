@@ -6,7 +6,7 @@ import { afterPaint } from "../parts/afterPaint";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 
-export type Move = Schemas["Move"];
+export type Move = Schemas["ToldMove"];
 type Held = Schemas["Held"];
 
 /** What is in the hand, every place it may go with what would follow, and the place under the pointer. */

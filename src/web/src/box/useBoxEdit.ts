@@ -28,7 +28,10 @@ function inChange(change: string, state: State, edit: Edit) {
 /** What belongs to the job whatever Change is shown: pictures and rulings. */
 const ofJob: ReadonlySet<string> = new Set(["addPhoto", "setPhoto", "removePhoto", "recordRuling", "removeRuling"]);
 
-/** Sends edits of one box, made on the version this screen shows; into a Change when one is being planned; refused with a word when looking back. */
+/**
+ * Sends edits of one box, made on the version this screen shows; into a Change when one is being planned; refused with a word when
+ * looking back.
+ */
 export function useBoxEdit(job: string, view: BoxView, change: string | null, at: number | null, state: State = "Planned"): BoxEdit {
   const edit = useEdit(job);
   const ready = useLatest((done: Edit): Promise<boolean> => {

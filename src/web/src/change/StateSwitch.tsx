@@ -41,7 +41,8 @@ export function StateSwitch({
             type="button"
             aria-pressed={state === s}
             onClick={() => onState(s)}
-            className={`min-h-11 flex-1 border-r-2 border-ink px-4 font-semibold whitespace-nowrap ${state === s ? "bg-ink text-on-ink" : "bg-card"}`}
+            className={`min-h-11 flex-1 border-r-2 border-ink px-4 font-semibold whitespace-nowrap
+              ${state === s ? "bg-ink text-on-ink" : "bg-card"}`}
           >
             {w[s]}
           </button>

@@ -33,7 +33,8 @@ export function FactRow({
             key={c.value}
             type="button"
             aria-pressed={value === c.value}
-            className={`min-h-11 rounded-lg border-2 px-3 text-sm font-semibold ${value === c.value ? "border-ink bg-ink text-on-ink" : "border-rule bg-card hover:border-ink"}`}
+            className={`min-h-11 rounded-lg border-2 px-3 text-sm font-semibold
+              ${value === c.value ? "border-ink bg-ink text-on-ink" : "border-rule bg-card hover:border-ink"}`}
             onClick={() => onNote(value === c.value ? null : answered(c.value))}
           >
             {c.name}

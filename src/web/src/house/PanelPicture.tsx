@@ -44,7 +44,8 @@ export function PanelPicture({
         type="button"
         data-slot={isLower ? `${n}b` : n}
         onClick={() => setChosen({ slot: breaker?.slot ?? n, lower: isLower })}
-        className={`flex min-h-11 shrink-0 grow flex-wrap items-center gap-x-2 border-2 px-2 text-left ${breaker ? "border-ink bg-card" : "border-dashed border-rule"} ${isLower ? "-mt-0.5" : ""}`}
+        className={`flex min-h-11 shrink-0 grow flex-wrap items-center gap-x-2 border-2 px-2 text-left
+          ${breaker ? "border-ink bg-card" : "border-dashed border-rule"} ${isLower ? "-mt-0.5" : ""}`}
       >
         <span className="figure w-6 text-sm text-ink-2">
           <span className="sr-only">{w.slot} </span>

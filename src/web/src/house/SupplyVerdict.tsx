@@ -7,7 +7,7 @@ import { words } from "../words";
 import { FactRow } from "./FactRow";
 import type { Send } from "./House";
 
-export type Asked = Schemas["FactAsked"];
+export type Asked = Schemas["ToldAsk"];
 
 /** A verdict on a circuit or a panel: why, the sum, what to do now, and the questions that would decide it. */
 export function SupplyVerdict({

@@ -7,7 +7,7 @@ import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
 import { TapeSheet } from "./TapeSheet";
 
-type Question = Schemas["Question"];
+type Question = Schemas["ToldQuestion"];
 type Kind = Schemas["FactKind"];
 const w = words.measurePanel;
 const FEW = 5;

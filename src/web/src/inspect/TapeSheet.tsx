@@ -35,11 +35,9 @@ export function inGauges(value: number, gauges: { thumb: number | null; hand: nu
   return parts.length > 0 ? parts.join(", ") : null;
 }
 
-/** The lengths a sentence names, in one's own gauges; null where none was calibrated or none is named. */
-export function cutsInGauges(says: string, gauges: { thumb: number | null; hand: number | null }): string | null {
-  const cuts = [...says.matchAll(/(\d+(?: \d+\/\d+)?|\d+\/\d+) in\b/g)]
-    .map((m) => inches(`${m[1]!} in`))
-    .filter((n): n is number => n !== null && n >= 1);
+/** Lengths to cut or measure, in one's own gauges; null where none was calibrated or none is an inch or more. */
+export function cutsInGauges(lengths: string[], gauges: { thumb: number | null; hand: number | null }): string | null {
+  const cuts = lengths.map(inches).filter((n): n is number => n !== null && n >= 1);
   const own = cuts.map((n) => inGauges(n, gauges)).filter(Boolean);
   return own.length > 0 ? w.inGauges(own.join("; ")) : null;
 }

@@ -9,7 +9,7 @@ import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
 import { cutsInGauges } from "./TapeSheet";
 
-export type Finding = Schemas["Finding"];
+export type Finding = Schemas["ToldFinding"];
 const w = words.verdictPanel;
 
 export const looks = {
@@ -126,7 +126,7 @@ function Remedies({ job, box, finding, edit, version }: { job: string; box: stri
           <li key={i} className="flex flex-wrap items-center gap-2 border-t border-rule py-1.5 first:border-t-0">
             <span className="min-w-40 flex-1">
               {r.says}
-              {cutsInGauges(r.says, gauges) && <span className="block text-ink-2">{cutsInGauges(r.says, gauges)}</span>}
+              {cutsInGauges(r.lengths, gauges) && <span className="block text-ink-2">{cutsInGauges(r.lengths, gauges)}</span>}
               {r.new.length > 0 && (
                 <span className="block text-barn">
                   {w.brings}: {r.new.map((n) => n.says).join(" ")}
@@ -169,6 +169,8 @@ export function RulingForm({ of, finding, onKeep }: { of: string; finding: Findi
               rule: finding.rule,
               of: finding.of,
               about: finding.says,
+              case: finding.case,
+              details: finding.details,
               asked,
               acceptedBy: by,
               when: new Date().toISOString().slice(0, 10),

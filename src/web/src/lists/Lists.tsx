@@ -77,7 +77,10 @@ function TakeIn({ onTake }: { onTake: (name: string, from: string, lines: string
         <Button look="main" type="submit" disabled={!name || lines === 0}>
           {w.take(lines)}
         </Button>
-        <label className="inline-flex min-h-11 cursor-pointer items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold focus-within:outline-3 focus-within:outline-slate">
+        <label
+          className="inline-flex min-h-11 cursor-pointer items-center rounded-xl border-2 border-ink bg-card px-4
+          font-semibold focus-within:outline-3 focus-within:outline-slate"
+        >
           {w.file}
           <input
             type="file"

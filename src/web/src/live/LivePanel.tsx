@@ -19,7 +19,10 @@ export const time = (seconds: number) =>
       ? `${Math.round(seconds * 10) / 10} s`
       : `${Math.round(seconds / 60)} min`;
 
-/** The box with the power on: what to throw and plant as a what-if, what opens, what a tester says and how it really is, and an instrument to lay on two points. */
+/**
+ * The box with the power on: what to throw and plant as a what-if, what opens, what a tester says and how it really is, and an
+ * instrument to lay on two points.
+ */
 export function LivePanel({ job, view, look, live }: { job: string; view: BoxView; look: Look; live: BoxLive }) {
   const circuits = new Set(view.cables.map((c) => c.circuit));
   const own = live.breakers.filter((b) => b.circuit != null && circuits.has(b.circuit));
@@ -125,7 +128,8 @@ function Throws({
               aria-checked={t.on}
               aria-label={t.name}
               onClick={() => set(t.key, !t.on)}
-              className={`inline-flex min-h-11 min-w-20 items-center justify-center rounded-lg border-2 border-ink px-3 font-semibold ${t.on ? "bg-ink text-on-ink" : "bg-card"}`}
+              className={`inline-flex min-h-11 min-w-20 items-center justify-center rounded-lg border-2 border-ink px-3
+                font-semibold ${t.on ? "bg-ink text-on-ink" : "bg-card"}`}
             >
               {t.on ? w.on : w.off}
             </button>

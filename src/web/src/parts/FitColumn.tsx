@@ -59,7 +59,8 @@ export function FitColumn({
           return (
             <div
               key={index}
-              className={`settle absolute inset-x-1 border-t-2 border-card ${marked(index) ? "outline-3 -outline-offset-2 outline-slate" : ""}`}
+              className={`settle absolute inset-x-1 border-t-2 border-card
+                ${marked(index) ? "outline-3 -outline-offset-2 outline-slate" : ""}`}
               style={{ bottom, height, background: colour(line.kind) }}
             />
           );
@@ -89,7 +90,8 @@ export function FitColumn({
         <div className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1">
           <FitBadge fit={fill.fit} />
           <span className="figure font-bold">
-            {fill.needed.high == null ? words.fitColumn.atLeast(volume(fill.needed.low, units, false)) : span(fill.needed, units, false)} /{" "}
+            {fill.needed.high == null ? words.fitColumn.atLeast(volume(fill.needed.low, units, false)) : span(fill.needed, units, false)}
+            {" / "}
             {fill.available.high == null && fill.available.low === 0 ? words.fitColumn.unknownThere : span(fill.available, units)}
           </span>
           {fill.estimate && <span className="text-sm text-ink-2">{words.fitColumn.estimate}</span>}
@@ -122,7 +124,8 @@ export function FitColumn({
             </li>
           ))}
           <li
-            className={`flex min-h-9 items-center justify-between border-t-2 pt-1 font-bold ${over ? "border-barn text-barn" : "border-ink text-moss"}`}
+            className={`flex min-h-9 items-center justify-between border-t-2 pt-1 font-bold
+              ${over ? "border-barn text-barn" : "border-ink text-moss"}`}
           >
             <span>{over ? words.fitColumn.over : words.fitColumn.left}</span>
             <span className="figure">

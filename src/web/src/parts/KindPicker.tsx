@@ -38,7 +38,8 @@ export function KindPicker({
           <li key={k.id}>
             <button
               type="button"
-              className="flex min-h-11 w-full items-center justify-between gap-3 rounded-lg border-t border-rule px-2 text-left hover:bg-slate-wash"
+              className="flex min-h-11 w-full items-center justify-between gap-3 rounded-lg border-t border-rule px-2
+                text-left hover:bg-slate-wash"
               onClick={() => {
                 onPick(k.id);
                 onClose();

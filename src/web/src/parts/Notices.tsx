@@ -29,7 +29,8 @@ export function Notices() {
       {notices.map((n) => (
         <div
           key={n.id}
-          className={`flex max-w-2xl items-start gap-3 rounded-xl border-2 px-4 py-3 shadow-lg ${n.tone === "stop" ? "border-barn bg-barn-wash text-ink" : "border-ink bg-ink text-on-ink"}`}
+          className={`flex max-w-2xl items-start gap-3 rounded-xl border-2 px-4 py-3 shadow-lg
+            ${n.tone === "stop" ? "border-barn bg-barn-wash text-ink" : "border-ink bg-ink text-on-ink"}`}
         >
           <span>{n.text}</span>
           <button

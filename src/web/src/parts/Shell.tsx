@@ -72,7 +72,8 @@ export function Shell() {
           {!job && (
             <NavLink
               to="/quick"
-              className="inline-flex min-h-11 items-center rounded-lg px-3 font-semibold aria-[current=page]:bg-ink aria-[current=page]:text-on-ink"
+              className="inline-flex min-h-11 items-center rounded-lg px-3 font-semibold aria-[current=page]:bg-ink
+                aria-[current=page]:text-on-ink"
             >
               {words.quick}
             </NavLink>
@@ -159,7 +160,8 @@ function JobNav({ job }: { job: string }) {
           key={to}
           to={to}
           end={to === `/jobs/${job}`}
-          className="inline-flex min-h-11 shrink-0 items-center rounded-lg px-2.5 font-semibold aria-[current=page]:bg-ink aria-[current=page]:text-on-ink"
+          className="inline-flex min-h-11 shrink-0 items-center rounded-lg px-2.5 font-semibold aria-[current=page]:bg-ink
+            aria-[current=page]:text-on-ink"
         >
           {name}
         </NavLink>

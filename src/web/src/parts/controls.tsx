@@ -29,7 +29,8 @@ export function Button({ look = "plain", className = "", ...rest }: ButtonHTMLAt
   return (
     <button
       type="button"
-      className={`inline-flex min-h-11 items-center justify-center gap-2 rounded-xl border-2 px-4 font-semibold disabled:opacity-50 ${looks[look]} ${className}`}
+      className={`inline-flex min-h-11 items-center justify-center gap-2 rounded-xl border-2 px-4 font-semibold
+        disabled:opacity-50 ${looks[look]} ${className}`}
       {...rest}
     />
   );
@@ -72,7 +73,8 @@ export function Choice<T extends string>({
           <Radio
             key={v}
             value={v}
-            className="flex min-h-11 items-center rounded-lg border-2 border-rule bg-card px-3 text-sm font-semibold data-checked:border-ink data-checked:bg-ink data-checked:text-on-ink"
+            className="flex min-h-11 items-center rounded-lg border-2 border-rule bg-card px-3 text-sm font-semibold
+              data-checked:border-ink data-checked:bg-ink data-checked:text-on-ink"
           >
             {name}
           </Radio>
@@ -109,7 +111,8 @@ export function Pick<T extends string>({
       <Listbox value={value} onChange={(v: T | null) => v !== null && onChange(v)}>
         <ListboxButton
           aria-label={`${label}: ${name}`}
-          className={`flex min-h-11 w-full items-center justify-between gap-2 rounded-lg border-2 px-2.5 text-left ${quiet ? "border-transparent hover:border-rule" : "border-rule bg-card"}`}
+          className={`flex min-h-11 w-full items-center justify-between gap-2 rounded-lg border-2 px-2.5 text-left
+            ${quiet ? "border-transparent hover:border-rule" : "border-rule bg-card"}`}
         >
           <span className="min-w-0 break-words">{name}</span>
           <ChevronDown size={16} aria-hidden className="shrink-0" />
@@ -163,7 +166,8 @@ export function Ask({
     <label className={`block min-w-0 ${wide ? "w-full" : ""}`}>
       <span className={hide ? "sr-only" : "mb-1 block text-sm text-ink-2"}>{label}</span>
       <input
-        className={`min-h-11 w-full rounded-lg border-2 px-2.5 placeholder:text-ink-2 ${mono ? "figure" : ""} ${quiet ? "border-transparent bg-transparent font-semibold hover:border-rule focus:border-rule" : "border-rule bg-card"}`}
+        className={`min-h-11 w-full rounded-lg border-2 px-2.5 placeholder:text-ink-2 ${mono ? "figure" : ""}
+          ${quiet ? "border-transparent bg-transparent font-semibold hover:border-rule focus:border-rule" : "border-rule bg-card"}`}
         value={typed ?? value}
         placeholder={hint}
         onChange={(e) => setTyped(e.target.value)}
@@ -204,7 +208,8 @@ export function Term({ word, children }: { word: TermKey; children: ReactNode })
       <PopoverButton className="inline-block min-h-6 underline decoration-dotted underline-offset-4">{children}</PopoverButton>
       <PopoverPanel
         anchor={{ to: "bottom start", gap: 6, padding: 8 }}
-        className="z-50 max-w-xs rounded-xl border-2 border-ink bg-card p-3 text-sm font-normal tracking-normal text-ink normal-case shadow-xl"
+        className="z-50 max-w-xs rounded-xl border-2 border-ink bg-card p-3 text-sm font-normal tracking-normal text-ink
+          normal-case shadow-xl"
       >
         {words.glossary[word]}
       </PopoverPanel>

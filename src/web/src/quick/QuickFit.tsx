@@ -144,7 +144,8 @@ export default function QuickFit() {
                 key={m}
                 type="button"
                 aria-pressed={question.mark === m}
-                className="figure min-h-12 min-w-14 flex-1 rounded-lg border-2 border-rule bg-card font-bold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink"
+                className="figure min-h-12 min-w-14 flex-1 rounded-lg border-2 border-rule bg-card font-bold
+                  aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink"
                 onClick={() => set({ mark: question.mark === m ? "" : m, kind: "" })}
               >
                 {units === "metric" ? volume(Number(m), units, false) : m}
@@ -206,7 +207,10 @@ export default function QuickFit() {
         )}
       </div>
 
-      <div className="no-print fixed inset-x-0 bottom-0 z-30 flex gap-2 border-t-2 border-rule bg-lime p-3 lg:static lg:col-span-2 lg:border-0 lg:p-0">
+      <div
+        className="no-print fixed inset-x-0 bottom-0 z-30 flex gap-2 border-t-2 border-rule bg-lime p-3 lg:static
+        lg:col-span-2 lg:border-0 lg:p-0"
+      >
         <Button onClick={() => void link()} disabled={empty} className="min-h-14 px-6">
           <Link2 size={18} aria-hidden /> {w.link}
         </Button>
@@ -247,7 +251,8 @@ function Tap({ name, count, onCount }: { name: string; count: number; onCount: (
       <button
         type="button"
         aria-label={count > 0 ? `${name}, ${count}` : name}
-        className={`min-h-13 w-full rounded-xl border-2 px-1 py-1 text-[0.9rem] leading-tight tracking-tight font-bold ${count > 0 ? "border-ink bg-ink pb-5 text-on-ink" : "border-rule bg-card"}`}
+        className={`min-h-13 w-full rounded-xl border-2 px-1 py-1 text-[0.9rem] leading-tight tracking-tight font-bold
+          ${count > 0 ? "border-ink bg-ink pb-5 text-on-ink" : "border-rule bg-card"}`}
         onClick={() => onCount(Math.min(40, count + 1))}
       >
         {name}
@@ -256,7 +261,8 @@ function Tap({ name, count, onCount }: { name: string; count: number; onCount: (
         <>
           <span
             aria-hidden
-            className="figure pointer-events-none absolute -top-2 -right-1 grid min-w-6 place-items-center rounded-full bg-slate px-1.5 text-sm font-bold text-card"
+            className="figure pointer-events-none absolute -top-2 -right-1 grid min-w-6 place-items-center rounded-full
+              bg-slate px-1.5 text-sm font-bold text-card"
           >
             {count}
           </span>

@@ -64,7 +64,8 @@ function Page({
             type="button"
             aria-current={s === step ? "step" : undefined}
             onClick={() => onStep(s)}
-            className={`min-h-11 shrink-0 rounded-lg border-2 px-3 text-sm font-semibold ${s === step ? "border-ink bg-ink text-on-ink" : i < at ? "border-moss bg-card" : "border-rule bg-card"}`}
+            className={`min-h-11 shrink-0 rounded-lg border-2 px-3 text-sm font-semibold
+              ${s === step ? "border-ink bg-ink text-on-ink" : i < at ? "border-moss bg-card" : "border-rule bg-card"}`}
           >
             {w.steps[s]}
           </button>
@@ -91,7 +92,8 @@ function Page({
         ) : (
           <Link
             to={`/jobs/${job}/boxes/${view.id}`}
-            className="inline-flex min-h-11 flex-1 items-center justify-center rounded-xl border-2 border-ink bg-ink px-4 font-semibold text-on-ink"
+            className="inline-flex min-h-11 flex-1 items-center justify-center rounded-xl border-2 border-ink bg-ink px-4
+              font-semibold text-on-ink"
           >
             {w.done}
           </Link>

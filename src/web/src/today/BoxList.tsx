@@ -39,7 +39,8 @@ export function BoxList({ job, data, keep }: { job: string; data: Schemas["Today
       {groups.map(([key, title, none, boxes]) => (
         <section key={key} aria-label={title}>
           <h2
-            className={`mb-1.5 flex items-baseline gap-2 border-b-2 pb-0.5 text-lg ${key === "over" && boxes.length > 0 ? "border-barn text-barn" : "border-ink"}`}
+            className={`mb-1.5 flex items-baseline gap-2 border-b-2 pb-0.5 text-lg
+              ${key === "over" && boxes.length > 0 ? "border-barn text-barn" : "border-ink"}`}
           >
             {title} <span className="figure text-base">{boxes.length}</span>
           </h2>
@@ -49,7 +50,8 @@ export function BoxList({ job, data, keep }: { job: string; data: Schemas["Today
               <li key={b.id}>
                 <Link
                   to={`/jobs/${job}/boxes/${b.id}`}
-                  className={`block rounded-xl border-2 px-3 py-1.5 hover:border-ink ${key === "over" ? "border-barn bg-barn-wash" : "border-rule bg-card"}`}
+                  className={`block rounded-xl border-2 px-3 py-1.5 hover:border-ink
+                    ${key === "over" ? "border-barn bg-barn-wash" : "border-rule bg-card"}`}
                 >
                   <span className="flex flex-wrap items-center justify-between gap-x-3">
                     <b>{b.name}</b>

@@ -1,15 +1,27 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Supply.Rules;
 
 /// <summary>It is known which breaker feeds the circuit, and its rating.</summary>
 /// <remarks>NEC 408.4(A) asks for the directory; nothing of a circuit can be judged without it.</remarks>
-public sealed class KnownBreaker() : CircuitRule("circuit-breaker", "Its breaker", "Whoever works on it must know which one to switch off.")
+public sealed class KnownBreaker() : CircuitRule("circuit-breaker")
 {
+    public enum Case
+    {
+        AskWhich,
+        AskHandle,
+        Known,
+    }
+
     public override IEnumerable<Finding> Judge(CircuitLook look)
     {
-        yield return look.Breakers.Count == 0 ? AskOf(Subjects.Circuit, $"Which breaker feeds {look.Circuit.Name}?", "408.4(A)", [])
-            : look.Amperes is null ? AskOf(Subjects.Circuit, $"What does the handle of breaker {string.Join(" and ", look.Breakers.Where(b => b.Breaker.Amperes is null).Select(b => b.Breaker.Where))} say, in amperes?", "240.83", [])
-            : Fine(Subjects.Circuit, $"Fed by breaker {string.Join(" and ", look.Breakers.Select(b => b.Breaker.Where))}, {look.Amperes:0} A.", "408.4(A)");
+        var unread = look.Breakers.Where(b => b.Breaker.Amperes is null).Select(b => Thing.Breaker(b.Panel, b.Breaker.Key)).ToArray();
+        yield return Subjects.Circuit switch
+        {
+            var of when look.Breakers.Count == 0 => AskOf(of, Case.AskWhich, [], ("circuit", look.Thing)),
+            var of when look.Amperes is null => AskOf(of, Case.AskHandle, [], ("breakers", unread)),
+            var of => Fine(of, Case.Known, ("breakers", look.BreakerThings), ("rating", look.Amperes)),
+        };
     }
 }

@@ -1,20 +1,53 @@
+using JollyBarn.Electrics;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Supply.Rules;
 
 /// <summary>The loads of a panel are shared between its legs.</summary>
 /// <remarks>Common practice: the heavier leg warms the panel, and what the two differ by flows in the neutral.</remarks>
-public sealed class LegBalance() : PanelRule("leg-balance", "Balance of the legs", "What the legs differ by flows back in the neutral.")
+public sealed class LegBalance() : PanelRule("leg-balance")
 {
+    public enum Case
+    {
+        AskRest,
+        Apart,
+        Within,
+    }
+
     public override IEnumerable<Finding> Judge(PanelLook look)
     {
-        var legs = Electrics.SupplyLegs.Count(look.Panel.System);
+        const string limit = "panel.balance";
+        var legs = SupplyLegs.Count(look.Panel.System);
         var draws = look.Circuits.SelectMany(c => c.Draws).ToList();
         if (legs < 2 || draws.All(o => o.Watts is null))
         {
             yield break;
         }
 
+        var on = OnLegs(look, legs);
+        var (most, least) = (on.Max(), on.Min());
+        var share = look.Limits.Number(limit);
+        (string, object?)[] details =
+        [
+            ("panel", look.Thing),
+            ("legs", new Amounts(on)),
+            ("apart", most - least),
+            ("half", (most - least) / 2),
+            ("share", share),
+        ];
+        yield return (
+            Subjects.Panel switch
+            {
+                var of when draws.Exists(o => o.Watts is null) => AskOf(of, Case.AskRest, [], details),
+                var of when most > 0 && (most - least) * 100 > share * most => Better(of, Case.Apart, details),
+                var of => Fine(of, Case.Within, details),
+            }
+        ).By(limit);
+    }
+
+    /// <summary>Known load of each leg, A.</summary>
+    private static decimal[] OnLegs(PanelLook look, int legs)
+    {
         var on = new decimal[legs];
         foreach (var circuit in look.Circuits)
         {
@@ -26,11 +59,6 @@ public sealed class LegBalance() : PanelRule("leg-balance", "Balance of the legs
             }
         }
 
-        var (most, least) = (on.Max(), on.Min());
-        var limit = look.Limits["panel.balance"];
-        var sum = string.Join(", ", on.Select((a, i) => $"leg {(char)('A' + i)} {a:0.0} A"));
-        yield return draws.Exists(o => o.Watts is null) ? AskOf(Subjects.Panel, $"Known loads of {look.Panel.Name}: {sum}. The rest is not recorded.", limit.Article, []) with { Sum = sum }
-            : most > 0 && (most - least) * 100 > limit.Value * most ? Better(Subjects.Panel, $"The legs of {look.Panel.Name} are {most - least:0.0} A apart.", limit.Article) with { Sum = sum, Mend = $"A licensed electrician moves {(most - least) / 2:0.0} A of load to the lighter leg." }
-            : Fine(Subjects.Panel, $"The legs of {look.Panel.Name} are within {limit.Value:0} %.", limit.Article) with { Sum = sum };
+        return on;
     }
 }

@@ -1,25 +1,38 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Supply.Rules;
 
 /// <summary>A circuit given to a room is of 20 A.</summary>
 /// <remarks>NEC 210.11(C).</remarks>
-public sealed class PurposeRating() : CircuitRule("purpose-rating", "Rating of a circuit with a purpose", "A kettle and a toaster together open a smaller one.")
+public sealed class PurposeRating() : CircuitRule("purpose-rating")
 {
-    public override IEnumerable<Finding> Judge(CircuitLook look)
+    public enum Case
     {
-        if (PurposeBook.Find(look.Answer(Subjects.Circuit, "purpose")) is { Own: true } purpose && look.Amperes is { } rating)
-        {
-            var asked = look.Limits.Number("circuit.purpose");
-            yield return rating >= asked ? Fine(Subjects.Circuit, $"{rating:0} A for {purpose.Name}.", purpose.Article!) : Fix(Subjects.Circuit, $"{look.Circuit.Name} is for {purpose.Name} and has {rating:0} A; {asked:0} A are asked.", purpose.Article!) with { Mend = Thicker(look) };
-        }
+        Enough,
+        ThickEnough,
+        ThinPieces,
     }
 
-    /// <summary>A larger breaker is right only where every conductor carries it, 240.4(D).</summary>
-    private static string Thicker(CircuitLook look)
+    public override IEnumerable<Finding> Judge(CircuitLook look)
     {
-        var thin = look.Runs.Where(r => r.Run.Conductors.Select(c => c.Gauge ?? r.Run.Gauge).Any(g => g is null or { Number: > 12 })).Select(r => look.RunName(r.Id)).ToList();
-        return thin.Count == 0 ? "Every cable recorded is 12 AWG or thicker: a licensed electrician may put in a 20 A breaker." : $"A 20 A breaker wants 12 AWG all the way: {string.Join(", ", thin.Take(3))}{(thin.Count > 3 ? $" and {thin.Count - 3} more are" : thin.Count > 1 ? " are" : " is")} thinner or not known. Else a new circuit.";
+        if (look.Read(SupplyFacts.Purpose) is not { } purpose || !PurposeBook.Of(purpose).Own || look.Amperes is not { } rating)
+        {
+            yield break;
+        }
+
+        // A larger breaker is right only where every conductor carries it, 240.4(D).
+        var asked = look.Limits.Number("circuit.purpose");
+        var thin = look
+            .Runs.Where(r => r.Run.Conductors.Select(c => c.Gauge ?? r.Run.Gauge).Any(g => g is null or { Number: > 12 }))
+            .Select(r => Thing.Run(r.Id))
+            .ToArray();
+        (string, object?)[] details = [("circuit", look.Thing), ("purpose", purpose), ("rating", rating), ("asked", asked), ("thin", thin)];
+        yield return (
+            rating >= asked
+                ? Fine(Subjects.Circuit, Case.Enough, details)
+                : Fix(Subjects.Circuit, thin.Length == 0 ? Case.ThickEnough : Case.ThinPieces, details)
+        ).Under(ArticleBook.OfPurpose(purpose));
     }
 }

@@ -1,17 +1,15 @@
-using JollyBarn.Electrics;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Inspection.Supply.Rules;
 
-/// <summary>What nobody measured on the way to an outlet, in words.</summary>
+/// <summary>What nobody measured on the way to an outlet, as verdicts name it.</summary>
 internal static class Unmeasured
 {
-    private const int Named = 3;
-
-    public static string Says(CircuitLook look, OutletWay way)
+    /// <summary>Runs whose length nobody took; where all are measured, the first that comes from where nobody has looked or whose gauge is
+    /// not known.</summary>
+    public static (string Name, object? Value) Detail(CircuitLook look, IReadOnlyList<string> open)
     {
-        var open = look.Wiring.Open(way);
         var asked = open.Where(r => look.Wiring.Part.Runs[r].Length.OrNull is null).ToList();
-        return asked.Count == 0 ? $"{look.RunName(open[0])} comes from where nobody has looked, or its gauge is not known."
-            : $"how long is {string.Join(", and ", asked.Take(Named).Select(look.RunName))}{(asked.Count > Named ? $", and {asked.Count - Named} more" : "")}?";
+        return asked.Count > 0 ? ("unmeasured", (Thing[])[.. asked.Select(Thing.Run)]) : ("unseen", Thing.Run(open[0]));
     }
 }

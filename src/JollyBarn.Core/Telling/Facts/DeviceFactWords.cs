@@ -1,0 +1,49 @@
+using JollyBarn.Terms;
+
+namespace JollyBarn.Telling.Facts;
+
+/// <summary>How the facts of a device are asked.</summary>
+internal static class DeviceFactWords
+{
+    public static Dictionary<FactKey, FactWords> All { get; } =
+        new()
+        {
+            [DeviceFacts.Rigid] = new(
+                "Does it sit firm at the finished face?",
+                "It does not give when a plug goes in; its yoke rests on the wall or on the box."
+            ),
+            [DeviceFacts.Screws] = new("What screws hold it?", "The ones through its yoke.", ["machine screws", "drywall or wood screws"]),
+            [DeviceFacts.Rating] = new("What is it rated, in amperes?", "On its face or strap; a 20 A receptacle has a T-shaped slot."),
+            [DeviceFacts.Tamper] = new("Is it tamper-resistant?", "TR on its face, shutters in the slots."),
+            [DeviceFacts.Weather] = new("Is it weather-resistant?", "WR on its face."),
+            [DeviceFacts.WetCover] = new(
+                "What cover is over it?",
+                "Close it on a plug and look.",
+                ["closes on the plug, extra duty", "tight only with nothing plugged in", "an indoor plate"]
+            ),
+            [DeviceFacts.SelfGround] = new(
+                "Does its yoke ground itself to the box?",
+                "A self-grounding clip at a screw, or metal to metal on a surface box."
+            ),
+            [DeviceFacts.Labelled] = new(
+                "Is it marked for having no ground?",
+                "\"GFCI Protected\" and \"No Equipment Ground\", where they must stand."
+            ),
+            [DeviceFacts.TorqueMarked] = new("Is a tightening torque marked on it?", "On the device or in its sheet."),
+            [DeviceFacts.Torqued] = new(
+                "How was it tightened?",
+                "Where a torque is marked.",
+                ["to the mark, with a calibrated tool", "to the mark, by an approved means", "by feel"]
+            ),
+            [DeviceFacts.AlMarked] = new("Is it marked for aluminum?", "CO/ALR on a device of 15 or 20 A."),
+            [DeviceFacts.Weight] = new("How heavy is what hangs here?", "In pounds, from its box or a scale."),
+            [DeviceFacts.DimsReceptacle] = new("Does this dimmer feed a receptacle?", "Follow its switched lead."),
+            [DeviceFacts.Watts] = new(
+                "What does it take, in watts?",
+                "On the label of what hangs or is plugged in there; amperes times volts. 0 for nothing."
+            ),
+            [DeviceFacts.Hangs] = new("How does it hang on it?", "What takes the most there.", ["by cord and plug", "fastened in place"]),
+            [DeviceFacts.Lasting] = new("Does it run three hours or more on end?", "A heater, a charger, lights of a shop."),
+            [DeviceFacts.Taped] = new("Is tape round its terminals?", "Two turns over the screws."),
+        };
+}

@@ -1,0 +1,58 @@
+namespace JollyBarn.Telling.Rules;
+
+/// <summary>What is said of where a cable runs: wet, warm, buried, hurt.</summary>
+internal static class BuriedWords
+{
+    public static RuleWords[] All =>
+        [
+            new("cable-damage", "Cable hurt", "What is cut today arcs tomorrow.")
+            {
+                {
+                    "Conductor",
+                    new("{Cable} is hurt down to a conductor.")
+                    {
+                        Now =
+                        [
+                            "Switch the breaker off and tag it.",
+                            "Prove it dead before touching the place.",
+                            "Keep people and water away until it is repaired in a box or replaced.",
+                        ],
+                    }
+                },
+                { "Sheath", "The sheath of {cable} is hurt." },
+                { "Whole", "Not hurt: {cable}." },
+                { "Ask", "Is {cable} hurt?" },
+            },
+            new("cable-wet", "Cable in the wet", "The paper in it draws water to the box.")
+            {
+                { "Ask", "Is the place of {cable} dry?" },
+                { "Wet", "NM cable in a wet place: {cable}." },
+                { "DampOutdoors", "NM cable in a damp place outdoors: {cable}." },
+                { "Suits", "The cable suits the place." },
+            },
+            new("bundled", "Cables together", "Packed cables warm each other.")
+            {
+                { "AskBreaker", Adjusted + ": which breaker feeds {cable}?" },
+                {
+                    "TooHot",
+                    new("{count:0} cables together leave {left} A for {cable} on a {breaker:0} A breaker.") { Sum = Adjusted }
+                },
+                {
+                    "Carries",
+                    new("{left} A left, the breaker is {breaker:0} A.") { Sum = Adjusted }
+                },
+            },
+            new("buried", "Burial depth", "The next spade finds it.")
+            {
+                Words.AtLeast("Top of {cable} under ground"),
+                { "AskCover", "{at} deep: what lies over {cable}?" },
+                { "AskGfci", "{at} deep is enough only with a GFCI ahead of the buried part. Is there one?" },
+            },
+            new("riser", "Out of the ground", "A mower cuts what stands bare.")
+            {
+                { "Wrong", "Nothing protects {cable} where it comes out of the ground." },
+            },
+        ];
+
+    private const string Adjusted = "{table:0} A × {share:0} % = {left} A for {carrying} conductors";
+}

@@ -1,0 +1,65 @@
+namespace JollyBarn.Telling.Rules;
+
+/// <summary>What is said of protection by place: GFCI, AFCI, tamper and weather.</summary>
+internal static class ProtectionWords
+{
+    public static RuleWords[] All =>
+        [
+            new("gfci", "GFCI by place", "Wet hands and earth make a person the shortest way.")
+            {
+                { "NotAsked", "Nothing asks GFCI protection of the {device} here." },
+                { "Protected", "The {device} is GFCI-protected." },
+                { "Unprotected", "The {device} is not GFCI-protected, and the place asks it." },
+                { "AskProtected", "The place asks GFCI protection of the {device}: is it protected?" },
+                { "AskPlace", "Does the place ask GFCI protection of the {device}, and has it any?" },
+            },
+            new("no-ground", "Three slots, no ground", "The third slot promises what is not there.")
+            {
+                { "GroundComesIn", "A ground comes in." },
+                { "AskProtected", "No ground comes to the {device}: does a GFCI protect it?" },
+                { "Unprotected", "The {device} has a ground slot, no ground comes in and no GFCI protects it." },
+                { "AskMarked", "Is it marked for having no ground?" },
+                { "Marked", "Is it marked for having no ground? Yes." },
+                { "NotMarked", "The {device} is protected without a ground and not marked so." },
+            },
+            new("bath-zone", "Tub and shower", "Wet skin carries many times what dry skin does.")
+            {
+                { "Wrong", "A receptacle is within the zone of the tub or shower." },
+            },
+            new("weather", "Weather", "Rain runs down the cord into the slots.")
+            {
+                { "NotAsked", "No weather cover is asked here." },
+                { "AskPlace", "Is the place dry, damp or wet? The cover goes by it." },
+                { "NotResistant", "The {device} is not weather-resistant, and the place is {place}." },
+                { "WetCover", "A wet place needs an extra-duty cover that closes on the plug." },
+                { "DampCover", "A damp place needs a cover that is tight when closed." },
+                { "Ask", "Is the {device} right for a {place} place?" },
+                { "Suits", "The {device} suits a {place} place." },
+            },
+            new("tamper", "Tamper-resistant", "A child with a key.")
+            {
+                { "NotAsked", "Tamper resistance is not asked here." },
+                { "Resistant", "The {device} is tamper-resistant." },
+                { "Ask", "Is the {device} tamper-resistant?" },
+                { "AskExempt", "The {device} is not tamper-resistant. How high is it, and has it stood as built?" },
+                { "StandsAsBuilt", "The {device} is not tamper-resistant; it stands as built, until it is replaced." },
+                { "NotResistant", "The {device} is not tamper-resistant." },
+            },
+            new("afci", "AFCI by room", "A loose joint behind a bed arcs for hours before it trips anything else.")
+            {
+                { "NotAsked", "No arc-fault protection is asked here." },
+                { "Protected", "Arc-fault protected." },
+                { "AskUse", "What is the room used as? Arc-fault protection goes by it." },
+                { "AskProtection", "The room asks arc-fault protection: is there any?" },
+                { "AskBuilt", "No arc-fault protection, and the room asks it: has it stood as built?" },
+                { "StandsAsBuilt", "No arc-fault protection; it stands as built, until it is extended by an outlet or over 6 ft." },
+                { "Unprotected", "No arc-fault protection, and the room asks it." },
+            },
+            new("tagged", "Tagged", "Nobody can tell line from load in a year.")
+            {
+                { "Tagged", "{Cable} is protected here and tagged so." },
+                { "NotTagged", "{Cable} is protected here and not tagged." },
+                { "Ask", "{Cable} is protected here: is it tagged so?" },
+            },
+        ];
+}

@@ -1,0 +1,189 @@
+namespace JollyBarn.Terms;
+
+/// <summary>What a room is used as, which decides protection.</summary>
+public enum RoomUse
+{
+    Bathroom,
+    Kitchen,
+    Laundry,
+    Garage,
+    Basement,
+    Crawl,
+    Outdoors,
+    Boathouse,
+    Bedroom,
+    Living,
+    Dining,
+    Pantry,
+    Hall,
+    Closet,
+    Workshop,
+    Storage,
+    Loft,
+    Other,
+}
+
+/// <summary>How wet a place is: damp is under a roof or sweating, wet is reached by rain, splash or earth.</summary>
+public enum Damp
+{
+    Dry,
+    Damp,
+    Wet,
+}
+
+/// <summary>Whether a box can be got at without taking the building apart.</summary>
+public enum Access
+{
+    /// <summary>By its cover.</summary>
+    Open,
+
+    /// <summary>Above a lift-out ceiling, or by a hatch.</summary>
+    Tile,
+    Buried,
+}
+
+/// <summary>Whether the surface of a wall burns.</summary>
+public enum Finish
+{
+    Burns,
+    DoesNot,
+}
+
+/// <summary>Where nails or screws go through the inside of a box.</summary>
+public enum Nails
+{
+    None,
+
+    /// <summary>Within 1/4 in of the back or the ends.</summary>
+    Edge,
+    Middle,
+}
+
+/// <summary>What holds the ground to a metal box.</summary>
+public enum GroundScrew
+{
+    /// <summary>A machine screw used for nothing else.</summary>
+    Screw,
+
+    /// <summary>A listed clip.</summary>
+    Clip,
+    Cover,
+    Clamp,
+
+    /// <summary>A wood or sheet-metal screw.</summary>
+    Wood,
+}
+
+/// <summary>What carries a box where no wall does.</summary>
+public enum Stub
+{
+    OnePlastic,
+    Two,
+    Metal,
+    Wall,
+}
+
+/// <summary>Why no neutral may be at a switch, 404.2(C).</summary>
+public enum NoNeutral
+{
+    Raceway,
+    Reach,
+    Whole,
+    None,
+}
+
+public enum CableHurt
+{
+    None,
+    Sheath,
+    Conductor,
+}
+
+/// <summary>What lies over a buried cable.</summary>
+public enum BuriedUnder
+{
+    Soil,
+    Concrete,
+    Drive,
+    Road,
+}
+
+/// <summary>Whether two hots are on different legs.</summary>
+public enum Legs
+{
+    Different,
+    Same,
+}
+
+public enum LeadHurt
+{
+    None,
+    Insulation,
+    Nick,
+    Burnt,
+}
+
+public enum HookTurn
+{
+    Clockwise,
+    Other,
+}
+
+public enum YokeScrews
+{
+    Machine,
+    Other,
+}
+
+/// <summary>The cover over a receptacle in a damp or wet place.</summary>
+public enum WetCover
+{
+    /// <summary>Closes on the plug, extra duty.</summary>
+    InUse,
+
+    /// <summary>Tight only with nothing plugged in.</summary>
+    Flap,
+    Indoor,
+}
+
+/// <summary>How a marked torque was kept.</summary>
+public enum Tightened
+{
+    Tool,
+    Means,
+    Feel,
+}
+
+/// <summary>How what takes current hangs on a receptacle.</summary>
+public enum Hangs
+{
+    Cord,
+    Fixed,
+}
+
+/// <summary>Whether the directory says what a breaker feeds.</summary>
+public enum Written
+{
+    Clear,
+    Vague,
+    Nothing,
+}
+
+/// <summary>What a circuit was put in for.</summary>
+public enum Purpose
+{
+    General,
+    SmallAppliance,
+    Laundry,
+    Bathroom,
+    Garage,
+
+    /// <summary>One appliance.</summary>
+    One,
+
+    /// <summary>A motor or air conditioner: wire and breaker go by the nameplate, 240.4(G).</summary>
+    Motor,
+
+    /// <summary>Pool, spa or fountain: article 680 has rules of its own, out of what is judged here.</summary>
+    Pool,
+}
