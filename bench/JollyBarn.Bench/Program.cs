@@ -15,6 +15,7 @@ if (args is ["--write", var into])
 if (args is ["--solver"])
 {
     SolverSideBySide.Print();
+    SolverSideBySide.PrintFaults();
     return;
 }
 
@@ -30,4 +31,5 @@ var config = ManualConfig
     .WithArtifactsPath(args is [var folder] ? folder : "BenchmarkDotNet.Artifacts");
 BenchmarkRunner.Run<FillBenchmarks>(config);
 BenchmarkRunner.Run<SupplyBenchmarks>(config);
+BenchmarkRunner.Run<LiveBenchmarks>(config);
 await Heap.PrintAsync();

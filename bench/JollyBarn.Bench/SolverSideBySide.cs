@@ -39,7 +39,7 @@ internal static class SolverSideBySide
                 1 / 3000.0
             );
             var ours = Median(() => net.Solve());
-            var built = Median(() => Live.Of(job, Situation.AsRecorded));
+            var built = Median(() => Live.Fresh(job, Situation.AsRecorded));
             var changed = Median(() =>
             {
                 var with = live.Solved.With(laid);
@@ -58,6 +58,26 @@ internal static class SolverSideBySide
                 )
             );
         }
+    }
+
+    /// <summary>Every single fault of a house, by changes of one solved network beside the reference reading and solving each.</summary>
+    public static void PrintFaults()
+    {
+        var recorded = Live.Of(SmallHouse.Rows(12, 4), Situation.AsRecorded);
+        var faults = EveryFault.Of(recorded);
+        var ours = Median(() => faults.Sum(f => EveryFault.Try(recorded, f).Live.Count), 5);
+        var theirs = 1e6 * Reference.Solve([.. faults.Select(f => recorded.With(f).Network)]).Seconds;
+        Console.WriteLine();
+        Console.WriteLine(
+            "| Every single fault of a house | Faults | Ours: solved, what trips, what is live | ngspice: read and solved | over ours |"
+        );
+        Console.WriteLine("|---|---|---|---|---|");
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"| 12 circuits, 4 boxes each | {faults.Count} | {ours / 1000:0} ms | {theirs / 1000:0} ms | {theirs / ours:0} × |"
+            )
+        );
     }
 
     /// <summary>The whole of the same equations as a full matrix.</summary>

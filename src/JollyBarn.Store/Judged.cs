@@ -1,3 +1,4 @@
+using JollyBarn.Electrics;
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Supply;
@@ -14,4 +15,7 @@ public sealed class Judged
     public Verdicts Verdicts { get; }
 
     public SupplyVerdicts Supply { get; } = new();
+
+    /// <summary>The job as electricity.</summary>
+    public KeptLive Live { get; } = new();
 }

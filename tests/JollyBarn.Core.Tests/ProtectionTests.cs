@@ -381,7 +381,7 @@ public class ProtectionTests
                 Assert.Null(offer.Fault.Check());
                 var (before, after) = (Live.Of(job, Situation.AsRecorded), Live.Of(job, new Situation { Faults = [offer.Fault] }));
                 var moved =
-                    after.Plan.Links.Count != before.Plan.Links.Count
+                    after.Plan.Links.Count() != before.Plan.Links.Count()
                     || after
                         .Plan.Links.Zip(before.Plan.Links)
                         .Any(l =>

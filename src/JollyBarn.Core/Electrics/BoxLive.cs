@@ -35,10 +35,13 @@ public sealed record BoxLive(
 )
 {
     /// <summary>The box after everything that opens by itself has opened.</summary>
-    public static BoxLive Of(Job job, string id, Box box, Situation now)
+    public static BoxLive Of(Job job, string id, Box box, Situation now) => Of(Live.Of(job, now), id, box);
+
+    /// <summary>The same of a job that is solved.</summary>
+    public static BoxLive Of(Live begins, string id, Box box)
     {
-        var story = Story.Of(Live.Of(job, now));
-        var live = story.End;
+        var story = Story.Of(begins);
+        var (live, job, now) = (story.End, begins.Job, begins.Now);
         PointLive At(string point, string name) => new(point, name, Math.Round(live.Volts(point).Magnitude, 1), live.Expect(point));
         var strands = box.Leads.ToDictionary(
             l => l.Key,
@@ -61,7 +64,7 @@ public sealed record BoxLive(
             joints,
             metal,
             metal is { Expected: Expected.Live } ? Touch.Of(story.Start, metal.Point) : null,
-            [.. Electrics.Outlets.Of(live).Where(o => o.Box == id)],
+            [.. Electrics.Outlets.In(live, id, box)],
             story.Openings,
             [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Name))],
             [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, s.Source.Name, s.On))],

@@ -55,7 +55,7 @@ public sealed class CircuitWiring
                 Boxes = job.Boxes.Each((id, box) => boxes.Contains(id) ? box : null),
             }
         );
-        wires = new(() => Live.Of(Part, Wires()));
+        wires = new(() => Live.Fresh(Part, Wires()));
     }
 
     /// <summary>The part of the job the circuit reaches: its runs, the boxes they end in, every run in those, and on along runs of no
@@ -112,7 +112,7 @@ public sealed class CircuitWiring
     /// <param name="least">Count a cable nobody measured as having no length: no measurement can make the way shorter.</param>
     public IReadOnlyList<OutletWay> Ways(bool least = false)
     {
-        var live = least ? Live.Of(Shortest(), Wires()) : wires.Value;
+        var live = least ? Live.Fresh(Shortest(), Wires()) : wires.Value;
         var (hots, neutrals, grounds) = (
             Reached(live, Hots()),
             Reached(live, job.Panels.Ids.Select(Points.NeutralBar)),
@@ -221,7 +221,7 @@ public sealed class CircuitWiring
         var plugged = Part
             .Boxes.SelectMany(b => b.Value.Devices.Ids.Select(d => $"{b.Key}/{d}"))
             .ToDictionary(k => k, _ => watts, StringComparer.Ordinal);
-        var live = Live.Of(
+        var live = Live.Fresh(
             Part,
             new Situation
             {
@@ -320,13 +320,13 @@ public sealed class CircuitWiring
                 .SelectMany(b => Enumerable.Range(0, b.Poles).Select(i => Points.Pole(p.Key, b.Key, i)))
         );
 
-    private static HashSet<string> Reached(Live live, IEnumerable<string> from) =>
+    private static Reached Reached(Live live, IEnumerable<string> from) =>
         live.Plan.Reach(from, l => l.Conducts && l.Kind is not (LinkKind.Bond or LinkKind.Breaker));
 
     /// <summary>What each guard that watches for ground faults cuts off when it opens.</summary>
-    private Dictionary<string, HashSet<string>> Guarded(Live live, HashSet<string> hots)
+    private Dictionary<string, Reached> Guarded(Live live, Reached hots)
     {
-        var found = new Dictionary<string, HashSet<string>>(StringComparer.Ordinal);
+        var found = new Dictionary<string, Reached>(StringComparer.Ordinal);
         foreach (var guard in live.Plan.Guards.Where(g => g.ClassA))
         {
             if (guard.Supply is not { } supply)
@@ -340,13 +340,11 @@ public sealed class CircuitWiring
                 continue;
             }
 
-            var left = live.Plan.Reach(Hots(), l =>
-                l.Conducts && l.Kind is not (LinkKind.Bond or LinkKind.Breaker) && !guard.Links.Contains(l)
-            );
+            var left = live.Plan.Reach(Hots(), l => l.Conducts && l.Kind is not (LinkKind.Bond or LinkKind.Breaker) && !guard.Has(l));
             // One fed at its load side senses nothing of its face and cannot be reset.
             if (left.Contains(supply.Hot))
             {
-                found[guard.Key] = [.. hots.Except(left)];
+                found[guard.Key] = hots.Except(left);
             }
         }
 

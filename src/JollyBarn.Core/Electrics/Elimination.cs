@@ -113,8 +113,8 @@ internal sealed class Elimination
         return pivot;
     }
 
-    /// <summary>True when the node has a tie to the earth of its own, or through nodes taken out before.</summary>
-    public bool Held(int node) => toEarth[node] != Complex.Zero;
+    /// <summary>What each node has to the earth, S: its own, and through nodes taken out before it.</summary>
+    public Complex[] Earths => toEarth;
 
     private void Add(int a, int b, Complex admittance)
     {

@@ -125,10 +125,7 @@ public static class FaultOffers
             }
         }
 
-        if (
-            box.Material != BoxMaterial.Nonmetallic
-            && live.Plan.Links.Any(l => l.Kind == LinkKind.Contact && (l.To == Points.Metal(id) || l.From == Points.Metal(id)))
-        )
+        if (box.Material != BoxMaterial.Nonmetallic && live.Plan.Touching(Points.Metal(id)).Any(l => l.Kind == LinkKind.Contact))
         {
             yield return new("the metal box is not bonded", new Unbonded(id));
         }
@@ -185,8 +182,13 @@ public static class FaultOffers
         }
 
         string On(string terminal) => Points.Terminal(id, deviceId, terminal);
-        var landed = live.Plan.Links.Where(l => l.Key.StartsWith($"land:{id}/", StringComparison.Ordinal)).ToList();
-        Moved[] To(string from, string to) => [.. landed.Where(l => l.To == On(from)).Select(l => new Moved(l.Key, On(to)))];
+        Moved[] To(string from, string to) =>
+            [
+                .. live
+                    .Plan.Touching(On(from))
+                    .Where(l => l.To == On(from) && l.Key.StartsWith($"land:{id}/", StringComparison.Ordinal))
+                    .Select(l => new Moved(l.Key, On(to))),
+            ];
         var exchanged = new[]
         {
             ("line-hot", "load-hot"),

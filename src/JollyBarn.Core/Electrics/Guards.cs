@@ -29,5 +29,6 @@ public sealed record Guard(string Key, string Says, IReadOnlyList<Link> Links, I
     /// <summary>True for what acts on arcs behind it.</summary>
     public bool Arcs { get; init; }
 
-    public bool Opened => Links.All(l => l.Open);
+    /// <summary>True for a link it opens.</summary>
+    internal bool Has(Link link) => Links.Any(l => l.Key == link.Key);
 }

@@ -62,8 +62,7 @@ internal static class Insides
     {
         foreach (var side in new[] { "hot", "neutral" }.Where(s => i.Kind.Terminals.Any(t => t.Id == s + "-upper")))
         {
-            i.Join($"tab:{i.Name}/{side}", i.At(side + "-upper"), i.At(side + "-lower"), LinkKind.Contact).Open =
-                i.Device.BrokenTabs.Contains(side);
+            i.Tab(side);
         }
     }
 
@@ -138,7 +137,7 @@ internal static class Insides
 
     private static void Combination(Inside i)
     {
-        i.Join($"tab:{i.Name}/hot", i.At("hot-upper"), i.At("hot-lower"), LinkKind.Contact).Open = i.Device.BrokenTabs.Contains("hot");
+        i.Tab("hot");
         i.Way("hot-upper", "switched", i.On);
         Face(i, "hot-lower", "neutral", "");
     }
@@ -163,10 +162,14 @@ internal static class Insides
         public string At(string terminal) =>
             Kind.Leads.Any(l => l.Id == terminal) ? Points.Own(Box, $"{Id}.{terminal}") : Points.Terminal(Box, Id, terminal);
 
-        public Link Join(string key, string a, string b, LinkKind kind) => To.Plan.Join(key, a, b, ContactOhms, kind);
+        public Link Join(string key, string a, string b, LinkKind kind, bool open = false) =>
+            To.Plan.Join(key, a, b, ContactOhms, kind, open: open);
 
-        public void Way(string from, string to, bool on) =>
-            Join($"switch:{Name}/{from}-{to}", At(from), At(to), LinkKind.Switch).Open = !on;
+        public void Way(string from, string to, bool on) => Join($"switch:{Name}/{from}-{to}", At(from), At(to), LinkKind.Switch, !on);
+
+        /// <summary>The tab between the halves of one side, whole or broken.</summary>
+        public void Tab(string side) =>
+            Join($"tab:{Name}/{side}", At(side + "-upper"), At(side + "-lower"), LinkKind.Contact, Device.BrokenTabs.Contains(side));
 
         public void Load(string hot, string neutral, Assumption watts)
         {

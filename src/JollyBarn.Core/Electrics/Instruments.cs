@@ -75,8 +75,9 @@ public static class Instruments
     {
         var ohms = live.Set(ElectricsBook.LegVolts) / ButtonAmperes;
         var opened = Laid(live, hot, ground, ohms);
-        var amperes = live.Solved.With(new Branch(live.At(hot), live.At(ground), 1 / ohms)).Amperes(0);
-        var lifted = live.Solved.With(new Branch(live.At(hot), live.At(ground), 1 / ohms))[live.At(ground)].Magnitude;
+        var laid = new Branch(live.At(hot), live.At(ground), 1 / ohms);
+        var pressed = live.Solved.With(laid);
+        var (amperes, lifted) = (pressed.Amperes(laid), pressed[laid.To].Magnitude);
         var means =
             opened.Count > 0
                 ? "Its current found no way back but the ground, and something opened. Press the device's own button "
@@ -130,11 +131,8 @@ public static class Instruments
     }
 
     /// <summary>What a load laid between two points makes open.</summary>
-    public static IReadOnlyList<Opening> Laid(Live live, string from, string to, double ohms)
-    {
-        var copy = Live.Of(live.Job, live.Now with { Faults = [.. live.Now.Faults, new Faults.Bridged(from, to, ohms)] });
-        return Story.Of(copy).Openings;
-    }
+    public static IReadOnlyList<Opening> Laid(Live live, string from, string to, double ohms) =>
+        Story.Of(live.With(new Faults.Bridged(from, to, ohms))).Openings;
 }
 
 /// <summary>What a person gets who touches a point and stands on the earth, or touches two.</summary>
@@ -154,7 +152,8 @@ public sealed record Touch(string Point, double Milliamperes, double? Seconds, s
     public static Touch Of(Live live, string point)
     {
         var ohms = Math.Max(1, live.Set(ElectricsBook.BodyOhms) + live.Set(ElectricsBook.ShoeOhms));
-        var milliamperes = 1000 * live.Solved.With(new Branch(live.At(point), Network.Earth, 1 / ohms)).Amperes(0);
+        var person = new Branch(live.At(point), Network.Earth, 1 / ohms);
+        var milliamperes = 1000 * live.Solved.With(person).Amperes(person);
         var opens = milliamperes < Felt ? [] : Instruments.Laid(live, point, Points.Earth, ohms);
         var seconds = opens.Count > 0 ? opens[0].Seconds : (double?)null;
         var means =

@@ -4,47 +4,89 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics;
 
-/// <summary>Reads a job into a plan: sources and panels, then runs, then what is in each box.</summary>
+/// <summary>Reads one part of a job into links: a panel with its sources, a run, or what is in a box.</summary>
 internal sealed class JobPlan
 {
     private const double Picofarad = 1e-12;
     private const double Hertz = 60;
 
-    public JobPlan(Job job, Situation now)
+    private JobPlan(Job job, Situation now)
     {
-        (Job, Now, Plan) = (job, now, new() { There = now.There });
+        (Job, Now, Plan) = (job, now, new(now.Loads));
         JointOhms = (double)ElectricsBook.JointMilliohms.Of(job.Practice) / 1000;
-        SupplyPlan.Put(this);
-        RunPlan.Put(this);
-        foreach (var (id, box) in job.Boxes)
-        {
-            if (!box.Binned)
-            {
-                BoxPlan.Put(this, id, box);
-            }
-        }
-
-        foreach (var load in now.Loads ? [] : Plan.Links.Where(l => l.Kind == LinkKind.Load))
-        {
-            load.Open = true;
-        }
-
-        foreach (var fault in now.Faults)
-        {
-            fault.Plant(Plan);
-        }
-
-        Hold();
     }
 
     public Job Job { get; }
 
     public Situation Now { get; }
 
-    public Plan Plan { get; }
+    public Part Plan { get; }
 
     /// <summary>Ω of a sound joint, screw or clamp.</summary>
     public double JointOhms { get; }
+
+    /// <summary>Everything that gives a part of the wiring: panels, then runs, then boxes.</summary>
+    public static IEnumerable<Owner> Owners(Job job) =>
+        [
+            .. job.Panels.Ids.Select(id => new Owner(OwnerKind.Panel, id)),
+            .. job.Runs.Ids.Select(id => new Owner(OwnerKind.Run, id)),
+            .. job.Boxes.Where(b => !b.Value.Binned).Select(b => new Owner(OwnerKind.Box, b.Key)),
+        ];
+
+    /// <summary>What one of them gives; nothing when it is not in the job.</summary>
+    public static Part Of(Job job, Situation now, Owner owner)
+    {
+        var to = new JobPlan(job, now);
+        switch (owner.Kind)
+        {
+            case OwnerKind.Panel when job.Panels.TryFind(owner.Id, out var panel):
+                SupplyPlan.Put(to, owner.Id, panel);
+                break;
+            case OwnerKind.Run when job.Runs.TryFind(owner.Id, out var run):
+                RunPlan.Put(to, owner.Id, run);
+                break;
+            case OwnerKind.Box when job.Boxes.Find(owner.Id) is { Binned: false } box:
+                BoxPlan.Put(to, owner.Id, box);
+                break;
+        }
+
+        return to.Plan;
+    }
+
+    /// <summary>What differs in the wiring of two states of a job; null when so much does that it is read anew.</summary>
+    public static IReadOnlyCollection<Owner>? Between(Job before, Job after)
+    {
+        if (
+            !ReferenceEquals(before.Panels, after.Panels)
+            || !ReferenceEquals(before.Circuits, after.Circuits)
+            || !ReferenceEquals(before.Sources, after.Sources)
+            || !ReferenceEquals(before.Practice, after.Practice)
+            || before.Kind != after.Kind
+        )
+        {
+            return null;
+        }
+
+        var boxes = Differing(before.Boxes, after.Boxes).ToHashSet(StringComparer.Ordinal);
+        var runs = Differing(before.Runs, after.Runs).ToHashSet(StringComparer.Ordinal);
+        IEnumerable<string> Ends(string id) =>
+            new[] { before.Runs.Find(id), after.Runs.Find(id) }
+                .OfType<Run>()
+                .SelectMany(r => new[] { r.A, r.B })
+                .Where(e => e.IsBox)
+                .Select(e => e.Id!);
+        // What a conductor is used as is seen in the boxes at its ends, and what passes through a box goes by the run it leaves by.
+        var near = boxes
+            .SelectMany(b => new[] { before.Boxes.Find(b), after.Boxes.Find(b) })
+            .OfType<Box>()
+            .SelectMany(b => b.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }))
+            .OfType<string>();
+        return
+        [
+            .. runs.Union(near).Select(r => new Owner(OwnerKind.Run, r)),
+            .. boxes.Union(runs.SelectMany(Ends)).Select(b => new Owner(OwnerKind.Box, b)),
+        ];
+    }
 
     public double Set(Assumption number) => (double)number.Of(Job.Practice);
 
@@ -54,28 +96,7 @@ internal sealed class JobPlan
     /// <summary>A sound contact between two points.</summary>
     public Link Contact(string key, string a, string b) => Plan.Join(key, a, b, JointOhms, LinkKind.Contact);
 
-    /// <summary>What couples to nothing else still couples a little to the earth, so that no island is adrift.</summary>
-    private void Hold()
-    {
-        if (!Now.Stray)
-        {
-            return;
-        }
-
-        var held = Plan
-            .Links.Where(l => l.Kind == LinkKind.Stray)
-            .SelectMany(l => new[] { l.From, l.To })
-            .ToHashSet(StringComparer.Ordinal);
-        var little = Capacity(Set(ElectricsBook.MetalCoupling));
-        foreach (
-            var point in Plan
-                .Links.SelectMany(l => new[] { l.From, l.To })
-                .Where(p => p != Points.Earth && !held.Contains(p))
-                .Distinct(StringComparer.Ordinal)
-                .ToList()
-        )
-        {
-            Plan.Join($"stray:{point}", point, Points.Earth, little, LinkKind.Stray);
-        }
-    }
+    private static IEnumerable<string> Differing<T>(ById<T> before, ById<T> after)
+        where T : class =>
+        ReferenceEquals(before, after) ? [] : before.Ids.Union(after.Ids).Where(id => !ReferenceEquals(before.Find(id), after.Find(id)));
 }

@@ -1,4 +1,5 @@
 using System.Numerics;
+using System.Runtime.CompilerServices;
 using JollyBarn.CodeBook;
 using JollyBarn.Wiring;
 
@@ -13,32 +14,24 @@ public enum Expected
     Dead,
 }
 
-/// <summary>A job as electricity in one situation: potentials of every point, currents of every link, and what opened by itself.</summary>
+/// <summary>A job as electricity in one situation: potentials of every point and currents of every link.</summary>
+/// <remarks>The wiring of a job is built and solved once; a situation is solved by what it changes of that.</remarks>
 public sealed class Live
 {
     /// <summary>Above this against the earth a point is called live, V. <em>Practice</em>: 30 V in wet places, 50 V elsewhere.</summary>
     public const double LiveVolts = 30;
 
-    private readonly Dictionary<string, int> nodes = new(StringComparer.Ordinal) { [Points.Earth] = Network.Earth };
-    private readonly Dictionary<string, int> branches = new(StringComparer.Ordinal);
-    private readonly Lazy<HashSet<string>> uncertain;
+    private static readonly ConditionalWeakTable<Job, Kept> AllKept = [];
 
-    private Live(Job job, Situation now, Plan plan)
+    private readonly Built built;
+    private readonly Lazy<Reached> uncertain;
+    private readonly Lazy<Network> network;
+
+    private Live(Job job, Situation now, Plan plan, Built built)
     {
-        (Job, Now, Plan) = (job, now, plan);
-        Network = new Network();
-        foreach (var link in plan.Links)
-        {
-            var (from, to) = (Node(link.From), Node(link.To));
-            if (!link.Open && from != to)
-            {
-                branches[link.Key] =
-                    link.Kind == LinkKind.Source ? Network.Source(from, to, link.Volts, link.Ohms) : Network.Join(from, to, 1 / link.Ohms);
-            }
-        }
-
-        Solved = Network.Solve();
-        uncertain = new(Uncertain);
+        (Job, Now, Plan, this.built) = (job, now, plan, built);
+        Solved = plan.Plain ? built.Solved : built.Solved.Changed(built.Change(plan));
+        (uncertain, network) = (new(Uncertain), new(() => plan.Plain ? built.Network : Whole(plan)));
     }
 
     public Job Job { get; }
@@ -47,20 +40,82 @@ public sealed class Live
 
     public Plan Plan { get; }
 
-    public Network Network { get; }
+    /// <summary>The network as it is now.</summary>
+    public Network Network => network.Value;
 
     public Solved Solved { get; }
 
-    /// <summary>The job as it stands in a situation, before anything opens by itself.</summary>
-    public static Live Of(Job job, Situation now) => new(job, now, new JobPlan(job, now).Plan);
+    /// <summary>The job as it stands in a situation, before anything opens by itself; by what the situation changes of how the job is
+    /// recorded.</summary>
+    public static Live Of(Job job, Situation now) => Altered(job, now, AllKept.GetOrCreateValue(job).Of(job, now), []);
 
-    /// <summary>The same plan solved anew after links of it were opened or altered.</summary>
-    internal Live Again() => new(Job, Now, Plan);
+    /// <summary>The same of a job that differs little from one that is solved.</summary>
+    public static Live After(Job before, Job after, Situation now) =>
+        JobPlan.Between(before, after) is { } changed
+            ? Altered(after, now, AllKept.GetOrCreateValue(before).Of(before, now), changed)
+            : Of(after, now);
 
-    public bool Has(string point) => nodes.ContainsKey(point);
+    /// <summary>Built and solved for this situation alone, and not kept.</summary>
+    public static Live Fresh(Job job, Situation now)
+    {
+        var built = Built.Of(job, now);
+        var plan = new Plan(built.Wired) { There = now.There };
+        if (now.Faults.Count > 0)
+        {
+            plan = plan.Copy();
+            Plant(plan, now.Faults);
+        }
+
+        return new(job, now, plan, built);
+    }
+
+    /// <summary>With one more fault.</summary>
+    public Live With(Fault fault)
+    {
+        var plan = Plan.Copy();
+        fault.Plant(plan);
+        return new(Job, Now with { Faults = [.. Now.Faults, fault] }, plan, built);
+    }
+
+    /// <summary>With some links opened.</summary>
+    internal Live Opened(IEnumerable<Link> links)
+    {
+        var plan = Plan.Copy();
+        foreach (var link in links)
+        {
+            if (plan.Now(link) is { Open: false } now)
+            {
+                plan.Put(now.With(open: true));
+            }
+        }
+
+        return new(Job, Now, plan, built);
+    }
+
+    /// <summary>Nodes that are live here and were not as the job is recorded, and how many no longer are.</summary>
+    internal (IReadOnlyList<int> Live, int NoLonger) Against(Solved recorded)
+    {
+        // What a point gains or loses in less than this cannot make it live or dead but by a hair.
+        const double least = 0.01;
+        var (live, gone) = (new List<int>(), 0);
+        foreach (var node in Solved.Moved(recorded, least))
+        {
+            var (now, then) = (Solved[node].Magnitude >= LiveVolts, node < recorded.Nodes && recorded[node].Magnitude >= LiveVolts);
+            if (now && !then)
+            {
+                live.Add(node);
+            }
+
+            gone += then && !now ? 1 : 0;
+        }
+
+        return (live, gone);
+    }
+
+    public bool Has(string point) => Plan.TryNode(point, out _);
 
     /// <summary>Number of a point's node; the earth's for a point the job does not have.</summary>
-    public int At(string point) => nodes.GetValueOrDefault(point, Network.Earth);
+    public int At(string point) => Plan.Node(point);
 
     /// <summary>Potential against the earth, V RMS.</summary>
     public Complex Volts(string point) => Solved[At(point)];
@@ -68,15 +123,10 @@ public sealed class Live
     public double Between(string a, string b) => Solved.Between(At(a), At(b));
 
     /// <summary>Current of a link from its first point to its second, A RMS; 0 when open.</summary>
-    public Complex Amperes(Link link)
-    {
-        if (!branches.ContainsKey(link.Key))
-        {
-            return Complex.Zero;
-        }
-
-        return (Volts(link.From) - Volts(link.To) + link.Volts) / link.Ohms;
-    }
+    public Complex Amperes(Link link) =>
+        Plan.Now(link) is { Open: false } now && now.From != now.To
+            ? (Volts(now.From) - Volts(now.To) + now.Volts) / now.Ohms
+            : Complex.Zero;
 
     /// <summary>What is expected of a point: live by its potential; unknown when it is joined to something nobody has looked at; else
     /// dead.</summary>
@@ -96,22 +146,82 @@ public sealed class Live
     /// <summary>A number of the house's settings.</summary>
     internal double Set(Assumption number) => (double)number.Of(Job.Practice);
 
-    /// <summary>Points joined to an unknown end by what conducts, switches either way, and to no bar of a panel, which would hold them
-    /// where it is.</summary>
-    private HashSet<string> Uncertain()
+    private static Live Altered(Job job, Situation now, Built built, IReadOnlyCollection<Owner> changed)
     {
-        var loose = Plan.Reach(Plan.Unknown, l => l.Conducts || l.Kind is LinkKind.Switch);
-        loose.ExceptWith(Plan.Reach(Job.Panels.Ids.SelectMany(p => new[] { Points.NeutralBar(p), Points.GroundBar(p) }), l => l.Conducts));
-        return loose;
-    }
-
-    private int Node(string point)
-    {
-        if (!nodes.TryGetValue(point, out var node))
+        var owners = changed.Concat(now.Alters(job)).Distinct().ToList();
+        if (owners.Count == 0 && now.Faults.Count == 0)
         {
-            nodes[point] = node = Network.Add();
+            return new(job, now, new Plan(built.Wired) { There = now.There }, built);
         }
 
-        return node;
+        var plan = new Plan(built.Wired) { There = now.There }.Copy();
+        foreach (var owner in owners)
+        {
+            plan.Replace(owner, JobPlan.Of(job, now, owner), built.Little);
+        }
+
+        Plant(plan, now.Faults);
+        return new(job, now, plan, built);
+    }
+
+    private static void Plant(Plan plan, IEnumerable<Fault> faults)
+    {
+        foreach (var fault in faults)
+        {
+            fault.Plant(plan);
+        }
+    }
+
+    /// <summary>The network of a plan that was altered, for whoever wants it as one.</summary>
+    private static Network Whole(Plan plan)
+    {
+        var network = new Network();
+        while (network.Nodes < plan.Nodes)
+        {
+            network.Add();
+        }
+
+        foreach (var link in plan.Links)
+        {
+            Built.Join(network, plan.Node(link.From), plan.Node(link.To), link);
+        }
+
+        return network;
+    }
+
+    /// <summary>Points joined to an unknown end by what conducts, switches either way, and to no bar of a panel, which would hold them
+    /// where it is.</summary>
+    private Reached Uncertain()
+    {
+        var bars = Job.Panels.Ids.SelectMany(p => new[] { Points.NeutralBar(p), Points.GroundBar(p) });
+        return Plan.Reach(Plan.Unknown, l => l.Conducts || l.Kind is LinkKind.Switch).Except(Plan.Reach(bars, l => l.Conducts));
+    }
+
+    /// <summary>The wirings of one job that are kept: by what makes every link of them another.</summary>
+    private sealed class Kept
+    {
+        private readonly Dictionary<(double Celsius, bool Stray, bool Loads), Built> all = [];
+
+        public Built Of(Job job, Situation now)
+        {
+            lock (all)
+            {
+                var key = (now.Celsius, now.Stray, now.Loads);
+                if (!all.TryGetValue(key, out var built))
+                {
+                    all[key] = built = Built.Of(
+                        job,
+                        new Situation
+                        {
+                            Celsius = now.Celsius,
+                            Stray = now.Stray,
+                            Loads = now.Loads,
+                        }
+                    );
+                }
+
+                return built;
+            }
+        }
     }
 }

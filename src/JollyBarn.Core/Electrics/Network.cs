@@ -20,6 +20,21 @@ public sealed class Network
     /// <summary>Currents driven into nodes, A.</summary>
     public IReadOnlyList<(int Node, Complex Amperes)> Driven => driven;
 
+    /// <summary>Current driven into a node, A.</summary>
+    internal Complex DrivenInto(int node)
+    {
+        var sum = Complex.Zero;
+        foreach (var (at, amperes) in driven)
+        {
+            if (at == node)
+            {
+                sum += amperes;
+            }
+        }
+
+        return sum;
+    }
+
     /// <summary>A new node; its number.</summary>
     public int Add() => Nodes++;
 
@@ -46,6 +61,9 @@ public sealed class Network
         driven.Add((from, -volts / ohms));
         return branch;
     }
+
+    /// <summary>Drives a current into a node, A.</summary>
+    public void Drive(int node, Complex amperes) => driven.Add((node, amperes));
 
     /// <summary>The same network with one branch taking another admittance.</summary>
     public void Set(int branch, Complex admittance) => branches[branch] = branches[branch] with { Admittance = admittance };

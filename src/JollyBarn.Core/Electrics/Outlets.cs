@@ -1,5 +1,6 @@
 using System.Numerics;
 using JollyBarn.CodeBook;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics;
 
@@ -19,17 +20,17 @@ public static class Outlets
     public static IEnumerable<Outlet> Of(Live live)
     {
         var ways = new Ways(live);
-        foreach (var (boxId, box) in live.Job.Boxes)
-        {
-            foreach (var (deviceId, _) in box.Devices)
-            {
-                foreach (var half in new[] { "", "upper", "lower" }.Where(h => live.Has(Points.Face(boxId, deviceId, h + "hot"))))
-                {
-                    yield return At(live, ways, boxId, deviceId, half);
-                }
-            }
-        }
+        return live.Job.Boxes.SelectMany(b => In(live, ways, b.Key, b.Value));
     }
+
+    /// <summary>The outlets of one box.</summary>
+    public static IEnumerable<Outlet> In(Live live, string boxId, Box box) => In(live, new Ways(live), boxId, box);
+
+    private static IEnumerable<Outlet> In(Live live, Ways ways, string boxId, Box box) =>
+        from deviceId in box.Devices.Ids
+        from half in new[] { "", "upper", "lower" }
+        where live.Has(Points.Face(boxId, deviceId, half + "hot"))
+        select At(live, ways, boxId, deviceId, half);
 
     /// <summary>Three equal lamps between the slots, each lit from half the voltage up.</summary>
     public static Lamps Test(Live live, string hot, string neutral, string ground)
@@ -75,12 +76,16 @@ public static class Outlets
     /// would find who traced every conductor.</summary>
     private sealed class Ways(Live live)
     {
-        private readonly HashSet<string> hots = live.Plan.Reach(
+        private readonly Reached hots = live.Plan.Reach(
             live.Job.Panels.SelectMany(p => Enumerable.Range(0, SupplyLegs.Count(p.Value.System)).Select(l => Points.Leg(p.Key, l))),
             Along
         );
-        private readonly HashSet<string> neutrals = live.Plan.Reach(live.Job.Panels.Ids.Select(Points.NeutralBar), Along);
-        private readonly HashSet<string> grounds = live.Plan.Reach(live.Job.Panels.Ids.Select(Points.GroundBar), Along);
+
+        private readonly Reached neutrals = live.Plan.Reach(live.Job.Panels.Ids.Select(Points.NeutralBar), Along);
+
+        private readonly Reached grounds = live.Plan.Reach(live.Job.Panels.Ids.Select(Points.GroundBar), Along);
+
+        private readonly Lazy<Pieces> pieces = new(() => new Pieces(live.Plan, Along));
 
         private static bool Along(Link link) => (link.Conducts && link.Kind != LinkKind.Bond) || link.Kind == LinkKind.Breaker;
 
@@ -99,7 +104,7 @@ public static class Outlets
                 off ? "; off now, not proved"
                 : metalLive ? "; metal live"
                 : "";
-            var jumper = ground is not null && live.Plan.Reach([neutral], Along).Contains(ground);
+            bool Jumper() => ground is not null && pieces.Value.Same(neutral, ground);
             return (h, n, g) switch
             {
                 ("h", "n", "g") => "correct" + metal,
@@ -111,11 +116,11 @@ public static class Outlets
                 ("n", "h", "g") => "reversed" + metal,
                 ("n", "h", "") => "reversed, open ground" + metal,
                 ("g", "n", "h") => "hot–ground exchanged" + metal,
-                ("h", "n", "n") when jumper => "neutral–ground jumper, no ground" + metal,
-                ("n", "h", "h") when jumper => "reversed, with a neutral–ground jumper and no ground" + metal,
+                ("h", "n", "n") when Jumper() => "neutral–ground jumper, no ground" + metal,
+                ("n", "h", "h") when Jumper() => "reversed, with a neutral–ground jumper and no ground" + metal,
                 ("h", "ng", "ng") => "neutral and ground joined here" + metal,
                 ("h", "", "g") => "open neutral" + metal,
-                ("h", "", "") when jumper => "open neutral, neutral–ground jumper, no ground: hot is live, metal floats" + metal,
+                ("h", "", "") when Jumper() => "open neutral, neutral–ground jumper, no ground: hot is live, metal floats" + metal,
                 ("h", "", "") => "open neutral and open ground: hot is live" + metal,
                 ("", _, _) => live.Volts(hot).Magnitude >= Live.LiveVolts
                     ? "hot is live by a way not traced" + metal

@@ -2,60 +2,43 @@ using System.Numerics;
 
 namespace JollyBarn.Electrics;
 
-public enum LinkKind
-{
-    Wire,
-    Contact,
-    Metal,
-    Bond,
-    Breaker,
-    Switch,
-    Load,
-    Source,
-    Stray,
-    Leak,
-    Earthing,
-}
-
-/// <summary>Two points joined by an impedance; opened it joins nothing.</summary>
-public sealed class Link(string key, string from, string to, Complex ohms, LinkKind kind)
-{
-    public string Key => key;
-
-    public string From { get; set; } = from;
-
-    public string To { get; set; } = to;
-
-    /// <summary>Ω; never zero.</summary>
-    public Complex Ohms { get; set; } = ohms;
-
-    public LinkKind Kind => kind;
-
-    public bool Open { get; set; }
-
-    /// <summary>Volts of a source, at <see cref="To"/> above <see cref="From"/>.</summary>
-    public Complex Volts { get; init; }
-
-    /// <summary>True for what current runs through as through wire.</summary>
-    public bool Conducts =>
-        !Open && Kind is LinkKind.Wire or LinkKind.Contact or LinkKind.Metal or LinkKind.Bond or LinkKind.Breaker or LinkKind.Switch;
-}
-
-/// <summary>The job's wiring as points and links, while it can still be altered: faults and switches act here, and the network is made from
-/// what is left.</summary>
+/// <summary>The wiring of a job as it stands in a situation: what was built of it, and what faults, switches and protection altered
+/// since.</summary>
 public sealed class Plan
 {
-    private readonly Dictionary<string, Link> links = new(StringComparer.Ordinal);
-    private readonly List<Link> inOrder = [];
-    private readonly List<string> assumed = [];
+    private readonly Wired wired;
+    private readonly Dictionary<int, Link?> instead;
+    private readonly Dictionary<string, Link> added;
+    private readonly Dictionary<string, int> newNodes;
+    private readonly Dictionary<Owner, Part> replaced;
+    private List<Guard> guards;
 
-    public IReadOnlyList<Link> Links => inOrder;
+    internal Plan(Wired wired)
+    {
+        this.wired = wired;
+        (instead, added, newNodes) = ([], new(StringComparer.Ordinal), new(StringComparer.Ordinal));
+        (guards, replaced) = (wired.Guards, []);
+    }
+
+    private Plan(Plan from)
+    {
+        (wired, There) = (from.wired, from.There);
+        (instead, added, newNodes) = (
+            new(from.instead),
+            new(from.added, StringComparer.Ordinal),
+            new(from.newNodes, StringComparer.Ordinal)
+        );
+        (guards, replaced) = (from.guards, new(from.replaced));
+        Arcs.AddRange(from.Arcs);
+    }
+
+    public IEnumerable<Link> Links => wired.Links.Select(Now).OfType<Link>().Concat(added.Values);
 
     /// <summary>What was taken for given, as sentences.</summary>
-    public IReadOnlyList<string> Assumed => assumed;
+    public IReadOnlyList<string> Assumed => replaced.Count == 0 ? wired.Assumed : [.. Parts.SelectMany(p => p.Assumed).Distinct()];
 
     /// <summary>Protective devices, in the order they were put.</summary>
-    public List<Guard> Guards { get; } = [];
+    public IReadOnlyList<Guard> Guards => guards;
 
     /// <summary>Where an arc burns: in series with the load, or across the conductors.</summary>
     public List<(Link Link, bool Series)> Arcs { get; } = [];
@@ -64,57 +47,263 @@ public sealed class Plan
     public bool There { get; init; } = true;
 
     /// <summary>Points that may go on to something nobody has looked at.</summary>
-    public HashSet<string> Unknown { get; } = new(StringComparer.Ordinal);
+    public IEnumerable<string> Unknown => replaced.Count == 0 ? wired.Unknown : Parts.SelectMany(p => p.Unknown).Distinct();
 
-    /// <summary>Nothing joins with less, Ω: a house may set a joint or a source to nothing.</summary>
-    private const double LeastOhms = 1e-6;
+    /// <summary>True when nothing was altered since it was built.</summary>
+    internal bool Plain => instead.Count + added.Count == 0;
 
-    /// <summary>Joins two points; a key used before gets the new link beside the old under a key of its own.</summary>
-    /// <param name="ohms">Ω; one that is no number, as that of no capacity at all, joins nothing.</param>
-    public Link Join(string key, string from, string to, Complex ohms, LinkKind kind, Complex volts = default)
+    internal int Nodes => wired.Nodes + newNodes.Count;
+
+    /// <summary>Links that are not as they were built; null for one that is gone.</summary>
+    internal IReadOnlyDictionary<int, Link?> Instead => instead;
+
+    internal IEnumerable<Link> Added => added.Values;
+
+    /// <summary>The same, to be altered apart.</summary>
+    internal Plan Copy(bool? there = null) => there is { } now ? new(this) { There = now } : new(this);
+
+    public Link? Find(string? key) =>
+        key is null ? null
+        : added.TryGetValue(key, out var own) ? own
+        : wired.Find(key) is { } link ? Now(link)
+        : null;
+
+    /// <summary>A link as it is now; null when it is gone.</summary>
+    public Link? Now(Link link) =>
+        link.Index < 0 ? Find(link.Key)
+        : instead.TryGetValue(link.Index, out var altered) ? altered
+        : wired.Links[link.Index];
+
+    /// <summary>A link altered.</summary>
+    internal void Put(Link link)
     {
-        var apart = !Complex.IsFinite(ohms);
-        var sound =
-            apart ? 1 / LeastOhms
-            : ohms.Magnitude < LeastOhms ? LeastOhms
-            : ohms;
-        var link = new Link(links.ContainsKey(key) ? $"{key}#{inOrder.Count}" : key, from, to, sound, kind) { Volts = volts, Open = apart };
-        links[link.Key] = link;
-        inOrder.Add(link);
-        return link;
-    }
-
-    public Link? Find(string? key) => key is null ? null : links.GetValueOrDefault(key);
-
-    public void Assume(string says)
-    {
-        if (!assumed.Contains(says))
+        _ = (Noded(link.From), Noded(link.To));
+        if (link.Index < 0)
         {
-            assumed.Add(says);
+            added[link.Key] = link;
+        }
+        else
+        {
+            instead[link.Index] = link;
         }
     }
 
-    /// <summary>Points one gets to from some others along links for which a test holds.</summary>
-    public HashSet<string> Reach(IEnumerable<string> from, Func<Link, bool> along)
+    /// <summary>Joins two points that were not; a key used before gets the new link beside the old under a key of its own.</summary>
+    internal Link Join(string key, string from, string to, Complex ohms, LinkKind kind)
     {
-        var arms = inOrder
-            .Where(along)
-            .SelectMany(l => new[] { (l.From, l.To), (l.To, l.From) })
-            .ToLookup(l => l.Item1, l => l.Item2, StringComparer.Ordinal);
-        var into = new HashSet<string>(StringComparer.Ordinal);
-        var queue = new Queue<string>(from);
-        while (queue.Count > 0)
+        var own = Find(key) is null ? key : $"{key}#{added.Count}";
+        var link = Part.Made(own, from, to, ohms, kind);
+        Put(link);
+        return link;
+    }
+
+    /// <summary>A protective device that never opens.</summary>
+    internal void Stick(string guard) => guards = [.. guards.Select(g => g.Key == guard ? g with { Stuck = true } : g)];
+
+    internal bool Opened(Guard guard) => guard.Links.All(l => Now(l) is not { Open: false });
+
+    /// <summary>Links at a point.</summary>
+    internal IEnumerable<Link> Touching(string point)
+    {
+        var built = TryNode(point, out var node) && node < wired.Nodes ? wired.Touching(node).ToArray() : [];
+        return built
+            .Select(i => Now(wired.Links[i]))
+            .OfType<Link>()
+            .Concat(instead.Values.OfType<Link>().Concat(added.Values))
+            .Where(l => l.From == point || l.To == point)
+            .Distinct();
+    }
+
+    /// <summary>Puts another part in the place of what a panel, run or box gave.</summary>
+    internal void Replace(Owner owner, Part part, Complex? little)
+    {
+        var points = part.Links.SelectMany(l => new[] { l.From, l.To }).ToHashSet(StringComparer.Ordinal);
+        if (wired.Parts.TryGetValue(owner, out var old))
         {
-            var point = queue.Dequeue();
-            if (into.Add(point))
+            foreach (var index in old.Links)
             {
-                foreach (var next in arms[point])
+                points.UnionWith([wired.Links[index].From, wired.Links[index].To]);
+                instead[index] = null;
+            }
+
+            guards = [.. guards.Where(g => !old.Part.Guards.Contains(g))];
+        }
+
+        replaced[owner] = part;
+        guards = [.. guards, .. part.Guards];
+        foreach (var link in part.Links)
+        {
+            // Links of the same key stay one link, so that its branch is altered and not taken out and put in again.
+            Put(
+                wired.Find(link.Key) is { } same && instead.TryGetValue(same.Index, out var gone) && gone is null
+                    ? link.With(index: same.Index)
+                    : link
+            );
+        }
+
+        if (little is { } ohms)
+        {
+            Hold(points, ohms);
+        }
+    }
+
+    internal bool TryNode(string point, out int node) => wired.TryNode(point, out node) || newNodes.TryGetValue(point, out node);
+
+    /// <summary>Points one gets to from some others along links for which a test holds.</summary>
+    internal Reached Reach(IEnumerable<string> from, Func<Link, bool> along)
+    {
+        var into = new Reached(this);
+        var ahead = new Queue<int>();
+        void Go(int node)
+        {
+            if (into.Add(node))
+            {
+                ahead.Enqueue(node);
+            }
+        }
+
+        var later = instead
+            .Values.OfType<Link>()
+            .Concat(added.Values)
+            .Where(along)
+            .SelectMany(l => new[] { (Node(l.From), Node(l.To)), (Node(l.To), Node(l.From)) })
+            .ToLookup(p => p.Item1, p => p.Item2);
+        foreach (var point in from)
+        {
+            if (TryNode(point, out var node))
+            {
+                Go(node);
+            }
+        }
+
+        while (ahead.TryDequeue(out var node))
+        {
+            if (node < wired.Nodes)
+            {
+                foreach (var index in wired.Touching(node))
                 {
-                    queue.Enqueue(next);
+                    var link = wired.Links[index];
+                    if (!instead.ContainsKey(index) && along(link))
+                    {
+                        var far = wired.Ends(index);
+                        Go(far.From == node ? far.To : far.From);
+                    }
                 }
+            }
+
+            foreach (var next in later[node])
+            {
+                Go(next);
             }
         }
 
         return into;
+    }
+
+    /// <summary>The nodes of every link for which a test holds.</summary>
+    internal IEnumerable<(int From, int To)> Ends(Func<Link, bool> test)
+    {
+        foreach (var link in wired.Links)
+        {
+            if (!instead.ContainsKey(link.Index) && test(link))
+            {
+                yield return wired.Ends(link.Index);
+            }
+        }
+
+        foreach (var link in instead.Values.OfType<Link>().Concat(added.Values).Where(test))
+        {
+            yield return (Node(link.From), Node(link.To));
+        }
+    }
+
+    /// <summary>Names of all points with their nodes.</summary>
+    internal IEnumerable<KeyValuePair<string, int>> Named => wired.Named.Concat(newNodes);
+
+    internal int Node(string point) => TryNode(point, out var node) ? node : Network.Earth;
+
+    /// <summary>What each panel, run and box gives now.</summary>
+    private IEnumerable<Part> Parts =>
+        wired.Parts.Where(p => !replaced.ContainsKey(p.Key)).Select(p => p.Value.Part).Concat(replaced.Values);
+
+    private int Noded(string point)
+    {
+        if (!TryNode(point, out var node))
+        {
+            newNodes[point] = node = Nodes;
+        }
+
+        return node;
+    }
+
+    /// <summary>What couples to nothing else still couples a little to the earth, and what couples to something needs no more.</summary>
+    private void Hold(IEnumerable<string> points, Complex little)
+    {
+        foreach (var point in points.Where(p => p != Points.Earth))
+        {
+            var key = Wired.Held(point);
+            var there = Touching(point).Where(l => !l.Open).ToList();
+            var coupled = there.Exists(l => l.Kind == LinkKind.Stray && l.Key != key);
+            var held = Find(key);
+            if (coupled && held is not null)
+            {
+                Put(held.With(open: true));
+            }
+            else if (!coupled && held is not { Open: false })
+            {
+                Put(held?.With(open: false) ?? Part.Made(key, point, Points.Earth, little, LinkKind.Stray));
+            }
+        }
+    }
+}
+
+/// <summary>Which points hang together along links for which a test holds.</summary>
+internal sealed class Pieces
+{
+    private readonly Plan plan;
+    private readonly int[] above;
+
+    public Pieces(Plan plan, Func<Link, bool> along)
+    {
+        this.plan = plan;
+        above = [.. Enumerable.Range(0, plan.Nodes)];
+        foreach (var (from, to) in plan.Ends(along))
+        {
+            above[Root(from)] = Root(to);
+        }
+    }
+
+    public bool Same(string a, string b) => plan.TryNode(a, out var one) && plan.TryNode(b, out var other) && Root(one) == Root(other);
+
+    private int Root(int node)
+    {
+        while (above[node] != node)
+        {
+            node = above[node] = above[above[node]];
+        }
+
+        return node;
+    }
+}
+
+/// <summary>Points that can be got to.</summary>
+internal sealed class Reached(Plan plan)
+{
+    private readonly bool[] nodes = new bool[plan.Nodes];
+
+    public bool Add(int node) => !nodes[node] && (nodes[node] = true);
+
+    public bool Contains(string point) => plan.TryNode(point, out var node) && nodes[node];
+
+    /// <summary>Takes out what others reach.</summary>
+    public Reached Except(Reached other)
+    {
+        var left = new Reached(plan);
+        for (var i = 0; i < nodes.Length; i++)
+        {
+            left.nodes[i] = nodes[i] && !other.nodes[i];
+        }
+
+        return left;
     }
 }

@@ -11,16 +11,11 @@ internal static class RunPlan
     /// <summary>A conductor nobody could gauge, in a branch circuit.</summary>
     private static readonly Gauge Usual = Gauge.Awg(14);
 
-    public static void Put(JobPlan to)
+    public static void Put(JobPlan to, string id, Run run)
     {
-        foreach (var (id, run) in to.Job.Runs)
-        {
-            Conductors(to, id, run);
-            foreach (var side in new[] { RunSide.A, RunSide.B })
-            {
-                EndAtIt(to, id, run, side);
-            }
-        }
+        Conductors(to, id, run);
+        EndAtIt(to, id, run, RunSide.A);
+        EndAtIt(to, id, run, RunSide.B);
     }
 
     /// <summary>Number of the conductor that is the ground, after the insulated ones; null without one.</summary>

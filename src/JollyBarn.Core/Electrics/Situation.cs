@@ -1,4 +1,5 @@
 using JollyBarn.Measures;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics;
 
@@ -53,6 +54,17 @@ public sealed record Situation
 
     /// <summary>Temperature of the conductors, °C: hot for drops and least fault currents, cold for greatest.</summary>
     public double Celsius { get; init; } = Copper.HotCelsius;
+
+    /// <summary>Panels and boxes that it sets otherwise than they are recorded.</summary>
+    internal IEnumerable<Owner> Alters(Job job) =>
+        [
+            .. Sources.Count > 0 ? job.Panels.Ids.Select(p => new Owner(OwnerKind.Panel, p)) : [],
+            .. Breakers.Keys.Select(k => new Owner(OwnerKind.Panel, Before(k))).Where(o => job.Panels.Has(o.Id)),
+            .. Switches.Keys.Concat(Plugged.Keys).Select(k => new Owner(OwnerKind.Box, Before(k))).Where(o => job.Boxes.Has(o.Id)),
+        ];
+
+    /// <summary>The panel of <c>panel/slot</c>, the box of <c>box/device</c>.</summary>
+    private static string Before(string key) => key.IndexOf('/', StringComparison.Ordinal) is > 0 and var at ? key[..at] : key;
 
     /// <summary>What of it cannot be, or null.</summary>
     public Refusal? Check() =>

@@ -3,194 +3,226 @@ using System.Runtime.InteropServices;
 
 namespace JollyBarn.Electrics;
 
-/// <summary>A solved network: the potential of each node, and the factors that let one small change be solved without solving
-/// anew.</summary>
+/// <summary>A solved network: the potential of each node, and the factors that let a change be solved without solving anew.</summary>
 /// <remarks>
 /// Nodes are eliminated least-connected first, which for wiring (near-trees) keeps the work proportional to the number of
 /// nodes. Each elimination is a star turned into a mesh: what a node has to the earth is carried along as its own
 /// sum and never made by a difference, so a metal box tied to the earth by a picofarad beside a joint of a milliohm
 /// comes out as exact as any other (the diagonal-free elimination of Grassmann, Taksar and Heyman, 1985, for admittances).
+/// A change takes only the nodes it touches and those above them out anew, and potentials of a change are worked out where they are asked.
 /// </remarks>
 public sealed class Solved
 {
-    private readonly int[] order;
-    private readonly int[] place;
-    private readonly int[] start;
-    private readonly int[] columns;
-    private readonly Complex[] weights;
-    private readonly Complex[] pivots;
-    private readonly Complex[] volts;
-    private readonly bool[] floating;
+    private readonly Factors of;
+    private readonly NetworkChange? change;
+    private readonly Refactored? anew;
+    private readonly Potentials volts;
 
-    private Solved(
-        int[] order,
-        int[] place,
-        int[] start,
-        int[] columns,
-        Complex[] weights,
-        Complex[] pivots,
-        Complex[] volts,
-        bool[] floating
-    )
+    private Solved(Factors of, NetworkChange? change = null)
     {
-        (this.order, this.place, this.start, this.columns) = (order, place, start, columns);
-        (this.weights, this.pivots, this.volts, this.floating) = (weights, pivots, volts, floating);
+        (this.of, this.change) = (of, change);
+        anew = change is null ? null : new(of, change);
+        volts = new(Nodes);
+        for (var k = change is null ? of.Order.Length - 1 : -1; k >= 0; k--)
+        {
+            Found(of.Order[k]);
+        }
     }
 
-    /// <summary>About as many nodes as lie above one in the wiring of a house.</summary>
-    private const int Usual = 40;
-
-    public int Nodes => volts.Length;
+    public int Nodes => anew?.Nodes ?? of.Nodes;
 
     /// <summary>Potential of a node against the earth, V RMS; 0 for a node that nothing ties to anything.</summary>
-    public Complex this[int node] => volts[node];
+    public Complex this[int node] => volts.TryGet(node, out var found) ? found : Found(node);
+
+    /// <summary>Nodes whose potential differs by so many volts or more from that of the network this one is a change of: found from the
+    /// nodes taken
+    /// out anew downwards, as far as the difference goes.</summary>
+    /// <param name="from">The network before the change.</param>
+    internal IEnumerable<int> Moved(Solved from, double least)
+    {
+        var (ahead, seen) = (new PriorityQueue<int, int>(), new HashSet<int>());
+        foreach (var node in anew?.TakenOut ?? [])
+        {
+            seen.Add(node);
+            ahead.Enqueue(node, -Place(node));
+        }
+
+        while (ahead.TryDequeue(out var node, out _))
+        {
+            var was = node < from.Nodes ? from[node] : Complex.Zero;
+            if ((this[node] - was).Magnitude < least)
+            {
+                continue;
+            }
+
+            yield return node;
+            foreach (var below in node < of.Nodes ? of.Contributing(node).ToArray() : [])
+            {
+                if (seen.Add(below))
+                {
+                    ahead.Enqueue(below, -Place(below));
+                }
+            }
+        }
+    }
 
     /// <summary>True for a node whose island has no path at all to the earth: its potential is anybody's guess and told as 0.</summary>
-    public bool Floats(int node) => floating[node];
+    public bool Floats(int node)
+    {
+        while (node != Network.Earth && Earth(node) == Complex.Zero)
+        {
+            if (Next(node) is not { } above)
+            {
+                return true;
+            }
+
+            node = above;
+        }
+
+        return false;
+    }
 
     /// <summary>The magnitude of the voltage between two nodes, V RMS.</summary>
-    public double Between(int a, int b) => (volts[a] - volts[b]).Magnitude;
+    public double Between(int a, int b) => (this[a] - this[b]).Magnitude;
 
-    /// <summary>One small change of this network: an instrument, a touch, a fault laid between nodes.</summary>
-    public Changed With(params ReadOnlySpan<Branch> added) => Changed.Of(this, added);
+    /// <summary>The magnitude of the current a branch of that admittance would carry between its nodes as they are, A RMS.</summary>
+    public double Amperes(Branch laid) => (laid.Admittance * (this[laid.From] - this[laid.To])).Magnitude;
 
-    internal static Solved Of(Network network)
+    /// <summary>This network with more laid between its nodes: an instrument, a touch.</summary>
+    public Solved With(params ReadOnlySpan<Branch> added)
     {
-        var n = network.Nodes;
-        var loads = new Complex[n];
-        foreach (var (node, amperes) in network.Driven)
+        var more = change?.Copy() ?? new NetworkChange();
+        foreach (var branch in added)
         {
-            loads[node] += amperes;
+            ArgumentOutOfRangeException.ThrowIfNegative(branch.Admittance.Real, nameof(added));
+            more.Add(branch);
         }
 
-        var shape = new Elimination(network);
-        var order = new int[n - 1];
-        var place = new int[n];
-        place[Network.Earth] = n - 1;
-        var start = new int[n];
-        var columns = new List<int>(2 * n);
-        var weights = new List<Complex>(2 * n);
-        var pivots = new Complex[n];
-        var floating = new bool[n];
-        for (var k = 0; k < n - 1; k++)
-        {
-            var node = shape.Least();
-            order[k] = node;
-            place[node] = k;
-            start[k] = columns.Count;
-            floating[node] = !shape.Held(node);
-            pivots[node] = shape.Eliminate(node, loads, columns, weights);
-        }
-
-        start[n - 1] = columns.Count;
-        var solved = new Solved(order, place, start, [.. columns], [.. weights], pivots, new Complex[n], floating);
-        solved.BackAll(loads, solved.volts);
-        for (var k = n - 2; k >= 0; k--)
-        {
-            var node = order[k];
-            floating[node] &= start[k] == start[k + 1] || floating[columns[start[k]]];
-        }
-
-        return solved;
-    }
-
-    private void BackAll(Complex[] loads, Complex[] into)
-    {
-        for (var k = order.Length - 1; k >= 0; k--)
-        {
-            into[order[k]] = Back(k, loads[order[k]], into);
-        }
-    }
-
-    private Complex Back(int k, Complex load, Complex[] known)
-    {
-        var node = order[k];
-        if (pivots[node] == Complex.Zero)
-        {
-            return Complex.Zero;
-        }
-
-        for (var e = start[k]; e < start[k + 1]; e++)
-        {
-            load += weights[e] * known[columns[e]];
-        }
-
-        return load / pivots[node];
+        return new(of, more);
     }
 
     /// <summary>The response to 1 A driven in at one node and out at another, told only where it is asked.</summary>
-    internal Response RespondTo(int into, int outOf) => new(this, Drive(into, outOf));
+    internal Response RespondTo(int into, int outOf) => new(this, into, outOf);
 
-    /// <summary>Carries two driven currents up the tree of eliminations, lower node first: only the nodes above them are touched.</summary>
-    private Dictionary<int, Complex> Drive(int into, int outOf)
+    internal static Solved Of(Network network) => new(Factors.Of(network));
+
+    /// <summary>The network this one was made from with a change, whatever else was changed of it already.</summary>
+    public Solved Changed(NetworkChange whole) => new(of, whole);
+
+    private ReadOnlySpan<int> Columns(int node) => anew is null ? of.Columns(node) : anew.Columns(node);
+
+    private ReadOnlySpan<Complex> Weights(int node) => anew is null ? of.Weights(node) : anew.Weights(node);
+
+    private int Place(int node) => anew?.Place(node) ?? of.Place[node];
+
+    private Complex Part(int node) => anew is null ? of.Parts[node] : anew.Part(node);
+
+    private Complex Earth(int node) => anew is null ? of.Earths[node] : anew.Earth(node);
+
+    private Complex Load(int node) => anew is null ? of.Loads[node] : anew.Load(node);
+
+    /// <summary>A node it is still joined to; null for the last of an island.</summary>
+    private int? Next(int node)
     {
-        var loads = new Dictionary<int, Complex>(Usual);
-        void Put(int node, Complex more) => CollectionsMarshal.GetValueRefOrAddDefault(loads, node, out _) += more;
-        Put(into, Complex.One);
-        Put(outOf, -Complex.One);
-        var (a, b) = (place[into], place[outOf]);
-        while (Math.Min(a, b) is var k && k < order.Length)
+        var columns = Columns(node);
+        var weights = Weights(node);
+        for (var i = 0; i < columns.Length; i++)
         {
-            var node = order[k];
-            if (pivots[node] != Complex.Zero)
+            if (weights[i] != Complex.Zero)
             {
-                var share = loads[node] / pivots[node];
-                for (var e = start[k]; e < start[k + 1]; e++)
-                {
-                    Put(columns[e], weights[e] * share);
-                }
+                return columns[i];
             }
-
-            (a, b) = (a == k ? Above(k) : a, b == k ? Above(k) : b);
         }
 
-        return loads;
+        return null;
     }
 
-    /// <summary>The first of the nodes that an eliminated one was joined to: all it touches lie on the way from there.</summary>
-    private int Above(int k)
+    private Complex Found(int node) => Sum(node, Load(node), volts, out _) is { } sum ? volts.Set(node, sum) : Found(node, Load, volts);
+
+    /// <summary>The potential of a node, after those of the nodes it hangs on. A long feed makes a long way: no recursion.</summary>
+    private Complex Found(int asked, Func<int, Complex> load, Potentials known)
     {
-        var first = order.Length;
-        for (var e = start[k]; e < start[k + 1]; e++)
+        if (Sum(asked, load(asked), known, out var first) is { } at)
         {
-            first = Math.Min(first, place[columns[e]]);
+            return known.Set(asked, at);
         }
 
-        return first;
+        var ahead = new Stack<int>([asked, first]);
+        var found = Complex.Zero;
+        while (ahead.TryPeek(out var node))
+        {
+            if (Sum(node, load(node), known, out var open) is { } sum)
+            {
+                found = known.Set(node, sum);
+                ahead.Pop();
+            }
+            else
+            {
+                ahead.Push(open);
+            }
+        }
+
+        return found;
+    }
+
+    /// <summary>The potential of a node from those it hangs on; null, and one of them, while that is not known.</summary>
+    private Complex? Sum(int node, Complex load, Potentials known, out int open)
+    {
+        open = node;
+        var columns = Columns(node);
+        var weights = Weights(node);
+        for (var i = 0; i < columns.Length; i++)
+        {
+            if (!known.TryGet(columns[i], out var volts))
+            {
+                open = columns[i];
+                return null;
+            }
+
+            load += weights[i] * volts;
+        }
+
+        return load * Part(node);
     }
 
     /// <summary>Potentials that one driven current makes, found for the nodes asked and those above them.</summary>
-    internal sealed class Response(Solved of, Dictionary<int, Complex> loads)
+    internal sealed class Response
     {
-        private readonly Dictionary<int, Complex> known = new(Usual) { [Network.Earth] = Complex.Zero };
+        private readonly Solved of;
+        private readonly Dictionary<int, Complex> loads = [];
+        private readonly Potentials found;
 
-        public Complex this[int node]
+        public Response(Solved of, int into, int outOf)
         {
-            get
+            (this.of, found) = (of, new(of.Nodes));
+            var ahead = new PriorityQueue<int, int>();
+            void Put(int node, Complex more)
             {
-                if (known.TryGetValue(node, out var found))
+                ref var load = ref CollectionsMarshal.GetValueRefOrAddDefault(loads, node, out var there);
+                load += more;
+                if (!there && node != Network.Earth)
                 {
-                    return found;
+                    ahead.Enqueue(node, of.Place(node));
                 }
+            }
 
-                var sum = loads.GetValueOrDefault(node);
-                var k = of.place[node];
-                if (of.pivots[node] != Complex.Zero)
+            Put(into, Complex.One);
+            Put(outOf, -Complex.One);
+            while (ahead.TryDequeue(out var node, out _))
+            {
+                var share = loads[node] * of.Part(node);
+                if (share != Complex.Zero)
                 {
-                    for (var e = of.start[k]; e < of.start[k + 1]; e++)
+                    var columns = of.Columns(node);
+                    var weights = of.Weights(node);
+                    for (var i = 0; i < columns.Length; i++)
                     {
-                        sum += of.weights[e] * this[of.columns[e]];
+                        Put(columns[i], weights[i] * share);
                     }
-
-                    sum /= of.pivots[node];
                 }
-                else
-                {
-                    sum = Complex.Zero;
-                }
-
-                return known[node] = sum;
             }
         }
+
+        public Complex this[int node] => found.TryGet(node, out var volts) ? volts : of.Found(node, n => loads.GetValueOrDefault(n), found);
     }
 }

@@ -26,18 +26,12 @@ public sealed class Story
 
     public static Story Of(Live start)
     {
-        // Each step opens links of the plan, so the start keeps its own solution.
         var (now, clock, openings) = (start, 0.0, new List<Opening>());
         while (openings.Count < Most && Next(now) is { } next)
         {
             clock += next.Seconds;
             openings.Add(next.Opening with { Seconds = clock });
-            foreach (var link in next.Guard.Links)
-            {
-                link.Open = true;
-            }
-
-            now = now.Again();
+            now = now.Opened(next.Guard.Links);
         }
 
         return new(start, now, openings);
@@ -47,7 +41,7 @@ public sealed class Story
     private static (double Seconds, Guard Guard, Opening Opening)? Next(Live now)
     {
         (double Seconds, Guard Guard, Opening Opening)? first = null;
-        foreach (var guard in now.Plan.Guards.Where(g => !g.Stuck && !g.Opened))
+        foreach (var guard in now.Plan.Guards.Where(g => !g.Stuck && !now.Plan.Opened(g)))
         {
             if (Act(now, guard) is { } act && (first is null || act.Seconds < first.Value.Seconds))
             {
@@ -104,8 +98,8 @@ public sealed class Story
             return null;
         }
 
-        var behind = now.Plan.Reach(guard.Links.Where(l => !l.Open).Select(l => l.To), l =>
-            l.Conducts && l.Kind is not LinkKind.Bond && !guard.Links.Contains(l)
+        var behind = now.Plan.Reach(guard.Links.Select(now.Plan.Now).OfType<Link>().Where(l => !l.Open).Select(l => l.To), l =>
+            l.Conducts && l.Kind is not LinkKind.Bond && !guard.Has(l)
         );
         return now
             .Plan.Arcs.Where(a => behind.Contains(a.Link.From) || behind.Contains(a.Link.To))
@@ -149,7 +143,7 @@ public sealed class Story
     /// a device that does not look.</summary>
     internal static double? LoopOhms(Live now, Guard guard)
     {
-        if (guard.Loop is not var (line, load) || guard.Watched is not [.., var neutral] || neutral.Open)
+        if (guard.Loop is not var (line, load) || guard.Watched is not [.., var last] || now.Plan.Now(last) is not { Open: false } neutral)
         {
             return null;
         }

@@ -9,14 +9,6 @@ internal static class SupplyPlan
 {
     private const double BarOhms = 1e-4;
 
-    public static void Put(JobPlan to)
-    {
-        foreach (var (id, panel) in to.Job.Panels)
-        {
-            Panel(to, id, panel);
-        }
-    }
-
     /// <summary>True for a breaker that compares what goes out with what comes back: its circuit's neutral lands on it.</summary>
     public static bool Watches(JobPlan to, Breaker breaker) =>
         breaker.Kind is BreakerKind.Gfci or BreakerKind.DualFunction
@@ -60,7 +52,7 @@ internal static class SupplyPlan
                 .Select(s => (s.Id, s.Source)),
         ];
 
-    private static void Panel(JobPlan to, string id, Panel panel)
+    public static void Put(JobPlan to, string id, Panel panel)
     {
         var (neutral, ground) = (Points.NeutralBar(id), Points.GroundBar(id));
         var feeding = Feeding(to, panel);
@@ -189,9 +181,9 @@ internal static class SupplyPlan
                 Points.Leg(id, SupplyLegs.Of(panel.System, breaker.Slot, pole)),
                 Points.Pole(id, breaker.Key, pole),
                 to.Set(ElectricsBook.BreakerMilliohms) / 1000,
-                LinkKind.Breaker
+                LinkKind.Breaker,
+                open: !on
             );
-            link.Open = !on;
             poles.Add(link);
         }
 

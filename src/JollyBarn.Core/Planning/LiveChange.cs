@@ -9,15 +9,13 @@ public static class LiveChange
 {
     /// <summary>What becomes live or is no longer, what would open and when, and what someone touching the box would get. Nothing is called
     /// dead by it.</summary>
-    public static IReadOnlyList<string> Of(Job before, Job after, string id, Situation now)
-    {
-        if (!before.Boxes.TryFind(id, out var was) || !after.Boxes.TryFind(id, out var box))
-        {
-            return [];
-        }
+    public static IReadOnlyList<string> Of(Job before, Job after, string id, Situation now) =>
+        before.Boxes.TryFind(id, out var was) && after.Boxes.TryFind(id, out var box)
+            ? Of(BoxLive.Of(before, id, was, now), BoxLive.Of(Live.After(before, after, now), id, box))
+            : [];
 
-        return [.. Sentences(BoxLive.Of(before, id, was, now), BoxLive.Of(after, id, box, now))];
-    }
+    /// <summary>The same of two looks at the box.</summary>
+    public static IReadOnlyList<string> Of(BoxLive before, BoxLive after) => [.. Sentences(before, after)];
 
     private static IEnumerable<string> Sentences(BoxLive before, BoxLive after)
     {

@@ -3,6 +3,7 @@ using JollyBarn.Electrics;
 using JollyBarn.Measures;
 using JollyBarn.Planning;
 using JollyBarn.Store;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Web.Endpoints;
 
@@ -26,6 +27,13 @@ public sealed record ProbePost(
 /// <summary>The job as electricity. All of it is what-if: nothing asked here is recorded.</summary>
 internal static class LiveEndpoints
 {
+    /// <summary>What an edit would do with the power on.</summary>
+    private static IReadOnlyList<string> Would(Job seen, Edit edit, string box, Situation now, BoxLive before)
+    {
+        var after = edit.Apply(seen);
+        return after.Boxes.TryFind(box, out var then) ? LiveChange.Of(before, BoxLive.Of(Live.After(seen, after, now), box, then)) : [];
+    }
+
     public static void MapLive(this IEndpointRouteBuilder api)
     {
         api.MapPost("/jobs/{job}/boxes/{box}/live", (JobStore store, string job, string box, LivePost asked) =>
@@ -45,12 +53,9 @@ internal static class LiveEndpoints
                     return Problems.From(refusal);
                 }
 
+                var live = BoxLive.Of(open.Judged.Live.Of(seen, now), box, found);
                 return Results.Ok(
-                    new LiveAnswer(
-                        open.Now.Version,
-                        BoxLive.Of(seen, box, found, now),
-                        asked.Edit is null ? [] : LiveChange.Of(seen, asked.Edit.Apply(seen), box, now)
-                    )
+                    new LiveAnswer(open.Now.Version, live, asked.Edit is { } would ? Would(seen, would, box, now, live) : [])
                 );
             })
             .Produces<LiveAnswer>()
@@ -71,7 +76,7 @@ internal static class LiveEndpoints
                     return Problems.From(refusal);
                 }
 
-                var live = Story.Of(Live.Of(seen, now)).End;
+                var live = Story.Of(open.Judged.Live.Of(seen, now)).End;
                 return !live.Has(asked.From) || !live.Has(asked.To)
                         ? Problems.From(new("Choose two points of the job.", live.Has(asked.From) ? "to" : "from"))
                     : Instruments.Between(live, asked.Instrument, asked.From, asked.To) is { } shown ? Results.Ok(shown)
@@ -101,7 +106,7 @@ internal static class LiveEndpoints
                         return Problems.Missing("job");
                     }
 
-                    var live = Live.Of(seen, Situation.AsRecorded);
+                    var live = open.Judged.Live.Of(seen, Situation.AsRecorded);
                     return !live.Has(from) || !live.Has(to)
                             ? Problems.From(new("Choose two points of the job.", live.Has(from) ? "to" : "from"))
                         : Instruments.Between(live, instrument, from, to) is null

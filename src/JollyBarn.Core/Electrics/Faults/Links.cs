@@ -9,7 +9,7 @@ public sealed record OpenLink(string Link) : Fault
     {
         if (plan.Find(Link) is { } link)
         {
-            link.Open = true;
+            plan.Put(link.With(open: true));
         }
     }
 }
@@ -21,7 +21,7 @@ public sealed record Whole(string Link) : Fault
     {
         if (plan.Find(Link) is { } link)
         {
-            link.Open = false;
+            plan.Put(link.With(open: false));
         }
     }
 }
@@ -34,13 +34,9 @@ public sealed record Moved(string Link, string To, bool Near = false) : Fault
 
     public override void Plant(Plan plan)
     {
-        if (plan.Find(Link) is { } link && Near)
+        if (plan.Find(Link) is { } link)
         {
-            link.From = To;
-        }
-        else if (plan.Find(Link) is { } other)
-        {
-            other.To = To;
+            plan.Put(Near ? link.With(from: To) : link.With(to: To));
         }
     }
 }
@@ -69,8 +65,9 @@ public sealed record SeriesArc(string Link, double Ohms = 2) : Fault
     {
         if (plan.Find(Link) is { } link)
         {
-            link.Ohms = Ohms;
-            plan.Arcs.Add((link, true));
+            var arc = link.With(ohms: Ohms);
+            plan.Put(arc);
+            plan.Arcs.Add((arc, true));
         }
     }
 }
@@ -93,7 +90,7 @@ public sealed record PoorLink(string Link, double Ohms) : Fault
     {
         if (plan.Find(Link) is { } link)
         {
-            link.Ohms = Ohms;
+            plan.Put(link.With(ohms: Ohms));
         }
     }
 }
@@ -105,7 +102,8 @@ public sealed record Exchanged(string One, string Other) : Fault
     {
         if (plan.Find(One) is { } one && plan.Find(Other) is { } other)
         {
-            (one.To, other.To) = (other.To, one.To);
+            plan.Put(one.With(to: other.To));
+            plan.Put(other.With(to: one.To));
         }
     }
 }
@@ -130,11 +128,9 @@ public sealed record Unbonded(string Box) : Fault
 {
     public override void Plant(Plan plan)
     {
-        foreach (
-            var link in plan.Links.Where(l => l.Kind == LinkKind.Contact && (l.To == Points.Metal(Box) || l.From == Points.Metal(Box)))
-        )
+        foreach (var link in plan.Touching(Points.Metal(Box)).Where(l => l.Kind == LinkKind.Contact).ToList())
         {
-            link.Open = true;
+            plan.Put(link.With(open: true));
         }
     }
 }
