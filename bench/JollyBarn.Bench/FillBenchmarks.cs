@@ -1,7 +1,7 @@
 using BenchmarkDotNet.Attributes;
 using JollyBarn.Edits;
 using JollyBarn.Fill;
-using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Measures;
 using JollyBarn.Planning;
 using JollyBarn.Store;

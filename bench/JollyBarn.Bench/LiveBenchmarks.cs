@@ -1,6 +1,8 @@
 using BenchmarkDotNet.Attributes;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
+using JollyBarn.Electrics.Faults;
+using JollyBarn.Electrics.Seen;
 using JollyBarn.Planning;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;

@@ -2,6 +2,7 @@ using System.Diagnostics;
 using System.Globalization;
 using System.Numerics;
 using JollyBarn.Electrics;
+using JollyBarn.Electrics.Faults;
 using JollyBarn.Testing;
 using MathNet.Numerics.LinearAlgebra;
 

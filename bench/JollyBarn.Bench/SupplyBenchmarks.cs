@@ -1,6 +1,6 @@
 using BenchmarkDotNet.Attributes;
 using JollyBarn.Edits;
-using JollyBarn.Inspection.Supply;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 

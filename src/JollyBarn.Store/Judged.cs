@@ -1,7 +1,6 @@
 using JollyBarn.Electrics;
 using JollyBarn.Fill;
-using JollyBarn.Inspection;
-using JollyBarn.Inspection.Supply;
+using JollyBarn.Inspection.Judging;
 
 namespace JollyBarn.Store;
 

@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Measures;
 using JollyBarn.Store;
 using JollyBarn.Telling;

@@ -23,6 +23,15 @@ internal static class Docs
                         + "and the field in field.",
                 };
                 document.Servers?.Clear();
+                foreach (var schema in document.Components!.Schemas!.Values.OfType<OpenApiSchema>())
+                {
+                    // What tells one kind from another is always written, so that a union can be told apart by it.
+                    foreach (var kind in Discriminators.Where(k => schema.Properties?.ContainsKey(k) == true))
+                    {
+                        (schema.Required ??= new HashSet<string>()).Add(kind);
+                    }
+                }
+
                 foreach (var type in OnlyInEdits)
                 {
                     // What the generator meets first inside a kind of edit it leaves without its properties.
@@ -77,6 +86,9 @@ internal static class Docs
         && !type.Name.StartsWith("Plain", StringComparison.Ordinal)
         && !type.Name.EndsWith("Post", StringComparison.Ordinal)
         && !Sendable.Contains(type);
+
+    /// <summary>Names of the properties that say which kind of edit or fault something is.</summary>
+    private static readonly string[] Discriminators = ["do", "fault"];
 
     private static readonly Type[] OnlyInEdits = [typeof(CableSpec), typeof(Photo), typeof(Reading), typeof(Ruling)];
 

@@ -1,6 +1,8 @@
 using System.Globalization;
 using System.Runtime.CompilerServices;
 using JollyBarn.Electrics;
+using JollyBarn.Electrics.Faults;
+using JollyBarn.Electrics.Seen;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;

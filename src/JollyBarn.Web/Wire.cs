@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using JollyBarn.Edits;
+using JollyBarn.Electrics.Faults;
 
 namespace JollyBarn.Web;
 
@@ -18,7 +19,7 @@ internal static class Wire
         options.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
         options.NumberHandling = JsonNumberHandling.Strict;
         options.MaxDepth = JobJson.Default.Options.MaxDepth;
-        options.TypeInfoResolver = new DefaultJsonTypeInfoResolver { Modifiers = { NoNulls.Refused } };
+        options.TypeInfoResolver = new DefaultJsonTypeInfoResolver { Modifiers = { NoNulls.Refused, FaultList.Named } };
         options.Converters.Add(new JsonStringEnumConverter(null, allowIntegerValues: false));
     }
 }

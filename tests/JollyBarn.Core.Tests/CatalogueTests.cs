@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Measures;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;

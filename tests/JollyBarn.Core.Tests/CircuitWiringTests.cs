@@ -2,6 +2,7 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Supply;
 using JollyBarn.Measures;
 using JollyBarn.Telling;

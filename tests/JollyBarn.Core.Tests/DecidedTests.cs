@@ -1,5 +1,6 @@
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;

@@ -1,7 +1,9 @@
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
+using JollyBarn.Electrics.Seen;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Supply;
 using JollyBarn.Inspection.Supply.Rules;
 using JollyBarn.Telling;

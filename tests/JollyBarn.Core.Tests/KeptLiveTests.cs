@@ -1,5 +1,6 @@
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
+using JollyBarn.Electrics.Seen;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 

@@ -2,6 +2,7 @@ using System.Text.Json;
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Planning;
 using JollyBarn.Telling;
 using JollyBarn.Terms;

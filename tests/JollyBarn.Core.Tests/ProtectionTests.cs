@@ -2,6 +2,7 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
+using JollyBarn.Electrics.Seen;
 using JollyBarn.Measures;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;

@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Rules;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;

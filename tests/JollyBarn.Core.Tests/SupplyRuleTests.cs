@@ -1,5 +1,6 @@
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Supply;
 using JollyBarn.Measures;
 using JollyBarn.Telling;

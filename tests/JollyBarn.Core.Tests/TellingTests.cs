@@ -1,7 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
-using JollyBarn.Inspection.Supply;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Telling;
 using JollyBarn.Terms;
 using JollyBarn.Testing;

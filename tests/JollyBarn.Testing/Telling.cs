@@ -1,4 +1,5 @@
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Telling;
 using JollyBarn.Wiring;
 

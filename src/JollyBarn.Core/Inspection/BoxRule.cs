@@ -1,6 +1,6 @@
 namespace JollyBarn.Inspection;
 
-/// <summary>One check of a box. A new rule is a file, a line in <see cref="RuleList"/>, its article in the book and its words in
+/// <summary>One check of a box. A new rule is a file, a line in <c>RuleList</c>, its article in the book and its words in
 /// <c>Telling</c>.</summary>
 public abstract class BoxRule(string id) : Rule(id)
 {

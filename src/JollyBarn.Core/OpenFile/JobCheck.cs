@@ -2,8 +2,7 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Fill;
-using JollyBarn.Inspection;
-using JollyBarn.Inspection.Supply;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
 

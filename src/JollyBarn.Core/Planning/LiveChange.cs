@@ -1,5 +1,6 @@
 using System.Globalization;
 using JollyBarn.Electrics;
+using JollyBarn.Electrics.Seen;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning;

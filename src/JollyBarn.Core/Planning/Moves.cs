@@ -1,6 +1,7 @@
 using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;

@@ -1,4 +1,5 @@
 using JollyBarn.Planning.Remedies;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Terms;
 
 namespace JollyBarn.Telling;

@@ -1,4 +1,5 @@
 using System.Collections.Frozen;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Telling.Rules;
 
 namespace JollyBarn.Telling;

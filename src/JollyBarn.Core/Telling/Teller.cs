@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Inspection;
 using JollyBarn.Telling.Facts;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling;

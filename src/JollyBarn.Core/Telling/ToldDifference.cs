@@ -1,4 +1,5 @@
 using JollyBarn.Planning;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling;

@@ -2,6 +2,7 @@ using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
 using JollyBarn.Planning;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling;

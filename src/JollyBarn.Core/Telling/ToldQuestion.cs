@@ -1,4 +1,5 @@
 using JollyBarn.Inspection;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 

@@ -2,6 +2,7 @@ using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling;

@@ -1,5 +1,5 @@
 using JollyBarn.CodeBook;
-using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Telling;
 using JollyBarn.Telling.Facts;
 using Microsoft.AspNetCore.Http.HttpResults;

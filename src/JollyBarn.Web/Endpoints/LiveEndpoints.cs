@@ -1,5 +1,6 @@
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
+using JollyBarn.Electrics.Seen;
 using JollyBarn.Measures;
 using JollyBarn.Planning;
 using JollyBarn.Store;

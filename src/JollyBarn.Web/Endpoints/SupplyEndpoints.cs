@@ -1,10 +1,12 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Electrics;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Supply;
 using JollyBarn.Measures;
 using JollyBarn.Store;
 using JollyBarn.Telling;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;

@@ -1,6 +1,6 @@
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
-using JollyBarn.Inspection.Supply;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Store;

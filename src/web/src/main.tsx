@@ -3,7 +3,7 @@ import { lazy, StrictMode, Suspense, type ComponentType } from "react";
 import { createRoot } from "react-dom/client";
 import { createBrowserRouter, RouterProvider } from "react-router";
 import { setSettings } from "./api/settings";
-import { Shell } from "./parts/Shell";
+import { Shell } from "./frame/Shell";
 import "./theme.css";
 import { words } from "./words";
 

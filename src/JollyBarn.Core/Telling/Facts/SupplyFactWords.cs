@@ -39,7 +39,7 @@ internal static class SupplyFactWords
             [SupplyFacts.Purpose] = new(
                 "What is the circuit for?",
                 "By what it was put in for, whatever hangs on it now.",
-                [.. Enum.GetValues<Purpose>().Select(ChoiceWords.Named)]
+                [.. Enum.GetValues<Purpose>().Select(PurposeWords.Of)]
             ),
             [SupplyFacts.DirectWatts] = new(
                 "What does it feed straight from the panel, in watts?",

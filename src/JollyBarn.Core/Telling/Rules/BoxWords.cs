@@ -1,3 +1,5 @@
+using JollyBarn.Telling.Phrases;
+
 namespace JollyBarn.Telling.Rules;
 
 /// <summary>What is said of a box itself and its volume, bond, cover and openings.</summary>

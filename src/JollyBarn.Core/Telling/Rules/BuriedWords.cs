@@ -1,3 +1,5 @@
+using JollyBarn.Telling.Phrases;
+
 namespace JollyBarn.Telling.Rules;
 
 /// <summary>What is said of where a cable runs: wet, warm, buried, hurt.</summary>

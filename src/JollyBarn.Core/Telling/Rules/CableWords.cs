@@ -1,3 +1,5 @@
+using JollyBarn.Telling.Phrases;
+
 namespace JollyBarn.Telling.Rules;
 
 /// <summary>What is said of a cable where it comes to a box and how it is held.</summary>

@@ -1,3 +1,5 @@
+using JollyBarn.Telling.Phrases;
+
 namespace JollyBarn.Telling.Rules;
 
 /// <summary>What is said of a circuit: its breaker, its wire, what is joined to it, what protects it.</summary>

@@ -1,3 +1,5 @@
+using JollyBarn.Telling.Phrases;
+
 namespace JollyBarn.Telling.Rules;
 
 /// <summary>What is said of gauges, lengths and colours of conductors.</summary>

@@ -1,5 +1,6 @@
 using System.Globalization;
 using JollyBarn.Inspection;
+using JollyBarn.Telling.Phrases;
 
 namespace JollyBarn.Telling.Rules;
 

@@ -1,9 +1,9 @@
 import { useEffect, useRef } from "react";
-import type { BoxView } from "../api/client";
-import { cableName, deviceName, jointName, type Catalogue } from "../box/landing";
-import type { BoxEdit } from "../box/useBoxEdit";
+import type { BoxView, Schemas } from "../api/client";
+import { cableName, deviceName, jointName, type Catalogue } from "../model/landing";
+import type { BoxEdit } from "../model/useBoxEdit";
 import { words } from "../words";
-import { leadName } from "./names";
+import { leadName } from "../model/names";
 import { cuffId } from "./scene";
 import type { Sel } from "./select";
 
@@ -37,7 +37,7 @@ export function Actions({ menu, view, catalogue, edit, onClose, onPick, onPull, 
   const lead = sel.kind === "strand" ? box.leads?.[sel.id] : undefined;
   const joint = sel.kind === "joint" ? box.joints?.[sel.id] : undefined;
   const cable = view.cables.find((c) => cuffId(c) === sel.id);
-  const identify = (markedAs: string | null, use: string) =>
+  const identify = (markedAs: string | null, use: Schemas["ConductorUse"]) =>
     void edit.send({ do: "identifyLead", lead: sel.id, colour: lead!.colour, markedAs, use });
   const items: [string, () => void][] = [];
   if (lead) {
@@ -79,7 +79,7 @@ export function Actions({ menu, view, catalogue, edit, onClose, onPick, onPull, 
     if (cable.entry)
       for (const holding of ["OutsideConnector", "InternalClamp"] as const)
         if (box.entries?.[cable.entry]?.holding !== holding)
-          items.push([w.holdBy(words.holding[holding]), () => void edit.send({ do: "setEntry", id: cable.entry, holding })]);
+          items.push([w.holdBy(words.holding[holding]), () => void edit.send({ do: "setEntry", id: cable.entry!, holding })]);
     items.push([words.box.pullOut, () => void edit.send({ do: "removeCable", run: cable.run })]);
   }
   items.push([w.more, () => onMore(sel)]);

@@ -3,19 +3,19 @@ import { Zap } from "lucide-react";
 import { Link } from "react-router";
 import type { BoxView } from "../api/client";
 import { useSettings } from "../api/settings";
-import { AddCable } from "../box/AddCable";
-import { jointName, type Catalogue } from "../box/landing";
-import type { BoxEdit } from "../box/useBoxEdit";
-import { useWould, type Look } from "../live/useLive";
+import { AddCable } from "./AddCable";
+import { jointName, type Catalogue } from "../model/landing";
+import type { BoxEdit } from "../model/useBoxEdit";
+import { useWould, type Look } from "../model/useLive";
 import { Button } from "../parts/controls";
 import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
 import { Actions, type Menu } from "./Actions";
 import { AddDevice } from "./DeviceThing";
-import { leadName } from "./names";
+import { leadName } from "../model/names";
 import { Lights } from "./Lights";
 import { Picture } from "./Picture";
-import { setGhost } from "./ghost";
+import { setGhost } from "../parts/ghost";
 import { drawNear } from "./remember";
 import type { Sel } from "./select";
 import { Slip } from "./Slip";
@@ -24,6 +24,7 @@ import { useDrag } from "./useDrag";
 import { useHeld } from "./useHeld";
 import { useScale } from "./useScale";
 import { useWalk } from "./useWalk";
+import { address } from "../parts/address";
 
 const w = words.bench;
 const NEAR = 26;
@@ -211,7 +212,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
     }
   };
   const onFocus = (e: React.FocusEvent) => {
-    const stop = (e.target as unknown as HTMLElement).dataset?.walk ?? null;
+    const stop = (e.target as Element & Partial<HTMLElement>).dataset?.walk ?? null;
     walk.setAt(stop);
     if (hand && stop && targets?.has(stop)) hover(stop);
   };
@@ -244,7 +245,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
         </Button>
         {!past && !change && (
           <Link
-            to={`/jobs/${job}/boxes/${view.id}/survey`}
+            to={address.survey(job, view.id)}
             className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
           >
             {words.survey.start}

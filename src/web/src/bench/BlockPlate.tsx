@@ -3,7 +3,7 @@ import type { Schemas } from "../api/client";
 import { words } from "../words";
 import { DeviceFigure } from "./DeviceFigure";
 import { wide } from "./layout";
-import type { PictureProps } from "./Picture";
+import type { PictureProps } from "./pictureProps";
 import type { Plate } from "./plates";
 import { Spot } from "./Spot";
 import { Stop } from "./Stop";

@@ -1,11 +1,11 @@
 import { memo } from "react";
 import { inches, length } from "../parts/measure";
-import { cableName } from "../box/landing";
-import { sameBox } from "../box/sameBox";
+import { cableName } from "../model/landing";
+import { sameBox } from "../model/sameBox";
 import { words } from "../words";
 import { wide } from "./layout";
-import type { PictureProps } from "./Picture";
-import { wrap } from "./names";
+import type { PictureProps } from "./pictureProps";
+import { wrap } from "../model/names";
 import { cablesInOrder, cuffId } from "./scene";
 import { Stop } from "./Stop";
 

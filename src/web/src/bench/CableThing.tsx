@@ -1,14 +1,15 @@
 import { Link } from "react-router";
 import type { BoxView, Schemas } from "../api/client";
-import { useHead } from "../api/job";
+import { useHead } from "../model/job";
 import { useSettings } from "../api/settings";
-import { measured } from "../box/BoxCard";
-import { cableName } from "../box/landing";
-import type { BoxEdit } from "../box/useBoxEdit";
+import { measured } from "../model/facts";
+import { cableName } from "../model/landing";
+import type { BoxEdit } from "../model/useBoxEdit";
 import { Ask, Button, Pick } from "../parts/controls";
 import { run } from "../parts/measure";
 import { words } from "../words";
 import { FarEnd } from "./FarEnd";
+import { address } from "../parts/address";
 
 const w = words.box;
 
@@ -40,7 +41,7 @@ export function CableThing({ job, view, cable: c, edit }: { job: string; view: B
       <div className="my-2 flex flex-wrap items-center gap-x-3 text-sm text-ink-2">
         <span>{w.otherEnd}:</span>
         {c.farBox ? (
-          <Link className="underline underline-offset-4" to={`/jobs/${job}/boxes/${c.farBox}`}>
+          <Link className="underline underline-offset-4" to={address.box(job, c.farBox)}>
             {c.far}
           </Link>
         ) : (
@@ -71,14 +72,14 @@ function About({ job, cable: c, edit }: { job: string; cable: Schemas["CableView
       <Pick
         label={w.cableKind}
         value={c.type}
-        onChange={(type) => void edit.send({ do: "setRun", box: undefined, run: c.run, type })}
+        onChange={(type) => void edit.ready({ do: "setRun", run: c.run, type })}
         options={Object.entries(words.cable) as [Schemas["CableType"], string][]}
       />
       <Pick
         label={w.circuit}
         value={c.circuit ?? null}
         empty={w.dunno}
-        onChange={(circuit) => void edit.send({ do: "setRun", box: undefined, run: c.run, circuit })}
+        onChange={(circuit) => void edit.ready({ do: "setRun", run: c.run, circuit })}
         options={[
           ...(c.circuit ? [["", w.dunno] as const] : []),
           ...Object.entries(head.data?.circuits ?? {}).map(([id, circuit]) => [id, circuit.name] as const),
@@ -89,13 +90,9 @@ function About({ job, cable: c, edit }: { job: string; cable: Schemas["CableView
         label={w.cableLength}
         hint="12' 6"
         value={run(c.length, units)}
-        onKeep={(t) => void edit.send({ do: "setRun", box: undefined, run: c.run, length: measured(t) })}
+        onKeep={(t) => void edit.ready({ do: "setRun", run: c.run, length: measured(t) })}
       />
-      <Ask
-        label={w.sheath}
-        value={c.sheath ?? ""}
-        onKeep={(sheath) => void edit.send({ do: "setRun", box: undefined, run: c.run, sheath })}
-      />
+      <Ask label={w.sheath} value={c.sheath ?? ""} onKeep={(sheath) => void edit.ready({ do: "setRun", run: c.run, sheath })} />
     </div>
   );
 }
@@ -135,7 +132,7 @@ function Through({ view, edit, cable: c }: { view: BoxView; edit: BoxEdit; cable
         empty={w.passThrough}
         onChange={(key) => {
           const [form, leavesBy] = key.split("|");
-          void edit.send({ do: "passThrough", run: c.run, leavesBy, form });
+          void edit.send({ do: "passThrough", run: c.run, leavesBy: leavesBy!, form: form as Schemas["LeadForm"] });
         }}
         options={others.flatMap((o): [string, string][] => [
           [`PassingThrough|${o.run}`, `${words.form.PassingThrough}: ${cableName(o, view.box)}`],

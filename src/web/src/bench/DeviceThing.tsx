@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { newId, type BoxView } from "../api/client";
 import { useSettings, type Units } from "../api/settings";
-import { measured } from "../box/BoxCard";
-import { deviceName, type Catalogue } from "../box/landing";
-import type { BoxEdit } from "../box/useBoxEdit";
-import { useWouldBe } from "../box/useWouldBe";
+import { measured } from "../model/facts";
+import { deviceName, type Catalogue } from "../model/landing";
+import type { BoxEdit } from "../model/useBoxEdit";
+import { useWouldBe } from "../model/useWouldBe";
 import { Ask, Button, Pick } from "../parts/controls";
 import { KindPicker } from "../parts/KindPicker";
 import { fact, length } from "../parts/measure";

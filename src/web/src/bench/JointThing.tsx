@@ -1,6 +1,7 @@
 import { type BoxView } from "../api/client";
-import { jointName, type Catalogue } from "../box/landing";
-import type { BoxEdit } from "../box/useBoxEdit";
+import { jointName, type Catalogue } from "../model/landing";
+import type { EditOf } from "../model/edits";
+import type { BoxEdit } from "../model/useBoxEdit";
 import { Ask, Button, Pick } from "../parts/controls";
 import { words } from "../words";
 
@@ -23,7 +24,7 @@ export function JointThing({
   const box = view.box;
   const joint = box.joints?.[id];
   if (!joint) return null;
-  const set = (change: Record<string, unknown>) =>
+  const set = (change: Partial<EditOf<"setJoint">>) =>
     void edit.send({ do: "setJoint", id, connector: joint.connector, name: joint.name ?? null, space: joint.space ?? 0, ...change });
   const spaces = Object.keys(box.partitions ?? {}).length + 1;
   return (

@@ -1,11 +1,11 @@
 import { memo, type PointerEvent } from "react";
 import type { Schemas } from "../api/client";
-import { Badge } from "../live/Badge";
-import type { PointLive } from "../live/useLive";
+import { Badge } from "../model/Badge";
+import type { PointLive } from "../model/useLive";
 import { words } from "../words";
 import type { Placed } from "./layout";
 import { knot } from "./layout/ways";
-import { wrap } from "./names";
+import { wrap } from "../model/names";
 import type { Sel } from "./select";
 import { Stop } from "./Stop";
 

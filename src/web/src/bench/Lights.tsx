@@ -1,11 +1,11 @@
 import { useMemo, type ReactNode, type RefObject } from "react";
 import type { Units } from "../api/settings";
-import { wire } from "../box/landing";
+import { wire } from "../model/landing";
 import { fact } from "../parts/measure";
 import { knotAt, knotStop } from "./Knot";
 import type { Placed } from "./layout";
 import { knot, pathOf, type Way } from "./layout/ways";
-import { viewBox } from "./Picture";
+import { viewBox } from "./pictureProps";
 import { thickness, type Strand, type Strands } from "./scene";
 import type { Plate } from "./plates";
 import { Stop } from "./Stop";

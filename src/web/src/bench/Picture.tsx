@@ -1,44 +1,18 @@
-import { memo, useMemo, type PointerEvent } from "react";
-import type { BoxView } from "../api/client";
-import { jointName, type Catalogue } from "../box/landing";
-import type { BoxLive } from "../live/useLive";
+import { memo, useMemo } from "react";
+import { jointName } from "../model/landing";
 import { fact } from "../parts/measure";
 import { words } from "../words";
-import type { Units } from "../api/settings";
 import { BoxAndCables } from "./BoxAndCables";
 import { BlockPlate } from "./BlockPlate";
 import { Knot, knotAt } from "./Knot";
 import type { Placed } from "./layout";
 import type { Way } from "./layout/ways";
-import { sentence } from "./names";
-import type { Plate } from "./plates";
-import type { Strand, Strands } from "./scene";
-import type { Sel } from "./select";
+import { sentence } from "../model/names";
+import type { Strand } from "./scene";
+import { viewBox, type PictureProps } from "./pictureProps";
 import { EndMark, StrandLine } from "./StrandLine";
 
 const w = words.bench;
-
-export type PictureProps = {
-  view: BoxView;
-  catalogue: Catalogue;
-  strands: Strands;
-  plates: readonly Plate[];
-  placed: Placed;
-  ways: readonly Way[];
-  units: Units;
-  rear: boolean;
-  /** Things lit because they are chosen, or counted by a line of the sum. */
-  lit: ReadonlySet<string>;
-  focus: string | null;
-  /** What is expected of it with the power on; null while nobody looks. */
-  live: BoxLive | null;
-  onSelect: (sel: Sel, event?: { shiftKey: boolean }) => void;
-  onPick: (strand: string, far: boolean, event: PointerEvent) => void;
-  onPull: (joint: string, event: PointerEvent) => void;
-};
-
-/** The picture with a little room above and below. */
-export const viewBox = (placed: Placed) => `0 -10 ${placed.width} ${placed.height + 26}`;
 
 /** A key when it is of this block, so that the others need not be drawn again. */
 const of = (block: string, key: string | null) =>

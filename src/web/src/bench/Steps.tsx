@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { useSteps } from "../api/job";
+import { useSteps } from "../model/job";
 import { words } from "../words";
 
 const w = words.bench;

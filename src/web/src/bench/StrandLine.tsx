@@ -1,7 +1,7 @@
 import { memo, type PointerEvent } from "react";
-import { wire } from "../box/landing";
-import { Badge } from "../live/Badge";
-import type { PointLive } from "../live/useLive";
+import { wire } from "../model/landing";
+import { Badge } from "../model/Badge";
+import type { PointLive } from "../model/useLive";
 import { words } from "../words";
 import { pathOf, type Way } from "./layout/ways";
 import { labelHeight, labelWidth, outline, thickness, type Strand } from "./scene";

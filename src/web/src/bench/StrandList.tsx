@@ -1,12 +1,12 @@
 import { memo } from "react";
 import type { BoxView } from "../api/client";
 import { useSettings } from "../api/settings";
-import { deviceName, jointName, wire, type Catalogue } from "../box/landing";
-import { Mark } from "../live/Badge";
-import type { BoxLive } from "../live/useLive";
+import { deviceName, jointName, wire, type Catalogue } from "../model/landing";
+import { Mark } from "../model/Badge";
+import type { BoxLive } from "../model/useLive";
 import { fact } from "../parts/measure";
 import { words } from "../words";
-import { leadName, sentence } from "./names";
+import { leadName, sentence } from "../model/names";
 import type { Sel } from "./select";
 
 const w = words.bench;

@@ -1,7 +1,8 @@
 import type { BoxView, Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
-import { measured } from "../box/BoxCard";
-import type { BoxEdit } from "../box/useBoxEdit";
+import { measured } from "../model/facts";
+import type { EditOf } from "../model/edits";
+import type { BoxEdit } from "../model/useBoxEdit";
 import { Ask, Button, Pick } from "../parts/controls";
 import { fact } from "../parts/measure";
 import { words } from "../words";
@@ -104,7 +105,7 @@ function LeadThing({
             void edit.send({
               do: "setLeadWire",
               lead: id,
-              gauge: g || null,
+              gauge: g || undefined,
               stranded: lead.stranded ?? false,
               metal: lead.metal ?? "Copper",
             })
@@ -118,11 +119,11 @@ function LeadThing({
 
 function PigtailThing({ id, tail, edit, onPick }: { id: string; tail: Schemas["Pigtail"]; edit: BoxEdit; onPick: (far: boolean) => void }) {
   const { units } = useSettings();
-  const set = (change: Record<string, unknown>) =>
+  const set = (change: Partial<EditOf<"setPigtail">>) =>
     void edit.send({
       do: "setPigtail",
       id,
-      gauge: tail.gauge ?? null,
+      gauge: tail.gauge ?? undefined,
       colour: tail.colour,
       length: tail.length ?? { how: "Unknown" },
       use: tail.use ?? "Unknown",
@@ -144,7 +145,7 @@ function PigtailThing({ id, tail, edit, onPick }: { id: string; tail: Schemas["P
         <Ask mono label={w.length} hint={w.lengthHint} value={fact(tail.length, units, "")} onKeep={(t) => set({ length: measured(t) })} />
         <Ask label={w.asColour} value={tail.colour} onKeep={(colour) => set({ colour })} />
         <Pick label={w.used} value={tail.use ?? "Unknown"} onChange={(use) => set({ use })} options={usesOf} />
-        <Pick label={w.gauge} value={tail.gauge ?? ""} onChange={(g) => set({ gauge: g || null })} options={gauges} />
+        <Pick label={w.gauge} value={tail.gauge ?? ""} onChange={(g) => set({ gauge: g || undefined })} options={gauges} />
       </div>
     </>
   );

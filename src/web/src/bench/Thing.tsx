@@ -1,13 +1,13 @@
 import { X } from "lucide-react";
 import type { BoxView } from "../api/client";
-import { deviceName, jointName, cableName, type Catalogue } from "../box/landing";
-import type { BoxEdit } from "../box/useBoxEdit";
+import { deviceName, jointName, cableName, type Catalogue } from "../model/landing";
+import type { BoxEdit } from "../model/useBoxEdit";
 import { Button, Choice } from "../parts/controls";
 import { words } from "../words";
 import { CableThing } from "./CableThing";
 import { DeviceThing } from "./DeviceThing";
 import { JointThing } from "./JointThing";
-import { sentence } from "./names";
+import { sentence } from "../model/names";
 import { cuffId } from "./scene";
 import type { Sel } from "./select";
 import { StrandThing } from "./StrandThing";

@@ -1,11 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { api, must, type BoxView } from "../api/client";
-import type { BoxEdit } from "../box/useBoxEdit";
-import { sameBox } from "../box/sameBox";
-import { Mark, VerdictCard } from "../inspect/Verdict";
+import type { BoxEdit } from "../model/useBoxEdit";
+import { sameBox } from "../model/sameBox";
+import { Mark, VerdictCard } from "../model/Verdict";
 import { Button } from "../parts/controls";
 import { words } from "../words";
+import { keys } from "../model/keys";
 
 const w = words.verdictPanel;
 
@@ -40,7 +41,7 @@ export const Verdicts = memo(
             {view.settled.map((f) => (
               <li key={`${f.rule}|${f.of}`} className="flex items-center gap-2 border-t border-rule py-1">
                 <span className="flex-1">{f.says}</span>
-                <Button look="quiet" onClick={() => void edit.send({ do: "removeRuling", box: undefined, id: f.ruling })}>
+                <Button look="quiet" onClick={() => void edit.ready({ do: "removeRuling", id: f.ruling! })}>
                   {w.takeBack}
                 </Button>
               </li>
@@ -64,7 +65,7 @@ export const Verdicts = memo(
 
 function Held({ job, view, edit, onPoint }: { job: string; view: BoxView; edit: BoxEdit; onPoint: (ids: readonly string[]) => void }) {
   const held = useQuery({
-    queryKey: ["job", job, "held", view.id, view.version, edit.of],
+    queryKey: keys.of(job, "held", view.id, view.version, edit.of),
     queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/held", { params: { path: { job, box: view.id }, query: edit.of } })),
   });
   return (

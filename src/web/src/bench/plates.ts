@@ -1,9 +1,9 @@
 import type { BoxView, Schemas } from "../api/client";
-import { deviceName, type Catalogue } from "../box/landing";
+import { deviceName, type Catalogue } from "../model/landing";
 import { words } from "../words";
 import type { Placed } from "./layout";
 import { BACK, spotAt } from "./layout/ways";
-import { wrap } from "./names";
+import { wrap } from "../model/names";
 
 const w = words.bench;
 

@@ -1,10 +1,11 @@
 import { notifyManager, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useRef, useState } from "react";
 import { api, must, newId, type BoxView, type Schemas } from "../api/client";
-import type { BoxEdit } from "../box/useBoxEdit";
+import type { BoxEdit } from "../model/useBoxEdit";
 import { afterPaint } from "../parts/afterPaint";
 import { say } from "../parts/Notices";
 import { words } from "../words";
+import { keys } from "../model/keys";
 
 export type Move = Schemas["ToldMove"];
 type Held = Schemas["Held"];
@@ -87,7 +88,7 @@ export function useHeld(job: string, view: BoxView, change: string | null, edit:
       // The strand lies there and the hand is empty in one repaint; what follows is asked when that is on the screen.
       notifyManager.batch(() => {
         notifyManager.schedule(drop);
-        if (!here && made && !change) client.setQueryData(["job", job, "box", view.id], landed(view, made));
+        if (!here && made && !change) client.setQueryData(keys.of(job, "box", view.id), landed(view, made));
       });
       if (!here && made) afterPaint(() => void edit.ready(made));
     },

@@ -2,10 +2,11 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useParams } from "react-router";
 import { api, must, type Edit, type Schemas } from "../api/client";
-import { useCatalogue, useEdit, useHead } from "../api/job";
+import { useCatalogue, useEdit, useHead } from "../model/job";
 import { Rejudge } from "./Rejudge";
 import { Ask, Button, Choice, Pick } from "../parts/controls";
 import { words } from "../words";
+import { keys } from "../model/keys";
 
 const w = words.bookPage;
 
@@ -18,7 +19,7 @@ export default function CodeBook() {
   const [asked, setAsked] = useState<Edit | null>(null);
   const edition = head.data?.profile.edition ?? "Nec2023";
   const limits = useQuery({
-    queryKey: ["limits", edition],
+    queryKey: keys.limits(edition),
     queryFn: () => must(api.GET("/api/limits/{edition}", { params: { path: { edition } } })),
     staleTime: Infinity,
   });

@@ -1,10 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, must, type Edit } from "../api/client";
-import { useEdit } from "../api/job";
-import { Mark } from "../inspect/Verdict";
+import { useEdit } from "../model/job";
+import { Mark } from "../model/Verdict";
 import { Button, Sheet } from "../parts/controls";
 import { words } from "../words";
+import { keys } from "../model/keys";
+import { address } from "../parts/address";
 
 const w = words.rejudge;
 const MANY = 40;
@@ -13,7 +15,7 @@ const MANY = 40;
 export function Rejudge({ job, edit, onClose }: { job: string; edit: Edit; onClose: () => void }) {
   const send = useEdit(job);
   const answer = useQuery({
-    queryKey: ["job", job, "rejudge", edit],
+    queryKey: keys.of(job, "rejudge", edit),
     queryFn: () => must(api.POST("/api/jobs/{job}/rejudge", { params: { path: { job } }, body: { edits: [edit], change: null } })),
     staleTime: 0,
   });
@@ -38,7 +40,7 @@ export function Rejudge({ job, edit, onClose }: { job: string; edit: Edit; onClo
           {boxes.slice(0, MANY).map((b) => (
             <li key={b.box ?? b.supply} className="border-t border-rule py-2 first:border-t-0">
               <Link
-                to={b.box ? `/jobs/${job}/boxes/${b.box}` : `/jobs/${job}/house#${b.supply}`}
+                to={b.box ? address.box(job, b.box) : address.house(job, b.supply ?? "")}
                 className="font-bold underline underline-offset-4"
               >
                 {b.name}

@@ -1,20 +1,17 @@
 import { memo, useState } from "react";
 import type { BoxView, Schemas } from "../api/client";
 import { newId } from "../api/client";
-import { settings, useSettings } from "../api/settings";
+import { useSettings } from "../api/settings";
 import { Ask, Button, Choice, Pick, TakeOut, Term } from "../parts/controls";
 import { KindPicker } from "../parts/KindPicker";
 import { fact, volume } from "../parts/measure";
 import { words } from "../words";
-import { sameBox } from "./sameBox";
-import { useWouldBe } from "./useWouldBe";
-import type { BoxEdit } from "./useBoxEdit";
+import { marked, measured, seen } from "../model/facts";
+import { sameBox } from "../model/sameBox";
+import { useWouldBe } from "../model/useWouldBe";
+import type { BoxEdit } from "../model/useBoxEdit";
 
 const w = words.box;
-const stamp = () => ({ who: settings().who, when: new Date().toISOString().slice(0, 10) });
-
-/** A typed fact as the server takes it: what was entered is kept; nothing typed is unknown. */
-export const measured = (text: string) => (text === "" ? { how: "Unknown" } : { how: "Measured", value: text, entered: text, ...stamp() });
 
 /** The box itself: kind, mark, sizes, clamps, parts on it. */
 export const BoxCard = memo(function BoxCard({
@@ -63,7 +60,7 @@ export const BoxCard = memo(function BoxCard({
           onKeep={(text) =>
             void edit.send({
               do: "setBoxMark",
-              mark: text === "" ? { how: "Unknown" } : { how: "Marked", value: text, entered: text, ...stamp() },
+              mark: marked(text),
             })
           }
         />
@@ -92,7 +89,7 @@ export const BoxCard = memo(function BoxCard({
       <Choice
         label={w.clamps}
         value={box.clamps.value ?? null}
-        onChange={(value) => void edit.send({ do: "setClamps", clamps: { how: "Measured", value, ...stamp() } })}
+        onChange={(value) => void edit.send({ do: "setClamps", clamps: seen(value) })}
         options={Object.entries(words.clamps) as [Schemas["ClampStyle"], string][]}
       />
       <Choice
@@ -124,7 +121,7 @@ export const BoxCard = memo(function BoxCard({
                         void edit.send({
                           do: "setPart",
                           id,
-                          mark: text === "" ? { how: "Unknown" } : { how: "Marked", value: text, entered: text, ...stamp() },
+                          mark: marked(text),
                         })
                       }
                     />

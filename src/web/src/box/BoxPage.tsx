@@ -1,18 +1,18 @@
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
-import { useBox, useCatalogue, useChanges, useHead, type State } from "../api/job";
+import { useBox, useCatalogue, useChanges, useHead, type State } from "../model/job";
 import { Bench } from "../bench/Bench";
 import type { Sel } from "../bench/select";
 import { Steps } from "../bench/Steps";
 import { StrandList } from "../bench/StrandList";
-import { leadName } from "../bench/names";
+import { leadName } from "../model/names";
 import { Verdicts } from "../bench/Verdicts";
 import { StateSwitch } from "../change/StateSwitch";
-import { Counts } from "../inspect/Counts";
-import { MeasurePanel } from "../inspect/MeasurePanel";
+import { Counts } from "./Counts";
+import { MeasurePanel } from "../model/MeasurePanel";
 import { LivePanel } from "../live/LivePanel";
-import { useLive } from "../live/useLive";
+import { useLive } from "../model/useLive";
 import { Ask, Button, Pick } from "../parts/controls";
 import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
@@ -21,9 +21,10 @@ import { FitMore } from "./FitMore";
 import { FitPanel } from "./FitPanel";
 import { Follow } from "./Follow";
 import { Photos } from "./Photos";
-import { SaidList } from "./SaidList";
-import { sameBox } from "./sameBox";
-import { useBoxEdit, type BoxEdit } from "./useBoxEdit";
+import { SaidList } from "../model/SaidList";
+import { sameBox } from "../model/sameBox";
+import { useBoxEdit, type BoxEdit } from "../model/useBoxEdit";
+import { address } from "../parts/address";
 
 const PHONE = "(max-width: 640px)";
 
@@ -208,7 +209,7 @@ const Heading = memo(function Heading({
           const id = newId("b");
           void edit
             .send({ do: "copyBox", id, name: words.jobs.copyOf(view.box.name) })
-            .then((ok) => ok && !change && navigate(`/jobs/${job}/boxes/${id}`));
+            .then((ok) => ok && !change && navigate(address.box(job, id)));
         }}
       >
         {words.box.copyBox}
@@ -221,7 +222,7 @@ const Heading = memo(function Heading({
   return (
     <>
       <p className="text-sm text-ink-2">
-        <Link to={`/jobs/${job}`} className="underline underline-offset-4">
+        <Link to={address.today(job)} className="underline underline-offset-4">
           {head.data?.name}
         </Link>{" "}
         / {view.place ?? words.quickFit.noRoom}

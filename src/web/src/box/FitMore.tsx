@@ -2,14 +2,15 @@ import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import { api, must, type BoxView } from "../api/client";
 import { useSettings } from "../api/settings";
-import { setGhost } from "../bench/ghost";
+import { setGhost } from "../parts/ghost";
 import { Button, Term } from "../parts/controls";
 import { InsteadList } from "../parts/InsteadList";
 import { length, volume } from "../parts/measure";
 import { StillFits } from "../parts/StillFits";
 import { words } from "../words";
-import { sameBox } from "./sameBox";
-import type { BoxEdit } from "./useBoxEdit";
+import { sameBox } from "../model/sameBox";
+import type { BoxEdit } from "../model/useBoxEdit";
+import { keys } from "../model/keys";
 
 const w = words.fitColumn;
 
@@ -20,7 +21,7 @@ export const FitMore = memo(
     const [looking, setLooking] = useState(false);
     const { fill, crowding, depth, stillFits } = view.report;
     const instead = useQuery({
-      queryKey: ["job", job, "instead", view.id, view.version, edit.of],
+      queryKey: keys.of(job, "instead", view.id, view.version, edit.of),
       queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/instead", { params: { path: { job, box: view.id }, query: edit.of } })),
       enabled: looking || fill.fit === "Over",
     });

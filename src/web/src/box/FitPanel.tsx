@@ -4,7 +4,8 @@ import type { Sel } from "../bench/select";
 import { Term } from "../parts/controls";
 import { FitColumn } from "../parts/FitColumn";
 import { words } from "../words";
-import { sameBox } from "./sameBox";
+import { sameBox } from "../model/sameBox";
+import { served } from "../parts/address";
 
 const w = words.fitColumn;
 
@@ -29,11 +30,7 @@ export const FitPanel = memo(
             <Term word="fill">{w.title}</Term>
           </h2>
           <FitColumn fill={fill} onLine={onLine} counts={sel?.id} />
-          <a
-            href={`/api/jobs/${job}/boxes/${view.id}/fill.csv`}
-            download
-            className="no-print mt-2 inline-block min-h-8 text-sm underline underline-offset-4"
-          >
+          <a href={served.fill(job, view.id)} download className="no-print mt-2 inline-block min-h-8 text-sm underline underline-offset-4">
             {w.csv}
           </a>
         </section>

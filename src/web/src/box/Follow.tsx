@@ -1,10 +1,10 @@
 import { memo } from "react";
 import { newId, type BoxView, type Schemas } from "../api/client";
-import { useOpenEnds } from "../api/job";
+import { useOpenEnds } from "../model/job";
 import { Button, Pick } from "../parts/controls";
 import { words } from "../words";
-import { sameBox } from "./sameBox";
-import type { BoxEdit } from "./useBoxEdit";
+import { sameBox } from "../model/sameBox";
+import type { BoxEdit } from "../model/useBoxEdit";
 
 const w = words.box;
 
@@ -46,7 +46,7 @@ export const Follow = memo(function Follow({ job, view, edit }: { job: string; v
               empty={w.connect}
               onChange={(key) => {
                 const [run, end] = key.split("|");
-                void edit.send({ do: "connectRun", run, end, entry: newId("k") });
+                void edit.send({ do: "connectRun", run: run!, end: end as Schemas["RunSide"], entry: newId("k") });
               }}
               options={here.map((e) => [`${e.run}|${e.side}`, `${e.size}, ${e.says}`] as const)}
             />

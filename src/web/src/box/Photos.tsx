@@ -1,10 +1,11 @@
 import { useRef, useState } from "react";
 import { newId, type BoxView } from "../api/client";
-import { usePhotos } from "../api/job";
+import { usePhotos } from "../model/job";
 import { Ask, Button, Pick, TakeOut } from "../parts/controls";
 import { say } from "../parts/Notices";
 import { words } from "../words";
-import type { BoxEdit } from "./useBoxEdit";
+import type { BoxEdit } from "../model/useBoxEdit";
+import { served } from "../parts/address";
 
 const w = words.photos;
 /** The longer side of a kept picture. */
@@ -45,12 +46,11 @@ export function Photos({
     setBusy(true);
     try {
       const blob = await redrawn(file);
-      const reply = await fetch(`/api/jobs/${job}/photos`, { method: "POST", headers: { "content-type": "image/jpeg" }, body: blob });
+      const reply = await fetch(served.photos(job), { method: "POST", headers: { "content-type": "image/jpeg" }, body: blob });
       const answer = (await reply.json()) as { sha: string; width: number; height: number; bytes: number; detail?: string };
       if (!reply.ok) throw new Error(answer.detail ?? words.failed);
-      await edit.send({
+      await edit.ready({
         do: "addPhoto",
-        box: undefined,
         id: newId("f"),
         photo: {
           box: view.id,
@@ -74,9 +74,9 @@ export function Photos({
       <ul className="grid gap-3">
         {(photos.data ?? []).map((photo) => (
           <li key={photo.id}>
-            <a href={`/api/jobs/${job}/photos/${photo.sha}`} target="_blank" rel="noreferrer">
+            <a href={served.photo(job, photo.sha)} target="_blank" rel="noreferrer">
               <img
-                src={`/api/jobs/${job}/photos/${photo.sha}`}
+                src={served.photo(job, photo.sha)}
                 width={photo.width}
                 height={photo.height}
                 loading="lazy"
@@ -91,15 +91,13 @@ export function Photos({
                   label={w.caption}
                   hint={w.caption}
                   value={photo.caption ?? ""}
-                  onKeep={(caption) =>
-                    void edit.send({ do: "setPhoto", box: undefined, id: photo.id, caption: caption || null, lead: photo.lead })
-                  }
+                  onKeep={(caption) => void edit.ready({ do: "setPhoto", id: photo.id, caption: caption || null, lead: photo.lead })}
                 />
               </div>
               <TakeOut
                 verb={w.remove}
                 name={photo.caption ?? w.title}
-                onClick={() => void edit.send({ do: "removePhoto", box: undefined, id: photo.id })}
+                onClick={() => void edit.ready({ do: "removePhoto", id: photo.id })}
               />
             </div>
             {leadNames.length > 0 && (
@@ -107,9 +105,7 @@ export function Photos({
                 hide
                 label={w.pin}
                 value={photo.lead ?? ""}
-                onChange={(lead: string) =>
-                  void edit.send({ do: "setPhoto", box: undefined, id: photo.id, caption: photo.caption, lead: lead || null })
-                }
+                onChange={(lead: string) => void edit.ready({ do: "setPhoto", id: photo.id, caption: photo.caption, lead: lead || null })}
                 options={[["", w.whole] as const, ...leadNames]}
               />
             )}

@@ -2,9 +2,10 @@ import { Check } from "lucide-react";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, must, newId, type Edit, type Schemas } from "../api/client";
-import { useBoxes, useChanges, useEdit } from "../api/job";
+import { useBoxes, useChanges, useEdit } from "../model/job";
 import { Ask, Button, Pick } from "../parts/controls";
 import { words } from "../words";
+import { address } from "../parts/address";
 
 const w = words.changePage;
 const today = () => new Date().toISOString().slice(0, 10);
@@ -114,11 +115,7 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
       {open && (
         <div className="flex flex-wrap items-end gap-3">
           {Object.entries(change.boxes).map(([id, name]) => (
-            <Link
-              key={id}
-              className="min-h-11 content-center underline underline-offset-4"
-              to={`/jobs/${job}/boxes/${id}?plan=${change.id}`}
-            >
+            <Link key={id} className="min-h-11 content-center underline underline-offset-4" to={address.plan(job, id, change.id)}>
               {name}
             </Link>
           ))}
@@ -128,7 +125,7 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
               label={w.planAt}
               value={null}
               empty={w.planAt}
-              onChange={(box: string) => void navigate(`/jobs/${job}/boxes/${box}?plan=${change.id}`)}
+              onChange={(box: string) => void navigate(address.plan(job, box, change.id))}
               options={(boxes.data ?? []).map((b) => [b.id, `${b.name}${b.place ? `, ${b.place}` : ""}`] as const)}
             />
           </div>

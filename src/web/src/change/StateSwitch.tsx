@@ -1,10 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, must, newId, type BoxView, type Edit } from "../api/client";
-import { useChanges, useEdit, type State } from "../api/job";
-import type { BoxEdit } from "../box/useBoxEdit";
+import { api, must, newId, type BoxView } from "../api/client";
+import { useChanges, useEdit, type State } from "../model/job";
+import type { BoxEdit } from "../model/useBoxEdit";
 import { Button, Pick } from "../parts/controls";
 import { words } from "../words";
+import { keys } from "../model/keys";
 
 const w = words.states;
 const states: readonly State[] = ["AsFound", "Planned", "AsLeft"];
@@ -108,7 +109,7 @@ function Differences({
 
 function useDifference(job: string, view: BoxView, change: string, from: State, to: State) {
   return useQuery({
-    queryKey: ["job", job, "difference", view.id, change, from, to, view.version],
+    queryKey: keys.of(job, "difference", view.id, change, from, to, view.version),
     queryFn: () =>
       must(api.GET("/api/jobs/{job}/boxes/{box}/difference", { params: { path: { job, box: view.id }, query: { change, from, to } } })),
   });
@@ -130,7 +131,7 @@ function Doing({ job, view, change, edit }: { job: string; view: BoxView; change
             <li key={s.id} className="flex items-center gap-2 border-t border-rule py-1 first:border-t-0">
               <span className={`flex-1 ${s.done ? "text-ink-2" : ""}`}>{s.says}</span>
               {s.done ? (
-                <Button look="quiet" onClick={() => send.mutate({ edit: { do: "takeBackDone", change, id: s.done } as unknown as Edit })}>
+                <Button look="quiet" onClick={() => send.mutate({ edit: { do: "takeBackDone", change, id: s.done! } })}>
                   {w.undone}
                 </Button>
               ) : (
@@ -149,7 +150,7 @@ function Doing({ job, view, change, edit }: { job: string; view: BoxView; change
                           edit: planned,
                           planned: s.id,
                           on: new Date().toISOString().slice(0, 10),
-                        } as unknown as Edit,
+                        },
                       }),
                     )
                   }

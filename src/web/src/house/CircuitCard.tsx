@@ -2,17 +2,18 @@ import { ChevronDown } from "lucide-react";
 import { useState } from "react";
 import { Link, useLocation } from "react-router";
 import type { Schemas } from "../api/client";
-import { useCatalogue } from "../api/job";
+import { useCatalogue } from "../model/job";
 import { useSettings } from "../api/settings";
-import { measured } from "../box/BoxCard";
-import { answered } from "../inspect/MeasurePanel";
-import { Mark } from "../inspect/Verdict";
+import { measured } from "../model/facts";
+import { answered } from "../model/facts";
+import { Mark } from "../model/Verdict";
 import { Ask, Pick, TakeOut } from "../parts/controls";
 import { run } from "../parts/measure";
 import { words } from "../words";
 import { Direct, Outlets } from "./CircuitDraws";
-import type { Send } from "./House";
+import type { Send } from "../model/edits";
 import { SupplyVerdict, type Asked } from "./SupplyVerdict";
+import { address } from "../parts/address";
 
 const w = words.supply;
 type View = Schemas["CircuitView"];
@@ -130,7 +131,7 @@ function Verdicts({ job, id, view, send }: { job: string; id: string; view: View
     const outlet = view.outlets.find((o) => o.box === ask.box && o.device === ask.of);
     return outlet ? `${outlet.name}, ${outlet.boxName}` : ask.box ? view.outlets.find((o) => o.box === ask.box)?.boxName : undefined;
   };
-  const note = (ask: Asked, fact: object | null) =>
+  const note = (ask: Asked, fact: Schemas["Observation"] | null) =>
     send(
       ask.box ? { do: "noteFact", box: ask.box, of: ask.of, key: ask.key, fact } : { do: "noteCircuit", circuit: id, key: ask.key, fact },
     );
@@ -155,7 +156,7 @@ function Cables({ job, view, send }: { job: string; view: View; send: Send }) {
           <li key={c.run} className="flex flex-wrap items-center gap-x-3 border-t border-rule py-1 text-sm">
             <span className="min-w-44 flex-1 first-letter:uppercase">
               {c.box ? (
-                <Link className="underline underline-offset-4" to={`/jobs/${job}/boxes/${c.box}`}>
+                <Link className="underline underline-offset-4" to={address.box(job, c.box)}>
                   {c.name}
                 </Link>
               ) : (

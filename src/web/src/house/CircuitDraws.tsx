@@ -1,12 +1,13 @@
 import { ShieldCheck } from "lucide-react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
-import { useCatalogue } from "../api/job";
-import { answered } from "../inspect/MeasurePanel";
+import { useCatalogue } from "../model/job";
+import { answered } from "../model/facts";
 import { Ask } from "../parts/controls";
 import { words } from "../words";
-import { FactRow } from "./FactRow";
-import type { Send } from "./House";
+import { FactRow } from "../model/FactRow";
+import type { Send } from "../model/edits";
+import { address } from "../parts/address";
 
 const w = words.supply;
 type View = Schemas["CircuitView"];
@@ -22,7 +23,7 @@ export function Outlets({ job, view, send }: { job: string; view: View; send: Se
         {view.outlets.map((o) => (
           <li key={`${o.box}/${o.device}`} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-rule py-1 text-sm">
             <span className="min-w-44 flex-1">
-              <Link className="font-semibold underline underline-offset-4" to={`/jobs/${job}/boxes/${o.box}?lit=${o.device}`}>
+              <Link className="font-semibold underline underline-offset-4" to={address.box(job, o.box, [o.device])}>
                 {o.boxName}
               </Link>
               <span className="block">
@@ -77,13 +78,10 @@ export function Outlets({ job, view, send }: { job: string; view: View; send: Se
 /** Something fixed at the end of a cable. */
 function LoadAtEnd({ job, load: l, send }: { job: string; load: View["loads"][number]; send: Send }) {
   const long = useCatalogue().data?.facts.find((k) => k.key === "far-load-long");
-  const note = (key: string, fact: object | null) => send({ do: "noteFact", box: l.box, of: l.end, key, fact });
+  const note = (key: string, fact: Schemas["Observation"] | null) => send({ do: "noteFact", box: l.box, of: l.end, key, fact });
   return (
     <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-rule py-1 text-sm">
-      <Link
-        className="min-w-44 flex-1 font-semibold underline underline-offset-4 first-letter:uppercase"
-        to={`/jobs/${job}/boxes/${l.box}`}
-      >
+      <Link className="min-w-44 flex-1 font-semibold underline underline-offset-4 first-letter:uppercase" to={address.box(job, l.box)}>
         {l.name}
       </Link>
       <div className="w-20">

@@ -1,15 +1,16 @@
 import { useParams } from "react-router";
-import { newId, type Edit, type Schemas } from "../api/client";
-import { useEdit, useHead } from "../api/job";
+import { newId, type Schemas } from "../api/client";
+import type { Send } from "../model/edits";
+import { useEdit, useHead } from "../model/job";
 import { Ask, Button, Choice, Pick, TakeOut } from "../parts/controls";
 import { fact } from "../parts/measure";
 import { useSettings } from "../api/settings";
-import { measured } from "../box/BoxCard";
+import { measured } from "../model/facts";
 import { words } from "../words";
+import { NewOne } from "./NewOne";
 import { Supply } from "./Supply";
 
 const w = words.housePage;
-export type Send = (edit: object) => void;
 
 /** The house around the boxes: what feeds it, its rooms and its walls. */
 export default function House() {
@@ -17,7 +18,7 @@ export default function House() {
   const head = useHead(job);
   const edit = useEdit(job);
   if (!head.data) return <p className="text-ink-2">{words.loading}</p>;
-  const send: Send = (e) => edit.mutate({ edit: e as Edit, base: head.data.version });
+  const send: Send = (e) => edit.mutate({ edit: e, base: head.data.version });
   return (
     <div className="mx-auto grid max-w-7xl grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <div className="min-w-0">
@@ -166,14 +167,5 @@ function Walls({ head, send }: { head: Schemas["JobHead"]; send: Send }) {
       </ul>
       <NewOne label={w.newWall} onName={(name) => send({ do: "putWall", id: newId("w"), wall: { name } })} />
     </section>
-  );
-}
-
-/** A name typed makes a new thing; the field is empty again after. */
-export function NewOne({ label, onName }: { label: string; onName: (name: string) => void }) {
-  return (
-    <div className="mt-3 max-w-xs">
-      <Ask label={label} value="" onKeep={(name) => name && onName(name)} />
-    </div>
   );
 }

@@ -5,7 +5,7 @@ import { Ask, Pick, TakeOut } from "../parts/controls";
 import { words } from "../words";
 import { BreakerSheet } from "./BreakerSheet";
 import { keyOf, type Chosen } from "../parts/breaker";
-import type { Send } from "./House";
+import type { Send } from "../model/edits";
 import { BreakerFacts } from "./PanelVerdicts";
 
 const w = words.housePage;

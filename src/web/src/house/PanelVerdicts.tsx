@@ -1,8 +1,8 @@
 import type { Schemas } from "../api/client";
-import { useCatalogue } from "../api/job";
+import { useCatalogue } from "../model/job";
 import { words } from "../words";
-import type { Send } from "./House";
-import { FactRow } from "./FactRow";
+import type { Send } from "../model/edits";
+import { FactRow } from "../model/FactRow";
 import { SupplyVerdict } from "./SupplyVerdict";
 import { fromKey, keyOf } from "../parts/breaker";
 

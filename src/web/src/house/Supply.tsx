@@ -1,9 +1,10 @@
 import { newId, type Schemas } from "../api/client";
-import { useSupply } from "../api/job";
+import { useSupply } from "../model/job";
 import { Ask, Pick, TakeOut } from "../parts/controls";
 import { words } from "../words";
 import { CircuitCard } from "./CircuitCard";
-import { NewOne, type Send } from "./House";
+import type { Send } from "../model/edits";
+import { NewOne } from "./NewOne";
 import { PanelPicture } from "./PanelPicture";
 import { PanelVerdicts } from "./PanelVerdicts";
 

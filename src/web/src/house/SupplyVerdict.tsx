@@ -1,11 +1,12 @@
 import { ChevronDown } from "lucide-react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
-import { useCatalogue } from "../api/job";
-import { DoNow, looks, Mark, RulingForm, type Finding } from "../inspect/Verdict";
+import { useCatalogue } from "../model/job";
+import { DoNow, looks, Mark, RulingForm, type Finding } from "../model/Verdict";
 import { words } from "../words";
-import { FactRow } from "./FactRow";
-import type { Send } from "./House";
+import { FactRow } from "../model/FactRow";
+import type { Send } from "../model/edits";
+import { address } from "../parts/address";
 
 export type Asked = Schemas["ToldAsk"];
 
@@ -25,7 +26,7 @@ export function SupplyVerdict({
   finding: Finding;
   /** What a question is about, where it is not the circuit or panel itself. */
   nameOf: (ask: Asked) => string | undefined;
-  onNote: (ask: Asked, fact: object | null) => void;
+  onNote: (ask: Asked, fact: Schemas["Observation"] | null) => void;
 }) {
   const catalogue = useCatalogue();
   const rule = catalogue.data?.rules.find((r) => r.id === finding.rule);
@@ -55,7 +56,7 @@ export function SupplyVerdict({
         )}
         {/Fix|Better/.test(finding.verdict) && <RulingForm of={id} finding={finding} onKeep={send} />}
         {finding.box && (
-          <Link className="self-start underline underline-offset-4" to={`/jobs/${job}/boxes/${finding.box}`}>
+          <Link className="self-start underline underline-offset-4" to={address.box(job, finding.box)}>
             {words.supply.seeIt}
           </Link>
         )}

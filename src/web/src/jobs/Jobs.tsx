@@ -4,12 +4,13 @@ import { MoreVertical } from "lucide-react";
 import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, must, newId, Told, type Schemas } from "../api/client";
-import { useJobs } from "../api/job";
+import { useJobs } from "../model/job";
 import { settings } from "../api/settings";
 import { Button, Sheet } from "../parts/controls";
 import { Empty } from "../parts/Empty";
 import { say } from "../parts/Notices";
 import { words } from "../words";
+import { address, served } from "../parts/address";
 
 const w = words.jobs;
 
@@ -40,8 +41,9 @@ export default function Jobs() {
       const done = await must(
         api.POST("/api/import", {
           params: { query },
-          body: file as unknown as Schemas["JobFile"],
-          bodySerializer: (body) => body as unknown as string,
+          // The file goes as it is: what is wrong with it the server says.
+          body: {} as Schemas["JobFile"],
+          bodySerializer: () => file,
           headers: { "Content-Type": "application/json" },
         }),
       );
@@ -62,7 +64,7 @@ export default function Jobs() {
       keep: async (name) => {
         const id = newId("j");
         await must(api.POST("/api/jobs", { body: { id, name } }));
-        void navigate(`/jobs/${id}`);
+        void navigate(address.today(id));
       },
     });
 
@@ -93,7 +95,7 @@ export default function Jobs() {
       {jobs.data?.length === 0 && !binned && (
         <Empty title={w.empty} how={w.emptyHow}>
           <Link
-            to="/quick"
+            to={address.quick()}
             className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-ink px-5 font-semibold text-on-ink"
           >
             {words.quick}
@@ -108,7 +110,7 @@ export default function Jobs() {
               {binned ? (
                 <span className="text-lg font-bold">{job.name}</span>
               ) : (
-                <Link to={`/jobs/${job.id}`} className="text-lg font-bold underline decoration-rule underline-offset-4">
+                <Link to={address.today(job.id)} className="text-lg font-bold underline decoration-rule underline-offset-4">
                   {job.name}
                 </Link>
               )}
@@ -213,7 +215,7 @@ function JobMenu({
           </button>
         </MenuItem>
         <MenuItem>
-          <a className={row} href={`/api/jobs/${job.id}/export`} download>
+          <a className={row} href={served.job(job.id)} download>
             {w.export}
           </a>
         </MenuItem>

@@ -1,11 +1,12 @@
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { newId, type Edit, type Schemas } from "../api/client";
-import { useBoxes, useCatalogue, useEdit, useReports, useVerdicts } from "../api/job";
-import { Mark } from "../inspect/Verdict";
+import { useBoxes, useCatalogue, useEdit, useReports, useVerdicts } from "../model/job";
+import { Mark } from "../model/Verdict";
 import { Ask, Button, Pick, TakeOut } from "../parts/controls";
 import { say } from "../parts/Notices";
 import { words } from "../words";
+import { whereIs } from "../parts/whereIs";
 
 const w = words.lists;
 const today = () => new Date().toISOString().slice(0, 10);
@@ -155,7 +156,7 @@ function Line({ job, number, line, onSet }: { job: string; number: number; line:
             {here.slice(0, 4).map((v) => (
               <li key={`${v.finding.rule}${v.finding.of}`}>
                 <Mark verdict={v.finding.verdict} />{" "}
-                <Link to={`/jobs/${job}/boxes/${v.box}`} className="underline underline-offset-4">
+                <Link to={whereIs(job, v)} className="underline underline-offset-4">
                   {v.finding.says}
                 </Link>{" "}
                 <span className="text-ink-2">{v.finding.article}</span>

@@ -1,13 +1,13 @@
 import { type BoxView, type Edit, type Schemas } from "../api/client";
-import { useEdit } from "../api/job";
+import { useEdit } from "../model/job";
 import { settings } from "../api/settings";
 import { Button, Pick } from "../parts/controls";
 import { say } from "../parts/Notices";
 import { fromKey } from "../parts/breaker";
 import { words } from "../words";
-import { Legend } from "./Badge";
+import { Legend } from "../model/Badge";
 import { Probe } from "./Probe";
-import { useProbe, type BoxLive, type Look } from "./useLive";
+import { useProbe, type BoxLive, type Look } from "../model/useLive";
 
 const w = words.live;
 

@@ -1,10 +1,11 @@
 import { useEffect, useState } from "react";
-import { newId, type Edit, type Schemas } from "../api/client";
-import { useCatalogue, useEdit } from "../api/job";
+import { newId, type Schemas } from "../api/client";
+import { useCatalogue, useEdit } from "../model/job";
 import { settings } from "../api/settings";
 import { Ask, Button, Pick } from "../parts/controls";
 import { words } from "../words";
-import { useProbe, type BoxLive, type Look } from "./useLive";
+import { useProbe, type BoxLive, type Look } from "../model/useLive";
+import { served } from "../parts/address";
 
 const w = words.live;
 
@@ -78,7 +79,7 @@ function Read({ job, box, shown, name }: { job: string; box: string; shown: Sche
       box,
       note: w.predicted(shown.shows),
     };
-    void send.mutateAsync({ edit: { do: "logReading", id: newId("r"), reading } as unknown as Edit }).then(
+    void send.mutateAsync({ edit: { do: "logReading", id: newId("r"), reading } }).then(
       () => setKept(real),
       () => undefined,
     );
@@ -138,7 +139,7 @@ function Stream({
       ...(change ? { change } : {}),
       ...(state ? { state } : {}),
     });
-    const source = new EventSource(`/api/jobs/${job}/meter?${query}`);
+    const source = new EventSource(served.meter(job, query));
     source.addEventListener("reading", (e) => setLast(JSON.parse((e as MessageEvent<string>).data) as Reading));
     return () => source.close();
   }, [hidden, job, instrument, from, to, change, state]);
@@ -166,7 +167,7 @@ function Stream({
             box,
             note: w.standInNote(hidden),
           },
-        } as unknown as Edit,
+        },
       })
       .catch(() => undefined);
   return (

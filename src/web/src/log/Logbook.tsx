@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useParams } from "react-router";
-import { useLog } from "../api/job";
+import { useLog } from "../model/job";
 import { Button } from "../parts/controls";
 import { words } from "../words";
 import { Readings } from "./Readings";

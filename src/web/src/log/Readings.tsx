@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { newId, type Edit } from "../api/client";
-import { useBoxes, useCatalogue, useEdit, useReadings } from "../api/job";
+import { useBoxes, useCatalogue, useEdit, useReadings } from "../model/job";
 import { useSettings } from "../api/settings";
 import { Ask, Button, Choice, Pick } from "../parts/controls";
 import { words } from "../words";
@@ -67,7 +67,7 @@ function Add({ job, onDone }: { job: string; onDone: () => void }) {
             box: reading.box || null,
             note: reading.note || null,
           },
-        } as unknown as Edit,
+        },
       })
       .then(onDone, () => undefined);
   return (

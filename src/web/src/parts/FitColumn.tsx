@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { FillAnswer, Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
-import { useGhost } from "../bench/ghost";
+import { useGhost } from "./ghost";
 import { words } from "../words";
 import { FitBadge } from "./FitBadge";
 import { span, volume } from "./measure";

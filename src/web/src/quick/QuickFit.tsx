@@ -4,7 +4,7 @@ import { Link2, Minus, RotateCcw } from "lucide-react";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { api, must } from "../api/client";
-import { useCatalogue } from "../api/job";
+import { useCatalogue } from "../model/job";
 import { useSettings } from "../api/settings";
 import { Button, Choice, Term } from "../parts/controls";
 import { FitColumn } from "../parts/FitColumn";
@@ -14,8 +14,9 @@ import { volume } from "../parts/measure";
 import { say } from "../parts/Notices";
 import { StillFits } from "../parts/StillFits";
 import { words } from "../words";
-import { KeepAsBox } from "./KeepAsBox";
-import { blank, fromSearch, isEmpty, plain, toSearch, type Question } from "./question";
+import { KeepAsBox } from "../model/KeepAsBox";
+import { blank, fromSearch, isEmpty, plain, toSearch, type Question } from "../model/question";
+import { keys } from "../model/keys";
 
 const usualCables = ["14-2", "14-3", "12-2", "12-3"];
 const moreCables = ["10-2", "10-3", "14-4", "12-4", "14-2/none", "12-2/none"];
@@ -54,13 +55,13 @@ export default function QuickFit() {
   const empty = isEmpty(question);
   const boxed = Boolean(question.mark || question.kind);
   const answer = useQuery({
-    queryKey: ["fill", asked],
+    queryKey: keys.fill(asked),
     queryFn: () => must(api.POST("/api/fill", { body: asked })),
     enabled: !empty,
     placeholderData: keepPreviousData,
   });
   const instead = useQuery({
-    queryKey: ["fill-instead", asked],
+    queryKey: keys.instead(asked),
     queryFn: () => must(api.POST("/api/fill/instead", { body: asked })),
     enabled: !empty,
     placeholderData: keepPreviousData,

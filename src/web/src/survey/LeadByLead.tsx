@@ -1,12 +1,13 @@
 import { newId, type BoxView, type Schemas } from "../api/client";
-import { landingName, leadName } from "../bench/names";
-import { deviceName, jointName, type Catalogue } from "../box/landing";
-import type { BoxEdit, Loose } from "../box/useBoxEdit";
+import { landingName, leadName } from "../model/names";
+import { deviceName, jointName, type Catalogue } from "../model/landing";
+import type { OfBox } from "../model/edits";
+import type { BoxEdit } from "../model/useBoxEdit";
 import { words } from "../words";
 
 const w = words.survey;
 type Lead = Schemas["Lead"];
-type Place = { key: string; name: string; edit: Loose };
+type Place = { key: string; name: string; edit: OfBox };
 
 /** Roles a conductor of this use is likely to lie on, likeliest first. */
 const likely: Record<string, readonly string[]> = {
@@ -89,7 +90,11 @@ function orderOf(view: BoxView, lead: Lead): number {
 
 function placesFor(view: BoxView, catalogue: Catalogue, id: string, lead: Lead): Place[] {
   const use = lead.use ?? "Unknown";
-  const to = (key: string, name: string, landing: object): Place => ({ key, name, edit: { do: "moveLead", lead: id, to: landing } });
+  const to = (key: string, name: string, landing: Schemas["Landing"]): Place => ({
+    key,
+    name,
+    edit: { do: "moveLead", lead: id, to: landing },
+  });
   const joints = Object.keys(view.box.joints ?? {});
   const sameUse = (j: string) => Object.values(view.box.leads ?? {}).some((l) => l.lands.joint === j && l.use === use);
   const own = joints.filter(sameUse);
@@ -139,7 +144,7 @@ function Pigtails({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; cat
       (l) => l.device === device && l.place?.split("/")[0] === terminal,
     );
   const usedAs = (joint: string) => Object.values(view.box.leads ?? {}).find((l) => l.lands.joint === joint)?.use ?? "Unknown";
-  const from = (joint: string) => ({ at: "Joint", joint });
+  const from = (joint: string): Schemas["Landing"] => ({ at: "Joint", joint });
   const offers = Object.keys(view.box.joints ?? {}).flatMap((joint) => {
     const use = usedAs(joint);
     const found: Place[] = Object.entries(view.box.devices ?? {}).flatMap(([device, d]) =>

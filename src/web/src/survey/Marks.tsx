@@ -1,8 +1,8 @@
 import type { BoxView } from "../api/client";
-import { leadName } from "../bench/names";
-import type { Catalogue } from "../box/landing";
-import type { BoxEdit } from "../box/useBoxEdit";
-import { answered } from "../inspect/MeasurePanel";
+import { leadName } from "../model/names";
+import type { Catalogue } from "../model/landing";
+import type { BoxEdit } from "../model/useBoxEdit";
+import { answered } from "../model/facts";
 import { Ask, Choice } from "../parts/controls";
 import { words } from "../words";
 

@@ -1,18 +1,20 @@
 import { useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
-import { useBox, useCatalogue } from "../api/job";
-import type { Catalogue } from "../box/landing";
-import { SaidList } from "../box/SaidList";
-import { useBoxEdit, type BoxEdit } from "../box/useBoxEdit";
-import { MeasurePanel } from "../inspect/MeasurePanel";
-import { ProofPanel } from "../inspect/ProofPanel";
+import { useBox, useCatalogue } from "../model/job";
+import type { Catalogue } from "../model/landing";
+import { SaidList } from "../model/SaidList";
+import type { OfBox } from "../model/edits";
+import { useBoxEdit, type BoxEdit } from "../model/useBoxEdit";
+import { MeasurePanel } from "../model/MeasurePanel";
+import { ProofPanel } from "./ProofPanel";
 import { Button, Choice, TakeOut } from "../parts/controls";
 import { KindPicker } from "../parts/KindPicker";
-import { cableOf } from "../quick/question";
+import { cableOf } from "../model/question";
 import { words } from "../words";
 import { LeadByLead } from "./LeadByLead";
 import { Marks } from "./Marks";
+import { address } from "../parts/address";
 
 const w = words.survey;
 const steps = ["proof", "cables", "leads", "marks", "measure"] as const;
@@ -51,7 +53,7 @@ function Page({
   return (
     <div className="mx-auto max-w-2xl pb-24">
       <p className="text-sm text-ink-2">
-        <Link to={`/jobs/${job}/boxes/${view.id}`} className="underline underline-offset-4">
+        <Link to={address.box(job, view.id)} className="underline underline-offset-4">
           {view.box.name}
         </Link>
         {view.place && `, ${view.place}`} · {view.kindName}
@@ -91,7 +93,7 @@ function Page({
           </Button>
         ) : (
           <Link
-            to={`/jobs/${job}/boxes/${view.id}`}
+            to={address.box(job, view.id)}
             className="inline-flex min-h-11 flex-1 items-center justify-center rounded-xl border-2 border-ink bg-ink px-4
               font-semibold text-on-ink"
           >
@@ -114,8 +116,8 @@ function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catal
   const last = newest ? newest.size.replace(", no ground", "/none") : null;
   const lastSide = view.box.entries?.[newest?.entry ?? ""]?.side ?? side;
   const bring = (size: string, at = side) => {
-    const edits = [
-      ...(view.box.contents === "NotOpened" ? [{ do: "setContents" as const, contents: "Partial" }] : []),
+    const edits: OfBox[] = [
+      ...(view.box.contents === "NotOpened" ? [{ do: "setContents" as const, contents: "Partial" as const }] : []),
       {
         do: "addCable" as const,
         run: newId("r"),

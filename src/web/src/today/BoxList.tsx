@@ -4,6 +4,7 @@ import { useSettings } from "../api/settings";
 import { FitBadge } from "../parts/FitBadge";
 import { span, volume } from "../parts/measure";
 import { words } from "../words";
+import { address, served } from "../parts/address";
 
 type Box = Schemas["BoxSummary"];
 const w = words.todayPage;
@@ -49,7 +50,7 @@ export function BoxList({ job, data, keep }: { job: string; data: Schemas["Today
             {boxes.map((b) => (
               <li key={b.id}>
                 <Link
-                  to={`/jobs/${job}/boxes/${b.id}`}
+                  to={address.box(job, b.id)}
                   className={`block rounded-xl border-2 px-3 py-1.5 hover:border-ink
                     ${key === "over" ? "border-barn bg-barn-wash" : "border-rule bg-card"}`}
                 >
@@ -68,7 +69,7 @@ export function BoxList({ job, data, keep }: { job: string; data: Schemas["Today
         </section>
       ))}
       <a
-        href={`/api/jobs/${job}/boxes.csv`}
+        href={served.boxes(job)}
         download
         className="no-print inline-flex min-h-11 items-center self-start rounded-xl border-2 border-ink bg-card px-4 font-semibold"
       >

@@ -1,8 +1,9 @@
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
-import { Mark, looks } from "../inspect/Verdict";
+import { Mark, looks } from "../model/Verdict";
 import { whereIs } from "../parts/whereIs";
 import { words } from "../words";
+import { address } from "../parts/address";
 
 const v = words.todayVerdicts;
 export type Sort = "verdict" | "room";
@@ -31,7 +32,7 @@ export function PunchList({
         {asked.map((b) => (
           <li key={b.id}>
             <Link
-              to={`/jobs/${job}/boxes/${b.id}/survey?step=measure`}
+              to={address.survey(job, b.id, "measure")}
               className="flex flex-wrap items-center gap-x-3 rounded-xl border-2 border-l-8 border-slate bg-card px-3 py-2 hover:border-ink"
             >
               <b className="flex-1">{b.name}</b>

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { newId, type Edit, type Schemas } from "../api/client";
-import { useCatalogue, useEdit } from "../api/job";
+import { useCatalogue, useEdit } from "../model/job";
 import { Ask, Button, Choice, Pick, Sheet } from "../parts/controls";
 import { say } from "../parts/Notices";
 import { words } from "../words";

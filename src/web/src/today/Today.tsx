@@ -2,18 +2,19 @@ import { Search } from "lucide-react";
 import { useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { newId, type Edit } from "../api/client";
-import { useCatalogue, useEdit, useToday, useVerdicts } from "../api/job";
+import { useCatalogue, useEdit, useToday, useVerdicts } from "../model/job";
 import { useSettings } from "../api/settings";
 import { Button, Choice } from "../parts/controls";
 import { Empty } from "../parts/Empty";
 import { KindPicker } from "../parts/KindPicker";
 import { volume } from "../parts/measure";
-import { editsOf } from "../quick/KeepAsBox";
+import { editsOf } from "../model/KeepAsBox";
 import { words } from "../words";
 import { BoxList } from "./BoxList";
 import { PunchList, type Sort } from "./PunchList";
 import { RoomSheet } from "./RoomSheet";
 import { templates } from "./templates";
+import { address, served } from "../parts/address";
 
 const w = words.todayPage;
 const v = words.todayVerdicts;
@@ -58,7 +59,7 @@ export default function Today() {
       ? { do: "batch", name: `${w.template}: ${template.name}`, edits: editsOf(template.question, id, name, null) }
       : { do: "addBox", id, name, kind };
     await edit.mutateAsync({ edit: one as Edit });
-    void navigate(`/jobs/${job}/boxes/${id}`);
+    void navigate(address.box(job, id));
   };
   const kinds = [
     ...templates.map((t) => ({ id: `template|${t.id}`, name: t.name, right: w.template, group: w.template })),
@@ -129,7 +130,7 @@ export default function Today() {
             <PunchList job={job} show={show} sort={sort} found={found} boxes={boxes} />
             <div className="no-print mt-3 flex flex-wrap gap-3">
               <a
-                href={`/api/jobs/${job}/verdicts.csv`}
+                href={served.verdicts(job)}
                 download
                 className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
               >

@@ -1,4 +1,4 @@
-import { blank, type Question } from "../quick/question";
+import { blank, type Question } from "../model/question";
 
 /** Boxes that come up again and again, ready to be put into a job and changed there. */
 export const templates: { id: string; name: string; question: Question }[] = [

@@ -1,4 +1,4 @@
-import { wide } from "./index";
+import { wide } from ".";
 import type { Placed, Point } from "./types";
 
 /** The second part of a strand that bends back carries its name with this at the end. */

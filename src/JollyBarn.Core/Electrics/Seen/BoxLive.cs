@@ -1,0 +1,144 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Electrics.Faults;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Electrics.Seen;
+
+/// <summary>A point of a box in words, with what is expected of it.</summary>
+/// <param name="Volts">Against the earth, V RMS, to a tenth.</param>
+public sealed record PointLive(string Point, string Name, double Volts, Expected Expected);
+
+/// <summary>A breaker or switch that can be thrown as a what-if.</summary>
+/// <param name="Circuit">The circuit of a breaker.</param>
+public sealed record Throw(string Key, string Name, bool On, string? Circuit = null);
+
+/// <summary>A box as electricity: what is expected of each lead, joint and the metal, its outlets, what opens by itself, and what was taken
+/// for given.</summary>
+/// <param name="Strands">By the ids of leads and pigtails.</param>
+/// <param name="Openings">What of the whole job opens by itself, in order of time; nothing opens when it is empty.</param>
+/// <param name="Metal">The metal of the box, when it has any.</param>
+public sealed record BoxLive(
+    IReadOnlyDictionary<string, PointLive> Strands,
+    IReadOnlyDictionary<string, PointLive> Joints,
+    PointLive? Metal,
+    Touch? Touch,
+    IReadOnlyList<Outlet> Outlets,
+    IReadOnlyList<Opening> Openings,
+    IReadOnlyList<PointLive> Points,
+    IReadOnlyList<Throw> Sources,
+    IReadOnlyList<Throw> Breakers,
+    IReadOnlyList<Throw> Switches,
+    IReadOnlyList<FaultOffer> Offers,
+    IReadOnlyList<string> Assumed
+)
+{
+    /// <summary>The box after everything that opens by itself has opened.</summary>
+    public static BoxLive Of(Job job, string id, Box box, Situation now) => Of(Live.Of(job, now), id, box);
+
+    /// <summary>The same of a job that is solved.</summary>
+    public static BoxLive Of(Live begins, string id, Box box)
+    {
+        var story = Story.Of(begins);
+        var (live, job, now) = (story.End, begins.Job, begins.Now);
+        PointLive At(string point, string name) => new(point, name, Math.Round(live.Volts(point).Magnitude, 1), live.Expect(point));
+        var strands = box.Leads.ToDictionary(
+            l => l.Key,
+            l => At(Electrics.Points.Lead(id, l.Key, l.Value), BoxNames.Lead(job, box, l.Value)),
+            StringComparer.Ordinal
+        );
+        foreach (var (tail, pigtail) in box.Pigtails)
+        {
+            strands[tail] = At(Electrics.Points.Pigtail(id, tail), $"{pigtail.Colour} pigtail");
+        }
+
+        var joints = box.Joints.ToDictionary(
+            j => j.Key,
+            j => At(Electrics.Points.Joint(id, j.Key), j.Value.Name is { } name ? $"joint {name}" : "a joint"),
+            StringComparer.Ordinal
+        );
+        var metal = box.Material == BoxMaterial.Nonmetallic ? null : At(Electrics.Points.Metal(id), "the metal box");
+        return new(
+            strands,
+            joints,
+            metal,
+            metal is { Expected: Expected.Live } ? Touch.Of(story.Start, metal.Point) : null,
+            [.. Electrics.Outlets.In(live, id, box)],
+            story.Openings,
+            [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Name))],
+            [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, s.Source.Name, s.On))],
+            BreakersOf(live),
+            [.. SwitchesOf(id, box, now)],
+            [.. FaultOffers.Of(live, id, box)],
+            live.Plan.Assumed
+        );
+    }
+
+    /// <summary>Points an instrument is laid on: slots first, then leads, joints, the metal, and what is independent of the box.</summary>
+    private static IEnumerable<(string Point, string Name)> Probed(
+        Job job,
+        string id,
+        Box box,
+        IEnumerable<PointLive> strands,
+        IEnumerable<PointLive> joints,
+        PointLive? metal
+    )
+    {
+        foreach (var (deviceId, device) in box.Devices)
+        {
+            foreach (var half in new[] { "", "upper", "lower" })
+            {
+                foreach (var slot in new[] { "hot", "neutral", "ground" })
+                {
+                    yield return (
+                        Electrics.Points.Face(id, deviceId, half + slot),
+                        $"{slot} slot{(half.Length > 0 ? ", " + half : "")} of the {BoxNames.Device(device)}"
+                    );
+                }
+            }
+
+            foreach (var terminal in DeviceKinds.Find(device.Kind)?.Terminals.Where(t => t.Id != "ground") ?? [])
+            {
+                yield return (Electrics.Points.Terminal(id, deviceId, terminal.Id), $"{terminal.Name} of the {BoxNames.Device(device)}");
+            }
+        }
+
+        foreach (var point in strands.Concat(joints).Append(metal).OfType<PointLive>())
+        {
+            yield return (point.Point, point.Name);
+        }
+
+        yield return (Electrics.Points.Plate(id), "the metal plate");
+        foreach (var (run, side, far) in FarLoads.Of(job, box))
+        {
+            yield return (Electrics.Points.Frame(run, side), $"the metal of {far.Says}");
+        }
+
+        foreach (var (panelId, panel) in job.Panels)
+        {
+            yield return (Electrics.Points.GroundBar(panelId), $"an independent ground, of {panel.Name}");
+        }
+
+        yield return (Electrics.Points.Earth, "the earth");
+    }
+
+    private static List<Throw> BreakersOf(Live live) =>
+        [
+            .. live
+                .Job.Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: $"{p.Key}/{b.Key}", b)))
+                .Select(x => new Throw(
+                    x.Key,
+                    $"{x.b.Where}{(x.b.Says is null ? "" : $" {x.b.Says}")}",
+                    live.Now.Breakers.TryGetValue(x.Key, out var on) ? on : x.b.On ?? true,
+                    x.b.Circuit
+                )),
+        ];
+
+    private static IEnumerable<Throw> SwitchesOf(string id, Box box, Situation now) =>
+        box
+            .Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Switches == true)
+            .Select(d => new Throw(
+                $"{id}/{d.Key}",
+                BoxNames.Device(d.Value),
+                now.Switches.TryGetValue($"{id}/{d.Key}", out var on) ? on : Insides.AsLies(d.Value, DeviceKinds.Find(d.Value.Kind)!)
+            ));
+}

@@ -1,0 +1,47 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Inspection.Rules;
+using JollyBarn.Telling.Facts;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Telling.Phrases;
+
+/// <summary>What the choices of facts, uses and kinds are called in sentences.</summary>
+internal static class ChoiceWords
+{
+    public static string Of(Enum choice) =>
+        choice switch
+        {
+            Damp damp => Choice.Text(damp),
+            GroundScrew screw => Choice.Text(screw),
+            ConductorUse use => Use(use),
+            Purpose purpose => PurposeWords.Of(purpose),
+            Setback.Face face => face switch
+            {
+                Setback.Face.Burns => "behind a face that burns",
+                Setback.Face.DoesNotBurn => "behind a face that does not burn",
+                _ => "behind the finished face",
+            },
+            LandingKind kind => kind switch
+            {
+                LandingKind.ClampPlate => "plate",
+                LandingKind.PushIn => "push-in hole",
+                LandingKind.Port => "port",
+                _ => "screw",
+            },
+            LeadForm form => form == LeadForm.PassingThrough ? "going on unbroken" : "an unbroken loop",
+            _ => choice.ToString(),
+        };
+
+    /// <summary>What a conductor is used as.</summary>
+    public static string Use(ConductorUse use) =>
+        use switch
+        {
+            ConductorUse.Hot => "hot",
+            ConductorUse.Neutral => "neutral",
+            ConductorUse.Switched => "switched hot",
+            ConductorUse.Traveler => "a traveler",
+            ConductorUse.Ground or ConductorUse.IsolatedGround => "ground",
+            _ => "nobody knows what",
+        };
+}

@@ -1,0 +1,133 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Telling.Phrases;
+
+/// <summary>What the things of a job are called, wherever a sentence names one.</summary>
+/// <param name="home">The box, panel or circuit that is spoken of: things without a place are its own.</param>
+public sealed class Names(Job job, string? home = null)
+{
+    /// <summary>What a thing is called.</summary>
+    /// <param name="how">A way to say it: <c>slot</c> for a breaker's slot alone, <c>tail</c> for a name after a comma or nothing.</param>
+    public string Of(Thing thing, string? how = null) =>
+        thing.Kind switch
+        {
+            ThingKind.Lead => Lead(BoxOf(thing), thing.Id),
+            ThingKind.Cable => Cable(End(thing.Id, false)),
+            ThingKind.Run => Run(thing.Id),
+            ThingKind.RunHere => Cable(
+                job.Runs.Find(thing.Id) is { } run ? Ends(run).FirstOrDefault(e => e.IsIn(home ?? "") && e.Says is not null) : null
+            ),
+            ThingKind.BoxKind => BoxKinds.Find(thing.Id)?.Name ?? thing.Id,
+            ThingKind.PartKind => PartKinds.Find(thing.Id)?.Name ?? thing.Id,
+            ThingKind.Joint => Joint(BoxOf(thing)?.Joints.Find(thing.Id), how),
+            ThingKind.Device => Device(thing),
+            ThingKind.Place => Place(thing),
+            ThingKind.Terminal => Here(thing) is { } device ? Terminal(device, thing.Id) ?? thing.Id : thing.Id,
+            ThingKind.Load => Load(thing),
+            ThingKind.Box => job.Boxes.Find(thing.Id)?.Name ?? thing.Id,
+            ThingKind.Circuit => job.Circuits.Find(thing.Id)?.Name ?? thing.Id,
+            ThingKind.Panel => job.Panels.Find(thing.Id)?.Name ?? thing.Id,
+            ThingKind.Breaker => Breaker(thing, how),
+            _ => ConnectorKinds.Find(thing.Id)?.Name ?? thing.Id,
+        };
+
+    /// <summary>A conductor of a box: <c>black of the cable from the pantry</c>, <c>white pigtail</c>.</summary>
+    public string Lead(Box? box, string id) =>
+        box?.Pigtails.Find(id) is { } tail ? $"{tail.Colour} pigtail"
+        : box?.Leads.Find(id) is { } lead ? Lead(box, lead)
+        : "a lead";
+
+    public string Lead(Box box, Lead lead) =>
+        lead.Device is { } device && box.Devices.Find(device) is { } found
+            ? $"{lead.Colour} of the {Device(found)}"
+            : $"{lead.Colour} of {Cable(job.Runs.Find(lead.Run)?.End(lead.Side))}";
+
+    /// <summary>A cable by where it goes at one of its ends: <c>the cable from the pantry</c>.</summary>
+    public static string Cable(RunEnd? end) => end?.Says is { } says ? $"the cable {says}" : "a cable";
+
+    public static string Device(Device device) => device.Name ?? DeviceKinds.Find(device.Kind)?.Name ?? device.Kind;
+
+    public static string Joint(Joint? joint, string? how = null) =>
+        how == "tail" ? (joint?.Name is { } tail ? $", {tail}" : "")
+        : joint?.Name is { } name ? $"joint {name}"
+        : "a joint";
+
+    /// <summary>Where an end lies, in the box spoken of.</summary>
+    public string Of(Landing landing) => home is not null && job.Boxes.Find(home) is { } box ? Of(box, landing) : "nobody knows where";
+
+    /// <summary>Where an end of a box lies: <c>joint hots</c>, <c>line hot of the protective receptacle</c>.</summary>
+    public static string Of(Box box, Landing landing) =>
+        landing.At switch
+        {
+            LandingAt.Joint => Joint(box.Joints.Find(landing.Joint)),
+            LandingAt.Terminal when box.Devices.Find(landing.Device) is { } device =>
+                $"{Terminal(device, landing.Terminal) ?? landing.Place} of the {Device(device)}",
+            LandingAt.Terminal => $"{landing.Place} of the device",
+            LandingAt.BondingScrew => "the bonding screw",
+            LandingAt.Cap => "a cap",
+            LandingAt.Loose => "loose",
+            _ => "nobody knows where",
+        };
+
+    /// <summary>The same with the mechanical spot, where there are several to a terminal.</summary>
+    public static string Spot(Box box, Landing landing) =>
+        DeviceKinds.Spot(box.Devices.Find(landing.Device)?.Kind, landing.Place) is var (_, place)
+            ? $"{Of(box, landing)}, {place.Name}"
+            : Of(box, landing);
+
+    /// <summary>A breaker: <c>breaker 7, lights up</c>; only its slot when that is asked.</summary>
+    public static string Breaker(Breaker breaker, string? how = null) =>
+        how == "slot" ? breaker.Where : $"breaker {breaker.Where}{(breaker.Says is { } says ? $", {says}" : "")}";
+
+    /// <summary>A cable wherever it is: <c>the cable from the pantry, in Bench</c>.</summary>
+    public string Run(string id)
+    {
+        var near = job.Runs.Find(id) is { } run ? Ends(run).FirstOrDefault(e => e is { At: EndAt.Box, Says: not null }) : null;
+        return near is not null && job.Boxes.Find(near.Id) is { } box ? $"{Cable(near)}, in {box.Name}" : "a cable of it";
+    }
+
+    private static string? Terminal(Device device, string? terminal) =>
+        DeviceKinds.Find(device.Kind)?.Terminals.FirstOrDefault(t => t.Id == terminal)?.Name;
+
+    private static RunEnd[] Ends(Run run) => [run.A, run.B];
+
+    /// <summary>The end of a cable that a subject names, or the other end of it.</summary>
+    private RunEnd? End(string subject, bool far) =>
+        Subjects.CableEnd(subject) is var (run, side) ? job.Runs.Find(run)?.End(far == (side == RunSide.A) ? RunSide.B : RunSide.A) : null;
+
+    private string Device(Thing thing)
+    {
+        var name = BoxOf(thing)?.Devices.Find(thing.Id) is { } device ? Device(device) : "device";
+        return thing.In is null ? name : $"{name} of {BoxOf(thing)?.Name}";
+    }
+
+    private string Place(Thing thing)
+    {
+        var device = Here(thing);
+        return device is not null && DeviceKinds.Spot(device.Kind, thing.Id) is var (terminal, place)
+            ? $"{terminal.Name} of the {Device(device)}, {place.Name}"
+            : thing.Id;
+    }
+
+    private string Load(Thing thing)
+    {
+        if (BoxOf(thing) is not { } box || thing.In is null)
+        {
+            return "what is fed straight from the panel";
+        }
+
+        return $"{End(thing.Id, true)?.Says ?? "what hangs there"}, from {box.Name}";
+    }
+
+    private string Breaker(Thing thing, string? how) =>
+        job.Panels.Find(thing.In ?? home)?.Breakers.FirstOrDefault(b => b.Key == thing.Id) is { } breaker
+            ? Breaker(breaker, how)
+            : thing.Id;
+
+    /// <summary>The device of the box spoken of that a place or terminal is on.</summary>
+    private Device? Here(Thing thing) => home is null ? null : job.Boxes.Find(home)?.Devices.Find(thing.In);
+
+    private Box? BoxOf(Thing thing) => (thing.In ?? home) is { } box ? job.Boxes.Find(box) : null;
+}

@@ -1,0 +1,24 @@
+/**
+ * Arrows point one way: api ← words ← parts ← model ← places; no place imports another, save the box page, which gathers
+ * what a box has. No circle of files.
+ */
+const places = "bench|book|box|change|frame|house|jobs|lists|live|log|quick|survey|today";
+const back = (from, to) => ({ name: `${from} points back`, severity: "error", from: { path: `^src/${from}/` }, to: { path: `^src/(${to})/` } });
+
+module.exports = {
+  forbidden: [
+    { name: "no circle of files", severity: "error", from: {}, to: { circular: true } },
+    back("api", `words|parts|model|${places}`),
+    back("words", `parts|model|${places}`),
+    back("parts", `model|${places}`),
+    back("model", places),
+    {
+      name: "no place imports another",
+      severity: "error",
+      from: { path: `^src/(${places.replace("box|", "")})/` },
+      to: { path: `^src/(${places})/`, pathNot: "^src/$1/" },
+    },
+    { name: "nothing is left alone", severity: "error", from: { orphan: true, pathNot: "\\.d\\.ts$|src/main\\.tsx$|bench/drawing\\.ts$" }, to: {} },
+  ],
+  options: { doNotFollow: { path: "node_modules" }, tsPreCompilationDeps: true, tsConfig: { fileName: "tsconfig.json" } },
+};

@@ -1,0 +1,94 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, must, newId, type BoxView, type Schemas } from "../api/client";
+import { Ask, Button, Choice, Sheet } from "../parts/controls";
+import { inBox } from "../model/edits";
+import { cableOf } from "../model/question";
+import { words } from "../words";
+import type { BoxEdit } from "../model/useBoxEdit";
+import { keys } from "../model/keys";
+
+const w = words.box;
+const sizes = ["14-2", "14-3", "12-2", "12-3", "10-2", "10-3", "14-2/none", "12-2/none"];
+
+/** Brings a cable in: what it is, where it comes in, what it does here, with what the sum becomes. */
+export function AddCable({
+  job,
+  view,
+  edit,
+  entry,
+  onClose,
+}: {
+  job: string;
+  view: BoxView;
+  edit: BoxEdit;
+  entry?: string | undefined;
+  onClose: () => void;
+}) {
+  const [size, setSize] = useState("14-2");
+  const [side, setSide] = useState<Schemas["EntrySide"]>(view.box.entries?.[entry ?? ""]?.side ?? "Top");
+  const [feeds, setFeeds] = useState<Schemas["Feeds"]>("CannotTell");
+  const [says, setSays] = useState("");
+  const idle = Object.entries(view.box.entries ?? {}).filter(([, e]) => e.side === side && e.state !== "Used");
+  const through = (idle.find(([id]) => id === entry) ?? idle.find(([, e]) => e.state !== "Plugged"))?.[0];
+  const bring = (run: string, entry: string) => ({
+    do: "addCable" as const,
+    run,
+    entry,
+    cable: cableOf(size),
+    side,
+    says: says || null,
+    feeds,
+  });
+  const preview = useQuery({
+    queryKey: keys.of(job, "preview", view.version, edit.of, size),
+    queryFn: () =>
+      must(
+        api.POST("/api/jobs/{job}/preview", {
+          params: { path: { job } },
+          body: { edits: [inBox(view.id, bring("preview", "preview"))], change: edit.of.change ?? null, state: edit.of.state ?? null },
+        }),
+      ),
+  });
+  const after = preview.data?.[0]?.boxes.find((b) => b.id === view.id)?.report.fill;
+  return (
+    <Sheet title={w.addCable} open onClose={onClose}>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void edit.send(bring(newId("r"), through ?? newId("k"))).then((ok) => ok && onClose());
+        }}
+      >
+        <Choice
+          label={w.cables}
+          hide
+          value={size}
+          onChange={setSize}
+          options={sizes.map((s) => [s, s.replace("/none", " no ground")] as const)}
+        />
+        {after && (
+          <p className={`figure rounded-lg p-3 ${after.fit === "Over" ? "bg-barn-wash text-barn" : "bg-slate-wash"}`} aria-live="polite">
+            {words.fitColumn.neededSays(String(after.needed.low), String(after.available.low))}, <b>{words.fit[after.fit].toLowerCase()}</b>
+          </p>
+        )}
+        <Choice
+          label={w.comesIn}
+          value={side}
+          onChange={setSide}
+          options={Object.entries(words.sides) as [Schemas["EntrySide"], string][]}
+        />
+        <Choice
+          label={w.feedsLabel}
+          value={feeds}
+          onChange={setFeeds}
+          options={Object.entries(words.feeds) as [Schemas["Feeds"], string][]}
+        />
+        <Ask label={w.from} hint={w.fromHint} value={says} onKeep={setSays} />
+        <Button look="main" type="submit">
+          {w.addThis}
+        </Button>
+      </form>
+    </Sheet>
+  );
+}

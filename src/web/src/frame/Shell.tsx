@@ -1,0 +1,227 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
+import { Keyboard, MoreHorizontal, Redo2, Search, SunMoon, Undo2 } from "lucide-react";
+import { lazy, Suspense, useEffect, useState } from "react";
+import { Link, NavLink, Outlet, useMatch, useNavigate } from "react-router";
+import { useEvents, useHead, useLog, useStep } from "../model/job";
+import { setSettings, useSettings } from "../api/settings";
+import { words } from "../words";
+import { Ask, Choice, Sheet } from "../parts/controls";
+import { Notices } from "../parts/Notices";
+import { StopBar } from "./StopBar";
+import { address } from "../parts/address";
+
+const Palette = lazy(() => import("./Palette"));
+
+const typing = (target: EventTarget | null) =>
+  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+
+/** The frame of every place: name, where one is, undo, find, and the keys. */
+export function Shell() {
+  const job = useMatch("/jobs/:job/*")?.params.job ?? "";
+  const navigate = useNavigate();
+  const [palette, setPalette] = useState(false);
+  const [keys, setKeys] = useState(false);
+  const [look, setLook] = useState(false);
+  const undo = useStep(job, "undo");
+  const redo = useStep(job, "redo");
+  useEvents(job);
+
+  useEffect(() => {
+    let g = 0;
+    const onKey = (event: KeyboardEvent) => {
+      const ctrl = event.ctrlKey || event.metaKey;
+      if (ctrl && event.key.toLowerCase() === "k") {
+        event.preventDefault();
+        setPalette(true);
+        return;
+      }
+      if (typing(event.target)) return;
+      if (ctrl && event.key.toLowerCase() === "z" && job) {
+        event.preventDefault();
+        (event.shiftKey ? redo : undo).mutate();
+      } else if (ctrl || event.altKey) {
+        return;
+      } else if (event.key === "/") {
+        event.preventDefault();
+        setPalette(true);
+      } else if (event.key === "?") setKeys(true);
+      else if (event.key === "g") g = Date.now();
+      else if (Date.now() - g < 1500) {
+        g = 0;
+        if (event.key === "t" && job) void navigate(address.today(job));
+        if (event.key === "c" && job) void navigate(address.changes(job));
+        if (event.key === "h" && job) void navigate(address.house(job));
+        if (event.key === "q") void navigate("/quick");
+        if (event.key === "j") void navigate(address.jobs);
+      }
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [job, navigate, undo, redo]);
+
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-3">
+        {words.boxes}
+      </a>
+      <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-2 border-b-2 border-ink bg-card px-4 py-2">
+        <Link to={address.jobs} className="text-lg font-bold">
+          Jolly <span className="text-barn">Barn</span>
+        </Link>
+        {job && <JobNav job={job} />}
+        <div className="hand-far flex items-center gap-1.5">
+          {!job && (
+            <NavLink
+              to={address.quick()}
+              className="inline-flex min-h-11 items-center rounded-lg px-3 font-semibold aria-[current=page]:bg-ink
+                aria-[current=page]:text-on-ink"
+            >
+              {words.quick}
+            </NavLink>
+          )}
+          {job && <Steps job={job} undo={undo.mutate} redo={redo.mutate} />}
+          <button
+            type="button"
+            className="inline-flex min-h-11 items-center gap-2 rounded-xl border-2 border-ink px-3"
+            onClick={() => setPalette(true)}
+            aria-label={words.find}
+          >
+            <Search size={18} aria-hidden />
+            <span className="hidden md:inline">{words.find}</span>
+            <kbd className="figure hidden text-ink-2 md:inline">/</kbd>
+          </button>
+          <Menu>
+            <MenuButton aria-label={words.more} className="grid size-11 place-items-center rounded-xl border-2 border-ink">
+              <MoreHorizontal size={20} aria-hidden />
+            </MenuButton>
+            <MenuItems anchor={{ to: "bottom end", gap: 6 }} className="z-50 w-56 rounded-xl border-2 border-ink bg-card p-1 shadow-xl">
+              <MenuItem>
+                <button
+                  type="button"
+                  onClick={() => setLook(true)}
+                  className="flex min-h-11 w-full items-center gap-2 rounded-lg px-3 data-focus:bg-slate-wash"
+                >
+                  <SunMoon size={18} aria-hidden /> {words.look}
+                </button>
+              </MenuItem>
+              <MenuItem>
+                <button
+                  type="button"
+                  onClick={() => setKeys(true)}
+                  className="flex min-h-11 w-full items-center gap-2 rounded-lg px-3 data-focus:bg-slate-wash"
+                >
+                  <Keyboard size={18} aria-hidden /> {words.keys}
+                </button>
+              </MenuItem>
+            </MenuItems>
+          </Menu>
+        </div>
+      </header>
+      {job && <StopBar job={job} />}
+      <main id="main" tabIndex={-1} className="flex-1 px-4 py-4 outline-none">
+        <Outlet />
+      </main>
+      <footer className="px-4 pb-4 text-sm text-ink-2 sm:px-6">{words.caution}</footer>
+      <Notices />
+      <Suspense>{palette && <Palette open onClose={() => setPalette(false)} job={job} />}</Suspense>
+      <Sheet title={words.keysTitle} open={keys} onClose={() => setKeys(false)}>
+        <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
+          {words.keyList.map(([key, says]) => (
+            <div key={key} className="contents">
+              <dt className="figure font-bold">{key}</dt>
+              <dd>{says}</dd>
+            </div>
+          ))}
+        </dl>
+      </Sheet>
+      <LookSheet open={look} onClose={() => setLook(false)} />
+    </div>
+  );
+}
+
+function JobNav({ job }: { job: string }) {
+  const head = useHead(job);
+  const places = [
+    [address.today(job), words.today],
+    [address.quick(job), words.quick],
+    [address.changes(job), words.changes],
+    [address.house(job), words.house],
+    [address.log(job), words.log],
+    [address.lists(job), words.lists.nav],
+    [address.book(job), words.book],
+  ] as const;
+  return (
+    <nav
+      aria-label={head.data?.name ?? words.product}
+      className="order-last flex w-full items-center gap-1 overflow-x-auto md:order-none md:w-auto md:flex-wrap"
+    >
+      <span className="mr-2 hidden text-ink-2 xl:inline">{head.data?.name}</span>
+      {places.map(([to, name]) => (
+        <NavLink
+          key={to}
+          to={to}
+          end={to === address.today(job)}
+          className="inline-flex min-h-11 shrink-0 items-center rounded-lg px-2.5 font-semibold aria-[current=page]:bg-ink
+            aria-[current=page]:text-on-ink"
+        >
+          {name}
+        </NavLink>
+      ))}
+    </nav>
+  );
+}
+
+function Steps({ job, undo, redo }: { job: string; undo: () => void; redo: () => void }) {
+  const log = useLog(job);
+  const look =
+    "grid size-11 place-items-center rounded-xl border-2 border-ink disabled:border-rule disabled:text-ink-2 disabled:opacity-60";
+  return (
+    <>
+      <button type="button" className={look} onClick={undo} disabled={!log.data?.undo} aria-label={words.undo} title={log.data?.undo ?? ""}>
+        <Undo2 size={20} aria-hidden />
+      </button>
+      <button type="button" className={look} onClick={redo} disabled={!log.data?.redo} aria-label={words.redo} title={log.data?.redo ?? ""}>
+        <Redo2 size={20} aria-hidden />
+      </button>
+    </>
+  );
+}
+
+function LookSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const now = useSettings();
+  return (
+    <Sheet title={words.look} open={open} onClose={onClose}>
+      <div className="flex flex-col gap-4">
+        <Choice
+          label={words.settings.theme}
+          value={now.theme}
+          onChange={(theme) => setSettings({ theme })}
+          options={[
+            ["light", words.settings.light],
+            ["dark", words.settings.dark],
+            ["contrast", words.settings.contrast],
+          ]}
+        />
+        <Choice
+          label={words.settings.units}
+          value={now.units}
+          onChange={(units) => setSettings({ units })}
+          options={[
+            ["inch", words.settings.inch],
+            ["metric", words.settings.metric],
+          ]}
+        />
+        <Choice
+          label={words.settings.hand}
+          value={now.hand}
+          onChange={(hand) => setSettings({ hand })}
+          options={[
+            ["right", words.settings.right],
+            ["left", words.settings.left],
+          ]}
+        />
+        <Ask label={words.settings.who} value={now.who} onKeep={(who) => who && setSettings({ who })} />
+      </div>
+    </Sheet>
+  );
+}

@@ -1,0 +1,258 @@
+import {
+  keepPreviousData,
+  notifyManager,
+  replaceEqualDeep,
+  useMutation,
+  useQuery,
+  useQueryClient,
+  type QueryClient,
+} from "@tanstack/react-query";
+import { useEffect, useMemo } from "react";
+import { say } from "../parts/Notices";
+import { words } from "../words";
+import { api, must, newId, Told, type Edit, type Schemas } from "../api/client";
+import { settings } from "../api/settings";
+import { boxOf, isCalm, keys } from "./keys";
+import { served } from "../parts/address";
+
+export const useCatalogue = () =>
+  useQuery({ queryKey: keys.catalogue, queryFn: () => must(api.GET("/api/catalogue")), staleTime: Infinity });
+
+export const useJobs = (binned: boolean) =>
+  useQuery({ queryKey: keys.jobs(binned), queryFn: () => must(api.GET("/api/jobs", { params: { query: { binned } } })) });
+
+export const useToday = (job: string) =>
+  useQuery({ queryKey: keys.of(job, "today"), queryFn: () => must(api.GET("/api/jobs/{job}/today", { params: { path: { job } } })) });
+
+export const useHead = (job: string) =>
+  useQuery({
+    queryKey: keys.of(job, "head"),
+    queryFn: () => must(api.GET("/api/jobs/{job}", { params: { path: { job } } })),
+    enabled: job !== "",
+  });
+
+export const useBoxes = (job: string) =>
+  useQuery({
+    queryKey: keys.of(job, "boxes"),
+    queryFn: () => must(api.GET("/api/jobs/{job}/boxes", { params: { path: { job } } })),
+    enabled: job !== "",
+  });
+
+/** States of a box in a Change. */
+export type State = NonNullable<Schemas["BoxState"]>;
+
+/** A box as it is recorded, as a Change plans it, or as it was at an earlier version. */
+export const useBox = (job: string, box: string, change: string | null = null, version: number | null = null, state: State = "Planned") =>
+  useQuery({
+    queryKey: change || version !== null ? keys.of(job, "state", box, change, version, state) : keys.box(job, box),
+    queryFn: () =>
+      must(
+        api.GET("/api/jobs/{job}/boxes/{box}", {
+          params: { path: { job, box }, query: { ...(change ? { change, state } : {}), ...(version !== null ? { version } : {}) } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+
+export const useChanges = (job: string) =>
+  useQuery({
+    queryKey: keys.of(job, "changes"),
+    queryFn: () => must(api.GET("/api/jobs/{job}/changes", { params: { path: { job } } })),
+    enabled: job !== "",
+  });
+
+/** What can hurt somebody now, over the whole job. */
+export const useStops = (job: string) =>
+  useQuery({
+    queryKey: keys.of(job, "stops"),
+    queryFn: () => must(api.GET("/api/jobs/{job}/stops", { params: { path: { job } } })),
+    enabled: job !== "",
+  });
+
+/** The punch list. */
+export const useVerdicts = (job: string) =>
+  useQuery({
+    queryKey: keys.of(job, "verdicts"),
+    queryFn: () => must(api.GET("/api/jobs/{job}/verdicts", { params: { path: { job } } })),
+  });
+
+/** Circuits and panels, judged. */
+export const useSupply = (job: string) =>
+  useQuery({
+    queryKey: keys.of(job, "supply"),
+    queryFn: () => must(api.GET("/api/jobs/{job}/supply", { params: { path: { job } } })),
+  });
+
+/** Where this person's proof of dead stands at a box. */
+export const useProof = (job: string, box: string, by: string) =>
+  useQuery({
+    queryKey: keys.of(job, "proof", box, by),
+    queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/proof", { params: { path: { job, box }, query: { by } } })),
+    refetchInterval: 60_000,
+  });
+
+export const useReadings = (job: string) =>
+  useQuery({
+    queryKey: keys.of(job, "readings"),
+    queryFn: () => must(api.GET("/api/jobs/{job}/readings", { params: { path: { job } } })),
+  });
+
+export const useReports = (job: string) =>
+  useQuery({
+    queryKey: keys.of(job, "reports"),
+    queryFn: () => must(api.GET("/api/jobs/{job}/reports", { params: { path: { job } } })),
+  });
+
+export const usePhotos = (job: string, box: string) =>
+  useQuery({
+    queryKey: keys.of(job, "photos", box),
+    queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/photos", { params: { path: { job, box } } })),
+  });
+
+export const useSteps = (job: string, box: string) =>
+  useQuery({
+    queryKey: keys.of(job, "steps", box),
+    queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/steps", { params: { path: { job, box } } })),
+  });
+
+export const useLog = (job: string, take = 50) =>
+  useQuery({
+    queryKey: keys.of(job, "log", take),
+    queryFn: () => must(api.GET("/api/jobs/{job}/log", { params: { path: { job }, query: { by: settings().who, take } } })),
+    enabled: job !== "",
+  });
+
+export const useOpenEnds = (job: string) =>
+  useQuery({
+    queryKey: keys.of(job, "ends"),
+    queryFn: () => must(api.GET("/api/jobs/{job}/open-ends", { params: { path: { job } } })),
+  });
+
+/** Ids of edits this screen sent: their answers are taken as they come, so hearing of them again asks nothing. */
+const own = new Set<string>();
+
+function ownId(prefix: string): string {
+  const id = newId(prefix);
+  own.add(id);
+  return id;
+}
+
+/** Lists and history are looked at again a moment after the picture has changed, ms. */
+const AFTER = 120;
+
+/** What an accepted edit brought goes straight to the screens that show it. */
+function take(client: QueryClient, job: string, answer: Schemas["EditAnswer"]) {
+  const within = answer.boxes.every((b) => {
+    const was = client.getQueryData<Schemas["BoxView"]>(keys.box(job, b.id));
+    return was !== undefined && replaceEqualDeep(was.cables, b.cables) === was.cables;
+  });
+  for (const box of answer.boxes) client.setQueryData(keys.box(job, box.id), box);
+  const { everything, boxes } = answer.changed;
+  const stale = (box: string) => everything || (boxes.includes(box) && !answer.boxes.some((b) => b.id === box));
+  const moved = !everything && within && boxes.length > 0 && boxes.length === answer.boxes.length;
+  setTimeout(() => {
+    void client.invalidateQueries({
+      queryKey: keys.job(job),
+      predicate: (q) => (boxOf(q.queryKey) !== null ? stale(boxOf(q.queryKey)!) : !(moved && isCalm(q.queryKey))),
+    });
+    void client.invalidateQueries({ queryKey: keys.job(job), predicate: (q) => isCalm(q.queryKey), refetchType: "none" });
+    void client.invalidateQueries({ queryKey: keys.jobs(), refetchType: "none" });
+  }, AFTER);
+}
+
+function tell(error: unknown) {
+  if (error instanceof Told && error.status === 409) {
+    const conflict = error.body as Schemas["Conflict"];
+    say(
+      words.conflict(
+        conflict.yours,
+        conflict.theirs.map((t) => `${t.by}: ${t.says}`),
+      ),
+      "stop",
+    );
+  } else {
+    say(error instanceof Error ? error.message : words.failed, "stop");
+  }
+}
+
+/** Does edits; a refusal or conflict is said aloud and what was typed stays. It never draws anything again by itself: the answer does. */
+export function useEdit(job: string) {
+  const client = useQueryClient();
+  return useMemo(() => {
+    const mutateAsync = async ({ edit, base }: { edit: Edit; base?: number }) => {
+      try {
+        const body = { id: ownId("e"), by: settings().who, base: base ?? null, edit };
+        const answer = await must(api.POST("/api/jobs/{job}/edits", { params: { path: { job } }, body }));
+        notifyManager.batch(() => take(client, job, answer));
+        return answer;
+      } catch (error) {
+        tell(error);
+        void client.invalidateQueries({ queryKey: keys.job(job) });
+        throw error;
+      }
+    };
+    return { mutateAsync, mutate: (asked: { edit: Edit; base?: number }) => void mutateAsync(asked).catch(() => undefined) };
+  }, [client, job]);
+}
+
+export function useStep(job: string, which: "undo" | "redo") {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: () => {
+      const init = { params: { path: { job } }, body: { id: ownId("s"), by: settings().who } };
+      return must(which === "undo" ? api.POST("/api/jobs/{job}/undo", init) : api.POST("/api/jobs/{job}/redo", init));
+    },
+    onSuccess: (answer) => {
+      take(client, job, answer);
+      say(which === "undo" ? words.undone : words.redone, "fine");
+    },
+    onError: tell,
+  });
+}
+
+/**
+ * Hears of other screens' edits and looks again at what they touched. Only while this screen is seen: a browser
+ * keeps few connections to one host, and hidden tabs must not hold them.
+ */
+export function useEvents(job: string) {
+  const client = useQueryClient();
+  useEffect(() => {
+    if (job === "") return;
+    let source: EventSource | undefined;
+    const heard = (event: Event) => {
+      const change = JSON.parse((event as MessageEvent<string>).data) as Schemas["JobChanged"];
+      if (own.has(change.editId)) return;
+      void client.invalidateQueries({
+        queryKey: keys.job(job),
+        predicate: (q) => {
+          const box = boxOf(q.queryKey);
+          if (box === null) return true;
+          const held = client.getQueryData<Schemas["BoxView"]>(q.queryKey);
+          const concerned = change.everything || change.boxes.includes(box);
+          return concerned && (held?.version ?? 0) < change.version;
+        },
+      });
+    };
+    const listen = () => {
+      const wanted = document.visibilityState === "visible";
+      if (wanted && !source) {
+        source = new EventSource(served.events(job));
+        source.addEventListener("changed", heard);
+      } else if (!wanted) leave();
+    };
+    const leave = () => {
+      source?.close();
+      source = undefined;
+    };
+    listen();
+    document.addEventListener("visibilitychange", listen);
+    window.addEventListener("pagehide", leave);
+    window.addEventListener("pageshow", listen);
+    return () => {
+      leave();
+      document.removeEventListener("visibilitychange", listen);
+      window.removeEventListener("pagehide", leave);
+      window.removeEventListener("pageshow", listen);
+    };
+  }, [job, client]);
+}

@@ -1,0 +1,29 @@
+/** Every address of the interface and every file the server gives, made in one place. */
+export const address = {
+  jobs: "/",
+  quick: (job = "") => (job ? `/quick?job=${job}` : "/quick"),
+  today: (job: string) => `/jobs/${job}`,
+  find: (job: string, text: string) => `/jobs/${job}?find=${encodeURIComponent(text)}`,
+  addBox: (job: string) => `/jobs/${job}?add=1`,
+  lists: (job: string) => `/jobs/${job}/lists`,
+  changes: (job: string) => `/jobs/${job}/changes`,
+  house: (job: string, lit = "") => `/jobs/${job}/house${lit && `#${lit}`}`,
+  book: (job: string) => `/jobs/${job}/book`,
+  log: (job: string) => `/jobs/${job}/log`,
+  box: (job: string, box: string, lit: readonly string[] = []) =>
+    `/jobs/${job}/boxes/${box}${lit.length > 0 ? `?lit=${encodeURIComponent(lit.join(","))}` : ""}`,
+  plan: (job: string, box: string, change: string) => `/jobs/${job}/boxes/${box}?plan=${change}`,
+  survey: (job: string, box: string, step = "") => `/jobs/${job}/boxes/${box}/survey${step && `?step=${step}`}`,
+};
+
+/** What is fetched as a file, sent as one, or listened to. */
+export const served = {
+  job: (job: string) => `/api/jobs/${job}/export`,
+  verdicts: (job: string) => `/api/jobs/${job}/verdicts.csv`,
+  boxes: (job: string) => `/api/jobs/${job}/boxes.csv`,
+  fill: (job: string, box: string) => `/api/jobs/${job}/boxes/${box}/fill.csv`,
+  photos: (job: string) => `/api/jobs/${job}/photos`,
+  photo: (job: string, sha: string) => `/api/jobs/${job}/photos/${sha}`,
+  events: (job: string) => `/api/jobs/${job}/events`,
+  meter: (job: string, query: URLSearchParams) => `/api/jobs/${job}/meter?${query}`,
+};
