@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
@@ -69,6 +70,7 @@ public sealed record BoxSummary(
 /// <param name="FarAt">What is at its other end.</param>
 /// <param name="Far">Where its other end is, in words; null when nobody knows.</param>
 /// <param name="FarBox">Id of the box its other end is in.</param>
+/// <param name="Like">What brings another like it in.</param>
 public sealed record CableView(
     string Run,
     RunSide Side,
@@ -79,6 +81,7 @@ public sealed record CableView(
     EndAt FarAt,
     string? Far,
     string? FarBox,
+    CableSpec Like,
     CableType Type,
     Fact<Length> Length,
     string? Sheath,
@@ -256,6 +259,7 @@ internal static class Answers
                 far.At,
                 farName,
                 far.At == EndAt.Box ? far.Id : null,
+                CableSpec.Like(run),
                 run.Type,
                 run.Length,
                 run.Sheath,

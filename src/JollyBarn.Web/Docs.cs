@@ -53,7 +53,9 @@ internal static class Docs
                 }
                 else if (type == typeof(Volume))
                 {
-                    Plain(schema, JsonSchemaType.Number, "Cubic inches.");
+                    // A mark is sent as it was read, and comes back in cubic inches.
+                    var typed = context.JsonPropertyInfo?.DeclaringType == typeof(Fact<Volume>) ? JsonSchemaType.String : 0;
+                    Plain(schema, JsonSchemaType.Number | typed, "Cubic inches, or text such as 295 ml.");
                 }
                 else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(ById<>))
                 {

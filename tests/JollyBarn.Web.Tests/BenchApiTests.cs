@@ -136,6 +136,39 @@ public sealed class BenchApiTests(Running running) : IClassFixture<Running>
         Assert.Empty((await running.GetAsync($"/api/jobs/{job}/boxes/b?version={first}"))!["cables"]!.AsArray());
     }
 
+    [Fact]
+    public async Task Another_cable_like_one_there_is_the_same_cable_whatever_its_kind_and_colours()
+    {
+        var job = await GfciAsync();
+        var odd = new CableSpec(CableType.Mc, 3, GroundKind.Insulated, Gauge.Awg(12), ["brown", "orange", "grey"], Gauge.Awg(14), true);
+        await running.EditAsync(job, new AddCable("b", "one", "e1", odd, EntrySide.Top));
+        var cables = (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["cables"]!.AsArray();
+        var like = cables.Single(c => (string)c!["run"]! == "one")!["like"]!;
+        var again = new JsonObject
+        {
+            ["do"] = "addCable",
+            ["box"] = "b",
+            ["run"] = "two",
+            ["entry"] = "e2",
+            ["cable"] = like.DeepClone(),
+        };
+        var (status, _) = await running.PostAsync(
+            $"/api/jobs/{job}/edits",
+            new JsonObject
+            {
+                ["id"] = "again",
+                ["by"] = "ann",
+                ["edit"] = again,
+            }
+        );
+        Assert.Equal(200, status);
+        var runs = running.Store.Find(job)!.Now.Job.Runs;
+        static JsonNode Built(Run run) => JsonSerializer.SerializeToNode(run with { A = RunEnd.Unknown, B = RunEnd.Unknown })!;
+        Assert.True(JsonNode.DeepEquals(Built(runs["one"]), Built(runs["two"])), Built(runs["two"]).ToJsonString());
+        Assert.Equal(CableType.Mc, runs["two"].Type);
+        Assert.Equal(["brown", "orange", "grey"], runs["two"].Conductors.Select(c => c.Colour));
+    }
+
     private static JsonObject Asked(Held held, string? change) =>
         new() { ["held"] = JsonSerializer.SerializeToNode(held, JsonSerializerOptions.Web), ["change"] = change };
 

@@ -32,6 +32,19 @@ public sealed record CableSpec(
         )
         ?? Colours?.Select(c => Refuse.BadText(c, field + ".colours")).FirstOrDefault(r => r is not null);
 
+    /// <summary>What a cable that is there is, so that another like it can be brought in.</summary>
+    public static CableSpec Like(Run run) =>
+        new(
+            run.Type,
+            run.Conductors.Count,
+            run.Ground,
+            run.Gauge,
+            [.. run.Conductors.Select(c => c.Colour)],
+            run.GroundGauge,
+            run.Conductors.Any(c => c.Stranded),
+            run.Metal
+        );
+
     internal Run ToRun() =>
         new()
         {

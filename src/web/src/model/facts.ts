@@ -9,7 +9,7 @@ export const measured = (text: string): Schemas["FactOfLength"] =>
 
 /** A volume read off a mark; nothing typed is unknown. The server reads it as it was typed ("295 ml"), and answers with cubic inches. */
 export const marked = (text: string): Schemas["FactOfVolume"] =>
-  text === "" ? { how: "Unknown" } : { how: "Marked", value: text as unknown as number, entered: text, ...stamp() };
+  text === "" ? { how: "Unknown" } : { how: "Marked", value: text, entered: text, ...stamp() };
 
 /** What was seen: one of a few. */
 export const seen = <T>(value: T) => ({ how: "Measured" as const, value, ...stamp() });

@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { words } from "../words";
 
 export type Question = {
   cables: Record<string, number>;
@@ -40,14 +41,14 @@ export function toSearch(q: Question): URLSearchParams {
 
 export function fromSearch(search: URLSearchParams): Question {
   const clamps = { internal: "Internal", outside: "Outside", flap: "Flap" } as const;
-  const edition = `Nec${search.get("edition") ?? "2023"}`;
+  const edition = (Object.keys(words.edition) as Question["edition"][]).find((e) => e === `Nec${search.get("edition")}`);
   return {
     cables: read(search.get("cables")),
     devices: read(search.get("front")),
     clamps: clamps[search.get("clamps") as keyof typeof clamps] ?? null,
     mark: (search.get("mark") ?? "").slice(0, 12),
     kind: (search.get("box") ?? "").slice(0, 40),
-    edition: edition === "Nec2017" || edition === "Nec2020" ? edition : "Nec2023",
+    edition: edition ?? blank.edition,
   };
 }
 

@@ -113,16 +113,15 @@ function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catal
   const [kinds, setKinds] = useState(false);
   const [devices, setDevices] = useState(false);
   const newest = view.cables.at(-1);
-  const last = newest ? newest.size.replace(", no ground", "/none") : null;
   const lastSide = view.box.entries?.[newest?.entry ?? ""]?.side ?? side;
-  const bring = (size: string, at = side) => {
+  const bring = (cable: Schemas["CableSpec"], at = side) => {
     const edits: OfBox[] = [
       ...(view.box.contents === "NotOpened" ? [{ do: "setContents" as const, contents: "Partial" as const }] : []),
       {
         do: "addCable" as const,
         run: newId("r"),
         entry: newId("k"),
-        cable: cableOf(size),
+        cable,
         side: at,
       },
     ];
@@ -150,9 +149,9 @@ function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catal
           onChange={setSide}
           options={Object.entries(words.sides) as [Schemas["EntrySide"], string][]}
         />
-        {last && (
-          <Button className="mt-2 w-full" onClick={() => bring(last, lastSide)}>
-            {w.same(last === "14-2/none" ? words.cable.OldTwoWire : last)}
+        {newest && newest.like.conductors > 0 && (
+          <Button className="mt-2 w-full" onClick={() => bring(newest.like, lastSide)}>
+            {w.same(newest.type === "OldTwoWire" ? words.cable.OldTwoWire : newest.size)}
           </Button>
         )}
         <div className="mt-2 grid grid-cols-3 gap-2">
@@ -161,7 +160,7 @@ function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catal
               key={s}
               type="button"
               className="figure min-h-14 rounded-xl border-2 border-ink bg-card text-lg font-bold"
-              onClick={() => bring(s)}
+              onClick={() => bring(cableOf(s))}
             >
               {s === "14-2/none" ? words.cable.OldTwoWire : s}
             </button>
