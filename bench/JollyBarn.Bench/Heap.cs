@@ -11,7 +11,7 @@ internal static class Heap
     {
         var folder = Directory.CreateTempSubdirectory("jolly-barn-bench-");
         var store = new JobStore(Path.Combine(folder.FullName, "bench.db"));
-        await using var app = Server.Build([], store, 0);
+        await using var app = Server.Build([], store, 0, Task.CompletedTask);
         await app.StartAsync();
         using var client = new HttpClient { BaseAddress = new Uri(app.Urls.First()) };
         await client.GetStringAsync(new Uri("/api/jobs", UriKind.Relative));

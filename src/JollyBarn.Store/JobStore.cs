@@ -35,12 +35,19 @@ public sealed class JobStore
         {
             Directory.CreateDirectory(System.IO.Path.GetDirectoryName(Path)!);
             using var db = Db();
-            var older = db.Database.GetAppliedMigrations().Any() && db.Database.GetPendingMigrations().Any();
-            CopyBeforeMigration(db);
-            db.Database.Migrate();
-            if (older)
+            if (db.Database.GetPendingMigrations().Any())
             {
-                RebuildProjections();
+                var older = db.Database.GetAppliedMigrations().Any();
+                if (older)
+                {
+                    CopyBeforeMigration(db);
+                }
+
+                db.Database.Migrate();
+                if (older)
+                {
+                    RebuildProjections();
+                }
             }
         }
         catch (Exception failure) when (failure is SqliteException or IOException or UnauthorizedAccessException or StoreException)
@@ -57,6 +64,16 @@ public sealed class JobStore
 
     /// <summary>A new context on the file.</summary>
     public JobDb Db() => new(options);
+
+    /// <summary>True when the file holds no job, not even in the bin.</summary>
+    public bool IsEmpty
+    {
+        get
+        {
+            using var db = Db();
+            return !db.Jobs.Any();
+        }
+    }
 
     public IReadOnlyList<JobRow> List(bool binned)
     {
@@ -332,15 +349,7 @@ public sealed class JobStore
 
     private void CopyBeforeMigration(JobDb db)
     {
-        if (
-            File.Exists(Path)
-            && new FileInfo(Path).Length > 0
-            && db.Database.GetAppliedMigrations().Any()
-            && db.Database.GetPendingMigrations().Any()
-        )
-        {
-            db.Database.ExecuteSqlRaw("PRAGMA wal_checkpoint(TRUNCATE)");
-            File.Copy(Path, $"{Path}.before-{clock.GetUtcNow():yyyyMMddHHmmss}", false);
-        }
+        db.Database.ExecuteSqlRaw("PRAGMA wal_checkpoint(TRUNCATE)");
+        File.Copy(Path, $"{Path}.before-{clock.GetUtcNow():yyyyMMddHHmmss}", false);
     }
 }

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using JollyBarn.OpenFile;
 using JollyBarn.Store;
 
@@ -21,19 +22,26 @@ public static class Demo
     private static string PictureFolder => Path.Combine(AppContext.BaseDirectory, "demo", "pictures");
 
     /// <summary>Puts the demo job into a data file that has no job yet, not even in the bin.</summary>
-    /// <exception cref="StoreException">The shipped file does not read.</exception>
+    /// <exception cref="StoreException">The shipped file does not read, or the store does not take it.</exception>
     public static void Seed(JobStore store)
     {
         ArgumentNullException.ThrowIfNull(store);
-        if (store.List(false).Count + store.List(true).Count > 0 || !File.Exists(FilePath))
+        if (!File.Exists(FilePath) || !store.IsEmpty)
         {
             return;
         }
 
-        var (file, refusal) = JobFiles.Read(File.ReadAllBytes(FilePath));
-        if (file is null || store.Import(file.Id, file, false, Pictures()) is not null)
+        try
         {
-            throw new StoreException($"The demo job shipped with the program does not read: {refusal?.Says}");
+            var file = JobFiles.Shipped(File.ReadAllBytes(FilePath));
+            if (store.Import(file.Id, file, false, Pictures()) is { } refusal)
+            {
+                throw new StoreException(refusal.Says);
+            }
+        }
+        catch (JsonException problem)
+        {
+            throw new StoreException($"The demo job shipped with the program does not read: {problem.Message}", problem);
         }
     }
 }

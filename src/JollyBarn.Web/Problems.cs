@@ -18,6 +18,10 @@ internal static class Problems
 
     public static IResult Missing(string what) => From(new($"There is no {what} at this address."), 404);
 
+    /// <summary>True for a request that does not read: it is answered, and nothing for a log.</summary>
+    public static bool IsOfTheSender(Exception failure) =>
+        failure is BadHttpRequestException or JsonException or NotSupportedException { Source: "System.Text.Json" };
+
     /// <summary>What escaped: a body that does not read is the sender's, trouble with the file is told, anything else is ours.</summary>
     public static Task Answer(HttpContext context)
     {

@@ -8,7 +8,8 @@ if (Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider")
     await using var documented = Server.Build(
         [],
         new JobStore(Path.Combine(Directory.CreateTempSubdirectory("jolly-barn-docs-").FullName, "docs.db")),
-        0
+        0,
+        Task.CompletedTask
     );
     await documented.RunAsync();
     return 0;

@@ -35,11 +35,13 @@ public static class Server
         try
         {
             using var store = new StoreHandle(asked);
-            await using var app = Build(args, store.Store, asked.Port);
+            var seeding = Task.Run(() => Demo.Seed(store.Store));
+            await using var app = Build(args, store.Store, asked.Port, seeding);
             await app.StartAsync();
             await Console.Out.WriteLineAsync(
                 $"Jolly Barn is at {app.Urls.First()}  (data: {(asked.Demo ? "a fresh demo, thrown away at the end" : store.Store.Path)})"
             );
+            await seeding;
             _ = Task.Run(Warm.Up);
             await app.WaitForShutdownAsync();
             return 0;
@@ -58,7 +60,8 @@ public static class Server
     }
 
     /// <summary>The web application over a store. Loopback only.</summary>
-    public static WebApplication Build(string[] args, JobStore store, int port)
+    /// <param name="ready">When it is done, the store has what it should have: what is asked of the API waits for it.</param>
+    public static WebApplication Build(string[] args, JobStore store, int port, Task ready)
     {
         var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
         builder.Configuration["urls"] = null;
@@ -83,7 +86,13 @@ public static class Server
         builder.Services.AddOpenApi("v1", Docs.Configure);
 
         var app = builder.Build();
-        app.UseExceptionHandler(handler => handler.Run(Problems.Answer));
+        app.UseExceptionHandler(
+            new ExceptionHandlerOptions
+            {
+                ExceptionHandler = Problems.Answer,
+                SuppressDiagnosticsCallback = failure => Problems.IsOfTheSender(failure.Exception),
+            }
+        );
         app.UseStatusCodePages(Problems.Bare);
         app.Use(
             (context, next) =>
@@ -95,9 +104,32 @@ public static class Server
                 return Loopback(context) ? next(context) : Problems.Write(context, 403, "This program answers only on this machine.", null);
             }
         );
+        app.UseWhen(
+            context => context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal),
+            asked =>
+                asked.Use(
+                    async (context, next) =>
+                    {
+                        await ready;
+                        await next(context);
+                    }
+                )
+        );
         app.UseResponseCompression();
         app.UseDefaultFiles();
-        app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = Cache });
+        app.UsePrecompressed();
+        var types = new FileExtensionContentTypeProvider { Mappings = { [".br"] = "application/octet-stream" } };
+        app.UseStaticFiles(
+            new StaticFileOptions
+            {
+                ContentTypeProvider = types,
+                OnPrepareResponse = file =>
+                {
+                    Cache(file);
+                    Precompressed.Say(file, types);
+                },
+            }
+        );
         app.MapOpenApi("/openapi/{documentName}.json");
         var api = app.MapGroup("/api").WithTags("Jolly Barn");
         api.MapBook();
@@ -137,7 +169,6 @@ public static class Server
         {
             throwaway = asked.Demo ? Directory.CreateTempSubdirectory("jolly-barn-demo-").FullName : null;
             Store = new JobStore(throwaway is null ? asked.Data : Path.Combine(throwaway, "demo.db"), catchUp: Telling.OldRulings.Named);
-            Demo.Seed(Store);
         }
 
         public JobStore Store { get; }

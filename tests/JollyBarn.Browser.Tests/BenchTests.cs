@@ -7,7 +7,7 @@ using OpenQA.Selenium.Interactions;
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>The open box as a picture one works on: by mouse, by finger, by keys, and as a list on a phone.</summary>
-public sealed class BenchTests(Site site) : IClassFixture<Site>
+public sealed class BenchTests(Site site)
 {
     private const string Picked = "to-window.a0";
     private const string Gfci = "bench-left";

@@ -3,7 +3,7 @@ using OpenQA.Selenium;
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>Everything without a pointer.</summary>
-public sealed class KeyboardTests(Site site) : IClassFixture<Site>
+public sealed class KeyboardTests(Site site)
 {
     [Fact]
     public void Quick_fit_palette_box_and_undo_by_keys_alone()

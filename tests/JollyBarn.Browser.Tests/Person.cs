@@ -7,60 +7,30 @@ using OpenQA.Selenium.Interactions;
 
 namespace JollyBarn.Browser.Tests;
 
-/// <summary>Somebody at a screen: headless Chromium from Debian, driven as a person would.</summary>
+/// <summary>Somebody at a screen, in a browser driven as a person would.</summary>
 public sealed class Person : IDisposable
 {
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(30);
-    private readonly string profile = Directory.CreateTempSubdirectory("jolly-barn-profile-").FullName;
+    private readonly HashSet<string> addresses = [];
 
     /// <summary>As somebody finds the page who has scrolled through it: what is out of sight is not laid out before.</summary>
     private const string Scrolled = "document.querySelectorAll('.when-seen').forEach(e => { e.style.contentVisibility = 'visible'; });";
 
-    public Person(int width = 1280, int height = 800, bool phone = false)
-    {
-        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
-        options.AddArguments(
-            "--headless",
-            "--no-sandbox",
-            "--disable-gpu",
-            "--disable-quic",
-            "--no-first-run",
-            "--disable-background-networking",
-            "--disable-component-update",
-            "--disable-sync",
-            $"--window-size={width},{height}",
-            $"--user-data-dir={profile}"
-        );
-        if (phone)
-        {
-            options.EnableMobileEmulation(
-                new OpenQA.Selenium.Chromium.ChromiumMobileEmulationDeviceSettings
-                {
-                    Width = width,
-                    Height = height,
-                    PixelRatio = 2,
-                    EnableTouchEvents = true,
-                    UserAgent = "phone",
-                }
-            );
-        }
-
-        Driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
-    }
+    public Person(int width = 1280, int height = 800, bool phone = false) => Driver = Browsers.Take(width, height, phone);
 
     public ChromeDriver Driver { get; }
 
     /// <summary>Taps or clicks so far.</summary>
     public int Taps { get; private set; }
 
-    public void Dispose()
-    {
-        Driver.Quit();
-        Driver.Dispose();
-        Directory.Delete(profile, true);
-    }
+    public void Dispose() => Browsers.GiveBack(Driver, addresses);
 
-    public void Go(string address) => Driver.Navigate().GoToUrl(new Uri(address));
+    public void Go(string address)
+    {
+        var at = new Uri(address);
+        addresses.Add(at.GetLeftPart(UriPartial.Authority));
+        Driver.Navigate().GoToUrl(at);
+    }
 
     /// <summary>Something a person could read or tap under this name: its label or its text.</summary>
     public IWebElement Find(string name, string within = "body") =>
@@ -180,7 +150,7 @@ public sealed class Person : IDisposable
     public IReadOnlyList<string> Texts(string script) => [.. ((IEnumerable<object>)Driver.ExecuteScript(script)!).Select(t => (string)t)];
 
     /// <summary>Waits until a text is on the page no longer.</summary>
-    public void Gone(string text) => Until(() => !Text.Contains(text, StringComparison.OrdinalIgnoreCase), $"\"{text}\" stayed");
+    public void Gone(string text) => Until(() => !Says(text), $"\"{text}\" stayed");
 
     /// <summary>Waits until something a selector finds says so in its text or its data-says.</summary>
     public void Sees(string text, string selector) =>
@@ -220,10 +190,13 @@ public sealed class Person : IDisposable
         Assert.Fail($"Tab never reached \"{name}\".");
     }
 
-    public void Sees(string text) =>
-        Until(() => Text.Contains(text, StringComparison.OrdinalIgnoreCase), () => $"\"{text}\" never came; the page says: {Text}");
+    public void Sees(string text) => Until(() => Says(text), () => $"\"{text}\" never came; the page says: {Text}");
 
     public string Text => (string?)Driver.ExecuteScript(Scrolled + "return document.body.innerText") ?? "";
+
+    private bool Says(string text) =>
+        Driver.ExecuteScript(Scrolled + "return document.body?.innerText.toLowerCase().includes(arguments[0].toLowerCase()) ?? false", text)
+            is true;
 
     /// <summary>Waits until something holds.</summary>
     public static void Wait(Func<bool> holds) => Until(() => holds(), "what was waited for never came");
@@ -241,18 +214,22 @@ public sealed class Person : IDisposable
     }
 
     /// <summary>Serious and critical findings of axe with the tags of WCAG 2.2 AA.</summary>
-    public IReadOnlyList<string> Axe()
+    /// <param name="all">False for those on colours alone.</param>
+    public IReadOnlyList<string> Axe(bool all)
     {
         Driver.ExecuteScript(Scrolled + File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "axe.min.js")) + ";window.axe=axe;");
         var found = (string?)
             Driver.ExecuteAsyncScript(
                 """
-                const done = arguments[0];
+                const [all, done] = arguments;
+                const asked = all ? { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }
+                  : { type: 'rule', values: ['color-contrast', 'link-in-text-block'] };
                 const bad = r => r.violations.filter(v => ['serious', 'critical'].includes(v.impact));
                 const where = n => n.target.join(' ') + ' ' + n.failureSummary.replace(/\s+/g, ' ');
-                axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+                axe.run(document, { runOnly: asked })
                   .then(r => done(JSON.stringify(bad(r).map(v => v.id + ': ' + v.nodes.slice(0, 3).map(where).join(' | ')))));
-                """
+                """,
+                all
             );
         return JsonSerializer.Deserialize<List<string>>(found!)!;
     }
@@ -327,7 +304,7 @@ public sealed class Person : IDisposable
                 return found;
             }
 
-            Thread.Sleep(40);
+            Thread.Sleep(80);
         }
 
         throw new TimeoutException(string.Create(CultureInfo.InvariantCulture, $"{otherwise()} (waited {Patience.TotalSeconds} s)"));

@@ -1,7 +1,7 @@
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>Screens around the Bench: two people at once, what does not read, Changes, the house, Quick fit in metric.</summary>
-public sealed class ScreenTests(Site site) : IClassFixture<Site>
+public sealed class ScreenTests(Site site)
 {
     [Fact]
     public async Task A_ring_put_on_a_square_box_adds_its_volume_and_comes_off_again()

@@ -1,16 +1,16 @@
 using System.Diagnostics;
 using System.Net.Http.Json;
+using JollyBarn.Testing;
 
-[assembly: CollectionBehavior(MaxParallelThreads = 2)]
+[assembly: AssemblyFixture(typeof(JollyBarn.Browser.Tests.Site))]
+[assembly: AssemblyFixture(typeof(JollyBarn.Browser.Tests.Browsers))]
+[assembly: Xunit.v3.Parallelization(Mode = Xunit.Sdk.ParallelMode.All, MaxThreads = 3)]
 
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>The built program, as <c>./start</c> runs it, on a data file of its own.</summary>
 public sealed class Site : IDisposable
 {
-    /// <summary>Folder of the project.</summary>
-    public static string Root { get; } = Above(new DirectoryInfo(AppContext.BaseDirectory));
-
     private readonly string folder = Directory.CreateTempSubdirectory("jolly-barn-site-").FullName;
     private readonly string[] arguments;
     private Process program;
@@ -20,9 +20,8 @@ public sealed class Site : IDisposable
 
     private Site(bool demo)
     {
-        var dll = Path.Combine(Root, ".build", "app", "JollyBarn.Web.dll");
         string[] data = demo ? ["--demo"] : ["--data", Path.Combine(folder, "data.db")];
-        arguments = [dll, .. data, "--port", "0"];
+        arguments = [Checkout.Program, .. data, "--port", "0"];
         program = Run();
         FirstAddress = Address;
     }
@@ -63,9 +62,6 @@ public sealed class Site : IDisposable
         program.Dispose();
         program = Run();
     }
-
-    private static string Above(DirectoryInfo folder) =>
-        File.Exists(Path.Combine(folder.FullName, "JollyBarn.slnx")) ? folder.FullName : Above(folder.Parent!);
 
     private Process Run()
     {

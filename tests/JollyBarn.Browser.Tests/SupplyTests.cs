@@ -3,7 +3,7 @@ using OpenQA.Selenium;
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>Circuits and the panel in the house.</summary>
-public sealed class SupplyTests(Site site) : IClassFixture<Site>
+public sealed class SupplyTests(Site site)
 {
     [Fact]
     public async Task A_breaker_that_held_on_a_short_is_a_stop_on_top_of_every_screen()

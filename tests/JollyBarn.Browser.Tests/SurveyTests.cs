@@ -1,11 +1,12 @@
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
+using JollyBarn.Testing;
 using OpenQA.Selenium;
 
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>The survey at the wall: phone, touch, few taps, nothing lost when the program is stopped in the middle.</summary>
-public sealed class SurveyTests(Site site) : IClassFixture<Site>
+public sealed class SurveyTests(Site site)
 {
     /// <summary>Three 14-2, a protective receptacle and a metal box in at most 40 taps apart from the proof of dead.</summary>
     [Fact]
@@ -245,7 +246,9 @@ public sealed class SurveyTests(Site site) : IClassFixture<Site>
         using var person = new Person();
         person.Go($"{site.Address}/jobs/{job}/boxes/east-bed?plan=upstairs");
         person.Sees("Add a picture");
-        person.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(Path.Combine(Site.Root, "demo", "pictures", "drying.jpg"));
+        person
+            .Driver.FindElement(By.CssSelector("input[type=file]"))
+            .SendKeys(Path.Combine(Checkout.Root, "demo", "pictures", "drying.jpg"));
         Person.Wait(() => person.Driver.FindElements(By.CssSelector("[aria-label='Pictures'] img")).Count == 2);
         using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
         var photos = (await client.GetFromJsonAsync<JsonArray>(new Uri($"/api/jobs/{job}/boxes/east-bed/photos", UriKind.Relative)))!;

@@ -3,7 +3,7 @@ using OpenQA.Selenium;
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>Around the boxes of a job: finding, adding from a template, copying, the bin, the palette, and paper.</summary>
-public sealed class TodayTests(Site site) : IClassFixture<Site>
+public sealed class TodayTests(Site site)
 {
     [Fact]
     public async Task A_box_from_a_template_is_copied_binned_and_brought_back()

@@ -1,5 +1,4 @@
 using JollyBarn.Wiring;
-using Xunit.Abstractions;
 
 namespace JollyBarn.Drawing.Tests;
 

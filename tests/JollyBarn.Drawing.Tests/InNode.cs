@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using JollyBarn.Testing;
 
 namespace JollyBarn.Drawing.Tests;
 
@@ -8,13 +9,7 @@ internal static class InNode
     /// <summary>Runs the script of this name beside the tests on the built module of the same name; what it writes.</summary>
     public static string Run(string name, string input)
     {
-        var root = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(root!.FullName, "JollyBarn.slnx")))
-        {
-            root = root.Parent;
-        }
-
-        var module = Path.Combine(root.FullName, ".build", "drawing", $"{name}.mjs");
+        var module = Path.Combine(Checkout.Root, ".build", "drawing", $"{name}.mjs");
         using var node = Process.Start(
             new ProcessStartInfo("node", [Path.Combine(AppContext.BaseDirectory, $"{name}.mjs"), module])
             {

@@ -5,6 +5,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using JollyBarn.Edits;
 using JollyBarn.Store;
+using JollyBarn.Testing;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
@@ -193,11 +194,7 @@ public sealed class DurabilityTests : IDisposable
 
     private static Process Program(string[] args) =>
         Process.Start(
-            new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "JollyBarn.Web.dll"), .. args])
-            {
-                RedirectStandardOutput = true,
-                RedirectStandardError = true,
-            }
+            new ProcessStartInfo("dotnet", [Checkout.Program, .. args]) { RedirectStandardOutput = true, RedirectStandardError = true }
         )!;
 
     private async Task<(Process Program, HttpClient Client)> StartAsync()

@@ -11,6 +11,33 @@ public sealed class EditFlowTests(Running running) : IClassFixture<Running>
 {
     private static AddCable Cable(string run) => new("b", run, $"k{run}", Jobs.Nm(14, 2));
 
+    /// <summary>A described box goes in as one edit, taken back as one; sent twice it is there once; what cannot be is a
+    /// sentence.</summary>
+    [Fact]
+    public async Task A_described_box_is_kept_as_one_edit()
+    {
+        var job = await running.JobAsync();
+        var post = """
+            {"id":"k1","by":"ann","box":"q","name":"Bench","says":"Kept: Bench","holds":{"kind":"nm-1g-18","clamps":"Flap",
+            "cables":[{"count":2,"gauge":"14","conductors":2}],"devices":[{"count":1,"kind":"receptacle"}]}}
+            """;
+        Assert.Equal(200, (await running.PostAsync($"/api/jobs/{job}/boxes", post)).Status);
+        Assert.Equal(200, (await running.PostAsync($"/api/jobs/{job}/boxes", post)).Status);
+        var box = (await running.GetAsync($"/api/jobs/{job}/boxes/q"))!;
+        // 314.16(B): 4 × 2.00 + 2.00 for grounds + 4.00 for the device.
+        Assert.Equal(14.0m, (decimal)box["report"]!["fill"]!["needed"]!["low"]!);
+        Assert.Equal(2, box["cables"]!.AsArray().Count);
+        Assert.Equal(200, (await running.PostAsync($"/api/jobs/{job}/undo", new { id = "u1", by = "ann" })).Status);
+        Assert.DoesNotContain("q", running.Store.Find(job)!.Now.Job.Boxes.Select(b => b.Key));
+
+        var (status, refused) = await running.PostAsync(
+            $"/api/jobs/{job}/boxes",
+            post.Replace("nm-1g-18", "gone", StringComparison.Ordinal)
+        );
+        Assert.Equal((422, "kind"), (status, (string)refused!["field"]!));
+        Assert.Equal(404, (await running.PostAsync("/api/jobs/nobody/boxes", post)).Status);
+    }
+
     [Fact]
     public async Task Posting_twice_does_it_once_and_answers_the_same()
     {

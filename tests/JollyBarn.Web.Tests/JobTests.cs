@@ -113,19 +113,13 @@ public sealed class JobTests(Running running) : IClassFixture<Running>
     [Fact]
     public async Task The_documents_are_served_and_the_kept_ones_are_current()
     {
-        var root = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(root!.FullName, "JollyBarn.slnx")))
-        {
-            root = root.Parent;
-        }
-
         Assert.Equal(
-            await File.ReadAllTextAsync(Path.Combine(root.FullName, "docs", "job.schema.json")),
+            await File.ReadAllTextAsync(Path.Combine(Checkout.Root, "docs", "job.schema.json")),
             await running.Client.GetStringAsync(new Uri("/schema/job.json", UriKind.Relative))
         );
         var served = await running.GetAsync("/openapi/v1.json");
         var kept = System.Text.Json.Nodes.JsonNode.Parse(
-            await File.ReadAllTextAsync(Path.Combine(root.FullName, "docs", "api", "openapi.json"))
+            await File.ReadAllTextAsync(Path.Combine(Checkout.Root, "docs", "api", "openapi.json"))
         );
         Assert.Equal(kept!["paths"]!.ToJsonString(), served!["paths"]!.ToJsonString());
     }

@@ -9,7 +9,7 @@ namespace JollyBarn.Web.Tests;
 /// <summary>The job as electricity over the web: asked as a what-if, never recorded, and refused with a sentence.</summary>
 public sealed class LiveTests(Running running) : IClassFixture<Running>, IAsyncLifetime
 {
-    public async Task InitializeAsync()
+    public async ValueTask InitializeAsync()
     {
         var file = new JobFile(JobFile.FormatName, JobFile.CurrentVersion, "house", SmallHouse.Receptacle(), SmallHouse.Receptacle(), []);
         using var body = new ByteArrayContent(JobFiles.Write(file));
@@ -17,7 +17,7 @@ public sealed class LiveTests(Running running) : IClassFixture<Running>, IAsyncL
         _ = await running.Client.PostAsync("/api/import", body);
     }
 
-    public Task DisposeAsync() => Task.CompletedTask;
+    public ValueTask DisposeAsync() => ValueTask.CompletedTask;
 
     private async Task<JsonElement> Ask(object asked, HttpStatusCode status = HttpStatusCode.OK, string at = "boxes/b/live")
     {

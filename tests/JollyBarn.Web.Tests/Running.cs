@@ -10,7 +10,7 @@ using Microsoft.AspNetCore.Builder;
 namespace JollyBarn.Web.Tests;
 
 /// <summary>The program in this process, on a file of its own and a free port.</summary>
-public sealed class Running : IAsyncLifetime, IAsyncDisposable
+public sealed class Running : IAsyncLifetime
 {
     private readonly string folder = Directory.CreateTempSubdirectory("jolly-barn-tests-").FullName;
     private WebApplication? app;
@@ -21,10 +21,10 @@ public sealed class Running : IAsyncLifetime, IAsyncDisposable
 
     public string File => Path.Combine(folder, "test.db");
 
-    public async Task InitializeAsync()
+    public async ValueTask InitializeAsync()
     {
         Store = new JobStore(File, catchUp: JollyBarn.Telling.OldRulings.Named);
-        app = Server.Build([], Store, 0);
+        app = Server.Build([], Store, 0, Task.CompletedTask);
         await app.StartAsync();
         Client = new HttpClient { BaseAddress = new Uri(app.Urls.First()) };
     }
@@ -36,15 +36,13 @@ public sealed class Running : IAsyncLifetime, IAsyncDisposable
         await InitializeAsync();
     }
 
-    public async Task DisposeAsync()
+    public async ValueTask DisposeAsync()
     {
         Client.Dispose();
         await app!.DisposeAsync();
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         Directory.Delete(folder, true);
     }
-
-    async ValueTask IAsyncDisposable.DisposeAsync() => await DisposeAsync();
 
     public async Task<(int Status, JsonNode? Body)> PostAsync(string path, object body)
     {

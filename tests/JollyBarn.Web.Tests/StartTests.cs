@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using System.Runtime.Versioning;
+using JollyBarn.Testing;
 
 namespace JollyBarn.Web.Tests;
 
@@ -62,13 +63,7 @@ public sealed class StartTests : IDisposable
 
     private async Task SaysAsync(string sentence)
     {
-        var root = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(root!.FullName, "start")))
-        {
-            root = root.Parent;
-        }
-
-        var call = new ProcessStartInfo(Path.Combine(tools, "bash"), [Path.Combine(root.FullName, "start")])
+        var call = new ProcessStartInfo(Path.Combine(tools, "bash"), [Path.Combine(Checkout.Root, "start")])
         {
             RedirectStandardError = true,
         };

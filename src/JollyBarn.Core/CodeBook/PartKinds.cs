@@ -47,6 +47,24 @@ public static class PartKinds
 
     public static PartKind? Find(string? id) => id is not null && ById.TryGetValue(id, out var kind) ? kind : null;
 
+    /// <summary>Rings and raised covers that open a square box to so many gangs.</summary>
+    public static IEnumerable<PartKind> RingsFor(BoxKind? kind, int gangs) =>
+        kind?.Shape == BoxShape.Square && gangs > 0
+            ? All.Where(p => p.Role is PartRole.Ring or PartRole.RaisedCover && p.Size == Size(kind) && p.Opens == gangs)
+            : [];
+
+    /// <summary>Extensions that go on a box and leave the opening its devices need.</summary>
+    public static IEnumerable<PartKind> ExtensionsFor(BoxKind? kind, int gangs) =>
+        kind is null || (kind.Shape == BoxShape.Device && kind.Material != BoxMaterial.Metal)
+            ? []
+            : All.Where(p =>
+                p.Role == PartRole.Extension
+                && p.Fits == kind.Shape
+                && (p.Opens is null ? p.Size == Size(kind) : p.Opens == kind.Gangs && gangs == kind.Gangs)
+            );
+
+    private static string Size(BoxKind kind) => kind.Width is { } width && width > Length.Inches(4) && kind.Gangs == 0 ? "4 11/16" : "4";
+
     private static IEnumerable<PartKind> Rings()
     {
         (string Rise, decimal One, decimal Two)[] rises =

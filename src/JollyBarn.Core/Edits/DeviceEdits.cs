@@ -9,6 +9,12 @@ internal static class DeviceGangs
 {
     public static int Wide(string kind) => DeviceKinds.Find(kind)?.GangsWide ?? 1;
 
+    /// <summary>The first gang that is free for this kind; 0 for what hangs on the box, 1 when nothing is free.</summary>
+    public static int Free(Box box, string kind) =>
+        Wide(kind) == 0
+            ? 0
+            : Enumerable.Range(1, Math.Max(1, box.OpenGangs)).FirstOrDefault(gang => Check(box, kind, gang, null) is null, 1);
+
     /// <summary>Refuses a device where no opening is, or where another stands.</summary>
     public static Refusal? Check(Box box, string kind, int gang, string? except)
     {
@@ -83,8 +89,8 @@ internal static class DeviceGangs
 }
 
 /// <summary>Puts a device in. Its own leads come along, loose, with ids made of the device's id and the lead's name.</summary>
-/// <param name="Gang">Leftmost gang it takes, from 1; 0 for what hangs on a canopy.</param>
-public sealed record AddDevice(string Box, string Id, string Kind, int Gang, string? Name = null) : BoxEdit(Box)
+/// <param name="Gang">Counted from the left, 1 and on; 0 for what hangs on the box; null for the first that is free.</param>
+public sealed record AddDevice(string Box, string Id, string Kind, int? Gang = null, string? Name = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.NewId(Id, box.Devices.Has(Id), "id")
@@ -94,7 +100,11 @@ public sealed record AddDevice(string Box, string Id, string Kind, int Gang, str
                 ? new Refusal("The id of a device is at most 40 characters, so that its leads can be named after it.", "id")
                 : null
         )
-        ?? (DeviceKinds.Find(Kind) is null ? Refuse.Missing("kind of device", Kind, "kind") : DeviceGangs.Check(box, Kind, Gang, null));
+        ?? (
+            DeviceKinds.Find(Kind) is null
+                ? Refuse.Missing("kind of device", Kind, "kind")
+                : DeviceGangs.Check(box, Kind, GangIn(box), null)
+        );
 
     protected override Box ApplyIn(Box box) =>
         DeviceGangs.WithOwnLeads(
@@ -105,7 +115,7 @@ public sealed record AddDevice(string Box, string Id, string Kind, int Gang, str
                     new Device
                     {
                         Kind = Kind,
-                        Gang = Gang,
+                        Gang = GangIn(box),
                         Name = Name,
                     }
                 ),
@@ -115,6 +125,8 @@ public sealed record AddDevice(string Box, string Id, string Kind, int Gang, str
         );
 
     protected override string TellIn(Box box) => $"{DeviceKinds.Find(Kind)?.Name ?? Kind} put in";
+
+    private int GangIn(Box box) => Gang ?? DeviceGangs.Free(box, Kind);
 }
 
 /// <summary>Swaps a device for another kind. What lies on a place the new one has too stays; the rest comes loose.</summary>

@@ -148,12 +148,13 @@ public static class Instead
             .Parts.Select(PartKinds.Find)
             .OfType<PartKind>()
             .FirstOrDefault(p => p.Role is PartRole.Ring or PartRole.RaisedCover);
-        var rings = RingsFor(kind, question.Gangs)
+        var rings = PartKinds
+            .RingsFor(kind, question.Gangs)
             .Where(r => r.Id != ringNow?.Id && (ringNow is null || r.Volume > ringNow.Volume))
             .Select(r => (PartKind?)r)
             .Prepend(null)
             .ToList();
-        var extensions = ExtensionsFor(kind, question.Gangs).Select(e => (PartKind?)e).Prepend(null).ToList();
+        var extensions = PartKinds.ExtensionsFor(kind, question.Gangs).Select(e => (PartKind?)e).Prepend(null).ToList();
         foreach (var (clamps, opens, clampSays) in clampWays)
         {
             foreach (var ring in rings)
@@ -201,11 +202,12 @@ public static class Instead
             _ => [kind.Clamps],
         };
         var needsRing = kind.Shape == BoxShape.Square && question.Gangs > 0;
-        var rings = needsRing ? RingsFor(kind, question.Gangs).Select(r => (PartKind?)r) : [(PartKind?)null];
+        var rings = needsRing ? PartKinds.RingsFor(kind, question.Gangs).Select(r => (PartKind?)r) : [(PartKind?)null];
         foreach (var ring in rings)
         {
             foreach (
-                var extension in ExtensionsFor(kind, question.Gangs)
+                var extension in PartKinds
+                    .ExtensionsFor(kind, question.Gangs)
                     .Where(e => e.InTable && kind.Shape is BoxShape.Square or BoxShape.Round or BoxShape.Pan)
                     .Select(e => (PartKind?)e)
                     .Prepend(null)
@@ -250,20 +252,6 @@ public static class Instead
         || kind.Depth is not { } depth
         || depth + (ring?.Depth ?? Length.Zero) + (extension?.Depth ?? Length.Zero) > device;
 
-    private static IEnumerable<PartKind> RingsFor(BoxKind? kind, int gangs) =>
-        kind?.Shape == BoxShape.Square && gangs > 0
-            ? PartKinds.All.Where(p => p.Role is PartRole.Ring or PartRole.RaisedCover && p.Size == Size(kind) && p.Opens == gangs)
-            : [];
-
-    private static IEnumerable<PartKind> ExtensionsFor(BoxKind? kind, int gangs) =>
-        kind is null || kind.Shape == BoxShape.Device && kind.Material != BoxMaterial.Metal
-            ? []
-            : PartKinds.All.Where(p =>
-                p.Role == PartRole.Extension
-                && p.Fits == kind.Shape
-                && (p.Opens is null ? p.Size == Size(kind) : p.Opens == kind.Gangs && gangs == kind.Gangs)
-            );
-
     /// <summary>The part with its article, or nothing.</summary>
     private static string A(PartKind? part) => part is null ? "" : $"{(Vowel(part.Name) ? "an" : "a")} {part.Name}";
 
@@ -272,6 +260,4 @@ public static class Instead
         name[0] is 'o' or 'u' or 'a' or 'e' or 'i'
         && !name.StartsWith("one", StringComparison.Ordinal)
         && !name.StartsWith("utility", StringComparison.Ordinal);
-
-    private static string Size(BoxKind kind) => kind.Width is { } width && width > Length.Inches(4) && kind.Gangs == 0 ? "4 11/16" : "4";
 }

@@ -81,6 +81,11 @@ public static class JobFiles
     /// <summary>The bytes of a file, UTF-8.</summary>
     public static byte[] Write(JobFile file) => [.. JsonSerializer.SerializeToUtf8Bytes(file, Lines), (byte)'\n'];
 
+    /// <summary>Reads a file that came with the program: it was checked when it was made.</summary>
+    /// <exception cref="JsonException">It is not a job file.</exception>
+    public static JobFile Shipped(ReadOnlySpan<byte> bytes) =>
+        JsonSerializer.Deserialize(bytes, Lines) ?? throw new JsonException("The file is empty.");
+
     /// <summary>Reads a file, or says why not and where.</summary>
     public static (JobFile? File, Refusal? Refusal) Read(ReadOnlySpan<byte> bytes)
     {

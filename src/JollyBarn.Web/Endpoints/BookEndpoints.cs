@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Inspection.Judging;
+using JollyBarn.Planning;
 using JollyBarn.Telling;
 using JollyBarn.Telling.Facts;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -16,7 +17,8 @@ public sealed record Catalogue(
     IReadOnlyList<Assumption> Assumptions,
     IReadOnlyList<FactKind> Facts,
     IReadOnlyList<InstrumentKind> Instruments,
-    IReadOnlyList<RuleKind> Rules
+    IReadOnlyList<RuleKind> Rules,
+    IReadOnlyList<BoxTemplate> Templates
 );
 
 /// <summary>A rule in a list.</summary>
@@ -38,7 +40,8 @@ internal static class BookEndpoints
                         Assumptions.All,
                         FactKind.All,
                         InstrumentKinds.All,
-                        [.. Inspector.All.Select(r => new RuleKind(r.Id, Teller.RuleName(r.Id), Teller.RuleWhy(r.Id)))]
+                        [.. Inspector.All.Select(r => new RuleKind(r.Id, Teller.RuleName(r.Id), Teller.RuleWhy(r.Id)))],
+                        BoxTemplate.All
                     )
                 )
             )

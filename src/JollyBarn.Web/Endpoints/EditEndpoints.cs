@@ -1,5 +1,7 @@
 using JollyBarn.Edits;
+using JollyBarn.Fill;
 using JollyBarn.Measures;
+using JollyBarn.Planning;
 using JollyBarn.Store;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -10,6 +12,13 @@ namespace JollyBarn.Web.Endpoints;
 
 /// <summary>An undo or redo; the id is the sender's, so that sending it twice does it once.</summary>
 public sealed record StepPost(string Id, string By);
+
+/// <summary>A described box that is to be put into a job; the id is the sender's.</summary>
+/// <param name="Box">Id of the new box.</param>
+/// <param name="Holds">What it is and holds.</param>
+/// <param name="Place">Id of its place in the job, or null.</param>
+/// <param name="Says">What the log calls it, or null.</param>
+public sealed record KeptBoxPost(string Id, string By, string Box, string Name, PlainBox Holds, string? Place = null, string? Says = null);
 
 /// <summary>Edits whose consequences are asked, each on its own. Nothing is kept.</summary>
 /// <param name="Change">A Change to ask on top of, or null for the present.</param>
@@ -34,6 +43,27 @@ internal static class EditEndpoints
             .ProducesProblem(422)
             .WithName("edit")
             .WithSummary("Does an edit. In the log and on the disk when this answers.");
+
+        api.MapPost("/jobs/{job}/boxes", (JobStore store, string job, KeptBoxPost kept) =>
+            {
+                if (store.Find(job) is not { } open)
+                {
+                    return Problems.Missing("job");
+                }
+
+                if (kept.Holds.Check() is { } refusal)
+                {
+                    return Problems.From(refusal);
+                }
+
+                var edits = KeptBox.Edits(kept.Holds, kept.Box, kept.Name, kept.Place);
+                return Tell(open, open.Post(new(kept.Id, kept.By, new Batch(edits, kept.Says))));
+            })
+            .Produces<EditAnswer>()
+            .Produces<Conflict>(409)
+            .ProducesProblem(422)
+            .WithName("keepBox")
+            .WithSummary("Puts a plainly described box into the job, as one edit.");
 
         api.MapPost("/jobs/{job}/undo", (JobStore store, string job, StepPost step) =>
                 store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, false)) : Problems.Missing("job")

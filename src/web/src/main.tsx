@@ -1,39 +1,34 @@
 import { notifyManager, QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { lazy, StrictMode, Suspense, type ComponentType } from "react";
 import { createRoot } from "react-dom/client";
-import { createBrowserRouter, RouterProvider } from "react-router";
+import { BrowserRouter, Route, Routes } from "react-router";
 import { setSettings } from "./api/settings";
 import { Shell } from "./frame/Shell";
 import "./theme.css";
 import { words } from "./words";
 
-const place = (load: () => Promise<{ default: ComponentType }>) => {
+const places: [path: string, load: () => Promise<{ default: ComponentType }>][] = [
+  ["/", () => import("./jobs/Jobs")],
+  ["/quick", () => import("./quick/QuickFit")],
+  ["/jobs/:job", () => import("./today/Today")],
+  ["/jobs/:job/boxes/:box", () => import("./box/BoxPage")],
+  ["/jobs/:job/boxes/:box/survey", () => import("./survey/Survey")],
+  ["/jobs/:job/lists", () => import("./lists/Lists")],
+  ["/jobs/:job/changes", () => import("./change/Changes")],
+  ["/jobs/:job/house", () => import("./house/House")],
+  ["/jobs/:job/book", () => import("./book/CodeBook")],
+  ["/jobs/:job/log", () => import("./log/Logbook")],
+];
+
+const routes = places.map(([path, load]) => {
   const Page = lazy(load);
-  return (
+  const page = (
     <Suspense fallback={<p className="text-ink-2">{words.loading}</p>}>
       <Page />
     </Suspense>
   );
-};
-
-const router = createBrowserRouter([
-  {
-    element: <Shell />,
-    children: [
-      { path: "/", element: place(() => import("./jobs/Jobs")) },
-      { path: "/quick", element: place(() => import("./quick/QuickFit")) },
-      { path: "/jobs/:job", element: place(() => import("./today/Today")) },
-      { path: "/jobs/:job/boxes/:box", element: place(() => import("./box/BoxPage")) },
-      { path: "/jobs/:job/boxes/:box/survey", element: place(() => import("./survey/Survey")) },
-      { path: "/jobs/:job/lists", element: place(() => import("./lists/Lists")) },
-      { path: "/jobs/:job/changes", element: place(() => import("./change/Changes")) },
-      { path: "/jobs/:job/house", element: place(() => import("./house/House")) },
-      { path: "/jobs/:job/book", element: place(() => import("./book/CodeBook")) },
-      { path: "/jobs/:job/log", element: place(() => import("./log/Logbook")) },
-      { path: "*", element: <p>{words.notFound}</p> },
-    ],
-  },
-]);
+  return <Route key={path} path={path} element={page} />;
+});
 
 const client = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 10_000 } },
@@ -45,7 +40,14 @@ setSettings({});
 createRoot(document.getElementById("root")!).render(
   <StrictMode>
     <QueryClientProvider client={client}>
-      <RouterProvider router={router} />
+      <BrowserRouter>
+        <Routes>
+          <Route element={<Shell />}>
+            {routes}
+            <Route path="*" element={<p>{words.notFound}</p>} />
+          </Route>
+        </Routes>
+      </BrowserRouter>
     </QueryClientProvider>
   </StrictMode>,
 );

@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, must, newId, type BoxView, type Schemas } from "../api/client";
-import { Ask, Button, Choice, Sheet } from "../parts/controls";
+import { Ask, Button, Choice } from "../parts/controls";
+import { Sheet } from "../parts/Sheet";
 import { inBox } from "../model/edits";
 import { cableOf } from "../model/question";
 import { words } from "../words";

@@ -367,7 +367,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
         />
       )}
       {adding?.what === "cable" && <AddCable job={job} view={view} edit={edit} entry={adding.entry} onClose={() => setAdding(null)} />}
-      <AddDevice view={view} catalogue={catalogue} edit={edit} open={adding?.what === "device"} onClose={() => setAdding(null)} />
+      <AddDevice catalogue={catalogue} edit={edit} open={adding?.what === "device"} onClose={() => setAdding(null)} />
     </section>
   );
 }

@@ -5,7 +5,8 @@ import { measured } from "../model/facts";
 import { deviceName, type Catalogue } from "../model/landing";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { useWouldBe } from "../model/useWouldBe";
-import { Ask, Button, Pick } from "../parts/controls";
+import { Ask, Button } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { KindPicker } from "../parts/KindPicker";
 import { fact, length } from "../parts/measure";
 import { words } from "../words";
@@ -113,34 +114,15 @@ export function DeviceThing({
 }
 
 /** A device put into the first gang that is free. */
-export function AddDevice({
-  view,
-  catalogue,
-  edit,
-  open,
-  onClose,
-}: {
-  view: BoxView;
-  catalogue: Catalogue;
-  edit: BoxEdit;
-  open: boolean;
-  onClose: () => void;
-}) {
+export function AddDevice({ catalogue, edit, open, onClose }: { catalogue: Catalogue; edit: BoxEdit; open: boolean; onClose: () => void }) {
   const { units } = useSettings();
-  const wide = (kind: string) => catalogue.devices.find((d) => d.id === kind)?.gangsWide ?? 1;
-  const free = () => {
-    const taken = Object.values(view.box.devices ?? {}).flatMap((d) =>
-      Array.from({ length: Math.max(1, wide(d.kind)) }, (_, i) => (d.gang ?? 0) + i),
-    );
-    return Array.from({ length: Math.max(1, view.openGangs) }, (_, i) => i + 1).find((g) => !taken.includes(g)) ?? 1;
-  };
   return (
     <KindPicker
       title={w.addDevice}
       open={open}
       onClose={onClose}
       kinds={kindsOf(catalogue, units)}
-      onPick={(kind) => void edit.send({ do: "addDevice", id: newId("d"), kind, gang: wide(kind) === 0 ? 0 : free() })}
+      onPick={(kind) => void edit.send({ do: "addDevice", id: newId("d"), kind })}
     />
   );
 }

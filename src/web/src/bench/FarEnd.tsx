@@ -3,7 +3,8 @@ import { useCatalogue, useHead } from "../model/job";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { FactRow } from "../model/FactRow";
 import { answered } from "../model/facts";
-import { Ask, Button, Pick } from "../parts/controls";
+import { Ask, Button } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { words } from "../words";
 
 const w = words.supply;

@@ -2,7 +2,8 @@ import { type BoxView } from "../api/client";
 import { jointName, type Catalogue } from "../model/landing";
 import type { EditOf } from "../model/edits";
 import type { BoxEdit } from "../model/useBoxEdit";
-import { Ask, Button, Pick } from "../parts/controls";
+import { Ask, Button } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { words } from "../words";
 
 const w = words.box;

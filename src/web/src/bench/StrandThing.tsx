@@ -3,7 +3,8 @@ import { useSettings } from "../api/settings";
 import { measured } from "../model/facts";
 import type { EditOf } from "../model/edits";
 import type { BoxEdit } from "../model/useBoxEdit";
-import { Ask, Button, Pick } from "../parts/controls";
+import { Ask, Button } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { fact } from "../parts/measure";
 import { words } from "../words";
 

@@ -4,7 +4,8 @@ import { useParams } from "react-router";
 import { api, must, type Edit, type Schemas } from "../api/client";
 import { useCatalogue, useEdit, useHead } from "../model/job";
 import { Rejudge } from "./Rejudge";
-import { Ask, Button, Choice, Pick } from "../parts/controls";
+import { Ask, Button, Choice } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { words } from "../words";
 import { keys } from "../model/keys";
 

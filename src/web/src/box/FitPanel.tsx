@@ -1,7 +1,7 @@
 import { memo } from "react";
 import type { BoxView } from "../api/client";
 import type { Sel } from "../bench/select";
-import { Term } from "../parts/controls";
+import { Term } from "../parts/Term";
 import { FitColumn } from "../parts/FitColumn";
 import { words } from "../words";
 import { sameBox } from "../model/sameBox";

@@ -1,7 +1,8 @@
 import { memo } from "react";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useOpenEnds } from "../model/job";
-import { Button, Pick } from "../parts/controls";
+import { Button } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { words } from "../words";
 import { sameBox } from "../model/sameBox";
 import type { BoxEdit } from "../model/useBoxEdit";

@@ -1,7 +1,8 @@
 import { useRef, useState } from "react";
 import { newId, type BoxView } from "../api/client";
 import { usePhotos } from "../model/job";
-import { Ask, Button, Pick, TakeOut } from "../parts/controls";
+import { Ask, Button, TakeOut } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 import type { BoxEdit } from "../model/useBoxEdit";

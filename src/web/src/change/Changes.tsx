@@ -3,7 +3,8 @@ import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, must, newId, type Edit, type Schemas } from "../api/client";
 import { useBoxes, useChanges, useEdit } from "../model/job";
-import { Ask, Button, Pick } from "../parts/controls";
+import { Ask, Button } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { words } from "../words";
 import { address } from "../parts/address";
 

@@ -3,7 +3,8 @@ import { useState } from "react";
 import { api, must, newId, type BoxView } from "../api/client";
 import { useChanges, useEdit, type State } from "../model/job";
 import type { BoxEdit } from "../model/useBoxEdit";
-import { Button, Pick } from "../parts/controls";
+import { Button } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { words } from "../words";
 import { keys } from "../model/keys";
 

@@ -44,10 +44,10 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       action("export", words.jobs.export, () => window.location.assign(served.job(job)));
     }
     action("jobs", words.home, to(address.jobs));
-    for (const j of jobs.data ?? []) action(`j${j.id}`, `${words.jobs.open} ${j.name}`, to(address.today(j.id)));
     for (const theme of ["light", "dark", "contrast"] as const)
       action(theme, words.palette.theme(words.settings[theme]), () => setSettings({ theme }));
     // Many, and so behind everything else.
+    for (const j of jobs.data ?? []) action(`j${j.id}`, `${words.jobs.open} ${j.name}`, to(address.today(j.id)));
     for (const b of boxes.data ?? [])
       all.push({
         key: `s${b.id}`,

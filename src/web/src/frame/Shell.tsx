@@ -1,15 +1,16 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
-import { Keyboard, MoreHorizontal, Redo2, Search, SunMoon, Undo2 } from "lucide-react";
+import { Redo2, Search, Undo2 } from "lucide-react";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { Link, NavLink, Outlet, useMatch, useNavigate } from "react-router";
 import { useEvents, useHead, useLog, useStep } from "../model/job";
-import { setSettings, useSettings } from "../api/settings";
 import { words } from "../words";
-import { Ask, Choice, Sheet } from "../parts/controls";
+import { Sheet } from "../parts/Sheet";
 import { Notices } from "../parts/Notices";
 import { StopBar } from "./StopBar";
 import { address } from "../parts/address";
+import { later } from "../parts/later";
 
+const LookSheet = lazy(() => import("./LookSheet"));
+const More = lazy(() => later(() => import("./More")));
 const Palette = lazy(() => import("./Palette"));
 
 const typing = (target: EventTarget | null) =>
@@ -90,31 +91,9 @@ export function Shell() {
             <span className="hidden md:inline">{words.find}</span>
             <kbd className="figure hidden text-ink-2 md:inline">/</kbd>
           </button>
-          <Menu>
-            <MenuButton aria-label={words.more} className="grid size-11 place-items-center rounded-xl border-2 border-ink">
-              <MoreHorizontal size={20} aria-hidden />
-            </MenuButton>
-            <MenuItems anchor={{ to: "bottom end", gap: 6 }} className="z-50 w-56 rounded-xl border-2 border-ink bg-card p-1 shadow-xl">
-              <MenuItem>
-                <button
-                  type="button"
-                  onClick={() => setLook(true)}
-                  className="flex min-h-11 w-full items-center gap-2 rounded-lg px-3 data-focus:bg-slate-wash"
-                >
-                  <SunMoon size={18} aria-hidden /> {words.look}
-                </button>
-              </MenuItem>
-              <MenuItem>
-                <button
-                  type="button"
-                  onClick={() => setKeys(true)}
-                  className="flex min-h-11 w-full items-center gap-2 rounded-lg px-3 data-focus:bg-slate-wash"
-                >
-                  <Keyboard size={18} aria-hidden /> {words.keys}
-                </button>
-              </MenuItem>
-            </MenuItems>
-          </Menu>
+          <Suspense fallback={<span className="size-11 rounded-xl border-2 border-ink" />}>
+            <More onLook={() => setLook(true)} onKeys={() => setKeys(true)} />
+          </Suspense>
         </div>
       </header>
       {job && <StopBar job={job} />}
@@ -134,7 +113,7 @@ export function Shell() {
           ))}
         </dl>
       </Sheet>
-      <LookSheet open={look} onClose={() => setLook(false)} />
+      <Suspense>{look && <LookSheet onClose={() => setLook(false)} />}</Suspense>
     </div>
   );
 }
@@ -184,44 +163,5 @@ function Steps({ job, undo, redo }: { job: string; undo: () => void; redo: () =>
         <Redo2 size={20} aria-hidden />
       </button>
     </>
-  );
-}
-
-function LookSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const now = useSettings();
-  return (
-    <Sheet title={words.look} open={open} onClose={onClose}>
-      <div className="flex flex-col gap-4">
-        <Choice
-          label={words.settings.theme}
-          value={now.theme}
-          onChange={(theme) => setSettings({ theme })}
-          options={[
-            ["light", words.settings.light],
-            ["dark", words.settings.dark],
-            ["contrast", words.settings.contrast],
-          ]}
-        />
-        <Choice
-          label={words.settings.units}
-          value={now.units}
-          onChange={(units) => setSettings({ units })}
-          options={[
-            ["inch", words.settings.inch],
-            ["metric", words.settings.metric],
-          ]}
-        />
-        <Choice
-          label={words.settings.hand}
-          value={now.hand}
-          onChange={(hand) => setSettings({ hand })}
-          options={[
-            ["right", words.settings.right],
-            ["left", words.settings.left],
-          ]}
-        />
-        <Ask label={words.settings.who} value={now.who} onKeep={(who) => who && setSettings({ who })} />
-      </div>
-    </Sheet>
   );
 }

@@ -1,7 +1,7 @@
 import { OctagonAlert } from "lucide-react";
 import { Link } from "react-router";
 import { useStops } from "../model/job";
-import { DoNow } from "../model/Verdict";
+import { DoNow } from "../model/DoNow";
 import { words } from "../words";
 import { whereIs } from "../parts/whereIs";
 

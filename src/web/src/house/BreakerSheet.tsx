@@ -1,6 +1,8 @@
 import { useState, type ReactNode } from "react";
 import type { Schemas } from "../api/client";
-import { Ask, Button, Choice, Pick, Sheet } from "../parts/controls";
+import { Ask, Button, Choice } from "../parts/controls";
+import { Pick } from "../parts/Pick";
+import { Sheet } from "../parts/Sheet";
 import { words } from "../words";
 import type { Chosen } from "../parts/breaker";
 

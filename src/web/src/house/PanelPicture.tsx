@@ -1,7 +1,8 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { settings } from "../api/settings";
-import { Ask, Pick, TakeOut } from "../parts/controls";
+import { Ask, TakeOut } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { words } from "../words";
 import { BreakerSheet } from "./BreakerSheet";
 import { keyOf, type Chosen } from "../parts/breaker";

@@ -1,6 +1,7 @@
 import { newId, type Schemas } from "../api/client";
 import { useSupply } from "../model/job";
-import { Ask, Pick, TakeOut } from "../parts/controls";
+import { Ask, TakeOut } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { words } from "../words";
 import { CircuitCard } from "./CircuitCard";
 import type { Send } from "../model/edits";

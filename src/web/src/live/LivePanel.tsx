@@ -1,7 +1,8 @@
 import { type BoxView, type Edit, type Schemas } from "../api/client";
 import { useEdit } from "../model/job";
 import { settings } from "../api/settings";
-import { Button, Pick } from "../parts/controls";
+import { Button } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { say } from "../parts/Notices";
 import { fromKey } from "../parts/breaker";
 import { words } from "../words";

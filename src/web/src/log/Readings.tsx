@@ -2,7 +2,8 @@ import { useState } from "react";
 import { newId, type Edit } from "../api/client";
 import { useBoxes, useCatalogue, useEdit, useReadings } from "../model/job";
 import { useSettings } from "../api/settings";
-import { Ask, Button, Choice, Pick } from "../parts/controls";
+import { Ask, Button, Choice } from "../parts/controls";
+import { Pick } from "../parts/Pick";
 import { words } from "../words";
 
 const w = words.readings;

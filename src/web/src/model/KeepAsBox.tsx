@@ -1,61 +1,19 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { useQueryClient } from "@tanstack/react-query";
-import { api, must, newId, Told, type Edit, type Schemas } from "../api/client";
-import { useHead, useJobs } from "./job";
-import { settings } from "../api/settings";
-import { Ask, Button, Pick, Sheet } from "../parts/controls";
+import { api, must, newId, Told } from "../api/client";
+import { keepBox, useHead, useJobs } from "./job";
+import { Ask, Button } from "../parts/controls";
+import { Pick } from "../parts/Pick";
+import { Sheet } from "../parts/Sheet";
 import { words } from "../words";
-import { cable, markOf, type Question } from "./question";
+import { plain, type Question } from "./question";
 import { address } from "../parts/address";
 
 const w = words.quickFit;
-const wide: Record<string, number> = { "range-receptacle": 2 };
 
-/** The edits that make a box of a question: the box, its cables at the top, its devices side by side. */
-export function editsOf(question: Question, box: string, name: string, place: string | null): Edit[] {
-  const devices = Object.entries(question.devices).flatMap(([kind, n]) => Array.from({ length: n }, () => kind));
-  const gangs = devices.reduce((sum, kind) => sum + (wide[kind] ?? 1), 0);
-  const kind = question.kind || `device-${Math.min(6, Math.max(1, gangs))}g`;
-  const mark = markOf(question);
-  const edits: Edit[] = [
-    {
-      do: "addBox",
-      id: box,
-      name,
-      kind,
-      place,
-      contents: "Complete",
-      ...(mark ? { mark: { how: "Marked", value: mark, entered: mark } } : {}),
-    } as Edit,
-  ];
-  if (question.clamps) edits.push({ do: "setClamps", box, clamps: { how: "Marked", value: question.clamps } } as Edit);
-  for (const [size, count] of Object.entries(question.cables)) {
-    const { gauge, conductors, grounds } = cable(size);
-    for (let i = 0; i < count; i++) {
-      const run = newId("r");
-      const spec = { type: grounds ? "NmB" : "OldTwoWire", gauge, conductors, ground: grounds ? "Bare" : "None" } as Schemas["CableSpec"];
-      edits.push({ do: "addCable", box, run, entry: newId("k"), cable: spec, side: i % 2 ? "Bottom" : "Top" } as Edit);
-    }
-  }
-  const square = question.kind.startsWith("square") || question.kind.includes("-square-");
-  if (square && gangs > 0 && gangs <= 2)
-    edits.push({
-      do: "addPart",
-      box,
-      id: newId("p"),
-      kind: `ring-${question.kind.includes("4-11/16") ? "4-11/16" : "4"}-${gangs}g-1/4`,
-      mark: { how: "NotApplicable" },
-    } as Edit);
-  let gang = 1;
-  for (const kindOf of devices) {
-    edits.push({ do: "addDevice", box, id: newId("d"), kind: kindOf, gang } as Edit);
-    gang += wide[kindOf] ?? 1;
-  }
-  return edits;
-}
-
-export function KeepAsBox({ question, job, onClose }: { question: Question; job: string; onClose: () => void }) {
+/** What the wall asked, put into a job as a box. */
+export default function KeepAsBox({ question, job, onClose }: { question: Question; job: string; onClose: () => void }) {
   const jobs = useJobs(false);
   const client = useQueryClient();
   const navigate = useNavigate();
@@ -75,8 +33,7 @@ export function KeepAsBox({ question, job, onClose }: { question: Question; job:
         await must(api.POST("/api/jobs", { body: { id, name: jobName || words.jobs.create } }));
       }
       const box = newId("b");
-      const edit = { do: "batch", name: `${w.keepAs}: ${name}`, edits: editsOf(question, box, name, place || null) } as Edit;
-      await must(api.POST("/api/jobs/{job}/edits", { params: { path: { job: id } }, body: { id: newId("e"), by: settings().who, edit } }));
+      await keepBox(id, { box, name, holds: plain(question), place: place || null, says: `${w.keepAs}: ${name}` });
       await client.invalidateQueries();
       void navigate(address.box(id, box));
     } catch (error) {

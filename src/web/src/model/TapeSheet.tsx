@@ -1,7 +1,8 @@
 import { useRef, useState, type PointerEvent } from "react";
 import type { Schemas } from "../api/client";
 import { setSettings, useSettings } from "../api/settings";
-import { Button, Sheet } from "../parts/controls";
+import { Button } from "../parts/controls";
+import { Sheet } from "../parts/Sheet";
 import { inches } from "../parts/measure";
 import { words } from "../words";
 import { TapePicture } from "./TapePicture";

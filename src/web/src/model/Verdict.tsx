@@ -1,3 +1,4 @@
+import { DoNow } from "./DoNow";
 import { useQuery } from "@tanstack/react-query";
 import { ChevronDown, ChevronUp, CircleAlert, CircleCheck, OctagonAlert, Ruler, Sparkles } from "lucide-react";
 import { useState } from "react";
@@ -31,17 +32,6 @@ export function Mark({ verdict, children }: { verdict: Schemas["Verdict"]; child
       <Icon size={16} aria-hidden className="shrink-0" /> {words.verdict[verdict]}
       {children}
     </span>
-  );
-}
-
-/** What to do now, in order. */
-export function DoNow({ steps }: { steps: readonly string[] }) {
-  return (
-    <ol className="mt-1 list-decimal pl-5 font-semibold" aria-label={w.now}>
-      {steps.map((s) => (
-        <li key={s}>{s}</li>
-      ))}
-    </ol>
   );
 }
 

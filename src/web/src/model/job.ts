@@ -176,13 +176,16 @@ function tell(error: unknown) {
 }
 
 /** Does edits; a refusal or conflict is said aloud and what was typed stays. It never draws anything again by itself: the answer does. */
+/** Puts a described box into a job; how it is laid out there is the server's to say. */
+export const keepBox = (job: string, box: Omit<Schemas["KeptBoxPost"], "id" | "by">) =>
+  must(api.POST("/api/jobs/{job}/boxes", { params: { path: { job } }, body: { ...box, id: ownId("e"), by: settings().who } }));
+
 export function useEdit(job: string) {
   const client = useQueryClient();
   return useMemo(() => {
-    const mutateAsync = async ({ edit, base }: { edit: Edit; base?: number }) => {
+    const done = async (asked: Promise<Schemas["EditAnswer"]>) => {
       try {
-        const body = { id: ownId("e"), by: settings().who, base: base ?? null, edit };
-        const answer = await must(api.POST("/api/jobs/{job}/edits", { params: { path: { job } }, body }));
+        const answer = await asked;
         notifyManager.batch(() => take(client, job, answer));
         return answer;
       } catch (error) {
@@ -191,7 +194,17 @@ export function useEdit(job: string) {
         throw error;
       }
     };
-    return { mutateAsync, mutate: (asked: { edit: Edit; base?: number }) => void mutateAsync(asked).catch(() => undefined) };
+    const mutateAsync = ({ edit, base }: { edit: Edit; base?: number }) =>
+      done(
+        must(
+          api.POST("/api/jobs/{job}/edits", {
+            params: { path: { job } },
+            body: { id: ownId("e"), by: settings().who, base: base ?? null, edit },
+          }),
+        ),
+      );
+    const keep = (box: Omit<Schemas["KeptBoxPost"], "id" | "by">) => done(keepBox(job, box));
+    return { mutateAsync, keep, mutate: (asked: { edit: Edit; base?: number }) => void mutateAsync(asked).catch(() => undefined) };
   }, [client, job]);
 }
 

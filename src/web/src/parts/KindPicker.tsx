@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { words } from "../words";
-import { Sheet } from "./controls";
+import { Sheet } from "./Sheet";
 
 export type Kind = { id: string; name: string; right?: string; group?: string; then?: string | undefined };
 

@@ -1,12 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { keepPreviousData } from "@tanstack/react-query";
 import { Link2, Minus, RotateCcw } from "lucide-react";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { useSearchParams } from "react-router";
 import { api, must } from "../api/client";
 import { useCatalogue } from "../model/job";
 import { useSettings } from "../api/settings";
-import { Button, Choice, Term } from "../parts/controls";
+import { Button, Choice } from "../parts/controls";
+import { Term } from "../parts/Term";
 import { FitColumn } from "../parts/FitColumn";
 import { InsteadList } from "../parts/InsteadList";
 import { KindPicker } from "../parts/KindPicker";
@@ -14,10 +15,10 @@ import { volume } from "../parts/measure";
 import { say } from "../parts/Notices";
 import { StillFits } from "../parts/StillFits";
 import { words } from "../words";
-import { KeepAsBox } from "../model/KeepAsBox";
 import { blank, fromSearch, isEmpty, plain, toSearch, type Question } from "../model/question";
 import { keys } from "../model/keys";
 
+const KeepAsBox = lazy(() => import("../model/KeepAsBox"));
 const usualCables = ["14-2", "14-3", "12-2", "12-3"];
 const moreCables = ["10-2", "10-3", "14-4", "12-4", "14-2/none", "12-2/none"];
 const usualDevices = ["receptacle", "switch", "protective", "dimmer"];
@@ -231,7 +232,7 @@ export default function QuickFit() {
           set({ kind: id, mark: "", clamps: question.clamps ?? catalogue.data?.boxes.find((b) => b.id === id)?.clamps ?? null })
         }
       />
-      {keeping && <KeepAsBox question={question} job={job} onClose={() => setKeeping(false)} />}
+      <Suspense>{keeping && <KeepAsBox question={question} job={job} onClose={() => setKeeping(false)} />}</Suspense>
     </div>
   );
 }

@@ -128,12 +128,7 @@ function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catal
     void edit.batch(words.box.addCable, edits);
   };
   const hangs = view.openGangs === 0;
-  const gang = () => {
-    const taken = Object.values(view.box.devices ?? {}).map((d) => d.gang ?? 0);
-    return Array.from({ length: view.openGangs }, (_, i) => i + 1).find((g) => !taken.includes(g)) ?? 1;
-  };
-  const put = (kind: string) =>
-    void edit.send({ do: "addDevice", id: newId("d"), kind, gang: catalogue.devices.find((d) => d.id === kind)?.yoke ? gang() : 0 });
+  const put = (kind: string) => void edit.send({ do: "addDevice", id: newId("d"), kind });
   const fits = DEVICES.filter((id) => hangs !== (catalogue.devices.find((d) => d.id === id)?.yoke ?? true));
   return (
     <div className="flex flex-col gap-5">

@@ -1,7 +1,9 @@
 import { useState } from "react";
 import { newId, type Edit, type Schemas } from "../api/client";
 import { useCatalogue, useEdit } from "../model/job";
-import { Ask, Button, Choice, Pick, Sheet } from "../parts/controls";
+import { Ask, Button, Choice } from "../parts/controls";
+import { Pick } from "../parts/Pick";
+import { Sheet } from "../parts/Sheet";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 

@@ -1,19 +1,17 @@
 import { Search } from "lucide-react";
 import { useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
-import { newId, type Edit } from "../api/client";
+import { newId } from "../api/client";
 import { useCatalogue, useEdit, useToday, useVerdicts } from "../model/job";
 import { useSettings } from "../api/settings";
 import { Button, Choice } from "../parts/controls";
 import { Empty } from "../parts/Empty";
 import { KindPicker } from "../parts/KindPicker";
 import { volume } from "../parts/measure";
-import { editsOf } from "../model/KeepAsBox";
 import { words } from "../words";
 import { BoxList } from "./BoxList";
 import { PunchList, type Sort } from "./PunchList";
 import { RoomSheet } from "./RoomSheet";
-import { templates } from "./templates";
 import { address, served } from "../parts/address";
 
 const w = words.todayPage;
@@ -43,6 +41,7 @@ export default function Today() {
   if (today.isPending) return <p className="text-ink-2">{words.loading}</p>;
   if (!today.data) return <p>{words.notFound}</p>;
   const data = today.data;
+  const templates = catalogue.data?.templates ?? [];
   const parts = find.toLowerCase().split(/\s+/).filter(Boolean);
   const has = (text: string) => parts.every((p) => text.toLowerCase().includes(p));
   const all = [...data.over, ...data.full, ...data.unknown, ...data.fine];
@@ -55,10 +54,8 @@ export default function Today() {
     const template = templates.find((t) => `template|${t.id}` === kind);
     const kindName = catalogue.data?.boxes.find((b) => b.id === kind)?.name ?? kind;
     const name = (template?.name ?? kindName).replace(/^./, (c) => c.toUpperCase());
-    const one = template
-      ? { do: "batch", name: `${w.template}: ${template.name}`, edits: editsOf(template.question, id, name, null) }
-      : { do: "addBox", id, name, kind };
-    await edit.mutateAsync({ edit: one as Edit });
+    if (template) await edit.keep({ box: id, name, holds: template.box, says: `${w.template}: ${template.name}` });
+    else await edit.mutateAsync({ edit: { do: "addBox", id, name, kind } });
     void navigate(address.box(job, id));
   };
   const kinds = [

@@ -1,0 +1,95 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Fill;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning;
+
+/// <summary>A plainly described box put into a job: cables in by turns at the top and the bottom, devices side by side, a ring where a
+/// square box holds a device and none was named.</summary>
+public static class KeptBox
+{
+    private const int MostGangs = 6;
+
+    /// <summary>Edits that make the box, in order; they are meant to be one batch.</summary>
+    /// <param name="plain">A description that passed its check.</param>
+    /// <param name="id">Id of the new box; those of its cables begin with it.</param>
+    public static IReadOnlyList<Edit> Edits(PlainBox plain, string id, string name, string? place)
+    {
+        var kind = plain.Kind ?? $"device-{Math.Clamp(plain.GangsNeeded(), 1, MostGangs)}g";
+        var mark = plain.Mark is { } value ? Fact<Volume>.Marked(value) : null;
+        List<Edit> edits = [new AddBox(id, name, kind, place, mark, Contents.Complete)];
+        if (plain.Clamps is { } clamps)
+        {
+            edits.Add(new SetClamps(id, new(Known.Marked, clamps)));
+        }
+
+        edits.AddRange(
+            plain
+                .Cables.SelectMany(c => Enumerable.Repeat(Spec(c), c.Count))
+                .Select((cable, i) => new AddCable(id, $"{id}-r{i}", $"k{i}", cable, i % 2 == 0 ? EntrySide.Top : EntrySide.Bottom))
+        );
+        var parts = plain.Parts.Count > 0 ? plain.Parts : [.. RingFor(kind, plain.GangsNeeded())];
+        edits.AddRange(
+            parts
+                .Where(p => p.Kind is not null)
+                .Select((p, i) => new AddPart(id, $"p{i}", p.Kind!, p.Mark is { } m ? Fact<Volume>.Marked(m) : Fact<Volume>.NotApplicable))
+        );
+        edits.AddRange(
+            plain
+                .Devices.SelectMany(d => Enumerable.Repeat(d.Kind ?? "receptacle", d.Count))
+                .Select((device, i) => new AddDevice(id, $"d{i}", device))
+        );
+        return edits;
+    }
+
+    private static CableSpec Spec(PlainCable cable) =>
+        cable.Grounds == 0
+            ? new(CableType.OldTwoWire, cable.Conductors, GroundKind.None, cable.Gauge)
+            : new(CableType.NmB, cable.Conductors, GroundKind.Bare, cable.Gauge, GroundGauge: cable.GroundGauge);
+
+    /// <summary>The flattest ring that opens a square box to so many gangs; none where no ring does.</summary>
+    private static IEnumerable<PlainPart> RingFor(string kind, int gangs) =>
+        PartKinds
+            .RingsFor(BoxKinds.Find(kind), gangs)
+            .Where(p => p.Role == PartRole.Ring)
+            .OrderBy(p => p.Depth ?? Length.Zero)
+            .Take(1)
+            .Select(p => new PlainPart(p.Id));
+}
+
+/// <summary>A box that comes up again and again, ready to be put into a job and changed there. <em>Practice</em>.</summary>
+public sealed record BoxTemplate(string Id, string Name, PlainBox Box)
+{
+    public static IReadOnlyList<BoxTemplate> All { get; } =
+    [
+        Fed("receptacle-15", "receptacle, fed through, 14-2", "nm-1g-18", 14, "receptacle"),
+        Fed("receptacle-20", "receptacle, fed through, 12-2", "nm-1g-20", 12, "receptacle"),
+        Fed("protective-20", "protective receptacle with one protected cable, 12-2", "nm-1g-22.5", 12, "protective"),
+        Fed("switch-neutral", "switch with neutral, 14-2 in and out", "nm-1g-18", 14, "switch"),
+        new(
+            "three-way",
+            "three-way switch, 14-2 and 14-3",
+            Made("nm-1g-20", ClampStyle.Flap, [new(1, Gauge.Awg(14), 2), new(1, Gauge.Awg(14), 3)], [new(1, "switch-3way")])
+        ),
+        new(
+            "two-switches",
+            "two switches, three 14-2",
+            Made("nm-2g-32", ClampStyle.Internal, [new(3, Gauge.Awg(14), 2)], [new(2, "switch")])
+        ),
+        new("junction", "junction in a 4 square, three 12-2", Made("square-4x2-1/8", ClampStyle.Outside, [new(3, Gauge.Awg(12), 2)], [])),
+    ];
+
+    private static BoxTemplate Fed(string id, string name, string kind, int gauge, string device) =>
+        new(id, name, Made(kind, ClampStyle.Flap, [new(2, Gauge.Awg(gauge), 2)], [new(1, device)]));
+
+    private static PlainBox Made(string kind, ClampStyle clamps, PlainCable[] cables, PlainDevice[] devices) =>
+        new()
+        {
+            Kind = kind,
+            Clamps = clamps,
+            Cables = cables,
+            Devices = devices,
+        };
+}
