@@ -66,11 +66,31 @@ public class CircuitWiringTests
     public void The_drop_is_that_of_the_shop_formula(int gauge, int mils, int feet)
     {
         var job = House(gauge, feet);
-        var drop = new CircuitLook(job, "c", job.Circuits["c"]).Farthest!;
+        var drop = new CircuitLook(job, "c").Farthest!;
         Assert.Equal(12, drop.Amperes);
         var volts = 2 * 12.9 * 12 * feet / mils;
         Assert.InRange(drop.Amperes * drop.Ohms, volts * 0.97, (volts * 1.03) + 0.3);
         Assert.InRange(drop.Share, 100 * volts * 0.97 / 120, (103 * volts / 120) + 0.3);
+    }
+
+    /// <summary>One cable is measured, the other is not: as the house assumes it the other is the longer, at no length the first is. What
+    /// is asked is the length of the other.</summary>
+    [Fact]
+    public void What_is_asked_lies_on_the_way_that_nobody_measured()
+    {
+        var job = SmallHouse
+            .Rows(2, 1)
+            .Do(
+                new EndAtPanel("r0.0", RunSide.B, "p"),
+                new EndAtPanel("r1.0", RunSide.B, "p"),
+                new SetRun("r1.0", Circuit: "c0", Length: Fact<Length>.Unknown),
+                new SetPractice(ElectricsBook.UnknownFeet.Key, "60")
+            );
+        var drop = new CircuitLook(job, "c0").Farthest!;
+        Assert.Equal(("b0.0", "b1.0"), (drop.Way.Box, drop.Assumed.Box));
+        Assert.Equal(["r1.0"], drop.Open);
+        var asked = SupplyVerdicts.Judge(new CircuitLook(job, "c0")).Single(f => f.Rule == "drop");
+        Assert.Equal((Verdict.Measure, "b1.0"), (asked.Verdict, asked.Box));
     }
 
     [Fact]
@@ -178,13 +198,7 @@ public class CircuitWiringTests
                 new JoinLeads("lamp", "hots", "twist-on-small", ["to-lamp.a0", "l.hot"], "hots"),
                 new NoteCircuit("c", "purpose", new Observation(Known.Measured, purpose))
             );
-        Assert.Equal(
-            verdict,
-            SupplyVerdicts
-                .Judge(job, new CircuitLook(job, "c", job.Circuits["c"]))
-                .Single(f => f is { Rule: "purpose", Of: "lamp/l" })
-                .Verdict
-        );
+        Assert.Equal(verdict, SupplyVerdicts.Judge(new CircuitLook(job, "c")).Single(f => f is { Rule: "purpose", Of: "lamp/l" }).Verdict);
     }
 
     /// <summary>UL 943 and its instructions: what is fed at its load terminals protects nothing, its own face neither.</summary>
@@ -267,7 +281,7 @@ public class CircuitWiringTests
     private static CircuitWiring Wiring(Job job) => CircuitWiring.Of(job, "c");
 
     private static ToldFinding Of(Job job, string rule) =>
-        new Teller(job, "c").Tell(SupplyVerdicts.Judge(job, new CircuitLook(job, "c", job.Circuits["c"])).Single(f => f.Rule == rule));
+        new Teller(job, "c").Tell(SupplyVerdicts.Judge(new CircuitLook(job, "c")).Single(f => f.Rule == rule));
 
     private static NoteFact Note(string key, string value) => new("b", "r", key, new Observation(Known.Measured, value));
 

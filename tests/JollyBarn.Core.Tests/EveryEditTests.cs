@@ -222,7 +222,8 @@ public class EveryEditTests
         (new TakeBackDone("plan", "d1"), new TakeBackDone("plan", "none")),
     ];
 
-    public static TheoryData<int> All() => [.. Enumerable.Range(0, Examples.Length)];
+    public static IEnumerable<TheoryDataRow<int>> All() =>
+        Examples.Select((e, i) => new TheoryDataRow<int>(i) { TestDisplayName = $"{i}: {e.Good.GetType().Name}" });
 
     [Fact]
     public void Every_kind_of_edit_has_an_example()

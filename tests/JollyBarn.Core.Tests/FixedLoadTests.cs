@@ -190,7 +190,7 @@ public class FixedLoadTests
 
     private static List<Finding> All(Job job) =>
         [
-            .. job.Circuits.SelectMany(c => SupplyVerdicts.Judge(job, new CircuitLook(job, c.Key, c.Value))),
-            .. job.Panels.SelectMany(p => SupplyVerdicts.Judge(job, new PanelLook(job, p.Key, p.Value))),
+            .. job.Circuits.SelectMany(c => SupplyVerdicts.Judge(new CircuitLook(job, c.Key))),
+            .. job.Panels.SelectMany(p => SupplyVerdicts.Judge(new PanelLook(job, p.Key))),
         ];
 }

@@ -181,7 +181,8 @@ public class RemedyTests
         new("plate-bonded", "two-wire", "box", "Put on a plate of plastic", "406.6(B)", Note("box", "plate-metal", "yes")),
     ];
 
-    public static TheoryData<int> All() => [.. Enumerable.Range(0, Cases.Count)];
+    public static IEnumerable<TheoryDataRow<int>> All() =>
+        Cases.Select((c, i) => new TheoryDataRow<int>(i) { TestDisplayName = $"{i}: {c.Rule}, {c.How}" });
 
     [Theory]
     [MemberData(nameof(All))]

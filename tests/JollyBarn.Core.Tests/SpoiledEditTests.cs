@@ -26,7 +26,7 @@ public class SpoiledEditTests
                 TypeInfoResolver = JobJson.Default.WithAddedModifier(NoNulls.Refused),
             }.GetTypeInfo(typeof(Edit));
 
-    public static TheoryData<int> Examples() => EveryEditTests.All();
+    public static IEnumerable<TheoryDataRow<int>> Examples() => EveryEditTests.All();
 
     [Theory]
     [MemberData(nameof(Examples))]

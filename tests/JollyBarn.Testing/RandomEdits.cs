@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
@@ -38,6 +39,56 @@ public sealed class RandomEdits(int seed)
         return InBox(job, id, job.Boxes[id]);
     }
 
+    /// <summary>An edit of what is around the boxes: rooms, walls, supply, where cables end, what the office accepted. It may or may not
+    /// be possible.</summary>
+    public Edit NextOfHouse(Job job) =>
+        random.Next(20) switch
+        {
+            0 => new PutPlace(
+                PlaceId(),
+                new Place($"Room {made++}", Some(Enum.GetValues<Wetness>()), Some<string?>([null, "kitchen", "bathroom", "loft"]))
+            ),
+            1 => new PutWall(WallId(), new Wall($"Wall {made++}", PlaceId()) { Layers = [new("panel", Long(2), random.Next(2) == 0)] }),
+            2 when job.Boxes.Count > 0 => new PlaceBox(Some(job.Boxes.Ids), PlaceId()),
+            3 when job.Boxes.Count > 0 => new SetBoxWall(Some(job.Boxes.Ids), WallId()),
+            4 => new PutSource(Some<string>(["s", "s2"]), new Source($"Source {made++}", Some(Enum.GetValues<SourceKind>()))),
+            5 when job.Panels.Count > 0 => Breakers(job, Some(job.Panels.Ids)),
+            6 when job.Circuits.Count > 0 => new PutCircuit(
+                Some(job.Circuits.Ids),
+                job.Circuits[Some(job.Circuits.Ids)] with
+                {
+                    Note = $"note {made++}",
+                }
+            ),
+            7 or 8 when job.Circuits.Count > 0 => Noted(job, Some(job.Circuits.Ids)),
+            9 or 10 when job.Panels.Count > 0 => Noted(Some(job.Panels)),
+            11 or 12 when job.Runs.Count > 0 => new SetRun(
+                Some(job.Runs.Ids),
+                Some<CableType?>([null, CableType.NmB, CableType.UfB]),
+                random.Next(2) == 0 ? Long(900) : null,
+                null,
+                random.Next(2) == 0 ? Some(job.Circuits.Ids.DefaultIfEmpty("")) : null
+            ),
+            13 when job.Runs.Count > 0 && job.Panels.Count > 0 => new EndAtPanel(Some(job.Runs.Ids), Side(), Some(job.Panels.Ids)),
+            14 when job.Runs.Count > 0 => new EndAtLoad(Some(job.Runs.Ids), Side(), $"heater {made++}"),
+            15 when job.Runs.Count > 0 => new LoseEnd(Some(job.Runs.Ids), Side()),
+            16 when job.Runs.Count > 0 && job.Boxes.Count > 0 => new ConnectRun(
+                Some(job.Boxes.Ids),
+                Some(job.Runs.Ids),
+                Side(),
+                Id("k"),
+                Some(Enum.GetValues<EntrySide>())
+            ),
+            17 => new SetProfile(job.Profile with { Edition = Some(Enum.GetValues<Edition>()) }),
+            18 => random.Next(2) == 0
+                ? new SetPractice(PracticeBook.LongLeads.Key, Some(PracticeBook.LongLeads.Choices).Value)
+                : new SetPractice(
+                    Some([ElectricsBook.DropLoad.Key, ElectricsBook.UnknownFeet.Key]),
+                    random.Next(10, 90).ToString(System.Globalization.CultureInfo.InvariantCulture)
+                ),
+            _ => Accepted(job),
+        };
+
     /// <summary>A job after so many edits; impossible ones are passed over.</summary>
     public Job Grow(Job job, int edits)
     {
@@ -48,6 +99,78 @@ public sealed class RandomEdits(int seed)
 
         return job;
     }
+
+    /// <summary>The office accepts something that is found now; where nothing is, something that is not.</summary>
+    private RecordRuling Accepted(Job job)
+    {
+        var box = Some(job.Boxes.Ids.DefaultIfEmpty("none"));
+        var found = job.Boxes.TryFind(box, out var there) ? Inspector.Judge(job, box, there) : [];
+        var about = found.Count > 0 ? Some(found) : null;
+        return new(
+            Id("o"),
+            new Ruling(
+                box,
+                about?.Rule ?? "box-fill",
+                about?.Of ?? Subjects.Box,
+                "what was found",
+                "may it stay",
+                "the office",
+                "2026-11-20",
+                about?.Case,
+                about?.Details.ToString()
+            )
+        );
+    }
+
+    private PutPanel Breakers(Job job, string id)
+    {
+        var panel = job.Panels[id];
+        var kept = panel.Breakers.Where(_ => random.Next(8) > 0);
+        return new(
+            id,
+            panel with
+            {
+                Name = $"Panel {made++}",
+                Breakers =
+                [
+                    .. kept.Select(b =>
+                        random.Next(2) == 0
+                            ? b
+                            : b with
+                            {
+                                Amperes = Some<decimal?>([null, 15, 20, 30]),
+                                Kind = Some(Enum.GetValues<BreakerKind>()),
+                                Circuit = Some(job.Circuits.Ids.DefaultIfEmpty(null!)),
+                            }
+                    ),
+                ],
+            }
+        );
+    }
+
+    private NoteCircuit Noted(Job job, string circuit) =>
+        Some(FactKeys.All.Where(f => f.Of == FactOf.Circuit)) is var fact && job.Circuits.Has(circuit)
+            ? new(circuit, fact.Id, Answered(fact))
+            : throw new InvalidOperationException();
+
+    private NotePanel Noted(KeyValuePair<string, Panel> panel)
+    {
+        var fact = Some(FactKeys.All.Where(f => f.Of is FactOf.Panel or FactOf.Breaker));
+        var of = fact.Of == FactOf.Panel ? Subjects.Panel : panel.Value.Breakers.Select(b => b.Key).DefaultIfEmpty("1").First();
+        return new(panel.Key, of, fact.Id, Answered(fact));
+    }
+
+    private Observation? Answered(FactKey fact)
+    {
+        var value = fact.Answers.Count > 0 ? Some(fact.Answers) : $"{random.Next(1, 30)}";
+        return random.Next(6) == 0 ? null : new Observation(Known.Measured, value, value, "tester");
+    }
+
+    private RunSide Side() => Some(Enum.GetValues<RunSide>());
+
+    private string PlaceId() => $"place{random.Next(3)}";
+
+    private string WallId() => $"wall{random.Next(3)}";
 
     private Edit InBox(Job job, string id, Box box) =>
         random.Next(32) switch
@@ -110,8 +233,7 @@ public sealed class RandomEdits(int seed)
             FactOf.Pigtail => box.Pigtails.Ids.FirstOrDefault() ?? "none",
             _ => box.Entries.Ids.FirstOrDefault() ?? "none",
         };
-        var value = kind.Answers.Count > 0 ? Some(kind.Answers) : $"{random.Next(1, 30)}";
-        return new(id, of, kind.Id, random.Next(6) == 0 ? null : new Observation(Known.Measured, value, value, "tester"));
+        return new(id, of, kind.Id, Answered(kind));
     }
 
     private CableSpec Cable() => Jobs.Nm(Some<int>([14, 12, 10]), random.Next(2, 4), random.Next(5) > 0);

@@ -1,58 +1,40 @@
 using System.Runtime.CompilerServices;
-using JollyBarn.CodeBook;
-using JollyBarn.Measures;
-using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics;
 
-/// <summary>How a circuit reaches one outlet, hot as in long use.</summary>
-/// <param name="Box">Box and device of the outlet, and its half.</param>
-/// <param name="Ohms">Out and back from the panel, Ω; null where hot or neutral does not reach it.</param>
-/// <param name="FaultAmperes">Current of hot held to ground there, A; null where hot or ground does not reach it.</param>
-/// <param name="Guards">Keys of what watches it for ground faults, here or upstream.</param>
-/// <param name="Over">Runs its current goes over, out, back or by the ground.</param>
-public sealed record OutletWay(
-    string Box,
-    string Device,
-    string Half,
-    double? Ohms,
-    double? FaultAmperes,
-    IReadOnlyList<string> Guards,
-    IReadOnlyList<string> Over
-)
-{
-    /// <summary>Box and device as one name.</summary>
-    public string Of => $"{Box}/{Device}";
-
-    /// <summary>Its device, for a verdict to name.</summary>
-    public Thing Thing => Thing.Device(Device, Box);
-}
-
 /// <summary>A circuit as the network it is part of: its own cables and boxes, and whatever goes on from them.</summary>
-public sealed class CircuitWiring
+public sealed partial class CircuitWiring
 {
     private static readonly ConditionalWeakTable<ById<Run>, ILookup<string, string>> RunsInBoxes = [];
 
-    private readonly Job job;
     private readonly string circuit;
-    private readonly HashSet<string> runs;
-    private readonly HashSet<string> boxes;
     private readonly Lazy<Job> part;
     private readonly Lazy<Live> wires;
 
-    private CircuitWiring(Job job, string circuit, HashSet<string>? inBoxes = null)
+    private CircuitWiring(Job whole, string circuit, IReadOnlySet<string> runs, IReadOnlySet<string> boxes)
     {
-        (this.job, this.circuit) = (job, circuit);
-        boxes = inBoxes ?? new(StringComparer.Ordinal);
-        runs = inBoxes is not null
-            ? [.. job.Runs.Ids]
-            : job.Runs.Where(r => r.Value.Circuit == circuit).Select(r => r.Key).ToHashSet(StringComparer.Ordinal);
+        this.circuit = circuit;
+        Records =
+        [
+            whole.Profile,
+            whole.Practice,
+            whole.Sources,
+            whole.Panels,
+            whole.Circuits,
+            .. runs.Order(StringComparer.Ordinal).Select(r => whole.Runs[r]),
+            .. boxes.Order(StringComparer.Ordinal).Select(b => whole.Boxes[b]),
+        ];
         part = new(() =>
-            job with
+            Job.Blank(whole.Name) with
             {
-                Runs = job.Runs.Each((id, run) => runs.Contains(id) ? run : null),
-                Boxes = job.Boxes.Each((id, box) => boxes.Contains(id) ? box : null),
+                Profile = whole.Profile,
+                Practice = whole.Practice,
+                Sources = whole.Sources,
+                Panels = whole.Panels,
+                Circuits = whole.Circuits,
+                Runs = whole.Runs.Each((id, run) => runs.Contains(id) ? run : null),
+                Boxes = whole.Boxes.Each((id, box) => boxes.Contains(id) ? box : null),
             }
         );
         wires = new(() => Live.Fresh(Part, Wires()));
@@ -62,117 +44,42 @@ public sealed class CircuitWiring
     /// recorded circuit.</summary>
     public static CircuitWiring Of(Job job, string circuit)
     {
-        var found = new CircuitWiring(job, circuit);
+        var runs = job.Runs.Where(r => r.Value.Circuit == circuit).Select(r => r.Key).ToHashSet(StringComparer.Ordinal);
+        var boxes = new HashSet<string>(StringComparer.Ordinal);
         var inBoxes = RunsInBoxes.GetValue(job.Runs, all =>
             all.SelectMany(r => Ends(r.Value).Select(b => (Box: b, Run: r.Key))).ToLookup(x => x.Box, x => x.Run, StringComparer.Ordinal)
         );
-        var ahead = new Queue<string>(found.runs);
+        var ahead = new Queue<string>(runs);
         while (ahead.Count > 0)
         {
             var run = job.Runs[ahead.Dequeue()];
             foreach (
                 var box in run.Circuit is null || run.Circuit == circuit
-                    ? Ends(run).Where(b => job.Boxes.Find(b) is { Binned: false } && found.boxes.Add(b))
+                    ? Ends(run).Where(b => job.Boxes.Find(b) is { Binned: false } && boxes.Add(b))
                     : []
             )
             {
-                foreach (var next in inBoxes[box].Where(found.runs.Add))
+                foreach (var next in inBoxes[box].Where(runs.Add))
                 {
                     ahead.Enqueue(next);
                 }
             }
         }
 
-        return found;
+        return new(job, circuit, runs, boxes);
     }
 
-    /// <summary>The job with only the boxes and runs that are in it.</summary>
+    /// <summary>The job with only the boxes and runs that are in it, the supply, the book and the practice.</summary>
     public Job Part => part.Value;
 
-    /// <summary>The records of those boxes and runs.</summary>
-    public IEnumerable<object> Records =>
-        [.. runs.Order(StringComparer.Ordinal).Select(r => job.Runs[r]), .. boxes.Order(StringComparer.Ordinal).Select(b => job.Boxes[b])];
+    /// <summary>The records that part is made of, and so all that anything said of it depends on.</summary>
+    public IReadOnlyList<object> Records { get; }
 
     /// <summary>True when runs of other circuits, or of none that is recorded, meet it in a box.</summary>
-    public bool Mixed => runs.Any(r => job.Runs[r].Circuit != circuit);
-
-    /// <summary>Runs on the way to an outlet that nobody measured, gauged or followed to where they come from.</summary>
-    public IReadOnlyList<string> Open(OutletWay way) =>
-        [
-            .. way.Over.Where(r =>
-                Part.Runs[r] is var run
-                && (run.Length.OrNull is null || (run.Gauge is null && run.Conductors.Any(c => c.Gauge is null)) || ComesFromUnknown(run))
-            ),
-        ];
+    public bool Mixed => Part.Runs.Values.Any(r => r.Circuit != circuit);
 
     /// <summary>True when no cable of it comes from where nobody has looked.</summary>
     public bool Followed => !Part.Runs.Values.Any(ComesFromUnknown);
-
-    /// <summary>Every receptacle that hangs on the circuit, with its way from the panel.</summary>
-    /// <param name="least">Count a cable nobody measured as having no length: no measurement can make the way shorter.</param>
-    public IReadOnlyList<OutletWay> Ways(bool least = false)
-    {
-        var live = least ? Live.Fresh(Shortest(), Wires()) : wires.Value;
-        var (hots, neutrals, grounds) = (
-            Reached(live, Hots()),
-            Reached(live, job.Panels.Ids.Select(Points.NeutralBar)),
-            Reached(live, job.Panels.Ids.Select(Points.GroundBar))
-        );
-        var guarded = Guarded(live, hots);
-        var volts = live.Set(ElectricsBook.LegVolts);
-        var ways = new List<OutletWay>();
-        foreach (var (box, device, half, hot) in Faces(live).Where(f => hots.Contains(f.Hot)))
-        {
-            var (neutral, ground) = (Points.Face(box, device, half + "neutral"), Points.Face(box, device, half + "ground"));
-            var over = new SortedSet<string>(StringComparer.Ordinal);
-            double? ohms = neutrals.Contains(neutral)
-                ? Math.Max(0, Loop(live, hot, neutral, over) - live.Set(ElectricsBook.SourceOhms))
-                : null;
-            double? fault = grounds.Contains(ground) ? volts / Loop(live, hot, ground, over) : null;
-            ways.Add(new(box, device, half, ohms, fault, [.. guarded.Where(g => g.Value.Contains(hot)).Select(g => g.Key)], [.. over]));
-        }
-
-        return ways;
-    }
-
-    /// <summary>A guard as people call it.</summary>
-    public string GuardName(string key) =>
-        key.Split(':') is ["gfci", var at] && at.Split('/') is [var box, _]
-            ? $"the protective receptacle of {Part.Boxes.Find(box)?.Name}"
-            : "its breaker";
-
-    /// <summary>Ω of a way if every run it goes over were one gauge thicker; null where one of them is as thick as they come
-    /// here.</summary>
-    public double? Thicker(OutletWay way)
-    {
-        var next = new Dictionary<int, int>
-        {
-            [14] = 12,
-            [12] = 10,
-            [10] = 8,
-            [8] = 6,
-        };
-        Gauge? Step(Gauge? gauge) => gauge is { } g && next.TryGetValue(g.Number, out var thicker) ? Gauge.Awg(thicker) : null;
-        if (way.Over.Any(r => Step(Part.Runs[r].Gauge) is null))
-        {
-            return null;
-        }
-
-        var thick = Part with
-        {
-            Runs = Part.Runs.Each(
-                (id, run) =>
-                    way.Over.Contains(id)
-                        ? run with
-                        {
-                            Gauge = Step(run.Gauge),
-                            Conductors = [.. run.Conductors.Select(c => c with { Gauge = null })],
-                        }
-                        : run
-            ),
-        };
-        return new CircuitWiring(thick, circuit, boxes).Ways().FirstOrDefault(w => w.Of == way.Of && w.Half == way.Half)?.Ohms;
-    }
 
     /// <summary>Runs a hot of the circuit reaches, through switches either way.</summary>
     public IReadOnlySet<string> Reaches()
@@ -191,17 +98,20 @@ public sealed class CircuitWiring
     /// <summary>Other circuits whose conductors of this use are joined to this one's, the panel apart.</summary>
     public IReadOnlySet<string> JoinedTo(ConductorUse use)
     {
-        var others = runs.Where(r => job.Runs[r].Circuit is { } other && other != circuit).ToHashSet(StringComparer.Ordinal);
+        var others = Part
+            .Runs.Where(r => r.Value.Circuit is { } other && other != circuit)
+            .Select(r => r.Key)
+            .ToHashSet(StringComparer.Ordinal);
         if (others.Count == 0)
         {
             return others;
         }
 
         static bool Outside(Link l) => l.Conducts && l.Kind is not (LinkKind.Bond or LinkKind.Breaker) && !AtBar(l.From) && !AtBar(l.To);
-        var joined = wires.Value.Plan.Reach(Conductors(r => job.Runs[r].Circuit == circuit, use).Select(c => c.Point), Outside);
+        var joined = wires.Value.Plan.Reach(Conductors(r => Part.Runs[r].Circuit == circuit, use).Select(c => c.Point), Outside);
         return Conductors(others.Contains, use)
             .Where(c => joined.Contains(c.Point))
-            .Select(c => job.Runs[c.Run].Circuit!)
+            .Select(c => Part.Runs[c.Run].Circuit!)
             .ToHashSet(StringComparer.Ordinal);
     }
 
@@ -211,7 +121,7 @@ public sealed class CircuitWiring
     {
         // Where something is not recorded it may carry the rest; along a tree with one root there is one way only.
         var between = Part.Runs.Values.Count(r => r.A.IsBox && r.B.IsBox);
-        if (!Complete || (!Mixed && between < boxes.Count && Part.Runs.Values.Count(ComesFromSupply) < 2))
+        if (!Complete || (!Mixed && between < Part.Boxes.Count && Part.Runs.Values.Count(ComesFromSupply) < 2))
         {
             return new Dictionary<string, double>();
         }
@@ -251,28 +161,6 @@ public sealed class CircuitWiring
         return found;
     }
 
-    /// <summary>Ω between two points, and the runs a current between them goes over.</summary>
-    private double Loop(Live live, string a, string b, SortedSet<string> over)
-    {
-        const double some = 1e-3;
-        var response = live.Solved.RespondTo(live.At(a), live.At(b));
-        foreach (var (id, run) in Part.Runs)
-        {
-            for (var i = 0; i <= run.Conductors.Count && !over.Contains(id); i++)
-            {
-                if (
-                    live.Plan.Find(RunPlan.Wire(id, i)) is { } wire
-                    && ((response[live.At(wire.From)] - response[live.At(wire.To)]) / wire.Ohms).Magnitude > some
-                )
-                {
-                    over.Add(id);
-                }
-            }
-        }
-
-        return (response[live.At(a)] - response[live.At(b)]).Magnitude;
-    }
-
     private static IEnumerable<string> Ends(Run run) => new[] { run.A, run.B }.Where(e => e.At == EndAt.Box).Select(e => e.Id!);
 
     /// <summary>True for what is in a panel: its bars, and the screws of its breakers.</summary>
@@ -301,63 +189,20 @@ public sealed class CircuitWiring
     private static bool ComesFromUnknown(Run run) =>
         (run.A.At == EndAt.Unknown && run.B.Feeds == Feeds.FeedsIn) || (run.B.At == EndAt.Unknown && run.A.Feeds == Feeds.FeedsIn);
 
-    private Job Shortest() =>
-        Part with
-        {
-            Practice = job.Practice.With(ElectricsBook.UnknownFeet.Key, "0"),
-            Runs = Part.Runs.Each((_, run) => run.Gauge is null ? run with { Length = Fact<Length>.Unknown } : run),
-        };
-
     private Dictionary<string, bool> AllOn() =>
-        job
+        Part
             .Panels.SelectMany(p => p.Value.Breakers.Select(b => $"{p.Key}/{b.Key}"))
             .Distinct()
             .ToDictionary(k => k, _ => true, StringComparer.Ordinal);
 
     private IEnumerable<string> Hots() =>
-        job.Panels.SelectMany(p =>
+        Part.Panels.SelectMany(p =>
             p.Value.Breakers.Where(b => b.Circuit == circuit)
                 .SelectMany(b => Enumerable.Range(0, b.Poles).Select(i => Points.Pole(p.Key, b.Key, i)))
         );
 
     private static Reached Reached(Live live, IEnumerable<string> from) =>
         live.Plan.Reach(from, l => l.Conducts && l.Kind is not (LinkKind.Bond or LinkKind.Breaker));
-
-    /// <summary>What each guard that watches for ground faults cuts off when it opens.</summary>
-    private Dictionary<string, Reached> Guarded(Live live, Reached hots)
-    {
-        var found = new Dictionary<string, Reached>(StringComparer.Ordinal);
-        foreach (var guard in live.Plan.Guards.Where(g => g.ClassA))
-        {
-            if (guard.Supply is not { } supply)
-            {
-                // A breaker watches all that hangs on its own poles.
-                if (Hots().Any(p => guard.Links.Any(l => l.To == p)))
-                {
-                    found[guard.Key] = hots;
-                }
-
-                continue;
-            }
-
-            var left = live.Plan.Reach(Hots(), l => l.Conducts && l.Kind is not (LinkKind.Bond or LinkKind.Breaker) && !guard.Has(l));
-            // One fed at its load side senses nothing of its face and cannot be reset.
-            if (left.Contains(supply.Hot))
-            {
-                found[guard.Key] = hots.Except(left);
-            }
-        }
-
-        return found;
-    }
-
-    private IEnumerable<(string Box, string Device, string Half, string Hot)> Faces(Live live) =>
-        from box in Part.Boxes
-        from device in box.Value.Devices.Ids
-        from half in new[] { "", "upper", "lower" }
-        let hot = Points.Face(box.Key, device, half + "hot")
-        where live.Has(hot)
-        select (box.Key, device, half, hot);
 
     private IEnumerable<(string Run, string Point)> Conductors(Func<string, bool> of, ConductorUse use) =>
         from run in Part.Runs

@@ -5,7 +5,7 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Fill;
 
 /// <summary>Counts × allowances, line by line, 314.16(B).</summary>
-internal static class FillLines
+internal static partial class FillLines
 {
     /// <summary>A gauge nobody could tell, in a branch-circuit box, is somewhere between 14 and 10.</summary>
     private static readonly (Gauge Thin, Gauge Thick) Guess = (Gauge.Awg(14), Gauge.Awg(10));
@@ -207,124 +207,6 @@ internal static class FillLines
                     )
                 );
             }
-        }
-    }
-
-    private static void Devices(List<FillLine> lines, FillInput input, LimitTable limits, int space, GaugeRange? largest)
-    {
-        foreach (var device in input.Devices.Where(d => d.Space == space))
-        {
-            var range = device.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : NotKnown(largest);
-            var count = limits.Number("fill.device") * device.Gangs;
-            lines.Add(
-                Line(
-                    "device",
-                    device.Name,
-                    count,
-                    count,
-                    range,
-                    limits,
-                    limits["fill.device"].Article,
-                    device.Ids,
-                    device.Gauge is null ? "nothing is known to land on it yet"
-                        : device.Gangs > 1 ? $"{device.Gangs} gangs wide"
-                        : null,
-                    space
-                )
-            );
-        }
-    }
-
-    private static void Grounds(List<FillLine> lines, FillInput input, LimitTable limits, HousePractice practice, int space)
-    {
-        var here = input.Grounds.Where(g => g.Space == space && g.Count > 0).ToList();
-        var quarter = limits.Has("fill.ground.first");
-        var isolated = quarter ? [] : here.Where(g => g.Isolated).ToList();
-        var plain = here.Except(isolated).ToList();
-        var counted = quarter ? [.. plain.Where(g => g.Entering)] : plain;
-        if (counted.Any(g => g.Entering) || (!quarter && counted.Count > 0))
-        {
-            var twice = practice.Says(PracticeBook.LongLeads, "everyAndGrounds");
-            var entering = counted
-                .Where(g => g.Entering)
-                .Sum(g => g.Count * (twice && g.Length is { } length && length >= limits.Inches("fill.loop.length") ? 2 : 1));
-            var count = GroundCount(limits, entering);
-            var why =
-                quarter && entering > limits.Number("fill.ground.first")
-                    ? $"{entering} grounds: four count {limits.Number("fill.ground"):0.##}, each further "
-                        + $"{limits.Number("fill.ground.further"):0.##}"
-                    : $"{entering} ground{(entering == 1 ? "" : "s")} together";
-            lines.Add(
-                Line(
-                    "grounds",
-                    "grounds",
-                    count,
-                    count,
-                    Largest(counted.Select(g => g.Gauge)),
-                    limits,
-                    limits["fill.ground"].Article,
-                    [.. counted.SelectMany(g => g.Ids)],
-                    why,
-                    space
-                )
-            );
-        }
-
-        if (isolated.Count > 0)
-        {
-            var count = limits.Number("fill.ground.isolated");
-            lines.Add(
-                Line(
-                    "isolatedGrounds",
-                    "isolated grounds",
-                    count,
-                    count,
-                    Largest(isolated.Select(g => g.Gauge)),
-                    limits,
-                    limits["fill.ground.isolated"].Article,
-                    [.. isolated.SelectMany(g => g.Ids)],
-                    "a set of their own",
-                    space
-                )
-            );
-        }
-    }
-
-    /// <summary>Allowances that so many grounds take: 2020 on, four count one and each further a quarter; 2017, all count one.</summary>
-    private static decimal GroundCount(LimitTable limits, int grounds) =>
-        grounds == 0 && limits.Has("fill.ground.first")
-            ? 0
-            : limits.Number("fill.ground")
-                + (
-                    limits.Has("fill.ground.first")
-                        ? Math.Max(0, grounds - limits.Number("fill.ground.first")) * limits.Number("fill.ground.further")
-                        : 0
-                );
-
-    private static void Blocks(List<FillLine> lines, FillInput input, LimitTable limits, int space, GaugeRange? largest)
-    {
-        if (!limits.Has("fill.block"))
-        {
-            return;
-        }
-
-        foreach (var block in input.Blocks.Where(b => b.Space == space))
-        {
-            var range = block.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : NotKnown(largest);
-            lines.Add(
-                Line(
-                    "blocks",
-                    block.Name,
-                    limits.Number("fill.block"),
-                    limits.Number("fill.block"),
-                    range,
-                    limits,
-                    limits["fill.block"].Article,
-                    block.Ids,
-                    null,
-                    space
-                )
-            );
         }
     }
 

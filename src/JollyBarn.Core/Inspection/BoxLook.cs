@@ -15,8 +15,7 @@ public sealed record CableHere(string Id, string RunId, Run Run, RunSide Side, R
     public Thing Thing => new(ThingKind.Cable, Id);
 }
 
-/// <summary>A box as rules read it: what is in it, the cables that end in it, its wall and room, and the supply. Nothing else of the Job,
-/// so that what a verdict depends on is known.</summary>
+/// <summary>A box as rules read it: what is in it, the cables that end in it, its wall and room, and the supply.</summary>
 public sealed class BoxLook : Look
 {
     private readonly Func<FillAnswer>? kept;
@@ -31,7 +30,10 @@ public sealed class BoxLook : Look
     private Continuity? touching;
 
     public BoxLook(Job job, string id, Box box, Func<FillAnswer>? fill = null)
-        : base(job)
+        : this(new Reads(job), id, box, fill) { }
+
+    internal BoxLook(Reads reads, string id, Box box, Func<FillAnswer>? fill = null)
+        : base(reads)
     {
         (Id, Box) = (id, box);
         kept = fill;
@@ -42,13 +44,13 @@ public sealed class BoxLook : Look
     public Box Box { get; }
 
     /// <summary>The box as fill reads it.</summary>
-    public FillInput Input => input ??= FillOfBox.Read(Box, Job.Profile);
+    public FillInput Input => input ??= FillOfBox.Read(Box, Profile);
 
-    public FillAnswer Fill => fill ??= kept?.Invoke() ?? BoxFill.Evaluate(Input, Job.Profile, Job.Practice);
+    public FillAnswer Fill => fill ??= ReadFill();
 
-    public Place? Place => Job.Places.Find(Box.Place);
+    public Place? Place => Reads.Place(Box.Place);
 
-    public Wall? Wall => Job.Walls.Find(Box.Wall);
+    public Wall? Wall => Reads.Wall(Box.Wall);
 
     /// <summary>True when everything in the box is recorded.</summary>
     public bool Complete => Box.Contents == Contents.Complete;
@@ -59,7 +61,7 @@ public sealed class BoxLook : Look
 
     public IReadOnlyList<CableHere> Cables => cables ??= ReadCables();
 
-    public IReadOnlySet<string> Feeding => Continuity.Feeding(Job, Id, Box);
+    public IReadOnlySet<string> Feeding => Continuity.Feeding(Reads.Run, Id, Box);
 
     /// <summary>Receptacles of any kind, with their ids.</summary>
     public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Receptacles =>
@@ -165,12 +167,19 @@ public sealed class BoxLook : Look
         }
     }
 
+    private FillAnswer ReadFill()
+    {
+        // Kept by whoever counts boxes, or counted here: by the book and the practice of the house.
+        var (profile, practice) = (Profile, Practice);
+        return kept?.Invoke() ?? BoxFill.Evaluate(Input, profile, practice);
+    }
+
     private List<CableHere> ReadCables()
     {
         var found = new List<CableHere>();
         foreach (var runId in Box.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }).OfType<string>().Distinct())
         {
-            if (!Job.Runs.TryFind(runId, out var run))
+            if (Reads.Run(runId) is not { } run)
             {
                 continue;
             }

@@ -5,20 +5,24 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Inspection;
 
 /// <summary>Part of a job as rules read it: the numbers that hold, and what was answered about its things.</summary>
-public abstract class Look(Job job)
+public abstract class Look(Reads reads)
 {
-    public LimitTable Limits { get; } = LimitTable.For(job.Profile);
+    public LimitTable Limits { get; } = LimitTable.For(reads.Profile);
 
     /// <summary>The articles of its edition.</summary>
-    public ArticleBook Articles { get; } = ArticleBook.For(job.Profile.Edition);
+    public ArticleBook Articles { get; } = ArticleBook.For(reads.Profile.Edition);
 
-    public Edition Edition => job.Profile.Edition;
+    public Edition Edition => reads.Profile.Edition;
 
-    public CodeProfile Profile => job.Profile;
+    public CodeProfile Profile => reads.Profile;
 
-    public HousePractice Practice => job.Practice;
+    public HousePractice Practice => reads.Practice;
 
-    protected Job Job => job;
+    /// <summary>What the office accepted.</summary>
+    public ById<Ruling> Rulings => reads.Rulings;
+
+    /// <summary>The job, and what was read of it.</summary>
+    internal Reads Reads => reads;
 
     /// <summary>Subject of facts of the box, circuit or panel itself.</summary>
     protected abstract string Self { get; }
@@ -39,11 +43,11 @@ public abstract class Look(Job job)
 
     /// <summary>The breaker of a circuit, when the record names one with its rating.</summary>
     public Breaker? BreakerOf(string? circuit) =>
-        circuit is null ? null : job.Panels.Values.SelectMany(p => p.Breakers).FirstOrDefault(b => b.Circuit == circuit);
+        circuit is null ? null : reads.Panels.Values.SelectMany(p => p.Breakers).FirstOrDefault(b => b.Circuit == circuit);
 
     /// <summary>What a circuit was said to be for; null when nobody said.</summary>
     public Purpose? PurposeOf(string? circuit) =>
-        circuit is not null && job.Circuits.Find(circuit)?.Facts.Find(SupplyFacts.Purpose.Id)?.Value is { } text
+        circuit is not null && reads.Circuit(circuit)?.Facts.Find(SupplyFacts.Purpose.Id)?.Value is { } text
             ? SupplyFacts.Purpose.Parse(text)
             : null;
 

@@ -213,7 +213,7 @@ public static class Moves
         {
             (Job, Id, Box, Look) = (job, id, box, new BoxLook(job, id, box));
             Fill = Look.Fill;
-            Findings = [.. Inspector.JudgeLook(job, Look).Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)];
+            Findings = [.. Inspector.JudgeLook(Look).Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)];
             var feeding = Continuity.Feeding(job, id, box);
             CutOff = feeding.Count == 0 ? [] : Continuity.Of(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
             Protected = Continuity.Protected(box);

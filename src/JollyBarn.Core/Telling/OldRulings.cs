@@ -24,7 +24,7 @@ public static class OldRulings
 
     private static IReadOnlyList<Finding> Judged(Job job, string id) =>
         job.Boxes.TryFind(id, out var box) ? Inspector.Judge(job, id, box)
-        : job.Circuits.TryFind(id, out var circuit) ? SupplyVerdicts.Judge(job, new CircuitLook(job, id, circuit))
-        : job.Panels.TryFind(id, out var panel) ? SupplyVerdicts.Judge(job, new PanelLook(job, id, panel))
+        : job.Circuits.Has(id) ? SupplyVerdicts.Judge(new CircuitLook(job, id))
+        : job.Panels.Has(id) ? SupplyVerdicts.Judge(new PanelLook(job, id))
         : [];
 }

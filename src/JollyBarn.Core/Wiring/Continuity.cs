@@ -55,12 +55,15 @@ public sealed class Continuity
     private IEnumerable<string> Carrying() => box.Leads.Where(l => l.Value.Run is not null && !l.Value.IsGround).Select(l => l.Key);
 
     /// <summary>Runs that feed into the box: those somebody said so of at the end that is here.</summary>
-    public static IReadOnlySet<string> Feeding(Job job, string boxId, Box box) =>
+    public static IReadOnlySet<string> Feeding(Job job, string boxId, Box box) => Feeding(job.Runs.Find, boxId, box);
+
+    /// <inheritdoc cref="Feeding(Job, string, Box)"/>
+    public static IReadOnlySet<string> Feeding(Func<string, Run?> runs, string boxId, Box box) =>
         box
             .Leads.Where(l =>
                 !l.Value.IsGround
                 && l.Value.Run is not null
-                && job.Runs.Find(l.Value.Run) is { } run
+                && runs(l.Value.Run) is { } run
                 && run.End(l.Value.Side) is { Feeds: Feeds.FeedsIn } end
                 && end.IsIn(boxId)
             )

@@ -17,25 +17,21 @@ public static class Inspector
 
     /// <summary>Every verdict, worst first, what holds last; in the order of the rules where equally bad. Nothing is said of a box nobody
     /// has opened.</summary>
-    public static IReadOnlyList<Finding> JudgeAll(Job job, string id, Box box, Func<FillAnswer>? fill = null)
-    {
-        if (box.Contents == Contents.NotOpened && box.Leads.Count == 0)
-        {
-            return [];
-        }
+    public static IReadOnlyList<Finding> JudgeAll(Job job, string id, Box box) => JudgeAll(new Reads(job), id, box, null);
 
-        return JudgeLook(job, new BoxLook(job, id, box, fill));
-    }
+    /// <summary>The same, with what was read of the job noted.</summary>
+    internal static IReadOnlyList<Finding> JudgeAll(Reads reads, string id, Box box, Func<FillAnswer>? fill) =>
+        box.Contents == Contents.NotOpened && box.Leads.Count == 0 ? [] : JudgeLook(new BoxLook(reads, id, box, fill));
 
     /// <summary>The same of a box that is being looked at already.</summary>
-    public static IReadOnlyList<Finding> JudgeLook(Job job, BoxLook look)
+    public static IReadOnlyList<Finding> JudgeLook(BoxLook look)
     {
         var found = new List<Finding>[Enum.GetValues<Verdict>().Length];
         foreach (var rule in Rules.Where(r => look.Articles.Asks(r.Id)))
         {
             foreach (var finding in rule.Judge(look))
             {
-                var settled = job.Rulings.Count == 0 ? finding : Settled(job, look.Id, finding);
+                var settled = Settled(look, look.Id, finding);
                 (found[(int)settled.Verdict] ??= []).Add(settled);
             }
         }
@@ -49,14 +45,14 @@ public static class Inspector
 
     /// <summary>A verdict the office has accepted, as long as it is the case it was asked about, with the same details. What can hurt
     /// somebody now is never settled by a ruling.</summary>
-    internal static Finding Settled(Job job, string id, Finding found)
+    internal static Finding Settled(Look look, string id, Finding found)
     {
-        if (found.Verdict is Verdict.Stop or Verdict.Fine)
+        if (found.Verdict is Verdict.Stop or Verdict.Fine || look.Rulings.Count == 0)
         {
             return found;
         }
 
-        var ruling = job
+        var ruling = look
             .Rulings.FirstOrDefault(r => r.Value.Box == id && r.Value.Settles(found.Rule, found.Of, found.Case, found.Details.ToString()))
             .Key;
         return ruling is null ? found : found with { Verdict = Verdict.Fine, Ruling = ruling, Asks = [] };

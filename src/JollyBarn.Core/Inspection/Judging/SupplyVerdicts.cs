@@ -13,24 +13,14 @@ public sealed record JudgedPanel(PanelLook Look, IReadOnlyList<Finding> Findings
 public sealed class SupplyVerdicts
 {
     private readonly Lock guard = new();
-    private readonly Dictionary<string, (List<object?> Read, JudgedCircuit Judged)> circuits = new(StringComparer.Ordinal);
-    private readonly Dictionary<string, (List<object?> Read, JudgedPanel Judged)> panels = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, JudgedCircuit> circuits = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, JudgedPanel> panels = new(StringComparer.Ordinal);
 
-    public static IReadOnlyList<Finding> Judge(Job job, CircuitLook look) =>
-        Sorted(
-            SupplyRules
-                .Circuits.Where(r => look.Articles.Asks(r.Id))
-                .SelectMany(r => r.Judge(look))
-                .Select(f => Inspector.Settled(job, look.Id, f))
-        );
+    public static IReadOnlyList<Finding> Judge(CircuitLook look) =>
+        Sorted(look, look.Id, SupplyRules.Circuits.Where(r => look.Articles.Asks(r.Id)).SelectMany(r => r.Judge(look)));
 
-    public static IReadOnlyList<Finding> Judge(Job job, PanelLook look) =>
-        Sorted(
-            SupplyRules
-                .Panels.Where(r => look.Articles.Asks(r.Id))
-                .SelectMany(r => r.Judge(look))
-                .Select(f => Inspector.Settled(job, look.Id, f))
-        );
+    public static IReadOnlyList<Finding> Judge(PanelLook look) =>
+        Sorted(look, look.Id, SupplyRules.Panels.Where(r => look.Articles.Asks(r.Id)).SelectMany(r => r.Judge(look)));
 
     /// <summary>Every circuit, in the order of their ids.</summary>
     public IReadOnlyList<JudgedCircuit> Circuits(Job job)
@@ -40,8 +30,19 @@ public sealed class SupplyVerdicts
             return
             [
                 .. job.Circuits.Select(c =>
-                    Kept(circuits, c.Key, new CircuitLook(job, c.Key, c.Value), l => Read(job, l), l => new JudgedCircuit(l, Judge(job, l)))
-                ),
+                {
+                    if (
+                        !circuits.TryGetValue(c.Key, out var kept)
+                        || !ReferenceEquals(kept.Look.Circuit, c.Value)
+                        || !kept.Look.Reads.Hold(job)
+                    )
+                    {
+                        var look = new CircuitLook(job, c.Key);
+                        circuits[c.Key] = kept = new(look, Judge(look));
+                    }
+
+                    return kept;
+                }),
             ];
         }
     }
@@ -54,43 +55,20 @@ public sealed class SupplyVerdicts
             var looks = Circuits(job).ToDictionary(c => c.Look.Id, c => c.Look, StringComparer.Ordinal);
             return
             [
-                .. job.Panels.Select(p =>
-                    Kept(
-                        panels,
-                        p.Key,
-                        new PanelLook(job, p.Key, p.Value, looks),
-                        l => Read(job, l),
-                        l => new JudgedPanel(l, Judge(job, l))
-                    )
-                ),
+                .. job.Panels.Ids.Select(id =>
+                {
+                    if (!panels.TryGetValue(id, out var kept) || !kept.Look.Holds(job))
+                    {
+                        var look = new PanelLook(new Reads(job), id, looks);
+                        panels[id] = kept = new(look, Judge(look));
+                    }
+
+                    return kept;
+                }),
             ];
         }
     }
 
-    private static TJudged Kept<TLook, TJudged>(
-        Dictionary<string, (List<object?> Read, TJudged Judged)> kept,
-        string id,
-        TLook look,
-        Func<TLook, List<object?>> reads,
-        Func<TLook, TJudged> judge
-    )
-    {
-        var read = reads(look);
-        if (!kept.TryGetValue(id, out var found) || !found.Read.SequenceEqual(read, ReferenceEqualityComparer.Instance))
-        {
-            kept[id] = found = (read, judge(look));
-        }
-
-        return found.Judged;
-    }
-
-    /// <summary>The records the verdicts of a circuit are made from.</summary>
-    private static List<object?> Read(Job job, CircuitLook look) =>
-        [job.Profile, job.Practice, job.Rulings, job.Sources, job.Panels, job.Circuits, job.Places, job.Walls, .. look.Wiring.Records];
-
-    /// <summary>Of a panel: its circuits' looks are kept themselves while nothing of them changes.</summary>
-    private static List<object?> Read(Job job, PanelLook look) =>
-        [job.Profile, job.Practice, job.Rulings, job.Sources, job.Panels, job.Circuits, .. look.Circuits];
-
-    private static IReadOnlyList<Finding> Sorted(IEnumerable<Finding> found) => [.. found.OrderBy(f => f.Verdict)];
+    private static IReadOnlyList<Finding> Sorted(Look look, string id, IEnumerable<Finding> found) =>
+        [.. found.Select(f => Inspector.Settled(look, id, f)).OrderBy(f => f.Verdict)];
 }

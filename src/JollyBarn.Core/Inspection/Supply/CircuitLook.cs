@@ -6,7 +6,7 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Inspection.Supply;
 
 /// <summary>A circuit as rules read it: its breakers, its cables, the boxes they end in and the outlets on it.</summary>
-public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
+public sealed class CircuitLook(Reads reads, string id, Circuit circuit) : Look(reads)
 {
     private static readonly HashSet<DeviceFamily> Takes =
     [
@@ -21,9 +21,11 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
     private IReadOnlyList<BoxLook>? boxes;
     private IReadOnlyList<CircuitOutlet>? outlets;
     private IReadOnlyList<CircuitDraw>? draws;
-    private CircuitWiring? wiring;
     private Lazy<FarthestDrop?>? farthest;
     private IReadOnlyList<OutletWay>? ways;
+
+    public CircuitLook(Job job, string id)
+        : this(new Reads(job), id, job.Circuits[id]) { }
 
     public string Id => id;
 
@@ -34,7 +36,7 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
 
     /// <summary>The breakers that feed it, with the panel each is in.</summary>
     public IReadOnlyList<(string Panel, Panel In, Breaker Breaker)> Breakers { get; } =
-    [.. job.Panels.SelectMany(p => p.Value.Breakers.Where(b => b.Circuit == id).Select(b => (p.Key, p.Value, b)))];
+    [.. reads.Panels.SelectMany(p => p.Value.Breakers.Where(b => b.Circuit == id).Select(b => (p.Key, p.Value, b)))];
 
     /// <summary>Its breakers, for a verdict to name.</summary>
     public IReadOnlyList<Thing> BreakerThings => [.. Breakers.Select(b => Thing.Breaker(b.Panel, b.Breaker.Key))];
@@ -43,8 +45,7 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
     public decimal? Amperes =>
         Breakers.Count > 0 && Breakers.All(b => b.Breaker.Amperes is not null) ? Breakers.Min(b => b.Breaker.Amperes) : null;
 
-    public IReadOnlyList<(string Id, Run Run)> Runs { get; } =
-    [.. job.Runs.Where(r => r.Value.Circuit == id).Select(r => (r.Key, r.Value))];
+    public IReadOnlyList<(string Id, Run Run)> Runs { get; } = [.. reads.RunsOf(id).Select(r => (r.Key, r.Value))];
 
     public IReadOnlyList<BoxLook> Boxes =>
         boxes ??= [
@@ -53,9 +54,9 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
                 .Select(e => e.Id!)
                 .Distinct()
                 .Order(StringComparer.Ordinal)
-                .Select(b => (Id: b, Box: Job.Boxes.Find(b)))
+                .Select(b => (Id: b, Box: Reads.Box(b)))
                 .Where(b => b.Box is { Binned: false })
-                .Select(b => new BoxLook(Job, b.Id, b.Box!)),
+                .Select(b => new BoxLook(Reads, b.Id, b.Box!)),
         ];
 
     /// <summary>What hangs on the circuit and takes current.</summary>
@@ -71,7 +72,7 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
     public IReadOnlyList<CircuitDraw> Draws =>
         draws ??= [.. Outlets, .. AtEnds(), .. new LoadAtPanel(this) is { Watts: not null } direct ? [direct] : Array.Empty<CircuitDraw>()];
 
-    public CircuitWiring Wiring => wiring ??= CircuitWiring.Of(Job, id);
+    public CircuitWiring Wiring => Reads.Wiring(id);
 
     /// <summary>Ways to its receptacles, lengths nobody measured as the house assumes them.</summary>
     public IReadOnlyList<OutletWay> Ways => ways ??= Wiring.Ways();
@@ -89,7 +90,7 @@ public sealed class CircuitLook(Job job, string id, Circuit circuit) : Look(job)
         {
             var leg = LegVolts;
             var neutral = Runs.Any(r =>
-                Enumerable.Range(0, r.Run.Conductors.Count).Any(i => Uses.Seen(Job, r.Id, r.Run, i) == ConductorUse.Neutral)
+                Enumerable.Range(0, r.Run.Conductors.Count).Any(i => Uses.Seen(Wiring.Part, r.Id, r.Run, i) == ConductorUse.Neutral)
             );
             return Breakers is [{ Breaker.Poles: 2, In.System: var system }] && !neutral ? leg * SupplyLegs.BetweenHots(system) : leg;
         }

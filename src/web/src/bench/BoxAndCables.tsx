@@ -7,32 +7,11 @@ import { wide } from "./layout";
 import type { PictureProps } from "./pictureProps";
 import { wrap } from "../model/names";
 import { cablesInOrder, cuffId } from "./scene";
+import { entryAt, outlineOf } from "./boxShape";
+import { FeedMark, short } from "./FeedMark";
 import { Stop } from "./Stop";
 
 const w = words.bench;
-
-/** Where an entry lies on the outline, and which way out of the box is. */
-function entryAt(side: string, t: number, x: number, y: number, W: number, H: number): { at: [number, number]; out: [number, number] } {
-  if (side === "Top") return { at: [x + W * t, y], out: [0, -1] };
-  if (side === "Bottom") return { at: [x + W * t, y + H], out: [0, 1] };
-  if (side === "Left") return { at: [x, y + H * t], out: [-1, 0] };
-  if (side === "Right") return { at: [x + W, y + H * t], out: [1, 0] };
-  return { at: [x + W * t, y + H * 0.5], out: [0, 0] };
-}
-
-/** An octagon, a round, or a rectangle with small corners. */
-function outlineOf(octagon: boolean, round: boolean, x: number, y: number, W: number, H: number): string {
-  if (W <= 0 || H <= 0) return "";
-  const c = Math.min(W, H) * (octagon ? 0.29 : round ? 0.5 : 0.06);
-  const corner = (cx: number, cy: number, tx: number, ty: number) => (octagon ? `L${tx} ${ty}` : `Q${cx} ${cy} ${tx} ${ty}`);
-  const [right, foot] = [x + W, y + H];
-  return [
-    `M${x + c} ${y}H${right - c}${corner(right, y, right, y + c)}`,
-    `V${foot - c}${corner(right, foot, right - c, foot)}`,
-    `H${x + c}${corner(x, foot, x, foot - c)}`,
-    `V${y + c}${corner(x, y, x + c, y)}Z`,
-  ].join("");
-}
 
 /** The wall with the box on it to scale, its depth beside it, sheaths coming in, and each cable's cuff with its name. */
 export const BoxAndCables = memo(BoxAndCablesFigure, (was, is) => {
@@ -287,53 +266,4 @@ function BoxAndCablesFigure({
       )}
     </g>
   );
-}
-
-/** Which way power goes, as a shape and a word: a filled arrow in, an outlined arrow on, a shield for protected. */
-function FeedMark({
-  x,
-  y,
-  feeds,
-  strong,
-}: {
-  x: number;
-  y: number;
-  feeds: "FeedsIn" | "FeedsOn" | "Protected" | "CannotTell";
-  strong: boolean;
-}) {
-  const text = words.feeds[feeds];
-  const width = text.length * 6.6 + 24;
-  const moss = feeds === "Protected";
-  return (
-    <g>
-      <rect
-        x={x}
-        y={y - 1}
-        width={width}
-        height="16"
-        rx="8"
-        fill={strong ? "var(--ink)" : moss ? "var(--moss-wash)" : "var(--card)"}
-        stroke={moss ? "var(--moss)" : "var(--ink)"}
-        strokeWidth="1.4"
-      />
-      {moss ? (
-        <path d={`M${x + 7} ${y + 2}l4 -1.5l4 1.5v4q0 4 -4 6q-4 -2 -4 -6z`} fill="var(--moss)" />
-      ) : (
-        <path
-          d={`M${x + 6} ${y + 5}h5v-3l6 5l-6 5v-3h-5z`}
-          fill={strong ? "var(--on-ink)" : "none"}
-          stroke={strong ? "none" : "var(--ink)"}
-          strokeWidth="1.2"
-        />
-      )}
-      <text x={x + 20} y={y + 11} fontSize="11.5" fontWeight="600" fill={strong ? "var(--on-ink)" : "var(--ink)"}>
-        {text}
-      </text>
-    </g>
-  );
-}
-
-/** The size without what its strands show anyway: a cable without a ground has no bare one. */
-function short(size: string): string {
-  return size.split(",")[0]!;
 }

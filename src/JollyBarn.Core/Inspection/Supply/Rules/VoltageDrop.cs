@@ -43,11 +43,11 @@ public sealed class VoltageDrop() : CircuitRule("drop")
                     [.. details, ("thicker", thicker)]
                 ),
                 var of when far.Measured => Fine(of, Case.Within, details),
-                var of => AskOf(of, Case.AskWay, [], ("outlet", far.Way.Thing), Unmeasured.Detail(look, look.Wiring.Open(far.Way))),
+                _ => AskOf(far.Assumed.Of, Case.AskWay, [], ("outlet", far.Assumed.Thing), Unmeasured.Detail(look, far.Open)),
             }
         ).By(limit) with
         {
-            Box = far.Way.Box,
+            Box = far.Measured || far.Share > (double)most ? far.Way.Box : far.Assumed.Box,
         };
     }
 }

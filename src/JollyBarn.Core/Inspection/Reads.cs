@@ -1,0 +1,122 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Electrics;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Inspection;
+
+/// <summary>The job as one judgement reads it. What was read is noted, so that a verdict is kept until one of those records changes;
+/// nothing of the job is reached around it.</summary>
+public sealed class Reads(Job job)
+{
+    private enum Kind
+    {
+        Profile,
+        Practice,
+        Rulings,
+        Panels,
+        Circuits,
+        Circuit,
+        Source,
+        Place,
+        Wall,
+        Run,
+        Box,
+        RunsOf,
+        Wiring,
+    }
+
+    private readonly Lock guard = new();
+    private readonly Dictionary<(Kind What, string? Id), object?> noted = [];
+    private Job? at = job;
+
+    public CodeProfile Profile => Noted<CodeProfile>(Kind.Profile)!;
+
+    public HousePractice Practice => Noted<HousePractice>(Kind.Practice)!;
+
+    public ById<Ruling> Rulings => Noted<ById<Ruling>>(Kind.Rulings)!;
+
+    public ById<Panel> Panels => Noted<ById<Panel>>(Kind.Panels)!;
+
+    public ById<Circuit> Circuits => Noted<ById<Circuit>>(Kind.Circuits)!;
+
+    public Circuit? Circuit(string? id) => Noted<Circuit>(Kind.Circuit, id);
+
+    public Source? Source(string? id) => Noted<Source>(Kind.Source, id);
+
+    public Place? Place(string? id) => Noted<Place>(Kind.Place, id);
+
+    public Wall? Wall(string? id) => Noted<Wall>(Kind.Wall, id);
+
+    public Run? Run(string? id) => Noted<Run>(Kind.Run, id);
+
+    public Box? Box(string? id) => Noted<Box>(Kind.Box, id);
+
+    /// <summary>Runs that a circuit is recorded on, with their ids in order.</summary>
+    public IReadOnlyList<KeyValuePair<string, Run>> RunsOf(string circuit) => Noted<List<KeyValuePair<string, Run>>>(Kind.RunsOf, circuit)!;
+
+    /// <summary>The part of the job a circuit reaches.</summary>
+    public CircuitWiring Wiring(string circuit) => Noted<CircuitWiring>(Kind.Wiring, circuit)!;
+
+    /// <summary>True when all that was read stands in this job as it was read; what is read from now on is read from it.</summary>
+    public bool Hold(Job now)
+    {
+        lock (guard)
+        {
+            foreach (var ((what, id), was) in noted)
+            {
+                if (!Same(was, Read(now, what, id)))
+                {
+                    return false;
+                }
+            }
+
+            at = at is null ? null : now;
+            return true;
+        }
+    }
+
+    /// <summary>Lets go of the job: nothing more is read.</summary>
+    public void Close() => at = null;
+
+    private T? Noted<T>(Kind what, string? id = null)
+        where T : class
+    {
+        lock (guard)
+        {
+            if (!noted.TryGetValue((what, id), out var found))
+            {
+                var from = at ?? throw new InvalidOperationException("A judgement that is done reads nothing more.");
+                noted[(what, id)] = found = Read(from, what, id);
+            }
+
+            return (T?)found;
+        }
+    }
+
+    private static object? Read(Job job, Kind what, string? id) =>
+        what switch
+        {
+            Kind.Profile => job.Profile,
+            Kind.Practice => job.Practice,
+            Kind.Rulings => job.Rulings,
+            Kind.Panels => job.Panels,
+            Kind.Circuits => job.Circuits,
+            Kind.Circuit => job.Circuits.Find(id),
+            Kind.Source => job.Sources.Find(id),
+            Kind.Place => job.Places.Find(id),
+            Kind.Wall => job.Walls.Find(id),
+            Kind.Run => job.Runs.Find(id),
+            Kind.Box => job.Boxes.Find(id),
+            Kind.RunsOf => job.Runs.Where(r => r.Value.Circuit == id).ToList(),
+            _ => CircuitWiring.Of(job, id!),
+        };
+
+    private static bool Same(object? was, object? now) =>
+        (was, now) switch
+        {
+            (CircuitWiring a, CircuitWiring b) => a.Records.SequenceEqual(b.Records, ReferenceEqualityComparer.Instance),
+            (List<KeyValuePair<string, Run>> a, List<KeyValuePair<string, Run>> b) => a.Count == b.Count
+                && a.Zip(b).All(x => x.First.Key == x.Second.Key && ReferenceEquals(x.First.Value, x.Second.Value)),
+            _ => ReferenceEquals(was, now),
+        };
+}
