@@ -15,7 +15,7 @@ public sealed partial class JobStore
 
     private readonly DbContextOptions<JobDb> options;
     private readonly TimeProvider clock;
-    private readonly ConcurrentDictionary<string, Lazy<OpenJob?>> jobs = new(StringComparer.Ordinal);
+    private readonly ConcurrentDictionary<string, OpenJob> jobs = new(StringComparer.Ordinal);
     private readonly Lock creating = new();
     private readonly Func<Job, IReadOnlyList<Edit>> catchUp;
 
@@ -92,29 +92,50 @@ public sealed partial class JobStore
             return null;
         }
 
-        var found = jobs.GetOrAdd(id, key => new Lazy<OpenJob?>(() => Load(key))).Value;
-        if (found is null)
+        if (jobs.TryGetValue(id, out var found))
         {
-            jobs.TryRemove(id, out _);
+            return found;
         }
 
-        return found;
+        lock (creating)
+        {
+            if (!jobs.TryGetValue(id, out found) && Load(id) is { } loaded)
+            {
+                jobs[id] = found = loaded;
+            }
+
+            return found;
+        }
     }
 
     /// <summary>Puts a job in the bin or brings it back.</summary>
     /// <returns>False when there is no such job.</returns>
     public bool Bin(string id, bool binned)
     {
-        using var db = Db();
-        if (db.Jobs.Find(id) is not { } row)
+        return Apart(id, () =>
         {
-            return false;
-        }
+            using var db = Db();
+            if (db.Jobs.Find(id) is not { } row)
+            {
+                return false;
+            }
 
-        row.Binned = binned ? Now() : null;
-        db.SaveChanges();
-        jobs.TryRemove(id, out _);
-        return true;
+            row.Binned = binned ? Now() : null;
+            db.SaveChanges();
+            return true;
+        });
+    }
+
+    /// <summary>Changes a job's rows from outside it: nobody opens it or writes to it meanwhile, and who held it open finds it
+    /// closed.</summary>
+    private T Apart<T>(string id, Func<T> work)
+    {
+        lock (creating)
+        {
+            var done = jobs.TryGetValue(id, out var open) ? open.Close(work) : work();
+            jobs.TryRemove(id, out _);
+            return done;
+        }
     }
 
     /// <summary>True when rows that feed lists are what the log gives.</summary>

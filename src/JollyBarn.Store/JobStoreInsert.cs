@@ -54,7 +54,17 @@ public sealed partial class JobStore
             return new($"\"{Ids.Shown(id)}\" is not an id. {Ids.Rule}", "id");
         }
 
+        if (replace)
+        {
+            return Apart(id, Written);
+        }
+
         lock (creating)
+        {
+            return Written();
+        }
+
+        Refusal? Written()
         {
             using var db = Db();
             using var transaction = db.Database.BeginTransaction();

@@ -23,6 +23,7 @@ public sealed partial class OpenJob
     private readonly Dictionary<string, List<long>> touching = new(StringComparer.Ordinal);
     private readonly UndoStacks stacks = new();
     private readonly SortedList<long, Job> states = [];
+    private bool closed;
 
     private OpenJob(string id, Func<JobDb> open, TimeProvider clock)
     {
@@ -52,6 +53,19 @@ public sealed partial class OpenJob
     public Judged Judged { get; } = new();
 
     public BoxReports Reports => Judged.Reports;
+
+    private static Refused Gone { get; } =
+        new(new("The job was put in the bin, brought back or replaced just now. Look again, and do it again if it still holds.", null));
+
+    /// <summary>Does something to the job's rows while nobody writes to it. Nothing is written through this one afterwards.</summary>
+    internal T Close<T>(Func<T> work)
+    {
+        lock (writing)
+        {
+            closed = true;
+            return work();
+        }
+    }
 
     /// <summary>Reads a job's log. Null when there is no such job.</summary>
     internal static OpenJob? Load(string id, Func<JobDb> open, TimeProvider clock)
@@ -86,6 +100,11 @@ public sealed partial class OpenJob
         Accepted accepted;
         lock (writing)
         {
+            if (closed)
+            {
+                return Gone;
+            }
+
             if (versions.TryGetValue(post.Id, out var earlier))
             {
                 return new Accepted(earlier, post.Id, true, At(earlier - 1), At(earlier));
@@ -134,6 +153,11 @@ public sealed partial class OpenJob
         Accepted accepted;
         lock (writing)
         {
+            if (closed)
+            {
+                return Gone;
+            }
+
             if (versions.TryGetValue(id, out var earlier))
             {
                 return new Accepted(earlier, id, true, At(earlier - 1), At(earlier));

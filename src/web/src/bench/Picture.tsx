@@ -21,7 +21,7 @@ const cableFocus = (key: string | null) => (key?.startsWith("c:") ? key : null);
 
 /** Ends of a strand that lie in no joint and on no terminal: in the middle column, or among the devices. */
 function freeEnds(way: Way, placed: Placed, strand: Strand): { x: number; y: number; at: string; toLeft: boolean }[] {
-  const free = strand.lands.filter((l) => /Cap|Loose|Unknown/.test(l.at));
+  const free = strand.lands.filter((l) => l.at === "Cap" || l.at === "Loose" || l.at === "Unknown");
   const middle = placed.middle.find((m) => m.id === `end:${way.strand}`);
   const block = placed.blocks.find((b) => b.id === `end:${way.strand}`);
   const [first, last] = [way.points[0]!, way.points[way.points.length - 1]!];

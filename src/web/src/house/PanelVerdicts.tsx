@@ -90,7 +90,7 @@ export function BreakerFacts({
   breaker: Schemas["Breaker"];
   send: Send;
 }) {
-  const watches = /Gfci|Afci|DualFunction/.test(breaker.kind ?? "");
+  const watches = breaker.kind === "Gfci" || breaker.kind === "Afci" || breaker.kind === "DualFunction";
   return (
     <fieldset className="rounded-xl border-2 border-rule p-3">
       <legend className="px-1 font-semibold">{w.facts}</legend>

@@ -55,7 +55,7 @@ export function SupplyVerdict({
             <b>{words.verdictPanel.remedies}:</b> {finding.mend}
           </p>
         )}
-        {/Fix|Better/.test(finding.verdict) && <RulingForm of={id} finding={finding} onKeep={send} />}
+        {(finding.verdict === "Fix" || finding.verdict === "Better") && <RulingForm of={id} finding={finding} onKeep={send} />}
         {finding.box && (
           <Link className="self-start underline underline-offset-4" to={address.box(job, finding.box)}>
             {words.supply.seeIt}
