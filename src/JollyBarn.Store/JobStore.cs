@@ -132,9 +132,15 @@ public sealed partial class JobStore
     {
         lock (creating)
         {
-            var done = jobs.TryGetValue(id, out var open) ? open.Close(work) : work();
-            jobs.TryRemove(id, out _);
-            return done;
+            try
+            {
+                return jobs.TryGetValue(id, out var open) ? open.Close(work) : work();
+            }
+            finally
+            {
+                // Also where the file did not take it: what is closed must not stay.
+                jobs.TryRemove(id, out _);
+            }
         }
     }
 

@@ -35,6 +35,19 @@ public sealed class EditFlowTests(Running running) : IClassFixture<Running>
             post.Replace("nm-1g-18", "gone", StringComparison.Ordinal)
         );
         Assert.Equal((422, "kind"), (status, (string)refused!["field"]!));
+        // Nothing is made up, and nothing left out in silence.
+        foreach (
+            var (was, now, field) in new[]
+            {
+                (",\"kind\":\"receptacle\"", "", "holds.devices"),
+                ("\"cables\"", "\"studs\":1,\"cables\"", "holds"),
+            }
+        )
+        {
+            (status, refused) = await running.PostAsync($"/api/jobs/{job}/boxes", post.Replace(was, now, StringComparison.Ordinal));
+            Assert.Equal((422, field), (status, (string)refused!["field"]!));
+        }
+
         Assert.Equal(404, (await running.PostAsync("/api/jobs/nobody/boxes", post)).Status);
     }
 

@@ -12,6 +12,23 @@ public static class KeptBox
 {
     private const int MostGangs = 6;
 
+    /// <summary>Says what of the description cannot be put into a job, or null: nothing is left out or made up in silence.</summary>
+    public static Refusal? Check(PlainBox plain) =>
+        plain.Check()
+        ?? (
+            plain.Devices.Any(d => d.Count > 0 && d.Kind is null)
+                ? new Refusal("Say of which kind each device is, to keep the box.", "holds.devices")
+                : null
+        )
+        ?? (
+            plain.Grounds.Count + plain.Canopy.Count + plain.Partitions.Count + plain.Blocks.Count + plain.Studs + plain.Hickeys > 0
+            || plain.Height is not null
+            || plain.Width is not null
+            || plain.Depth is not null
+                ? new Refusal("Kept are kind, mark, clamps, cables, parts and devices; put the rest in at the box.", "holds")
+                : null
+        );
+
     /// <summary>Edits that make the box, in order; they are meant to be one batch.</summary>
     /// <param name="plain">A description that passed its check.</param>
     /// <param name="id">Id of the new box; those of its cables begin with it.</param>
@@ -37,9 +54,7 @@ public static class KeptBox
                 .Select((p, i) => new AddPart(id, $"p{i}", p.Kind!, p.Mark is { } m ? Fact<Volume>.Marked(m) : Fact<Volume>.NotApplicable))
         );
         edits.AddRange(
-            plain
-                .Devices.SelectMany(d => Enumerable.Repeat(d.Kind ?? "receptacle", d.Count))
-                .Select((device, i) => new AddDevice(id, $"d{i}", device))
+            plain.Devices.SelectMany(d => Enumerable.Repeat(d.Kind!, d.Count)).Select((device, i) => new AddDevice(id, $"d{i}", device))
         );
         return edits;
     }

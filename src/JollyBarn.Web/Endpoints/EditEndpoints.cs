@@ -51,7 +51,7 @@ internal static class EditEndpoints
                     return Problems.Missing("job");
                 }
 
-                if (kept.Holds.Check() is { } refusal)
+                if (KeptBox.Check(kept.Holds) is { } refusal)
                 {
                     return Problems.From(refusal);
                 }
