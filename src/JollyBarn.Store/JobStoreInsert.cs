@@ -1,7 +1,8 @@
 using System.Text.Json;
 using JollyBarn.Edits;
-using JollyBarn.Measures;
 using JollyBarn.OpenFile;
+using JollyBarn.Telling.History;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 using Microsoft.EntityFrameworkCore;
 
@@ -20,7 +21,7 @@ public sealed partial class JobStore
     {
         if (Find(id) is not { } job)
         {
-            return new("There is no such job.", "id");
+            return new(Why.NoSuchJob, "id");
         }
 
         var copy = job.Now.Job with { Name = name.Trim() };
@@ -51,7 +52,7 @@ public sealed partial class JobStore
     {
         if (!Ids.IsGood(id))
         {
-            return new($"\"{Ids.Shown(id)}\" is not an id. {Ids.Rule}", "id");
+            return new(Why.NotAnId, "id", ("id", Ids.Shown(id)));
         }
 
         if (replace)
@@ -72,9 +73,7 @@ public sealed partial class JobStore
             {
                 if (!replace)
                 {
-                    return same(existing)
-                        ? null
-                        : new("There is a job with this id already, perhaps in the bin. Replace it, or copy under a new id.", "id");
+                    return same(existing) ? null : new(Why.JobThere, "id");
                 }
 
                 db.Edits.Where(e => e.JobId == id).ExecuteDelete();

@@ -3,7 +3,8 @@ using System.Runtime.InteropServices;
 using System.Text.Json;
 using JollyBarn.Edits;
 using JollyBarn.Fill;
-using JollyBarn.Measures;
+using JollyBarn.Telling.History;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 using Microsoft.EntityFrameworkCore;
 
@@ -54,8 +55,7 @@ public sealed partial class OpenJob
 
     public BoxReports Reports => Judged.Reports;
 
-    private static Refused Gone { get; } =
-        new(new("The job was put in the bin, brought back or replaced just now. Look again, and do it again if it still holds.", null));
+    private static Refused Gone { get; } = new(new(Why.JobMoved));
 
     /// <summary>Does something to the job's rows while nobody writes to it. Nothing is written through this one afterwards.</summary>
     internal T Close<T>(Func<T> work)
@@ -112,7 +112,7 @@ public sealed partial class OpenJob
 
             if (post.Edit is Restore)
             {
-                return new Refused(new("Undo and redo make this; it cannot be posted.", "edit"));
+                return new Refused(new(Why.MadeByUndo, "edit"));
             }
 
             if (Envelope(post) is { } bad)
@@ -125,7 +125,7 @@ public sealed partial class OpenJob
             {
                 if (seen < 0 || seen > version)
                 {
-                    return new Refused(new($"The job is at version {version}; there is no version {seen}.", "base"));
+                    return new Refused(new(Why.NoSuchVersion, "base", ("version", version), ("seen", seen)));
                 }
 
                 if (ConflictOf(post, seen, now, version) is { } conflict)
@@ -170,7 +170,7 @@ public sealed partial class OpenJob
 
             if ((again ? stacks.NextRedo(by) : stacks.NextUndo(by)) is not { } target)
             {
-                return new Refused(new(again ? "There is nothing to redo." : "There is nothing of yours left to undo.", null));
+                return new Refused(new(again ? Why.NothingToRedo : Why.NothingToUndo));
             }
 
             var line = log[(int)target - 1];
@@ -198,8 +198,8 @@ public sealed partial class OpenJob
         JsonSerializer.Deserialize(json, JobJson.Default.Edit) ?? throw new StoreException("A line of the log is empty.");
 
     private static Refusal? Envelope(EditPost post) =>
-        !Ids.IsGood(post.Id) ? new($"\"{Ids.Shown(post.Id)}\" is not an id. {Ids.Rule}", "id")
-        : string.IsNullOrWhiteSpace(post.By) || post.By.Length > 80 ? new("Say who makes the edit, in at most 80 characters.", "by")
+        !Ids.IsGood(post.Id) ? new(Why.NotAnId, "id", ("id", Ids.Shown(post.Id)))
+        : string.IsNullOrWhiteSpace(post.By) || post.By.Length > 80 ? new(Why.WhoMakesIt, "by")
         : null;
 
     private Conflict? ConflictOf(EditPost post, long seen, Job now, long version)

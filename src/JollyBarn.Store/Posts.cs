@@ -1,5 +1,5 @@
 using JollyBarn.Edits;
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Store;

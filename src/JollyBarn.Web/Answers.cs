@@ -6,6 +6,7 @@ using JollyBarn.Inspection.Judging;
 using JollyBarn.Measures;
 using JollyBarn.Store;
 using JollyBarn.Telling;
+using JollyBarn.Telling.Filled;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;
@@ -106,7 +107,7 @@ public sealed record BoxView(
     string KindName,
     int OpenGangs,
     IReadOnlyList<CableView> Cables,
-    BoxReport Report,
+    ToldReport Report,
     IReadOnlyList<ToldFinding> Findings,
     IReadOnlyDictionary<string, IReadOnlyList<string>> CutOffWithout,
     IReadOnlyList<string> Protected,
@@ -186,7 +187,7 @@ internal static class Answers
                     .OrderBy(c => Order(box, c))
                     .ThenBy(c => c.Run, StringComparer.Ordinal),
             ],
-            report,
+            FillTeller.Tell(report),
             Told(job, id, verdicts.Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)),
             box.Devices.Ids.ToDictionary(d => d, d => Continuity.CutOffWithout(job, id, box, d)),
             Continuity.Protected(box),

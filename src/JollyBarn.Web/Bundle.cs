@@ -1,7 +1,7 @@
 using System.IO.Compression;
 using System.Security.Cryptography;
-using JollyBarn.Measures;
 using JollyBarn.OpenFile;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Web;
 
@@ -49,12 +49,12 @@ internal static class Bundle
             using var zip = new ZipArchive(new MemoryStream(body.GetBuffer(), 0, (int)body.Length, false), ZipArchiveMode.Read);
             if (zip.Entries.Sum(e => e.Length) > MostUnpacked)
             {
-                return (null, none, new("Unpacked, this file is too large.", null));
+                return (null, none, new(Why.ZipTooLarge));
             }
 
             if (zip.GetEntry(JobName) is not { } entry)
             {
-                return (null, none, new("There is no job.json in this zip.", null));
+                return (null, none, new(Why.ZipWithoutJob));
             }
 
             var (file, refusal) = JobFiles.Read(Bytes(entry));
@@ -73,10 +73,7 @@ internal static class Bundle
                     return (
                         null,
                         none,
-                        new(
-                            $"A picture in this zip is damaged or not what its name says: {Wiring.Ids.Shown(name)}.",
-                            picture.FullName.Length < 100 ? picture.FullName : null
-                        )
+                        new(Why.ZipPicture, picture.FullName.Length < 100 ? picture.FullName : null, ("name", Wiring.Ids.Shown(name)))
                     );
                 }
 
@@ -84,12 +81,12 @@ internal static class Bundle
             }
 
             return file.Present.Photos.Values.FirstOrDefault(p => !photos.ContainsKey(p.Sha)) is { } lost
-                ? (null, none, new($"The picture {lost.Caption ?? lost.Sha[..8]} is not in this zip.", "photos"))
+                ? (null, none, new(Why.ZipPictureLost, "photos", ("name", lost.Caption ?? lost.Sha[..8])))
                 : (file, photos, null);
         }
         catch (Exception problem) when (problem is InvalidDataException or IOException or NotSupportedException)
         {
-            return (null, none, new("This zip is damaged.", null));
+            return (null, none, new(Why.ZipDamaged));
         }
     }
 

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using JollyBarn.OpenFile;
 using JollyBarn.Store;
+using JollyBarn.Telling;
 
 namespace JollyBarn.Web;
 
@@ -36,7 +37,7 @@ public static class Demo
             var file = JobFiles.Shipped(File.ReadAllBytes(FilePath));
             if (store.Import(file.Id, file, false, Pictures()) is { } refusal)
             {
-                throw new StoreException(refusal.Says);
+                throw new StoreException(refusal.Tell().Says);
             }
         }
         catch (JsonException problem)

@@ -3,6 +3,7 @@ using System.Runtime.CompilerServices;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
 using JollyBarn.Electrics.Seen;
+using JollyBarn.Telling.Live;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;
@@ -50,7 +51,7 @@ public sealed class StandInMeter(Job job, int hidden, string instrument, string 
             yield return new(
                 Name,
                 instrument,
-                volts is { } v ? v.ToString("0.0", CultureInfo.InvariantCulture) + " V" : shown.Shows,
+                volts is { } v ? v.ToString("0.0", CultureInfo.InvariantCulture) + " V" : LiveWords.Shows(shown),
                 volts,
                 DateTimeOffset.UtcNow.ToString("O", CultureInfo.InvariantCulture)
             );

@@ -1,5 +1,6 @@
 using System.Buffers.Binary;
 using System.Security.Cryptography;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Web;
 
@@ -15,17 +16,17 @@ public static class PhotoCheck
 
     private const int MostSide = 6000;
 
-    /// <summary>The picture without its metadata, or a sentence that says why not.</summary>
-    public static (CheckedPhoto? Photo, string? Why) Read(ReadOnlySpan<byte> bytes)
+    /// <summary>The picture without its metadata, or why not.</summary>
+    public static (CheckedPhoto? Photo, Refusal? Why) Read(ReadOnlySpan<byte> bytes)
     {
         if (bytes.Length > MostBytes)
         {
-            return (null, "The picture is over 6 MB. Take it smaller.");
+            return (null, new(Why.PictureTooLarge));
         }
 
         if (bytes.Length < 4 || bytes[0] != 0xFF || bytes[1] != 0xD8)
         {
-            return (null, "This is not a JPEG picture, whatever it is called.");
+            return (null, new(Why.PictureNotJpeg));
         }
 
         var kept = new MemoryStream();
@@ -35,7 +36,7 @@ public static class PhotoCheck
         {
             if (bytes[at] != 0xFF)
             {
-                return (null, "The picture is damaged.");
+                return (null, new(Why.PictureDamaged));
             }
 
             var marker = bytes[at + 1];
@@ -49,13 +50,13 @@ public static class PhotoCheck
             {
                 // Whatever follows the end of the picture is not the picture.
                 kept.Write([0xFF, 0xD9]);
-                return scans == 0 ? (null, "The picture is damaged.") : Bounded(kept.ToArray(), width, height);
+                return scans == 0 ? (null, new(Why.PictureDamaged)) : Bounded(kept.ToArray(), width, height);
             }
 
             var length = at + 4 <= bytes.Length ? BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 2)..]) : 0;
             if (length < 2 || at + 2 + length > bytes.Length)
             {
-                return (null, "The picture is cut short.");
+                return (null, new(Why.PictureCutShort));
             }
 
             var segment = bytes.Slice(at, 2 + length);
@@ -79,7 +80,7 @@ public static class PhotoCheck
             }
         }
 
-        return (null, "The picture is cut short.");
+        return (null, new(Why.PictureCutShort));
     }
 
     /// <summary>Length of the coded data of a scan: up to the next marker that is neither a stuffed byte nor a restart.</summary>
@@ -96,8 +97,8 @@ public static class PhotoCheck
         return data.Length;
     }
 
-    private static (CheckedPhoto? Photo, string? Why) Bounded(byte[] picture, int width, int height) =>
+    private static (CheckedPhoto? Photo, Refusal? Why) Bounded(byte[] picture, int width, int height) =>
         width is 0 or > MostSide || height is 0 or > MostSide
-            ? (null, $"A picture here is at most {MostSide} by {MostSide} points.")
+            ? (null, new(Why.PictureSides, null, ("most", MostSide)))
             : (new(Convert.ToHexStringLower(SHA256.HashData(picture)), width, height, picture), null);
 }

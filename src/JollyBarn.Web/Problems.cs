@@ -1,6 +1,7 @@
 using System.Text.Json;
-using JollyBarn.Measures;
 using JollyBarn.Store;
+using JollyBarn.Telling;
+using JollyBarn.Terms;
 using Microsoft.AspNetCore.Diagnostics;
 
 namespace JollyBarn.Web;
@@ -8,15 +9,9 @@ namespace JollyBarn.Web;
 /// <summary>Answers to what cannot be: RFC 9457 problem details with a sentence and the field.</summary>
 internal static class Problems
 {
-    public static IResult From(Refusal refusal, int status = 422) =>
-        Results.Problem(
-            refusal.Says,
-            statusCode: status,
-            title: Title(status),
-            extensions: refusal.Field is null ? null : new Dictionary<string, object?> { ["field"] = refusal.Field }
-        );
+    public static IResult From(Refusal refusal, int status = 422) => Made(refusal.Tell().Says, status, refusal.Field);
 
-    public static IResult Missing(string what) => From(new($"There is no {what} at this address."), 404);
+    public static IResult Missing(What what) => From(new(Why.NothingAtAddress, null, ("what", what)), 404);
 
     /// <summary>True for a request that does not read: it is answered, and nothing for a log.</summary>
     public static bool IsOfTheSender(Exception failure) =>
@@ -82,15 +77,16 @@ internal static class Problems
     public static Task Write(HttpContext context, int status, string says, string? field)
     {
         context.Response.StatusCode = status;
-        return Results
-            .Problem(
-                says,
-                statusCode: status,
-                title: Title(status),
-                extensions: field is null ? null : new Dictionary<string, object?> { ["field"] = field }
-            )
-            .ExecuteAsync(context);
+        return Made(says, status, field).ExecuteAsync(context);
     }
+
+    private static IResult Made(string says, int status, string? field) =>
+        Results.Problem(
+            says,
+            statusCode: status,
+            title: Title(status),
+            extensions: field is null ? null : new Dictionary<string, object?> { ["field"] = field }
+        );
 
     private static (string Says, string? Field) Unreadable(JsonException json)
     {

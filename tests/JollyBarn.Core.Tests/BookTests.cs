@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
+using JollyBarn.Telling.Filled;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -123,7 +124,7 @@ public class BookTests
         decimal Wide(string width) =>
             job.Do(new Edits.SetDevice("b", "d", Width: new Fact<Length>(Known.Measured, Length.Parse(width))))
                 .Fill()
-                .Lines.Single(l => l.Kind == "device")
+                .Lines.Single(l => l.Kind == FillKind.Device)
                 .Low;
         Assert.Equal((2m, 4m), (Wide("2"), Wide("2 1/16")));
     }
@@ -136,7 +137,7 @@ public class BookTests
             .Do(new Edits.AddDevice("b", "d", "protective", 1), new Edits.JoinLeads("b", "j", "twist-on-medium", ["r0.a0", "r1.a0"]));
         var crowd = BoxReports.Make(job, job.Boxes["b"]).Crowding;
         Assert.Equal(crowd.Taken, crowd.Lines.Sum(l => l.Room));
-        Assert.Contains(crowd.Lines, l => l.Name.Contains("medium twist-on", StringComparison.Ordinal));
+        Assert.Contains(crowd.Lines, l => l is { Of: CrowdOf.Connector, Kind: "twist-on-medium" });
         var longer = job.Do(new Edits.SetPractice(CrowdingBook.LeadLength.Key, "16"));
         var after = BoxReports.Make(longer, longer.Boxes["b"]).Crowding;
         Assert.True(after.Taken > crowd.Taken);
@@ -152,7 +153,7 @@ public class BookTests
     public void Printed_counts_are_a_cross_check(string gauge, int printed, string says)
     {
         var job = Jobs.WithBox("nm-1g-18").Do(new Edits.SetPrintedCounts("b", new Dictionary<string, int> { [gauge] = printed }));
-        Assert.Contains(says, Assert.Single(job.Fill().Printed).Says, StringComparison.Ordinal);
+        Assert.Contains(says, Assert.Single(FillTeller.Tell(job.Fill()).Printed).Says, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
+using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Measures;
@@ -63,7 +64,7 @@ public class CatalogueTests
         }
 
         var joined = device.Leads.Count > 0 ? job.Do(new JoinLeads("b", "j", "twist-on-small", ["r0.a0", $"d.{device.Leads[0].Id}"])) : job;
-        var line = joined.Fill().Lines.SingleOrDefault(l => l.Kind == "device");
+        var line = joined.Fill().Lines.SingleOrDefault(l => l.Kind == FillKind.Device);
         Assert.Equal(device.Yoke ? 2 * Math.Max(1, device.GangsWide) : 0, line?.High ?? 0);
         Assert.True(line is null || line.Volume.Low.CubicInches <= line.High * 2.25m);
     }

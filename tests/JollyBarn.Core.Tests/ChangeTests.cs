@@ -1,5 +1,7 @@
 using JollyBarn.Edits;
 using JollyBarn.Measures;
+using JollyBarn.Telling.History;
+using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -49,7 +51,7 @@ public class ChangeTests
         Assert.Equal(["p1", "p2"], steps.Select(s => s.Id));
         Assert.NotNull(steps[0].Refusal);
         Assert.Null(steps[1].Refusal);
-        Assert.Contains("Bench, new", steps[1].Says, StringComparison.Ordinal);
+        Assert.Contains("Bench, new", steps[1].Edit.Tell(steps[1].Before), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -57,7 +59,7 @@ public class ChangeTests
     {
         var job = Open.Do(new PlanEdit("plan", "p1", new RenameBox("b", "Bench, new")), new CloseChange("plan", "2026-10-01"));
         Assert.Equal("Bench, new", job.Boxes["b"].Name);
-        Assert.Contains("is closed", new PlanEdit("plan", "p2", new NoteBox("b", "x")).Check(job)!.Says, StringComparison.Ordinal);
+        Assert.Equal(Why.ChangeClosed, new PlanEdit("plan", "p2", new NoteBox("b", "x")).Check(job)?.Why);
         Assert.NotNull(new CloseChange("plan").Check(job));
     }
 

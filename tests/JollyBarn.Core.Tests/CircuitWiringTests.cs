@@ -213,7 +213,7 @@ public class CircuitWiringTests
                 new MoveLead("b", "on.b0", GfciBox.At($"{side}-hot/plate", "r")),
                 new MoveLead("b", "on.b1", GfciBox.At($"{side}-neutral/plate", "r"))
             );
-        Assert.Equal(watched, Wiring(job).Ways().Single().Guards.Contains("gfci:b/r"));
+        Assert.Equal(watched, Wiring(job).Ways().Single().Guards.Contains(GuardKey.Device("b", "r")));
     }
 
     /// <summary>Common practice: both halves of a tandem stand in one slot; two circuits that only share that and a box are not

@@ -3,6 +3,8 @@ using CsCheck;
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Measures;
+using JollyBarn.Telling;
+using JollyBarn.Telling.History;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -34,7 +36,7 @@ public class EditTests
             var refusal = edit.Check(job);
             Assert.True(refusal is not null, edit.ToString());
             Assert.Equal(field, refusal.Field);
-            Assert.EndsWith(".", refusal.Says, StringComparison.Ordinal);
+            Assert.EndsWith(".", refusal.Tell().Says, StringComparison.Ordinal);
         }
     }
 

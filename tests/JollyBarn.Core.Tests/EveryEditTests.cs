@@ -4,6 +4,8 @@ using System.Text.Json.Serialization;
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Measures;
+using JollyBarn.Telling;
+using JollyBarn.Telling.History;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -241,7 +243,7 @@ public class EveryEditTests
     public void The_good_one_changes_the_job_reads_as_a_sentence_and_is_undone(int example)
     {
         var edit = Examples[example].Good;
-        Assert.True(edit.Check(Rich) is null, edit.Check(Rich)?.Says);
+        Assert.True(edit.Check(Rich) is null, edit.Check(Rich)?.Tell().Says);
         var after = edit.Apply(Rich);
         var cells = Cells.Between(Rich, after);
         Assert.NotEmpty(cells);
@@ -260,6 +262,6 @@ public class EveryEditTests
     {
         var refusal = Examples[example].Impossible.Check(Rich);
         Assert.NotNull(refusal);
-        Assert.Matches(@"^[A-Z""].*[.!]$", refusal.Says);
+        Assert.Matches(@"^[A-Z""].*[.!]$", refusal.Tell().Says);
     }
 }

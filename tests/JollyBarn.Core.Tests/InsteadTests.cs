@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
+using JollyBarn.Telling.Filled;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -49,10 +50,12 @@ public class InsteadTests
                 .Options.OrderBy(o => o.Opens)
                 .ThenBy(o => o.PriceClass)
                 .ThenBy(o => o.Available.CubicInches)
-                .ThenBy(o => o.Says, StringComparer.Ordinal)
+                .ThenBy(o => o.Box, StringComparer.Ordinal)
+                .ThenBy(o => o.Ring, StringComparer.Ordinal)
+                .ThenBy(o => o.Extension, StringComparer.Ordinal)
         );
         Assert.True(answer.NextSmaller!.Left < Volume.Zero);
-        Assert.Contains("short by", answer.WhyNot, StringComparison.Ordinal);
+        Assert.Contains("short by", FillTeller.Tell(answer).WhyNot, StringComparison.Ordinal);
         Assert.True(answer.Searched > 100);
     }
 
@@ -87,7 +90,7 @@ public class InsteadTests
             job.Practice
         );
         Assert.Empty(answer.Options);
-        Assert.NotNull(answer.CannotTell);
+        Assert.True(answer.Incomplete);
     }
 
     [Fact]

@@ -121,11 +121,14 @@ public class KeptLiveTests
             Assert.Equal(fresh.Expect(point), kept.Expect(point));
         }
 
-        Assert.Equal(fresh.Plan.Guards.Select(g => (g.Key, g.Stuck)).Order(), kept.Plan.Guards.Select(g => (g.Key, g.Stuck)).Order());
-        Assert.Equal(fresh.Plan.Assumed.Order(), kept.Plan.Assumed.Order());
         Assert.Equal(
-            Story.Of(fresh).Openings.Select(o => (o.Guard, Math.Round(o.Seconds, 6), o.Says)),
-            Story.Of(kept).Openings.Select(o => (o.Guard, Math.Round(o.Seconds, 6), o.Says))
+            fresh.Plan.Guards.Select(g => $"{g.Key} {g.Stuck}").Order(),
+            kept.Plan.Guards.Select(g => $"{g.Key} {g.Stuck}").Order()
+        );
+        Assert.Equal(fresh.Plan.Assumed.Select(a => a.ToString()).Order(), kept.Plan.Assumed.Select(a => a.ToString()).Order());
+        Assert.Equal(
+            Story.Of(fresh).Openings.Select(o => (o.Guard, Math.Round(o.Seconds, 6), o.By)),
+            Story.Of(kept).Openings.Select(o => (o.Guard, Math.Round(o.Seconds, 6), o.By))
         );
     }
 }

@@ -1,6 +1,7 @@
 using System.Text;
 using JollyBarn.Edits;
 using JollyBarn.OpenFile;
+using JollyBarn.Telling;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -11,7 +12,7 @@ public class OpenFileTests
     private static JobFile Good(byte[] bytes)
     {
         var (file, refusal) = JobFiles.Read(bytes);
-        Assert.True(refusal is null, $"{refusal?.Says} {refusal?.Field}");
+        Assert.True(refusal is null, $"{refusal?.Tell().Says} {refusal?.Field}");
         return file!;
     }
 
@@ -63,7 +64,7 @@ public class OpenFileTests
         Assert.True(at >= 0);
         var (file, refusal) = JobFiles.Read(Encoding.UTF8.GetBytes(string.Concat(text.AsSpan(0, at), bad, text.AsSpan(at + old.Length))));
         Assert.Null(file);
-        Assert.Contains(where, refusal!.Field + refusal.Says, StringComparison.Ordinal);
+        Assert.Contains(where, refusal!.Field + refusal.Tell().Says, StringComparison.Ordinal);
     }
 
     [Theory]

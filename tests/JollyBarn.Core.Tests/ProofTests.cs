@@ -1,4 +1,5 @@
 using JollyBarn.Edits;
+using JollyBarn.Telling;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -32,7 +33,7 @@ public class ProofTests
         }
 
         Assert.Equal(ProofStanding.Begun, State(job).Standing);
-        Assert.Contains("known source again", State(job).Says, StringComparison.Ordinal);
+        Assert.Equal(ProofCase.KnownAgain, State(job).Case);
         var proved = Known(job, "k2", ReadingStep.KnownAfter, 121, 40);
         Assert.Equal(ProofStanding.Proved, State(proved).Standing);
         var struck = proved.Do(new StrikeReading("p3"));
@@ -159,7 +160,7 @@ public class ProofTests
     {
         var job = Begun().Do(new SwitchBreaker("panel", 1, "Ines", Morning, false), new SwitchBreaker("panel", 1, "Tomas", Morning, false));
         Assert.Equal(["Ines", "Tomas"], job.Panels["panel"].Breakers[0].HeldBy);
-        Assert.Contains("Tomas", new SwitchBreaker("panel", 1, "Ines", Morning, true).Check(job)!.Says, StringComparison.Ordinal);
+        Assert.Contains("Tomas", new SwitchBreaker("panel", 1, "Ines", Morning, true).Check(job)!.Tell().Says, StringComparison.Ordinal);
         var on = job.Do(new SwitchBreaker("panel", 1, "Tomas", Morning), new SwitchBreaker("panel", 1, "Ines", Morning, true));
         Assert.True(on.Panels["panel"].Breakers[0].On);
         Assert.Empty(on.Panels["panel"].Breakers[0].HeldBy);

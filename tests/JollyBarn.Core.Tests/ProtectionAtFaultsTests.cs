@@ -57,10 +57,10 @@ public partial class ProtectionTests
     /// <summary>Common practice of plug-in testers with a button: it proves protection only where a ground carries its current away, and
     /// lifts floating metal where none does.</summary>
     [Theory]
-    [InlineData("protective", true, "opens", "something opened")]
-    [InlineData("receptacle", true, "nothing opens", "no ground-fault protection works")]
-    [InlineData("protective", false, "nothing opens", "the metal here is live")]
-    public void The_button_says_what_it_can(string kind, bool ground, string shows, string means)
+    [InlineData("protective", true, Display.Opens, ShownCase.ButtonOpened)]
+    [InlineData("receptacle", true, Display.NothingOpens, ShownCase.ButtonNothingOpens)]
+    [InlineData("protective", false, Display.NothingOpens, ShownCase.ButtonNoGround)]
+    public void The_button_says_what_it_can(string kind, bool ground, Display shows, ShownCase means)
     {
         var half = kind == "protective" ? "" : "upper";
         var shown = Instruments.Between(
@@ -69,23 +69,20 @@ public partial class ProtectionTests
             Points.Face("b", "r", half + "hot"),
             Points.Face("b", "r", half + "ground")
         )!;
-        Assert.Equal(shows, shown.Shows);
-        Assert.Contains(means, shown.Means, StringComparison.Ordinal);
+        Assert.Equal(shows, shown.Display);
+        Assert.Equal(means, shown.Means);
     }
 
     /// <summary>UL 943 since 2006 and 2015, from memory: one fed at its load terminals cannot be reset and its face stays dead; the face of
     /// an old one stays live after it has tripped.</summary>
     [Theory]
-    [InlineData("locks out", 0, 1)]
-    [InlineData("an old one", 118, 121)]
-    [InlineData("was never reset", 0, 1)]
-    public void Fed_at_its_load_side_a_new_one_is_dead_and_the_face_of_an_old_one_stays_live(string which, double least, double most)
+    [InlineData(OfferCase.LineAndLoadLocked, 0, 1)]
+    [InlineData(OfferCase.LineAndLoadOld, 118, 121)]
+    [InlineData(OfferCase.TrippedOrNeverReset, 0, 1)]
+    public void Fed_at_its_load_side_a_new_one_is_dead_and_the_face_of_an_old_one_stays_live(OfferCase which, double least, double most)
     {
         var job = SmallHouse.Receptacle("protective");
-        var fault = BoxLive
-            .Of(job, "b", job.Boxes["b"], Situation.AsRecorded)
-            .Offers.First(o => o.Name.Contains(which, StringComparison.Ordinal))
-            .Fault;
+        var fault = BoxLive.Of(job, "b", job.Boxes["b"], Situation.AsRecorded).Offers.First(o => o.Case == which).Fault;
         var live = Story.Of(Live.Of(job, new Situation { Faults = [fault] })).End;
         Assert.InRange(live.Between(Points.Face("b", "r", "hot"), Points.Face("b", "r", "neutral")), least, most);
     }
@@ -96,7 +93,7 @@ public partial class ProtectionTests
     {
         var leak = new Bridged(Points.Face("b", "r", "hot"), Points.Face("b", "r", "ground"), 8000);
         Assert.Equal(
-            "gfci:b/r",
+            GuardKey.Device("b", "r"),
             Assert.Single(Story.Of(Live.Of(SmallHouse.Receptacle("protective"), new Situation { Faults = [leak] })).Openings).Guard
         );
     }
@@ -122,7 +119,7 @@ public partial class ProtectionTests
                             || l.First.From != l.Second.From
                         )
                     || after.Plan.Guards.Zip(before.Plan.Guards).Any(g => g.First.Stuck != g.Second.Stuck);
-                Assert.True(moved, offer.Name);
+                Assert.True(moved, $"{offer.Case} {offer.About}");
             }
         }
     }

@@ -65,7 +65,7 @@ public partial class ProtectionTests
     public void A_hot_on_a_grounded_box_opens_the_breaker_and_the_box_is_dead_after()
     {
         var story = Story.Of(Live.Of(SmallHouse.Receptacle(), new Situation { Faults = [HotOnBox] }));
-        Assert.Equal("breaker:p/1", Assert.Single(story.Openings).Guard);
+        Assert.Equal(GuardKey.Breaker("p", "1"), Assert.Single(story.Openings).Guard);
         Assert.True(story.Start.Volts(Points.Metal("b")).Magnitude > 30);
         Assert.True(story.End.Volts(Points.Metal("b")).Magnitude < 1);
     }
@@ -76,7 +76,7 @@ public partial class ProtectionTests
         var story = Story.Of(Live.Of(SmallHouse.Receptacle(ground: false), new Situation { Faults = [HotOnBox] }));
         Assert.Empty(story.Openings);
         Assert.InRange(story.End.Volts(Points.Metal("b")).Magnitude, 118, 121);
-        Assert.Equal("can kill", Touch.Of(story.End, Points.Metal("b")).Means);
+        Assert.Equal(TouchCase.CanKill, Touch.Of(story.End, Points.Metal("b")).Means);
     }
 
     /// <summary>25 Ω of electrode let 120 / (25 + 5) = 4 A flow: no breaker opens on that (the reason a rod is no equipment ground,
@@ -115,7 +115,7 @@ public partial class ProtectionTests
                 new Situation { Faults = [new Bridged(Points.Terminal("b", "r", terminal), Points.Yoke("b", "r"))] }
             )
         );
-        Assert.Equal(trips, story.Openings.Any(o => o.Guard == "gfci:b/r"));
+        Assert.Equal(trips, story.Openings.Any(o => o.Guard.ToString() == "gfci:b/r"));
     }
 
     /// <summary>It sees only what does not come back: from hot to neutral it feels nothing.</summary>
@@ -186,13 +186,13 @@ public partial class ProtectionTests
     {
         var (n, g) = (Points.Face("b", "r", "upperneutral"), Points.Face("b", "r", "upperground"));
         var off = Live.Of(SmallHouse.Receptacle(), new Situation { Breakers = new Dictionary<string, bool> { ["p/1"] = false } });
-        Assert.EndsWith("Ω", Instruments.Between(off, "continuity", n, g)!.Shows, StringComparison.Ordinal);
-        Assert.Equal("open", Instruments.Between(off, "continuity", Points.Face("b", "r", "upperhot"), n)!.Shows);
+        Assert.Equal(Display.Ohms, Instruments.Between(off, "continuity", n, g)!.Display);
+        Assert.Equal(Display.Open, Instruments.Between(off, "continuity", Points.Face("b", "r", "upperhot"), n)!.Display);
         Assert.Equal(
-            "overload",
+            Display.Overload,
             Instruments
                 .Between(Live.Of(SmallHouse.Receptacle(), Situation.AsRecorded), "continuity", Points.Face("b", "r", "upperhot"), n)!
-                .Shows
+                .Display
         );
     }
 
@@ -216,7 +216,7 @@ public partial class ProtectionTests
                     Plugged = new Dictionary<string, double> { ["b/r"] = 100 },
                 }
             );
-            Assert.All(box.Points, p => Assert.True(double.IsFinite(p.Volts), $"{number.Key}: {p.Name}"));
+            Assert.All(box.Points, p => Assert.True(double.IsFinite(p.Volts), $"{number.Key}: {p.Point}"));
             Assert.True(box.Touch is null || double.IsFinite(box.Touch.Milliamperes), number.Key);
             Assert.All(box.Openings, o => Assert.True(double.IsFinite(o.Seconds), number.Key));
             Assert.True(
@@ -263,7 +263,7 @@ public partial class ProtectionTests
         var off = Live.Of(job, new Situation { Sources = new Dictionary<string, bool> { ["s"] = false } });
         Assert.True(off.Volts(Points.Face("b", "r", "upperhot")).Magnitude < 1);
         var both = Live.Of(job, new Situation { Sources = new Dictionary<string, bool> { ["g"] = true } });
-        Assert.Contains(both.Plan.Assumed, a => a.Contains("at once", StringComparison.Ordinal));
+        Assert.Contains(both.Plan.Assumed, a => a.Case == AssumedCase.FedAtOnce);
         Assert.InRange(both.Volts(Points.Face("b", "r", "upperhot")).Magnitude, 119, 121);
     }
 

@@ -139,7 +139,7 @@ public class ReferenceTests
             .Select(
                 (o, i) =>
                     (
-                        $"{o.Name}",
+                        $"{o.Case} {o.About}",
                         Live.Of(
                             Demo.Present,
                             new Situation

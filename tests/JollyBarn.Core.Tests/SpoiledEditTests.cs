@@ -7,6 +7,8 @@ using JollyBarn.Electrics.Seen;
 using JollyBarn.Fill;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.OpenFile;
+using JollyBarn.Telling;
+using JollyBarn.Telling.History;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -48,8 +50,8 @@ public class SpoiledEditTests
             if (refusal is not null)
             {
                 Assert.True(
-                    refusal.Says.Length > 5 && ".!?".Contains(refusal.Says[^1], StringComparison.Ordinal),
-                    $"{what}: {refusal.Says}"
+                    refusal.Tell().Says.Length > 5 && ".!?".Contains(refusal.Tell().Says[^1], StringComparison.Ordinal),
+                    $"{what}: {refusal.Tell().Says}"
                 );
                 continue;
             }
@@ -71,9 +73,9 @@ public class SpoiledEditTests
 
         var supply = new SupplyVerdicts();
         _ = (supply.Circuits(after), supply.Panels(after));
-        Assert.Null(JobCheck.Of(after)?.Says);
+        Assert.Null(JobCheck.Of(after)?.Tell().Says);
         var (file, refusal) = JobFiles.Read(JobFiles.Write(new(JobFile.FormatName, 1, "job", after, after, [])));
-        Assert.Null(refusal?.Says);
+        Assert.Null(refusal?.Tell().Says);
         Assert.Equal(JobJson.Text(after), JobJson.Text(file!.Present));
         var back = new Restore("e", Cells.Between(before, after), false, "").Apply(after);
         Assert.Equal(Ids(before), Ids(back));

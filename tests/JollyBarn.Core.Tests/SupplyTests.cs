@@ -1,5 +1,6 @@
 using JollyBarn.Edits;
 using JollyBarn.Measures;
+using JollyBarn.Telling;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -37,7 +38,7 @@ public class SupplyTests
     [Theory]
     [MemberData(nameof(Impossible))]
     public void A_breaker_that_cannot_stand_there_is_refused_with_the_reason(string says, Breaker[] breakers) =>
-        Assert.Contains(says, new PutPanel("panel", Panel(breakers)).Check(House)!.Says, StringComparison.Ordinal);
+        Assert.Contains(says, new PutPanel("panel", Panel(breakers)).Check(House)!.Tell().Says, StringComparison.Ordinal);
 
     [Fact]
     public void Two_tandem_breakers_share_a_slot() =>
@@ -74,7 +75,7 @@ public class SupplyTests
     public void A_room_in_use_stays_and_says_by_how_many()
     {
         var refusal = new RemovePlace("cellar").Check(House);
-        Assert.Contains("2 boxes, walls or panels", refusal!.Says, StringComparison.Ordinal);
+        Assert.Contains("2 boxes, walls or panels", refusal!.Tell().Says, StringComparison.Ordinal);
     }
 
     [Theory]

@@ -1,5 +1,6 @@
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
+using JollyBarn.Telling.Live;
 using JollyBarn.Testing;
 
 namespace JollyBarn.Core.Tests;
@@ -13,36 +14,54 @@ public class TesterTests
     private const string Ground = "land:b/on.b2";
     private static readonly Bridged Jumper = new(Points.Terminal("b", "r", "neutral-upper"), Points.Yoke("b", "r"));
 
-    public static TheoryData<string, string, string, string, Fault[]> Rows =>
+    /// <summary>The table: wiring, lamps lit, what the card says, and how it is in words.</summary>
+    public static TheoryData<string, string, CardWord, string, bool, Fault[]> Rows =>
         new()
         {
-            { "correct", "110", "correct", "correct", [] },
-            { "open ground", "100", "open ground", "open ground", [new OpenLink(Ground)] },
-            { "open neutral", "010", "open neutral", "open neutral", [new OpenLink(Neutral)] },
-            { "open hot", "000", "open hot", "hot open or circuit off; not proof", [new OpenLink(Hot)] },
+            { "correct", "110", CardWord.Correct, "correct", false, [] },
+            { "open ground", "100", CardWord.OpenGround, "open ground", false, [new OpenLink(Ground)] },
+            { "open neutral", "010", CardWord.OpenNeutral, "open neutral", false, [new OpenLink(Neutral)] },
+            { "open hot", "000", CardWord.OpenHot, "hot open or circuit off; not proof", true, [new OpenLink(Hot)] },
             {
                 "open neutral and open ground",
                 "000",
-                "open hot",
+                CardWord.OpenHot,
                 "open neutral and open ground: hot is live",
+                true,
                 [new OpenLink(Neutral), new OpenLink(Ground)]
             },
             {
                 "open neutral, jumper, no ground",
                 "000",
-                "open hot",
+                CardWord.OpenHot,
                 "open neutral, neutral–ground jumper, no ground: hot is live, metal floats",
+                true,
                 [new OpenLink(Neutral), new OpenLink(Ground), Jumper]
             },
-            { "hot and neutral exchanged", "101", "reversed", "reversed", [new Exchanged(Hot, Neutral)] },
-            { "hot and ground exchanged", "011", "hot–ground exchanged", "hot–ground exchanged; metal live", [new Exchanged(Hot, Ground)] },
-            { "neutral and ground exchanged", "110", "correct", "neutral and ground exchanged", [new Exchanged(Neutral, Ground)] },
-            { "jumper, no ground", "110", "correct", "neutral–ground jumper, no ground", [new OpenLink(Ground), Jumper] },
+            { "hot and neutral exchanged", "101", CardWord.Reversed, "reversed", false, [new Exchanged(Hot, Neutral)] },
+            {
+                "hot and ground exchanged",
+                "011",
+                CardWord.HotGroundExchanged,
+                "hot–ground exchanged; metal live",
+                true,
+                [new Exchanged(Hot, Ground)]
+            },
+            {
+                "neutral and ground exchanged",
+                "110",
+                CardWord.Correct,
+                "neutral and ground exchanged",
+                true,
+                [new Exchanged(Neutral, Ground)]
+            },
+            { "jumper, no ground", "110", CardWord.Correct, "neutral–ground jumper, no ground", true, [new OpenLink(Ground), Jumper] },
             {
                 "jumper, no ground, exchanged",
                 "110",
-                "correct",
+                CardWord.Correct,
                 "reversed, with a neutral–ground jumper and no ground; metal live",
+                true,
                 [new Exchanged("land:j/feed.a0", "land:j/feed.a1"), new OpenLink(Ground), Jumper]
             },
         };
@@ -52,8 +71,9 @@ public class TesterTests
     public void Lamps_light_as_the_card_knows_and_the_truth_line_says_how_it_is(
         string wiring,
         string lit,
-        string says,
+        CardWord says,
         string really,
+        bool misleads,
         Fault[] faults
     )
     {
@@ -64,9 +84,9 @@ public class TesterTests
             lit == $"{(outlet.Lamps.HotNeutral ? 1 : 0)}{(outlet.Lamps.HotGround ? 1 : 0)}{(outlet.Lamps.NeutralGround ? 1 : 0)}",
             $"{wiring}: {outlet.Lamps}"
         );
-        Assert.Equal(says, outlet.Says);
-        Assert.Equal(really, outlet.Really);
-        Assert.Equal(really != says, outlet.Differ);
+        Assert.Equal(says, outlet.Card);
+        Assert.Equal(really, LiveWords.Of(outlet.Really, outlet.MetalLive));
+        Assert.Equal(misleads, outlet.Differ);
         Assert.Equal(really.Contains("metal live", StringComparison.Ordinal), outlet.MetalLive);
     }
 
@@ -107,7 +127,7 @@ public class TesterTests
         Assert.Empty(story.Openings);
         Assert.InRange(story.End.Volts(Points.Metal("b")).Magnitude, 115, 121);
         var outlet = Outlets.Of(story.End).First();
-        Assert.Equal("correct", outlet.Says);
+        Assert.Equal(CardWord.Correct, outlet.Card);
         Assert.True(outlet.Differ);
         Assert.True(outlet.MetalLive);
     }
@@ -120,7 +140,7 @@ public class TesterTests
             Live.Of(SmallHouse.Receptacle(), new Situation { Faults = [new Exchanged("land:j/on.a0", "land:j/on.a1"), Jumper] })
         );
         var first = Assert.Single(story.Openings);
-        Assert.StartsWith("breaker 1", first.Says, StringComparison.Ordinal);
+        Assert.Equal((GuardKey.Breaker("p", "1"), OpensBy.Overcurrent), (first.Guard, first.By));
         Assert.True(first.Seconds < 5);
         Assert.True(story.End.Volts(Points.Metal("b")).Magnitude < Live.LiveVolts);
     }

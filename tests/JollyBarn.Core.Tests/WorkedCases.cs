@@ -145,7 +145,7 @@ public class WorkedCases
         Assert.Equal(Volume.Of(20m), answer.Needed.Low);
         Assert.Equal(Volume.Of(-2m), answer.Left.High);
         Assert.Equal(
-            ["conductors 12", "clamps 2", "device 4", "grounds 2"],
+            ["Conductors 12", "Clamps 2", "Device 4", "Grounds 2"],
             answer.Lines.Select(l => $"{l.Kind} {l.Volume.Low.CubicInches}")
         );
     }

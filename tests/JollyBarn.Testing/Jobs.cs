@@ -2,6 +2,7 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
+using JollyBarn.Telling;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Testing;
@@ -22,7 +23,7 @@ public static class Jobs
     {
         foreach (var edit in edits)
         {
-            job = edit.Check(job) is { } refusal ? throw new InvalidOperationException($"{edit}: {refusal.Says}") : edit.Apply(job);
+            job = edit.Check(job) is { } refusal ? throw new InvalidOperationException($"{edit}: {refusal.Tell().Says}") : edit.Apply(job);
         }
 
         return job;

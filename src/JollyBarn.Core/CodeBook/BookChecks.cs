@@ -1,5 +1,5 @@
 using System.Globalization;
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 
 namespace JollyBarn.CodeBook;
 
@@ -11,12 +11,12 @@ public static class BookChecks
     {
         if (!Enum.IsDefined(profile.Edition))
         {
-            return new("The editions are 2017, 2020 and 2023.", "edition");
+            return new(Why.NoSuchEdition, "edition");
         }
 
         if (profile.Amendments.Count > 200)
         {
-            return new("At most 200 amendments.", "amendments");
+            return new(Why.ManyAmendments, "amendments");
         }
 
         var book = LimitTable.For(CodeProfile.Default with { Edition = profile.Edition });
@@ -24,17 +24,17 @@ public static class BookChecks
         {
             if (amendment is null || !book.Has(amendment.Key))
             {
-                return new($"The book has no number called {amendment?.Key} in this edition.", "amendments");
+                return new(Why.NoSuchNumber, "amendments", ("key", amendment?.Key));
             }
 
             if (amendment.Value is < 0 or > 10_000)
             {
-                return new("An amended number is between 0 and 10000.", "amendments");
+                return new(Why.AmendedTooFar, "amendments");
             }
 
             if (string.IsNullOrWhiteSpace(amendment.Note) || amendment.Note.Length > 200)
             {
-                return new("Say who amended it and where that is written, in at most 200 characters.", "amendments");
+                return new(Why.AmendedByWhom, "amendments");
             }
         }
 
@@ -48,7 +48,12 @@ public static class BookChecks
         {
             return answer is null || question.Choices.Any(c => c.Value == answer)
                 ? null
-                : new($"{question.Name}: choose one of {string.Join(", ", question.Choices.Select(c => c.Value))}.", "answer");
+                : new(
+                    Why.NotThatChoice,
+                    "answer",
+                    ("of", question.Name),
+                    ("choices", string.Join(", ", question.Choices.Select(c => c.Value)))
+                );
         }
 
         if (Assumptions.All.FirstOrDefault(a => a.Key == key) is { } assumption)
@@ -61,9 +66,9 @@ public static class BookChecks
                     && number <= Assumption.Most
                 )
                 ? null
-                : new($"{assumption.Name}: a number over 0, at most {Assumption.Most}.", "answer");
+                : new(Why.NotThatNumber, "answer", ("of", assumption.Name), ("most", Assumption.Most));
         }
 
-        return new("There is no such question of house practice.", "key");
+        return new(Why.NoSuchPractice, "key");
     }
 }

@@ -1,5 +1,5 @@
 using System.Text.Json.Serialization;
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -14,12 +14,10 @@ public abstract record BoxEdit(string Box) : Edit
     {
         if (!job.Boxes.TryFind(Box, out var box))
         {
-            return Refuse.Missing("box", Box, "box");
+            return Refuse.Missing(What.Box, Box, "box");
         }
 
-        return box.Binned && this is not BringBackBox
-            ? new Refusal($"{box.Name} is in the bin. Bring it back first.", "box")
-            : CheckIn(box, job);
+        return box.Binned && this is not BringBackBox ? new Refusal(Why.InTheBin, "box", ("box", box.Name)) : CheckIn(box, job);
     }
 
     public sealed override Job Apply(Job job)
@@ -38,17 +36,12 @@ public abstract record BoxEdit(string Box) : Edit
             : next;
     }
 
-    public sealed override string Tell(Job before) =>
-        before.Boxes.Find(Box) is { } box ? $"{box.Name}: {TellIn(box)}" : "a box that is gone";
-
     protected abstract Refusal? CheckIn(Box box, Job job);
 
     /// <summary>The box after the edit; the job beyond the box stays as it is unless <see cref="ApplyTo"/> says otherwise.</summary>
     protected abstract Box ApplyIn(Box box);
 
     protected virtual Job ApplyTo(Job job, Box box) => job with { Boxes = job.Boxes.With(Box, ApplyIn(box)) };
-
-    protected abstract string TellIn(Box box);
 }
 
 /// <summary>What happens to ends that lie on something which goes away.</summary>
@@ -82,40 +75,21 @@ internal static class Landings
         switch (landing.At)
         {
             case LandingAt.Joint:
-                return box.Joints.Has(landing.Joint) ? null : Refuse.Missing("joint", landing.Joint, field + ".joint");
+                return box.Joints.Has(landing.Joint) ? null : Refuse.Missing(What.Joint, landing.Joint, field + ".joint");
             case LandingAt.Terminal:
                 if (!box.Devices.TryFind(landing.Device, out var device))
                 {
-                    return Refuse.Missing("device", landing.Device, field + ".device");
+                    return Refuse.Missing(What.Device, landing.Device, field + ".device");
                 }
 
                 var kind = CodeBook.DeviceKinds.Find(device.Kind);
                 return kind is not null && kind.Terminals.Any(t => t.Landings.Any(p => p.Id == landing.Place))
                     ? null
-                    : new Refusal($"A {kind?.Name ?? device.Kind} has no place {Ids.Shown(landing.Place)}.", field + ".place");
+                    : new Refusal(Why.NoSuchPlace, field + ".place", ("kind", device.Kind), ("place", Ids.Shown(landing.Place)));
             case LandingAt.BondingScrew:
-                return box.Material == CodeBook.BoxMaterial.Nonmetallic
-                    ? new Refusal("A nonmetallic box has no bonding screw.", field + ".at")
-                    : null;
+                return box.Material == CodeBook.BoxMaterial.Nonmetallic ? new Refusal(Why.NoBondingScrew, field + ".at") : null;
             default:
                 return null;
         }
     }
-
-    public static string Says(this Box box, Landing landing) =>
-        landing.At switch
-        {
-            LandingAt.Joint => box.Joints.Find(landing.Joint)?.Name is { } name ? $"joint {name}" : "a joint",
-            LandingAt.Terminal => $"{TerminalName(box, landing) ?? landing.Place} of the {DeviceName(box, landing.Device)}",
-            LandingAt.BondingScrew => "the bonding screw",
-            LandingAt.Cap => "a cap",
-            LandingAt.Loose => "loose",
-            _ => "nobody knows where",
-        };
-
-    private static string? TerminalName(Box box, Landing landing) =>
-        CodeBook.DeviceKinds.Find(box.Devices.Find(landing.Device)?.Kind)?.Terminals.FirstOrDefault(t => t.Id == landing.Terminal)?.Name;
-
-    public static string DeviceName(this Box box, string? device) =>
-        box.Devices.Find(device) is { } found ? found.Name ?? CodeBook.DeviceKinds.Find(found.Kind)?.Name ?? found.Kind : "device";
 }

@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -25,8 +26,8 @@ public sealed record AddBox(
         Refuse.NewId(Id, job.Boxes.Has(Id), "id")
         ?? Refuse.BadText(Name, "name")
         ?? Refuse.BadEnum(Contents, "contents")
-        ?? (BoxKinds.Find(Kind) is null ? Refuse.Missing("kind of box", Kind, "kind") : null)
-        ?? (Place is null || job.Places.Has(Place) ? null : Refuse.Missing("place", Place, "place"))
+        ?? (BoxKinds.Find(Kind) is null ? Refuse.Missing(What.BoxKind, Kind, "kind") : null)
+        ?? (Place is null || job.Places.Has(Place) ? null : Refuse.Missing(What.Place, Place, "place"))
         ?? Facts.Bad(Mark, "mark");
 
     public override Job Apply(Job job)
@@ -43,8 +44,6 @@ public sealed record AddBox(
         );
         return job with { Boxes = job.Boxes.With(Id, Mark is null ? box : box with { Mark = Mark }) };
     }
-
-    public override string Tell(Job before) => $"Box {Name} added";
 }
 
 /// <summary>Filling in what a kind of box says of itself.</summary>
@@ -79,30 +78,24 @@ public sealed record RenameBox(string Box, string Name) : BoxEdit(Box)
     protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadText(Name, "name");
 
     protected override Box ApplyIn(Box box) => box with { Name = Name.Trim() };
-
-    protected override string TellIn(Box box) => $"now called {Name}";
 }
 
 /// <summary>Says which place a box is in; null takes it back.</summary>
 public sealed record PlaceBox(string Box, string? Place = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Place is null || job.Places.Has(Place) ? null : Refuse.Missing("place", Place, "place");
+        Place is null || job.Places.Has(Place) ? null : Refuse.Missing(What.Place, Place, "place");
 
     protected override Box ApplyIn(Box box) => box with { Place = Place };
-
-    protected override string TellIn(Box box) => "moved to another room";
 }
 
 /// <summary>Says which wall the box sits in.</summary>
 public sealed record SetBoxWall(string Box, string? Wall = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Wall is null || job.Walls.Has(Wall) ? null : Refuse.Missing("wall", Wall, "wall");
+        Wall is null || job.Walls.Has(Wall) ? null : Refuse.Missing(What.Wall, Wall, "wall");
 
     protected override Box ApplyIn(Box box) => box with { Wall = Wall };
-
-    protected override string TellIn(Box box) => Wall is null ? "in no wall" : "set in a wall";
 }
 
 /// <summary>Changes the kind of box; mark, sizes and clamps become what the new kind says of itself.</summary>
@@ -112,19 +105,17 @@ public sealed record SetBoxKind(string Box, string Kind) : BoxEdit(Box)
     {
         if (BoxKinds.Find(Kind) is not { } kind)
         {
-            return Refuse.Missing("kind of box", Kind, "kind");
+            return Refuse.Missing(What.BoxKind, Kind, "kind");
         }
 
         var after = ApplyIn(box);
         var needed = box.Devices.Values.Where(d => d.Gang > 0).Select(d => d.Gang + DeviceGangs.Wide(d.Kind) - 1).DefaultIfEmpty(0).Max();
         return needed > after.OpenGangs && after.OpenGangs > 0
-            ? new Refusal($"Its devices reach to gang {needed}; {kind.Name} opens to {after.OpenGangs}. Take devices out first.", "kind")
+            ? new Refusal(Why.GangsTaken, "kind", ("gang", needed), ("kind", kind.Name), ("opens", after.OpenGangs))
             : null;
     }
 
     protected override Box ApplyIn(Box box) => Kinds.Make(box, Kind);
-
-    protected override string TellIn(Box box) => $"is a {BoxKinds.Find(Kind)?.Name ?? Kind}";
 }
 
 public sealed record SetBoxMark(string Box, Fact<Volume> Mark) : BoxEdit(Box)
@@ -132,11 +123,6 @@ public sealed record SetBoxMark(string Box, Fact<Volume> Mark) : BoxEdit(Box)
     protected override Refusal? CheckIn(Box box, Job job) => Facts.Bad(Mark, "mark");
 
     protected override Box ApplyIn(Box box) => box with { Mark = Mark };
-
-    protected override string TellIn(Box box) =>
-        Mark.OrNull is { } mark ? $"marked {mark}"
-        : Mark.How == Known.NotApplicable ? "has no mark"
-        : "mark not known";
 }
 
 /// <summary>Sets inside sizes; a part left null stays as it is.</summary>
@@ -153,8 +139,6 @@ public sealed record SetBoxSize(string Box, Fact<Length>? Height = null, Fact<Le
             Width = Width ?? box.Width,
             Depth = Depth ?? box.Depth,
         };
-
-    protected override string TellIn(Box box) => "measured inside";
 }
 
 public sealed record SetContents(string Box, Contents Contents) : BoxEdit(Box)
@@ -162,14 +146,6 @@ public sealed record SetContents(string Box, Contents Contents) : BoxEdit(Box)
     protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadEnum(Contents, "contents");
 
     protected override Box ApplyIn(Box box) => box with { Contents = Contents };
-
-    protected override string TellIn(Box box) =>
-        Contents switch
-        {
-            Contents.Complete => "everything in it is recorded",
-            Contents.Partial => "partly recorded",
-            _ => "not opened yet",
-        };
 }
 
 public sealed record SetClamps(string Box, Fact<ClampStyle> Clamps) : BoxEdit(Box)
@@ -187,26 +163,15 @@ public sealed record SetClamps(string Box, Fact<ClampStyle> Clamps) : BoxEdit(Bo
                     ? box.Entries.Each((_, e) => e.Holding == Holding.InternalClamp ? e with { Holding = Holding.OutsideConnector } : e)
                     : box.Entries,
         };
-
-    protected override string TellIn(Box box) =>
-        Clamps.OrNull switch
-        {
-            ClampStyle.Internal => "clamps inside",
-            ClampStyle.Flap => "held by its flap",
-            ClampStyle.Outside => "no clamps inside",
-            _ => "clamps not known",
-        };
 }
 
 /// <summary>Luminaire studs and hickeys.</summary>
 public sealed record SetFittings(string Box, int Studs, int Hickeys) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Studs is >= 0 and <= 4 && Hickeys is >= 0 and <= 4 ? null : new Refusal("A box has 0 to 4 of each.", "studs");
+        Studs is >= 0 and <= 4 && Hickeys is >= 0 and <= 4 ? null : new Refusal(Why.FourAtMost, "studs");
 
     protected override Box ApplyIn(Box box) => box with { Studs = Studs, Hickeys = Hickeys };
-
-    protected override string TellIn(Box box) => $"{Studs} studs, {Hickeys} hickeys";
 }
 
 /// <summary>Counts printed in the box by gauge, as a cross-check of the sum.</summary>
@@ -215,15 +180,13 @@ public sealed record SetPrintedCounts(string Box, IReadOnlyDictionary<string, in
     protected override Refusal? CheckIn(Box box, Job job) =>
         Counts.Count <= 10 && Counts.All(c => Gauge.TryParse(c.Key, out _) && c.Value is >= 0 and <= 200)
             ? null
-            : new Refusal("Printed counts are 0 to 200 by gauge, such as 14: 9.", "counts");
+            : new Refusal(Why.PrintedCounts, "counts");
 
     protected override Box ApplyIn(Box box) =>
         box with
         {
             PrintedCounts = new SortedDictionary<string, int>(Counts.ToDictionary(), StringComparer.Ordinal),
         };
-
-    protected override string TellIn(Box box) => "printed counts noted";
 }
 
 public sealed record NoteBox(string Box, string? Note = null) : BoxEdit(Box)
@@ -231,8 +194,6 @@ public sealed record NoteBox(string Box, string? Note = null) : BoxEdit(Box)
     protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadNote(Note, "note", 4000);
 
     protected override Box ApplyIn(Box box) => box with { Note = string.IsNullOrWhiteSpace(Note) ? null : Note };
-
-    protected override string TellIn(Box box) => "note written";
 }
 
 /// <summary>Puts a box in the bin, from where it can be brought back.</summary>
@@ -241,17 +202,13 @@ public sealed record BinBox(string Box) : BoxEdit(Box)
     protected override Refusal? CheckIn(Box box, Job job) => null;
 
     protected override Box ApplyIn(Box box) => box with { Binned = true };
-
-    protected override string TellIn(Box box) => "put in the bin";
 }
 
 public sealed record BringBackBox(string Box) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => box.Binned ? null : new Refusal($"{box.Name} is not in the bin.", "box");
+    protected override Refusal? CheckIn(Box box, Job job) => box.Binned ? null : new Refusal(Why.NotInTheBin, "box", ("box", box.Name));
 
     protected override Box ApplyIn(Box box) => box with { Binned = false };
-
-    protected override string TellIn(Box box) => "brought back from the bin";
 }
 
 /// <summary>Does one edit for every box of a place. The box id in the template does not matter.</summary>
@@ -261,28 +218,29 @@ public sealed record ForRoom(string Place, Edit Each) : Edit
     {
         if (!job.Places.Has(Place))
         {
-            return Refuse.Missing("place", Place, "place");
+            return Refuse.Missing(What.Place, Place, "place");
         }
 
         if (Each is not (SetBoxKind or SetBoxMark or SetBoxSize or SetContents or SetClamps or SetFittings or NoteBox or PlaceBox))
         {
-            return new("Kind, mark, size, clamps, fittings, contents, room or note can be set for a whole room.", "each");
+            return new(Why.NotForRooms, "each");
         }
 
         var boxes = BoxesOf(job).ToList();
         return boxes.Count == 0
-            ? new Refusal("There is no box in this room yet.", "place")
+            ? new Refusal(Why.NoBoxInRoom, "place")
             : boxes
-                .Select(id => For(id).Check(job) is { } refusal ? refusal with { Says = $"{job.Boxes[id].Name}: {refusal.Says}" } : null)
+                .Select(id =>
+                    For(id).Check(job) is { } refusal
+                        ? new Refusal(Why.InBox, refusal.Field, ("box", job.Boxes[id].Name)) { Inner = refusal }
+                        : null
+                )
                 .FirstOrDefault(r => r is not null);
     }
 
     public override Job Apply(Job job) => Each is BoxEdit ? BoxesOf(job).Aggregate(job, (j, id) => For(id).Apply(j)) : job;
 
-    public override string Tell(Job before) =>
-        $"{before.Places.Find(Place)?.Name}, every box: {(BoxesOf(before).FirstOrDefault() is { } id ? For(id).Tell(before) : "")}";
+    internal BoxEdit For(string id) => (BoxEdit)Each with { Box = id };
 
-    private BoxEdit For(string id) => (BoxEdit)Each with { Box = id };
-
-    private IEnumerable<string> BoxesOf(Job job) => job.Boxes.Where(b => b.Value.Place == Place && !b.Value.Binned).Select(b => b.Key);
+    internal IEnumerable<string> BoxesOf(Job job) => job.Boxes.Where(b => b.Value.Place == Place && !b.Value.Binned).Select(b => b.Key);
 }

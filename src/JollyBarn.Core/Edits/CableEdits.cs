@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -29,13 +30,9 @@ public sealed record AddCable(
         ?? Refuse.BadEnum(Side, "side")
         ?? Refuse.BadNote(Says, "says")
         ?? Refuse.BadEnum(Feeds, "feeds")
-        ?? (
-            Run.Length > 58
-                ? new Refusal("The id of a cable is at most 58 characters, so that its leads can be named after it.", "run")
-                : null
-        )
+        ?? (Run.Length > 58 ? new Refusal(Why.CableIdTooLong, "run") : null)
         ?? (Holding is { } holding ? Refuse.BadEnum(holding, "holding") : null)
-        ?? (box.Leads.Count > 400 ? new Refusal("Four hundred leads in one box is the most.", "cable") : null);
+        ?? (box.Leads.Count > 400 ? new Refusal(Why.ManyLeads, "cable") : null);
 
     protected override Box ApplyIn(Box box) => RunLeads.Put(Entered(box, Entry, Side, Holding), Run, Cable.ToRun(), RunSide.A);
 
@@ -45,8 +42,6 @@ public sealed record AddCable(
             Boxes = job.Boxes.With(Box, ApplyIn(box)),
             Runs = job.Runs.With(Run, Cable.ToRun() with { A = new RunEnd(EndAt.Box, Box, Entry, Says, Feeds) }),
         };
-
-    protected override string TellIn(Box box) => $"{Cable.Gauge}-{Cable.Conductors} brought in{(Says is null ? "" : " " + Says)}";
 
     /// <summary>The box with the entry there and in use.</summary>
     internal static Box Entered(Box box, string id, EntrySide side, Holding? holding)
@@ -71,7 +66,7 @@ public sealed record NameCable(string Box, string Run, RunSide Side, string? Say
         Refuse.BadNote(Says, "says")
         ?? Refuse.BadEnum(Feeds, "feeds")
         ?? Refuse.BadEnum(Side, "side")
-        ?? (job.Runs.Find(Run)?.End(Side).IsIn(Box) == true ? null : Refuse.Missing("cable", Run, "run"));
+        ?? (job.Runs.Find(Run)?.End(Side).IsIn(Box) == true ? null : Refuse.Missing(What.Cable, Run, "run"));
 
     protected override Box ApplyIn(Box box) => box;
 
@@ -85,17 +80,6 @@ public sealed record NameCable(string Box, string Run, RunSide Side, string? Say
                 ),
             }
             : job;
-
-    protected override string TellIn(Box box) => $"cable {Says ?? "without a name"}, {Feeding(Feeds)}";
-
-    private static string Feeding(Feeds feeds) =>
-        feeds switch
-        {
-            Feeds.FeedsIn => "feeds in",
-            Feeds.FeedsOn => "feeds on",
-            Feeds.Protected => "protected",
-            _ => "cannot tell",
-        };
 }
 
 /// <summary>Sets what is given of a run; what is null stays.</summary>
@@ -103,11 +87,11 @@ public sealed record SetRun(string Run, CableType? Type = null, Fact<Length>? Le
     : Edit
 {
     public override Refusal? Check(Job job) =>
-        (job.Runs.Has(Run) ? null : Refuse.Missing("cable", Run, "run"))
+        (job.Runs.Has(Run) ? null : Refuse.Missing(What.Cable, Run, "run"))
         ?? (Type is { } type ? Refuse.BadEnum(type, "type") : null)
         ?? Facts.Bad(Length, "length")
         ?? Refuse.BadNote(Sheath, "sheath")
-        ?? (Circuit is null or "" || job.Circuits.Has(Circuit) ? null : Refuse.Missing("circuit", Circuit, "circuit"));
+        ?? (Circuit is null or "" || job.Circuits.Has(Circuit) ? null : Refuse.Missing(What.Circuit, Circuit, "circuit"));
 
     public override Job Apply(Job job) =>
         job.Runs.TryFind(Run, out var run)
@@ -125,8 +109,6 @@ public sealed record SetRun(string Run, CableType? Type = null, Fact<Length>? Le
                 ),
             }
             : job;
-
-    public override string Tell(Job before) => "Cable described";
 }
 
 /// <summary>Says where a run's unknown end is: brings it into a box, with its leads.</summary>
@@ -144,7 +126,7 @@ public sealed record ConnectRun(
     {
         if (!job.Runs.TryFind(Run, out var run))
         {
-            return Refuse.Missing("cable", Run, "run");
+            return Refuse.Missing(What.Cable, Run, "run");
         }
 
         return Refuse.BadId(Entry, "entry")
@@ -152,7 +134,7 @@ public sealed record ConnectRun(
             ?? Refuse.BadEnum(Side, "side")
             ?? Refuse.BadEnum(Feeds, "feeds")
             ?? Refuse.BadNote(Says, "says")
-            ?? (run.End(End).At == EndAt.Unknown ? null : new Refusal("That end of the cable is somewhere already.", "end"));
+            ?? (run.End(End).At == EndAt.Unknown ? null : new Refusal(Why.EndTaken, "end"));
     }
 
     protected override Box ApplyIn(Box box) => AddCable.Entered(box, Entry, Side, null);
@@ -165,8 +147,6 @@ public sealed record ConnectRun(
                 Runs = job.Runs.With(Run, run.WithEnd(End, new RunEnd(EndAt.Box, Box, Entry, Says ?? run.End(End).Says, Feeds))),
             }
             : job;
-
-    protected override string TellIn(Box box) => $"cable followed to here{(Says is null ? "" : ", " + Says)}";
 }
 
 /// <summary>Takes a cable out of a box: its leads go, its entry is left open, and the run with it when its other end is in no box and no
@@ -174,7 +154,7 @@ public sealed record ConnectRun(
 public sealed record RemoveCable(string Box, string Run) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        job.Runs.Find(Run)?.SidesIn(Box).Any() == true ? null : Refuse.Missing("cable", Run, "run");
+        job.Runs.Find(Run)?.SidesIn(Box).Any() == true ? null : Refuse.Missing(What.Cable, Run, "run");
 
     protected override Box ApplyIn(Box box) =>
         box with
@@ -213,8 +193,6 @@ public sealed record RemoveCable(string Box, string Run) : BoxEdit(Box)
         };
         return next with { Boxes = next.Boxes.With(Box, after) };
     }
-
-    protected override string TellIn(Box box) => "a cable pulled out";
 }
 
 /// <summary>Conductors of one run go on unbroken as another run's: each pair of leads becomes one that passes through or loops.</summary>
@@ -227,10 +205,10 @@ public sealed record PassThrough(
 ) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        Run == LeavesBy ? new Refusal("A conductor passes from one run to another.", "leavesBy")
-        : !LeadsOf(box, Run).Any() ? Refuse.Missing("cable", Run, "run")
-        : !LeadsOf(box, LeavesBy).Any() ? Refuse.Missing("cable", LeavesBy, "leavesBy")
-        : Form == LeadForm.Ended ? new Refusal("Passing through or a loop is meant here.", "form")
+        Run == LeavesBy ? new Refusal(Why.SameCable, "leavesBy")
+        : !LeadsOf(box, Run).Any() ? Refuse.Missing(What.Cable, Run, "run")
+        : !LeadsOf(box, LeavesBy).Any() ? Refuse.Missing(What.Cable, LeavesBy, "leavesBy")
+        : Form == LeadForm.Ended ? new Refusal(Why.NotAnEnd, "form")
         : Refuse.BadEnum(Form, "form") ?? Facts.Bad(Length, "length");
 
     protected override Box ApplyIn(Box box)
@@ -252,8 +230,6 @@ public sealed record PassThrough(
             Leads = leads,
         };
     }
-
-    protected override string TellIn(Box box) => Form == LeadForm.Loop ? "conductors left as loops" : "conductors pass through";
 
     private static IEnumerable<KeyValuePair<string, Lead>> LeadsOf(Box box, string run) =>
         box.Leads.Where(l => l.Value.Run == run && l.Value.LeavesBy is null);

@@ -1,4 +1,5 @@
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -23,12 +24,8 @@ public sealed record CableSpec(
         Refuse.BadEnum(Type, field + ".type")
         ?? Refuse.BadEnum(Ground, field + ".ground")
         ?? Refuse.BadEnum(Metal, field + ".metal")
-        ?? (Conductors is < 1 or > 30 ? new Refusal("A cable has 1 to 30 conductors.", field + ".conductors") : null)
-        ?? (
-            Colours is not null && Colours.Count != Conductors
-                ? new Refusal("Give a colour for each conductor, or none.", field + ".colours")
-                : null
-        )
+        ?? (Conductors is < 1 or > 30 ? new Refusal(Why.ManyConductors, field + ".conductors", ("most", 30)) : null)
+        ?? (Colours is not null && Colours.Count != Conductors ? new Refusal(Why.ColourEach, field + ".colours") : null)
         ?? Colours?.Select(c => Refuse.BadText(c, field + ".colours")).FirstOrDefault(r => r is not null);
 
     /// <summary>What a cable that is there is, so that another like it can be brought in.</summary>
@@ -120,9 +117,4 @@ internal static class RunLeads
             Leads = leads,
         };
     }
-
-    public static string Cable(this Job job, string run, string box) =>
-        job.Runs.Find(run) is not { } found ? "a cable"
-        : found.SidesIn(box).Select(s => found.End(s).Says).FirstOrDefault(s => s is not null) is { } says ? $"the cable {says}"
-        : "a cable";
 }

@@ -1,4 +1,4 @@
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -10,8 +10,6 @@ public sealed record OpenChange(string Id, string Name, string? Opened = null) :
         Refuse.NewId(Id, job.Changes.Has(Id), "id") ?? Refuse.BadText(Name, "name") ?? Refuse.BadNote(Opened, "opened");
 
     public override Job Apply(Job job) => job with { Changes = job.Changes.With(Id, new Change { Name = Name.Trim(), Opened = Opened }) };
-
-    public override string Tell(Job before) => $"Change {Name} opened";
 }
 
 /// <summary>Adds an edit to the end of a Change. It must be possible on the job as planned so far.</summary>
@@ -21,12 +19,12 @@ public sealed record PlanEdit(string Change, string Id, Edit Edit) : Edit
     {
         if (!job.Changes.TryFind(Change, out var change))
         {
-            return Refuse.Missing("Change", Change, "change");
+            return Refuse.Missing(What.Change, Change, "change");
         }
 
         if (change.Closed is not null)
         {
-            return new($"{change.Name} is closed.", "change");
+            return new(Why.ChangeClosed, "change", ("change", change.Name));
         }
 
         if (Plans.BadWork(Edit) is { } bad)
@@ -48,18 +46,15 @@ public sealed record PlanEdit(string Change, string Id, Edit Edit) : Edit
         var found = Plans.Found(job, change, Edit, Plans.Planned(job, Change));
         return job with { Changes = job.Changes.With(Change, change with { Edits = [.. change.Edits, planned], AsFound = found }) };
     }
-
-    public override string Tell(Job before) =>
-        $"planned in {before.Changes.Find(Change)?.Name}: {Edit.Tell(Plans.Planned(before, Change))}";
 }
 
 /// <summary>Takes a planned edit out of a Change again.</summary>
 public sealed record DropPlanned(string Change, string Id) : Edit
 {
     public override Refusal? Check(Job job) =>
-        job.Changes.Find(Change) is not { } change ? Refuse.Missing("Change", Change, "change")
+        job.Changes.Find(Change) is not { } change ? Refuse.Missing(What.Change, Change, "change")
         : change.Edits.Any(e => e.Id == Id) ? null
-        : Refuse.Missing("planned edit", Id, "id");
+        : Refuse.Missing(What.PlannedEdit, Id, "id");
 
     public override Job Apply(Job job) =>
         job.Changes.TryFind(Change, out var change)
@@ -68,8 +63,6 @@ public sealed record DropPlanned(string Change, string Id) : Edit
                 Changes = job.Changes.With(Change, change with { Edits = [.. change.Edits.Where(e => e.Id != Id)] }),
             }
             : job;
-
-    public override string Tell(Job before) => $"an edit dropped from {before.Changes.Find(Change)?.Name}";
 }
 
 /// <summary>Corrects what was found: the edit is done to the present, and to the box as this Change found it, so that it flows into what is
@@ -103,8 +96,6 @@ public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string 
         };
         return next with { Changes = next.Changes.With(Change, after) };
     }
-
-    public override string Tell(Job before) => $"as found corrected, {On}: {Edit.Tell(before)}";
 }
 
 /// <summary>Records an edit as done in a Change: as planned, when it names the planned edit, or otherwise than planned.</summary>
@@ -118,13 +109,9 @@ public sealed record RecordDone(string Change, string Id, Edit Edit, string? Pla
         ?? (
             Planned is null || job.Changes[Change].Edits.Any(e => e.Id == Planned)
                 ? null
-                : Refuse.Missing("planned edit", Planned, "planned")
+                : Refuse.Missing(What.PlannedEdit, Planned, "planned")
         )
-        ?? (
-            Planned is not null && job.Changes[Change].Done.Any(d => d.Planned == Planned)
-                ? new Refusal("That is recorded as done already.", "planned")
-                : null
-        )
+        ?? (Planned is not null && job.Changes[Change].Done.Any(d => d.Planned == Planned) ? new Refusal(Why.DoneAlready, "planned") : null)
         ?? Edit.Check(Plans.AsLeft(job, Change));
 
     public override Job Apply(Job job) =>
@@ -141,15 +128,13 @@ public sealed record RecordDone(string Change, string Id, Edit Edit, string? Pla
                 ),
             }
             : job;
-
-    public override string Tell(Job before) => $"done in {before.Changes.Find(Change)?.Name}: {Edit.Tell(Plans.AsLeft(before, Change))}";
 }
 
 /// <summary>Takes back that something was done.</summary>
 public sealed record TakeBackDone(string Change, string Id) : Edit
 {
     public override Refusal? Check(Job job) =>
-        Plans.Open(job, Change) ?? (job.Changes[Change].Done.Any(d => d.Id == Id) ? null : Refuse.Missing("done edit", Id, "id"));
+        Plans.Open(job, Change) ?? (job.Changes[Change].Done.Any(d => d.Id == Id) ? null : Refuse.Missing(What.DoneEdit, Id, "id"));
 
     public override Job Apply(Job job) =>
         job.Changes.TryFind(Change, out var change)
@@ -158,8 +143,6 @@ public sealed record TakeBackDone(string Change, string Id) : Edit
                 Changes = job.Changes.With(Change, change with { Done = [.. change.Done.Where(d => d.Id != Id)] }),
             }
             : job;
-
-    public override string Tell(Job before) => $"not done after all, in {before.Changes.Find(Change)?.Name}";
 }
 
 /// <summary>Closes a Change. Version 2: what was recorded as done is now the present. Version 1, as older logs hold it: what it planned
@@ -167,20 +150,12 @@ public sealed record TakeBackDone(string Change, string Id) : Edit
 public sealed record CloseChange(string Change, string? Closed = null) : Edit
 {
     public override Refusal? Check(Job job) =>
-        job.Changes.Find(Change) is not { } change ? Refuse.Missing("Change", Change, "change")
-        : change.Closed is not null ? new Refusal($"{change.Name} is closed already.", "change")
-        : V is not (1 or 2) ? new Refusal("There is no such version of closing.", "v")
-        : V == 1 && Plans.FirstRefusal(job, Change) is { } refusal
-            ? refusal with
-            {
-                Says = $"A planned edit no longer goes: {refusal.Says}",
-            }
+        job.Changes.Find(Change) is not { } change ? Refuse.Missing(What.Change, Change, "change")
+        : change.Closed is not null ? new Refusal(Why.ClosedAlready, "change", ("change", change.Name))
+        : V is not (1 or 2) ? new Refusal(Why.NoSuchClosing, "v")
+        : V == 1 && Plans.FirstRefusal(job, Change) is { } refusal ? new Refusal(Why.PlannedNoLongerGoes, refusal.Field) { Inner = refusal }
         : V == 2 && Plans.NotDone(job, Change) is { Count: > 0 } open
-            ? new Refusal(
-                $"Planned and neither done nor dropped: {open.Count}, first {open[0].Says}. Record or drop "
-                    + $"{(open.Count == 1 ? "it" : "them")} first.",
-                "change"
-            )
+            ? new Refusal(Why.NotDoneYet, "change", ("count", open.Count), ("first", open[0]))
         : Refuse.BadNote(Closed, "closed");
 
     public override Job Apply(Job job)
@@ -193,6 +168,4 @@ public sealed record CloseChange(string Change, string? Closed = null) : Edit
         var done = V == 1 ? Plans.Planned(job, Change) : Plans.AsLeft(job, Change);
         return done with { Changes = done.Changes.With(Change, change with { Closed = Closed ?? "" }) };
     }
-
-    public override string Tell(Job before) => $"Change {before.Changes.Find(Change)?.Name} closed";
 }

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -14,20 +15,13 @@ public sealed record CopyBox(string Box, string Id, string Name) : Edit
     {
         if (!job.Boxes.TryFind(Box, out var box))
         {
-            return Refuse.Missing("box", Box, "box");
+            return Refuse.Missing(What.Box, Box, "box");
         }
 
         var clash = RunsIn(job, box).Select(r => NewRun(r)).FirstOrDefault(id => job.Runs.Has(id) || !Ids.IsGood(id));
         return Refuse.NewId(Id, job.Boxes.Has(Id), "id")
             ?? Refuse.BadText(Name, "name")
-            ?? (
-                clash is null
-                    ? null
-                    : new Refusal(
-                        $"The copied cable would be called {Ids.Shown(clash)}, which is taken or too long. Choose another id.",
-                        "id"
-                    )
-            );
+            ?? (clash is null ? null : new Refusal(Why.CopiedCableTaken, "id", ("id", Ids.Shown(clash))));
     }
 
     public override Job Apply(Job job)
@@ -67,8 +61,6 @@ public sealed record CopyBox(string Box, string Id, string Name) : Edit
             Runs = runs,
         };
     }
-
-    public override string Tell(Job before) => $"{before.Boxes.Find(Box)?.Name} copied as {Name}";
 
     private RunEnd End(RunEnd end) => end.IsIn(Box) ? end with { Id = Id } : RunEnd.Unknown with { Says = end.Says };
 

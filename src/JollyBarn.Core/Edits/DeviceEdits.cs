@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -21,26 +22,20 @@ internal static class DeviceGangs
         var wide = Wide(kind);
         if (wide == 0)
         {
-            return gang == 0 ? null : new Refusal("This hangs on the box and takes no gang; give gang 0.", "gang");
+            return gang == 0 ? null : new Refusal(Why.TakesNoGang, "gang");
         }
 
         if (gang < 1 || gang + wide - 1 > box.OpenGangs)
         {
-            return new(
-                box.OpenGangs == 0
-                    ? "This box has no device opening. Put on a ring or cover that has one."
-                    : $"The opening has {box.OpenGangs} gang{(box.OpenGangs == 1 ? "" : "s")}; this needs gang {gang} "
-                        + $"to {gang + wide - 1}.",
-                "gang"
-            );
+            return box.OpenGangs == 0
+                ? new(Why.NoOpening, "gang")
+                : new(Why.TooFewGangs, "gang", ("opens", box.OpenGangs), ("from", gang), ("to", gang + wide - 1));
         }
 
         var clash = box.Devices.FirstOrDefault(d =>
             d.Key != except && d.Value.Gang > 0 && d.Value.Gang < gang + wide && gang < d.Value.Gang + Math.Max(1, Wide(d.Value.Kind))
         );
-        return clash.Key is null
-            ? null
-            : new Refusal($"The {DeviceKinds.Find(clash.Value.Kind)?.Name ?? "device"} stands there already.", "gang");
+        return clash.Key is null ? null : new Refusal(Why.StandsThere, "gang", ("device", clash.Value.Kind));
     }
 
     /// <summary>The box with the device's own leads in it, loose.</summary>
@@ -95,15 +90,9 @@ public sealed record AddDevice(string Box, string Id, string Kind, int? Gang = n
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.NewId(Id, box.Devices.Has(Id), "id")
         ?? Refuse.BadNote(Name, "name")
+        ?? (Id.Length > 40 ? new Refusal(Why.DeviceIdTooLong, "id") : null)
         ?? (
-            Id.Length > 40
-                ? new Refusal("The id of a device is at most 40 characters, so that its leads can be named after it.", "id")
-                : null
-        )
-        ?? (
-            DeviceKinds.Find(Kind) is null
-                ? Refuse.Missing("kind of device", Kind, "kind")
-                : DeviceGangs.Check(box, Kind, GangIn(box), null)
+            DeviceKinds.Find(Kind) is null ? Refuse.Missing(What.DeviceKind, Kind, "kind") : DeviceGangs.Check(box, Kind, GangIn(box), null)
         );
 
     protected override Box ApplyIn(Box box) =>
@@ -124,8 +113,6 @@ public sealed record AddDevice(string Box, string Id, string Kind, int? Gang = n
             Kind
         );
 
-    protected override string TellIn(Box box) => $"{DeviceKinds.Find(Kind)?.Name ?? Kind} put in";
-
     private int GangIn(Box box) => Gang ?? DeviceGangs.Free(box, Kind);
 }
 
@@ -133,8 +120,8 @@ public sealed record AddDevice(string Box, string Id, string Kind, int? Gang = n
 public sealed record SwapDevice(string Box, string Id, string Kind) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        !box.Devices.TryFind(Id, out var device) ? Refuse.Missing("device", Id, "id")
-        : DeviceKinds.Find(Kind) is null ? Refuse.Missing("kind of device", Kind, "kind")
+        !box.Devices.TryFind(Id, out var device) ? Refuse.Missing(What.Device, Id, "id")
+        : DeviceKinds.Find(Kind) is null ? Refuse.Missing(What.DeviceKind, Kind, "kind")
         : DeviceGangs.Check(box, Kind, DeviceGangs.Wide(Kind) == 0 ? 0 : Math.Max(1, device.Gang), Id);
 
     protected override Box ApplyIn(Box box)
@@ -164,19 +151,15 @@ public sealed record SwapDevice(string Box, string Id, string Kind) : BoxEdit(Bo
             Kind
         );
     }
-
-    protected override string TellIn(Box box) => $"{box.DeviceName(Id)} swapped for a {DeviceKinds.Find(Kind)?.Name ?? Kind}";
 }
 
 public sealed record MoveDevice(string Box, string Id, int Gang) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        box.Devices.TryFind(Id, out var device) ? DeviceGangs.Check(box, device.Kind, Gang, Id) : Refuse.Missing("device", Id, "id");
+        box.Devices.TryFind(Id, out var device) ? DeviceGangs.Check(box, device.Kind, Gang, Id) : Refuse.Missing(What.Device, Id, "id");
 
     protected override Box ApplyIn(Box box) =>
         box.Devices.TryFind(Id, out var device) ? box with { Devices = box.Devices.With(Id, device with { Gang = Gang }) } : box;
-
-    protected override string TellIn(Box box) => $"{box.DeviceName(Id)} moved to gang {Gang}";
 }
 
 /// <summary>Sets what is given of a device; what is null stays.</summary>
@@ -192,7 +175,7 @@ public sealed record SetDevice(
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         !box.Devices.TryFind(Id, out var device)
-            ? Refuse.Missing("device", Id, "id")
+            ? Refuse.Missing(What.Device, Id, "id")
             : Refuse.BadNote(Name, "name")
                 ?? Facts.Bad(Depth, "depth")
                 ?? Facts.Bad(Width, "width")
@@ -204,7 +187,7 @@ public sealed record SetDevice(
                             ?.Terminals.Any(x => x.Half is not null && x.Id.StartsWith(t + "-", StringComparison.Ordinal)) == true
                     )
                         ? null
-                        : new Refusal("This device has no such tab.", "brokenTabs")
+                        : new Refusal(Why.NoSuchTab, "brokenTabs")
                 );
 
     protected override Box ApplyIn(Box box) =>
@@ -224,19 +207,12 @@ public sealed record SetDevice(
                 ),
             }
             : box;
-
-    protected override string TellIn(Box box) =>
-        BrokenTabs is { Count: > 0 }
-            ? $"{box.DeviceName(Id)}: tab broken, {string.Join(" and ", BrokenTabs)}"
-            : $"{box.DeviceName(Id)} described";
 }
 
 /// <summary>Takes a device out; what lay on it comes loose and its own leads go with it.</summary>
 public sealed record RemoveDevice(string Box, string Id) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => box.Devices.Has(Id) ? null : Refuse.Missing("device", Id, "id");
+    protected override Refusal? CheckIn(Box box, Job job) => box.Devices.Has(Id) ? null : Refuse.Missing(What.Device, Id, "id");
 
     protected override Box ApplyIn(Box box) => DeviceGangs.WithoutDevice(box, Id) with { Devices = box.Devices.Without(Id) };
-
-    protected override string TellIn(Box box) => $"{box.DeviceName(Id)} taken out";
 }

@@ -1,5 +1,5 @@
 using System.Text.Json.Serialization;
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -122,13 +122,41 @@ public abstract record Edit
 
     /// <summary>The next job.</summary>
     public abstract Job Apply(Job job);
+}
 
-    /// <summary>The edit as a sentence for history, in words of the job before it.</summary>
-    public abstract string Tell(Job before);
+/// <summary>What the program puts several edits together for.</summary>
+public enum BatchFor
+{
+    AnotherBox,
+    BoxBonded,
+    BoxForSplice,
+    CablePulledIn,
+    Capped,
+    ChangedOver,
+    DeviceBonded,
+    DevicePutIn,
+    GroundsJoined,
+    IntoJoint,
+    Joined,
+    JoinedWithTail,
+    LeadsTo,
+    LineAndLoad,
+    LoadSide,
+    LongerLead,
+    NeutralsParted,
+    NewJoint,
+    OwnKind,
+    ProtectedAndMarked,
+    PutBack,
+    RightForPlace,
+    SwitchLoop,
+    TwoJoints,
 }
 
 /// <summary>Several edits that are done at once or not at all.</summary>
-public sealed record Batch(IReadOnlyList<Edit> Edits, string? Name = null) : Edit
+/// <param name="Name">What the one who made it calls it.</param>
+/// <param name="For">What it is for, where the program made it.</param>
+public sealed record Batch(IReadOnlyList<Edit> Edits, string? Name = null, BatchFor? For = null) : Edit
 {
     private const int Most = 2000;
 
@@ -139,19 +167,19 @@ public sealed record Batch(IReadOnlyList<Edit> Edits, string? Name = null) : Edi
     {
         if (Edits.Count is 0 or > Most)
         {
-            return new($"A batch has 1 to {Most} edits.", "edits");
+            return new(Why.BatchSize, "edits", ("most", Most));
         }
 
         if (Edits.OfType<LogReading>().Count(r => r.Reading?.Proof is not null) > 1)
         {
-            return new("Each reading of a proof is written down on its own.", "edits");
+            return new(Why.ReadingsAlone, "edits");
         }
 
         for (var i = 0; i < Edits.Count; i++)
         {
             if (Edits[i] is null or Batch)
             {
-                return new("A batch holds edits, not batches.", $"edits[{i}]");
+                return new(Why.BatchInBatch, $"edits[{i}]");
             }
 
             if (Edits[i].Check(job) is { } refusal)
@@ -166,9 +194,6 @@ public sealed record Batch(IReadOnlyList<Edit> Edits, string? Name = null) : Edi
     }
 
     public override Job Apply(Job job) => Edits.Aggregate(job, (j, e) => e.Apply(j));
-
-    public override string Tell(Job before) =>
-        Name ?? (Edits.Count == 1 ? Edits[0].Tell(before) : $"{Edits[0].Tell(before)}, and {Edits.Count - 1} more");
 }
 
 /// <summary>Reasons that many edits share.</summary>
@@ -177,32 +202,30 @@ internal static class Refuse
     private const int LongestText = 200;
 
     public static Refusal? BadId(string? id, string field) =>
-        Ids.IsGood(id) ? null : new Refusal($"\"{Ids.Shown(id)}\" is not an id. {Ids.Rule}", field);
+        Ids.IsGood(id) ? null : new Refusal(Why.NotAnId, field, ("id", Ids.Shown(id)));
 
     public static Refusal? NewId(string? id, bool taken, string field) =>
-        BadId(id, field) ?? (taken ? new Refusal($"There is already something with the id {id}.", field) : null);
+        BadId(id, field) ?? (taken ? new Refusal(Why.IdTaken, field, ("id", id)) : null);
 
     /// <summary>A name or other text that must say something.</summary>
     public static Refusal? BadText(string? text, string field) =>
-        string.IsNullOrWhiteSpace(text) ? new Refusal("A name is needed here.", field) : BadNote(text, field);
+        string.IsNullOrWhiteSpace(text) ? new Refusal(Why.NeedsName, field) : BadNote(text, field);
 
     /// <summary>Text that may be left out, but not be too long or hold control characters.</summary>
     public static Refusal? BadNote(string? text, string field, int longest = LongestText) =>
         text switch
         {
             null => null,
-            { } t when t.Length > longest => new($"This is over {longest} characters; say it shorter.", field),
-            { } t when t.Any(c => char.IsControl(c) && c is not '\n') => new("This holds characters that cannot be shown.", field),
+            { } t when t.Length > longest => new(Why.TooLong, field, ("most", longest)),
+            { } t when t.Any(c => char.IsControl(c) && c is not '\n') => new(Why.NotShowable, field),
             _ => null,
         };
 
     public static Refusal? BadTime(string? text, string field) =>
-        DateTimeOffset.TryParse(text, System.Globalization.CultureInfo.InvariantCulture, out _)
-            ? null
-            : new Refusal("A time is written like 2026-09-14T08:10:00Z.", field);
+        DateTimeOffset.TryParse(text, System.Globalization.CultureInfo.InvariantCulture, out _) ? null : new Refusal(Why.NotATime, field);
 
-    public static Refusal Missing(string what, string? id, string field) => new($"There is no {what} {Ids.Shown(id)} here.", field);
+    public static Refusal Missing(What what, string? id, string field) => new(Why.Missing, field, ("what", what), ("id", Ids.Shown(id)));
 
     public static Refusal? BadEnum<TEnum>(TEnum value, string field)
-        where TEnum : struct, Enum => Enum.IsDefined(value) ? null : new Refusal("This is not one of the choices.", field);
+        where TEnum : struct, Enum => Enum.IsDefined(value) ? null : new Refusal(Why.NotAChoice, field);
 }

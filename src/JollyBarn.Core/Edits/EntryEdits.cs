@@ -1,4 +1,4 @@
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -19,16 +19,14 @@ public sealed record AddEntry(
         ?? Refuse.BadEnum(State, "state")
         ?? Refuse.BadEnum(Holding, "holding")
         ?? Refuse.BadNote(Size, "size")
-        ?? (Space < 0 || Space > box.Partitions.Count ? new Refusal("The box has no such space.", "space") : null)
-        ?? (box.Entries.Count >= 60 ? new Refusal("Sixty entries on one box is the most.", "id") : null);
+        ?? (Space < 0 || Space > box.Partitions.Count ? new Refusal(Why.NoSuchSpace, "space") : null)
+        ?? (box.Entries.Count >= 60 ? new Refusal(Why.ManyEntries, "id") : null);
 
     protected override Box ApplyIn(Box box) =>
         box with
         {
             Entries = box.Entries.With(Id, Entries.New(box, Side) with { State = State, Holding = Holding, Size = Size, Space = Space }),
         };
-
-    protected override string TellIn(Box box) => $"entry {Entries.Word(Side)}";
 }
 
 /// <summary>Sets what is given of an entry; what is null stays.</summary>
@@ -47,20 +45,20 @@ public sealed record SetEntry(
     {
         if (!box.Entries.Has(Id))
         {
-            return Refuse.Missing("entry", Id, "id");
+            return Refuse.Missing(What.Entry, Id, "id");
         }
 
         if (State is { } state && state != EntryState.Used && Entries.Cables(job, Box, Id) > 0)
         {
-            return new("A cable comes in here. Move it first.", "state");
+            return new(Why.CableComesIn, "state");
         }
 
         return (Side is { } side ? Refuse.BadEnum(side, "side") : null)
             ?? (State is { } s ? Refuse.BadEnum(s, "state") : null)
             ?? (Holding is { } h ? Refuse.BadEnum(h, "holding") : null)
             ?? Refuse.BadNote(Size, "size")
-            ?? (Place is < 0 or > 60 ? new Refusal("An entry's order along its side is 0 to 60.", "place") : null)
-            ?? (Space < 0 || Space > box.Partitions.Count ? new Refusal("The box has no such space.", "space") : null);
+            ?? (Place is < 0 or > 60 ? new Refusal(Why.EntryOrder, "place") : null)
+            ?? (Space < 0 || Space > box.Partitions.Count ? new Refusal(Why.NoSuchSpace, "space") : null);
     }
 
     protected override Box ApplyIn(Box box) =>
@@ -81,31 +79,16 @@ public sealed record SetEntry(
                 ),
             }
             : box;
-
-    protected override string TellIn(Box box) =>
-        Holding switch
-        {
-            Wiring.Holding.OutsideConnector => "entry held by an outside connector",
-            Wiring.Holding.InternalClamp => "entry held by an inside clamp",
-            _ => State switch
-            {
-                EntryState.Plugged => "entry plugged",
-                EntryState.Open => "entry left open",
-                _ => "entry set",
-            },
-        };
 }
 
 public sealed record RemoveEntry(string Box, string Id) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        !box.Entries.Has(Id) ? Refuse.Missing("entry", Id, "id")
-        : Entries.Cables(job, Box, Id) > 0 ? new Refusal("A cable comes in here. Move it first.", "id")
+        !box.Entries.Has(Id) ? Refuse.Missing(What.Entry, Id, "id")
+        : Entries.Cables(job, Box, Id) > 0 ? new Refusal(Why.CableComesIn, "id")
         : null;
 
     protected override Box ApplyIn(Box box) => box with { Entries = box.Entries.Without(Id) };
-
-    protected override string TellIn(Box box) => "entry removed";
 }
 
 internal static class Entries
@@ -115,14 +98,4 @@ internal static class Entries
 
     public static int Cables(Job job, string box, string entry) =>
         job.Runs.Values.Count(r => (r.A.IsIn(box) && r.A.Entry == entry) || (r.B.IsIn(box) && r.B.Entry == entry));
-
-    public static string Word(EntrySide side) =>
-        side switch
-        {
-            EntrySide.Top => "at the top",
-            EntrySide.Bottom => "at the bottom",
-            EntrySide.Left => "at the left",
-            EntrySide.Right => "at the right",
-            _ => "at the back",
-        };
 }

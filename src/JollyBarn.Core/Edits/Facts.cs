@@ -1,4 +1,5 @@
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -10,19 +11,11 @@ internal static class Facts
 
     public static Refusal? Bad(Fact<Volume>? fact, string field) =>
         BadHow(fact, field)
-        ?? (
-            fact?.Value is { } v && (v <= Volume.Zero || v > Volume.Of(5000m))
-                ? new Refusal("A volume mark is over 0 and at most 5000 in³.", field + ".value")
-                : null
-        );
+        ?? (fact?.Value is { } v && (v <= Volume.Zero || v > Volume.Of(5000m)) ? new Refusal(Why.MarkRange, field + ".value") : null);
 
     public static Refusal? Bad(Fact<Length>? fact, string field) =>
         BadHow(fact, field)
-        ?? (
-            fact?.Value is { } v && (v < Length.Zero || v > Longest)
-                ? new Refusal("A length here is 0 to 500 feet.", field + ".value")
-                : null
-        );
+        ?? (fact?.Value is { } v && (v < Length.Zero || v > Longest) ? new Refusal(Why.LengthRange, field + ".value") : null);
 
     public static Refusal? BadHow<T>(Fact<T>? fact, string field)
         where T : struct
@@ -34,11 +27,7 @@ internal static class Facts
 
         var valued = fact.How is not (Known.Unknown or Known.NotApplicable);
         return Refuse.BadEnum(fact.How, field + ".how")
-            ?? (
-                valued == fact.Value is not null
-                    ? null
-                    : new Refusal(valued ? "This needs a value." : "Unknown and not applicable carry no value.", field + ".value")
-            )
+            ?? (valued == fact.Value is not null ? null : new Refusal(valued ? Why.NeedsValue : Why.NoValueHere, field + ".value"))
             ?? Refuse.BadNote(fact.Entered, field + ".entered")
             ?? Refuse.BadNote(fact.Who, field + ".who")
             ?? Refuse.BadNote(fact.When, field + ".when")

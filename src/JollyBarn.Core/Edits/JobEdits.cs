@@ -1,5 +1,5 @@
 using JollyBarn.CodeBook;
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -9,8 +9,6 @@ public sealed record RenameJob(string Name) : Edit
     public override Refusal? Check(Job job) => Refuse.BadText(Name, "name");
 
     public override Job Apply(Job job) => job with { Name = Name.Trim() };
-
-    public override string Tell(Job before) => $"Job named {Name}";
 }
 
 /// <summary>Sets the code profile: edition, office, amendments.</summary>
@@ -25,9 +23,6 @@ public sealed record SetProfile(CodeProfile Profile) : Edit
             : Refuse.BadNote(Profile.Office, "profile.office") ?? Refuse.BadNote(Profile.Date, "profile.date");
 
     public override Job Apply(Job job) => job with { Profile = Profile };
-
-    public override string Tell(Job before) =>
-        $"Judged by NEC {(int)Profile.Edition}{(Profile.Office is null ? "" : ", " + Profile.Office)}";
 }
 
 /// <summary>Answers one question of house practice, or takes the answer back.</summary>
@@ -36,7 +31,4 @@ public sealed record SetPractice(string Key, string? Answer = null) : Edit
     public override Refusal? Check(Job job) => BookChecks.Practice(Key, Answer);
 
     public override Job Apply(Job job) => job with { Practice = job.Practice.With(Key, Answer) };
-
-    public override string Tell(Job before) =>
-        Answer is null ? $"House practice on {Key} back to the default" : $"House practice: {Key} is {Answer}";
 }

@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -7,9 +8,9 @@ namespace JollyBarn.Edits;
 internal static class Joints
 {
     public static Refusal? Check(string connector, string? name, int space, Box box) =>
-        (ConnectorKinds.Find(connector) is null ? Refuse.Missing("connector", connector, "connector") : null)
+        (ConnectorKinds.Find(connector) is null ? Refuse.Missing(What.Connector, connector, "connector") : null)
         ?? Refuse.BadNote(name, "name")
-        ?? (space < 0 || space > box.Partitions.Count ? new Refusal("The box has no such space.", "space") : null);
+        ?? (space < 0 || space > box.Partitions.Count ? new Refusal(Why.NoSuchSpace, "space") : null);
 }
 
 public sealed record AddJoint(string Box, string Id, string Connector, string? Name = null, int Space = 0) : BoxEdit(Box)
@@ -30,14 +31,12 @@ public sealed record AddJoint(string Box, string Id, string Connector, string? N
                 }
             ),
         };
-
-    protected override string TellIn(Box box) => $"joint {Name} begun";
 }
 
 public sealed record SetJoint(string Box, string Id, string Connector, string? Name = null, int Space = 0) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        (box.Joints.Has(Id) ? null : Refuse.Missing("joint", Id, "id")) ?? Joints.Check(Connector, Name, Space, box);
+        (box.Joints.Has(Id) ? null : Refuse.Missing(What.Joint, Id, "id")) ?? Joints.Check(Connector, Name, Space, box);
 
     protected override Box ApplyIn(Box box) =>
         box.Joints.Has(Id)
@@ -54,18 +53,14 @@ public sealed record SetJoint(string Box, string Id, string Connector, string? N
                 ),
             }
             : box;
-
-    protected override string TellIn(Box box) => $"joint under a {ConnectorKinds.Find(Connector)?.Name ?? Connector}";
 }
 
 /// <summary>Opens a joint; what lay in it comes loose.</summary>
 public sealed record RemoveJoint(string Box, string Id) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => box.Joints.Has(Id) ? null : Refuse.Missing("joint", Id, "id");
+    protected override Refusal? CheckIn(Box box, Job job) => box.Joints.Has(Id) ? null : Refuse.Missing(What.Joint, Id, "id");
 
     protected override Box ApplyIn(Box box) => box.ComeLoose(l => l.IsIn(Id)) with { Joints = box.Joints.Without(Id) };
-
-    protected override string TellIn(Box box) => $"joint {box.Joints.Find(Id)?.Name} opened";
 }
 
 /// <summary>Makes a pigtail between two places; gauge and colour come from a joint it starts in when not given.</summary>
@@ -86,7 +81,7 @@ public sealed record AddPigtail(
         ?? box.Check(To, "to")
         ?? Refuse.BadNote(Colour, "colour")
         ?? Facts.Bad(Length, "length")
-        ?? (box.Pigtails.Count >= 100 ? new Refusal("A hundred pigtails in one box is the most.", "id") : null);
+        ?? (box.Pigtails.Count >= 100 ? new Refusal(Why.ManyPigtails, "id") : null);
 
     protected override Box ApplyIn(Box box)
     {
@@ -103,8 +98,6 @@ public sealed record AddPigtail(
         };
         return box with { Pigtails = box.Pigtails.With(Id, tail) };
     }
-
-    protected override string TellIn(Box box) => $"pigtail from {box.Says(From)} to {box.Says(To)}";
 }
 
 /// <summary>Sets what a pigtail is.</summary>
@@ -119,7 +112,7 @@ public sealed record SetPigtail(
 ) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        (box.Pigtails.Has(Id) ? null : Refuse.Missing("pigtail", Id, "id"))
+        (box.Pigtails.Has(Id) ? null : Refuse.Missing(What.Pigtail, Id, "id"))
         ?? Refuse.BadText(Colour, "colour")
         ?? Facts.Bad(Length, "length")
         ?? Refuse.BadEnum(Use, "use");
@@ -141,15 +134,13 @@ public sealed record SetPigtail(
                 ),
             }
             : box;
-
-    protected override string TellIn(Box box) => $"{Colour} pigtail{(Gauge is { } gauge ? $", {gauge} AWG" : "")}";
 }
 
 /// <summary>Moves one end of a pigtail.</summary>
 public sealed record LandPigtail(string Box, string Id, bool FarEnd, Landing To) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        (box.Pigtails.Has(Id) ? null : Refuse.Missing("pigtail", Id, "id")) ?? box.Check(To, "to");
+        (box.Pigtails.Has(Id) ? null : Refuse.Missing(What.Pigtail, Id, "id")) ?? box.Check(To, "to");
 
     protected override Box ApplyIn(Box box) =>
         box.Pigtails.TryFind(Id, out var tail)
@@ -158,15 +149,11 @@ public sealed record LandPigtail(string Box, string Id, bool FarEnd, Landing To)
                 Pigtails = box.Pigtails.With(Id, FarEnd ? tail with { To = To } : tail with { From = To }),
             }
             : box;
-
-    protected override string TellIn(Box box) => $"{box.Pigtails.Find(Id)?.Colour} pigtail to {box.Says(To)}";
 }
 
 public sealed record RemovePigtail(string Box, string Id) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => box.Pigtails.Has(Id) ? null : Refuse.Missing("pigtail", Id, "id");
+    protected override Refusal? CheckIn(Box box, Job job) => box.Pigtails.Has(Id) ? null : Refuse.Missing(What.Pigtail, Id, "id");
 
     protected override Box ApplyIn(Box box) => box with { Pigtails = box.Pigtails.Without(Id) };
-
-    protected override string TellIn(Box box) => $"{box.Pigtails.Find(Id)?.Colour} pigtail taken out";
 }

@@ -1,4 +1,5 @@
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -7,32 +8,23 @@ namespace JollyBarn.Edits;
 public abstract record LeadEdit(string Box, string Lead) : BoxEdit(Box)
 {
     protected sealed override Refusal? CheckIn(Box box, Job job) =>
-        box.Leads.TryFind(Lead, out var lead) ? CheckOf(lead, box) : Refuse.Missing("lead", Lead, "lead");
+        box.Leads.TryFind(Lead, out var lead) ? CheckOf(lead, box) : Refuse.Missing(What.Lead, Lead, "lead");
 
     protected sealed override Box ApplyIn(Box box) =>
         box.Leads.TryFind(Lead, out var lead) ? box with { Leads = box.Leads.With(Lead, ApplyOf(lead)) } : box;
 
-    protected sealed override string TellIn(Box box) =>
-        box.Leads.TryFind(Lead, out var lead) ? $"{lead.Colour}: {TellOf(lead, box)}" : "a lead";
-
     protected abstract Refusal? CheckOf(Lead lead, Box box);
 
     protected abstract Lead ApplyOf(Lead lead);
-
-    protected abstract string TellOf(Lead lead, Box box);
 }
 
 /// <summary>Puts a lead's end somewhere: a joint, a landing place, the bonding screw, a cap, or nowhere.</summary>
 public sealed record MoveLead(string Box, string Lead, Landing To) : LeadEdit(Box, Lead)
 {
     protected override Refusal? CheckOf(Lead lead, Box box) =>
-        lead.Form == LeadForm.Ended
-            ? box.Check(To, "to")
-            : new Refusal("This conductor goes on unbroken; it has no end here to land. Cut it first.", "lead");
+        lead.Form == LeadForm.Ended ? box.Check(To, "to") : new Refusal(Why.NoEndHere, "lead");
 
     protected override Lead ApplyOf(Lead lead) => lead with { Lands = To };
-
-    protected override string TellOf(Lead lead, Box box) => $"from {box.Says(lead.Lands)} to {box.Says(To)}";
 }
 
 public sealed record SetLeadLength(string Box, string Lead, Fact<Length> Length) : LeadEdit(Box, Lead)
@@ -40,8 +32,6 @@ public sealed record SetLeadLength(string Box, string Lead, Fact<Length> Length)
     protected override Refusal? CheckOf(Lead lead, Box box) => Facts.Bad(Length, "length");
 
     protected override Lead ApplyOf(Lead lead) => lead with { Length = Length };
-
-    protected override string TellOf(Lead lead, Box box) => Length.OrNull is { } length ? $"{length} long" : "length not known";
 }
 
 /// <summary>Cuts a lead, or says it passes through or loops.</summary>
@@ -50,14 +40,6 @@ public sealed record SetLeadForm(string Box, string Lead, LeadForm Form) : LeadE
     protected override Refusal? CheckOf(Lead lead, Box box) => Refuse.BadEnum(Form, "form");
 
     protected override Lead ApplyOf(Lead lead) => lead with { Form = Form, Lands = Form == LeadForm.Ended ? lead.Lands : Landing.Unknown };
-
-    protected override string TellOf(Lead lead, Box box) =>
-        Form switch
-        {
-            LeadForm.PassingThrough => "passes through",
-            LeadForm.Loop => "an unbroken loop",
-            _ => "ends here",
-        };
 }
 
 /// <summary>Colour as seen, tape that re-identifies it, and what it is used as.</summary>
@@ -67,8 +49,6 @@ public sealed record IdentifyLead(string Box, string Lead, string Colour, Conduc
         Refuse.BadText(Colour, "colour") ?? Refuse.BadNote(MarkedAs, "markedAs") ?? Refuse.BadEnum(Use, "use");
 
     protected override Lead ApplyOf(Lead lead) => lead with { Colour = Colour, MarkedAs = MarkedAs, Use = Use };
-
-    protected override string TellOf(Lead lead, Box box) => MarkedAs is null ? $"{Colour}, used as {Use}" : $"marked {MarkedAs}";
 }
 
 /// <summary>Gauge, strands and metal.</summary>
@@ -78,8 +58,6 @@ public sealed record SetLeadWire(string Box, string Lead, Gauge? Gauge = null, b
     protected override Refusal? CheckOf(Lead lead, Box box) => Refuse.BadEnum(Metal, "metal");
 
     protected override Lead ApplyOf(Lead lead) => lead with { Gauge = Gauge, Stranded = Stranded, Metal = Metal };
-
-    protected override string TellOf(Lead lead, Box box) => Gauge is { } gauge ? $"{gauge} AWG" : "gauge not known";
 }
 
 /// <summary>Joins leads, and pigtails by their nearer end, under one new connector.</summary>
@@ -97,12 +75,12 @@ public sealed record JoinLeads(string Box, string Joint, string Connector, IRead
         {
             if (!box.Leads.TryFind(id, out var lead))
             {
-                return Refuse.Missing("lead", id, "leads");
+                return Refuse.Missing(What.Lead, id, "leads");
             }
 
             if (lead.Form != LeadForm.Ended)
             {
-                return new($"The {lead.Colour} conductor goes on unbroken. Cut it first.", "leads");
+                return new(Why.GoesOn, "leads", ("colour", lead.Colour));
             }
         }
 
@@ -123,6 +101,4 @@ public sealed record JoinLeads(string Box, string Joint, string Connector, IRead
             ),
             Leads = box.Leads.Each((id, lead) => Leads.Contains(id) ? lead with { Lands = new Landing(LandingAt.Joint, Joint) } : lead),
         };
-
-    protected override string TellIn(Box box) => $"{Leads.Count} leads joined{(Name is null ? "" : " as " + Name)}";
 }

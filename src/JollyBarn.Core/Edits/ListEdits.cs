@@ -1,4 +1,4 @@
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -11,7 +11,7 @@ public sealed record RecordRuling(string Id, Ruling Ruling) : Edit
         ?? (
             job.Boxes.Has(Ruling.Box) || job.Circuits.Has(Ruling.Box) || job.Panels.Has(Ruling.Box)
                 ? null
-                : Refuse.Missing("box", Ruling.Box, "ruling.box")
+                : Refuse.Missing(What.Box, Ruling.Box, "ruling.box")
         )
         ?? Refuse.BadText(Ruling.Rule, "ruling.rule")
         ?? Refuse.BadText(Ruling.Of, "ruling.of")
@@ -23,11 +23,6 @@ public sealed record RecordRuling(string Id, Ruling Ruling) : Edit
         ?? Refuse.BadText(Ruling.When, "ruling.when");
 
     public override Job Apply(Job job) => job with { Rulings = job.Rulings.With(Id, Ruling) };
-
-    public override string Tell(Job before) => $"{Judged(before)}: accepted by {Ruling.AcceptedBy}";
-
-    private string? Judged(Job job) =>
-        job.Boxes.Find(Ruling.Box)?.Name ?? job.Circuits.Find(Ruling.Box)?.Name ?? job.Panels.Find(Ruling.Box)?.Name;
 }
 
 /// <summary>Says which case of its rule a ruling of an earlier program is about, so that it goes by the case and not by a
@@ -35,8 +30,8 @@ public sealed record RecordRuling(string Id, Ruling Ruling) : Edit
 public sealed record NameRuling(string Id, string Case, string Details) : Edit
 {
     public override Refusal? Check(Job job) =>
-        !job.Rulings.TryFind(Id, out var ruling) ? Refuse.Missing("ruling", Id, "id")
-        : ruling.Case is not null ? new("This ruling says already what it is about.", "id")
+        !job.Rulings.TryFind(Id, out var ruling) ? Refuse.Missing(What.Ruling, Id, "id")
+        : ruling.Case is not null ? new(Why.RulingNamed, "id")
         : Refuse.BadText(Case, "case") ?? Refuse.BadNote(Details, "details", 1000);
 
     public override Job Apply(Job job) =>
@@ -46,17 +41,13 @@ public sealed record NameRuling(string Id, string Case, string Details) : Edit
                 Rulings = job.Rulings.With(Id, ruling with { Case = Case, Details = Details }),
             }
             : job;
-
-    public override string Tell(Job before) => $"ruling of {before.Rulings.Find(Id)?.AcceptedBy}: kept for the case it was asked about";
 }
 
 public sealed record RemoveRuling(string Id) : Edit
 {
-    public override Refusal? Check(Job job) => job.Rulings.Has(Id) ? null : Refuse.Missing("ruling", Id, "id");
+    public override Refusal? Check(Job job) => job.Rulings.Has(Id) ? null : Refuse.Missing(What.Ruling, Id, "id");
 
     public override Job Apply(Job job) => job with { Rulings = job.Rulings.Without(Id) };
-
-    public override string Tell(Job before) => $"ruling of {before.Rulings.Find(Id)?.AcceptedBy} taken back";
 }
 
 /// <summary>Takes in somebody else's list.</summary>
@@ -69,12 +60,12 @@ public sealed record AddReport(string Id, string Name, IReadOnlyList<string> Lin
         ?? Refuse.BadText(Name, "name")
         ?? Refuse.BadNote(From, "from")
         ?? Refuse.BadNote(Date, "date")
-        ?? (Lines.Count is 0 or > Most ? new Refusal($"A list has 1 to {Most} lines.", "lines") : null)
+        ?? (Lines.Count is 0 or > Most ? new Refusal(Why.ListSize, "lines", ("most", Most)) : null)
         ?? Lines
             .Select(
                 (l, i) =>
                     string.IsNullOrWhiteSpace(l)
-                        ? new Refusal($"Line {i + 1} says nothing.", $"lines[{i}]")
+                        ? new Refusal(Why.EmptyLine, $"lines[{i}]", ("line", i + 1))
                         : Refuse.BadNote(l, $"lines[{i}]", 1000)
             )
             .FirstOrDefault(r => r is not null);
@@ -92,8 +83,6 @@ public sealed record AddReport(string Id, string Name, IReadOnlyList<string> Lin
                 }
             ),
         };
-
-    public override string Tell(Job before) => $"List {Name}, {Lines.Count} lines";
 }
 
 /// <summary>Ties a line of a list to a box and a rule, answers it, or closes it.</summary>
@@ -107,8 +96,8 @@ public sealed record SetReportLine(
 ) : Edit
 {
     public override Refusal? Check(Job job) =>
-        job.Reports.Find(Report)?.Lines.Has(Line) != true ? Refuse.Missing("line", Line, "line")
-        : Box is not null && !job.Boxes.Has(Box) ? Refuse.Missing("box", Box, "box")
+        job.Reports.Find(Report)?.Lines.Has(Line) != true ? Refuse.Missing(What.Line, Line, "line")
+        : Box is not null && !job.Boxes.Has(Box) ? Refuse.Missing(What.Box, Box, "box")
         : Refuse.BadNote(Rule, "rule") ?? Refuse.BadNote(Answer, "answer", 2000) ?? Refuse.BadNote(Closed, "closed");
 
     public override Job Apply(Job job) =>
@@ -124,26 +113,13 @@ public sealed record SetReportLine(
                 ),
             }
             : job;
-
-    public override string Tell(Job before) =>
-        $"{before.Reports.Find(Report)?.Name}: {What}, {before.Reports.Find(Report)?.Lines.Find(Line)?.Text}";
-
-    private string What =>
-        (Closed, Answer) switch
-        {
-            (not null, _) => "closed",
-            (_, not null) => "answered",
-            _ => "tied",
-        };
 }
 
 public sealed record RemoveReport(string Id) : Edit
 {
-    public override Refusal? Check(Job job) => job.Reports.Has(Id) ? null : Refuse.Missing("list", Id, "id");
+    public override Refusal? Check(Job job) => job.Reports.Has(Id) ? null : Refuse.Missing(What.List, Id, "id");
 
     public override Job Apply(Job job) => job with { Reports = job.Reports.Without(Id) };
-
-    public override string Tell(Job before) => $"List {before.Reports.Find(Id)?.Name} removed";
 }
 
 /// <summary>Keeps a picture of a box whose bytes were handed in before.</summary>
@@ -152,35 +128,28 @@ public sealed record AddPhoto(string Id, Photo Photo) : Edit
     public override Refusal? Check(Job job) =>
         Refuse.NewId(Id, job.Photos.Has(Id), "id")
         ?? (
-            !job.Boxes.TryFind(Photo.Box, out var box) ? Refuse.Missing("box", Photo.Box, "photo.box")
+            !job.Boxes.TryFind(Photo.Box, out var box) ? Refuse.Missing(What.Box, Photo.Box, "photo.box")
             : Photo.Lead is null || box.Leads.Has(Photo.Lead) ? null
-            : Refuse.Missing("lead", Photo.Lead, "photo.lead")
+            : Refuse.Missing(What.Lead, Photo.Lead, "photo.lead")
         )
-        ?? (
-            Photo.Sha.Length == 64 && Photo.Sha.All(char.IsAsciiHexDigitLower)
-                ? null
-                : new Refusal("A picture is named by its SHA-256.", "photo.sha")
-        )
+        ?? (Photo.Sha.Length == 64 && Photo.Sha.All(char.IsAsciiHexDigitLower) ? null : new Refusal(Why.PictureName, "photo.sha"))
         ?? (
             Photo.Width is < 1 or > 10_000 || Photo.Height is < 1 or > 10_000 || Photo.Bytes < 1
-                ? new Refusal("A picture has a size.", "photo.width")
+                ? new Refusal(Why.PictureSize, "photo.width")
                 : null
         )
         ?? Refuse.BadNote(Photo.Caption, "photo.caption")
         ?? Refuse.BadNote(Photo.When, "photo.when");
 
     public override Job Apply(Job job) => job with { Photos = job.Photos.With(Id, Photo) };
-
-    public override string Tell(Job before) =>
-        $"{before.Boxes.Find(Photo.Box)?.Name}: picture{(Photo.Caption is null ? "" : ", " + Photo.Caption)}";
 }
 
 /// <summary>Says what a picture shows and which lead it is pinned to.</summary>
 public sealed record SetPhoto(string Id, string? Caption = null, string? Lead = null) : Edit
 {
     public override Refusal? Check(Job job) =>
-        !job.Photos.TryFind(Id, out var photo) ? Refuse.Missing("picture", Id, "id")
-        : Lead is not null && job.Boxes.Find(photo.Box)?.Leads.Has(Lead) != true ? Refuse.Missing("lead", Lead, "lead")
+        !job.Photos.TryFind(Id, out var photo) ? Refuse.Missing(What.Picture, Id, "id")
+        : Lead is not null && job.Boxes.Find(photo.Box)?.Leads.Has(Lead) != true ? Refuse.Missing(What.Lead, Lead, "lead")
         : Refuse.BadNote(Caption, "caption");
 
     public override Job Apply(Job job) =>
@@ -190,15 +159,11 @@ public sealed record SetPhoto(string Id, string? Caption = null, string? Lead = 
                 Photos = job.Photos.With(Id, photo with { Caption = Caption, Lead = Lead }),
             }
             : job;
-
-    public override string Tell(Job before) => $"picture called {Caption ?? "nothing"}";
 }
 
 public sealed record RemovePhoto(string Id) : Edit
 {
-    public override Refusal? Check(Job job) => job.Photos.Has(Id) ? null : Refuse.Missing("picture", Id, "id");
+    public override Refusal? Check(Job job) => job.Photos.Has(Id) ? null : Refuse.Missing(What.Picture, Id, "id");
 
     public override Job Apply(Job job) => job with { Photos = job.Photos.Without(Id) };
-
-    public override string Tell(Job before) => "picture taken away";
 }

@@ -15,12 +15,12 @@ public sealed record NoteFact(string Box, string Of, string Key, Observation? Fa
     {
         if (FactKeys.Find(Key) is not { } kind)
         {
-            return Refuse.Missing("question", Key, "key");
+            return Refuse.Missing(What.Question, Key, "key");
         }
 
         if (!Subjects.Has(box, kind.Of, Of))
         {
-            return new($"There is no such thing in this box as \"{Ids.Shown(Of)}\" to ask this about.", "of");
+            return new(Why.NothingHere, "of", ("id", Ids.Shown(Of)));
         }
 
         return Answers.Check(kind, Fact);
@@ -43,8 +43,6 @@ public sealed record NoteFact(string Box, string Of, string Key, Observation? Fa
         var facts = fact is null ? noted.Facts.Without(Key) : noted.Facts.With(Key, fact);
         return box with { Noted = facts.Count == 0 ? box.Noted.Without(Of) : box.Noted.With(Of, noted with { Facts = facts }) };
     }
-
-    protected override string TellIn(Box box) => Answers.Tell(Key, Fact);
 
     private static Fact<Length> AsLength(Observation? fact) =>
         fact is null
@@ -69,15 +67,11 @@ public sealed record HearSaid(string Box, string Id, string Text, string? Who = 
         ?? Refuse.BadNote(When, "when");
 
     protected override Box ApplyIn(Box box) => box with { Said = box.Said.With(Id, new Said(Text.Trim(), Who, When)) };
-
-    protected override string TellIn(Box box) => $"{Who ?? "somebody"} says: {Text}";
 }
 
 public sealed record ForgetSaid(string Box, string Id) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => box.Said.Has(Id) ? null : Refuse.Missing("saying", Id, "id");
+    protected override Refusal? CheckIn(Box box, Job job) => box.Said.Has(Id) ? null : Refuse.Missing(What.Saying, Id, "id");
 
     protected override Box ApplyIn(Box box) => box with { Said = box.Said.Without(Id) };
-
-    protected override string TellIn(Box box) => $"no longer kept: {box.Said.Find(Id)?.Text}";
 }

@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -10,8 +11,8 @@ public sealed record AddPart(string Box, string Id, string Kind, Fact<Volume>? M
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.NewId(Id, box.Parts.Has(Id), "id")
-        ?? (PartKinds.Find(Kind) is null ? Refuse.Missing("part", Kind, "kind") : null)
-        ?? (box.Parts.Count >= 12 ? new Refusal("A dozen parts on one box is the most.", "kind") : null)
+        ?? (PartKinds.Find(Kind) is null ? Refuse.Missing(What.Part, Kind, "kind") : null)
+        ?? (box.Parts.Count >= 12 ? new Refusal(Why.ManyParts, "kind") : null)
         ?? Facts.Bad(Mark, "mark");
 
     protected override Box ApplyIn(Box box)
@@ -39,15 +40,13 @@ public sealed record AddPart(string Box, string Id, string Kind, Fact<Volume>? M
         };
         return box with { Parts = box.Parts.With(Id, part) };
     }
-
-    protected override string TellIn(Box box) => $"{PartKinds.Find(Kind)?.Name ?? Kind} put on";
 }
 
 /// <summary>Sets a part's mark or depth; what is null stays.</summary>
 public sealed record SetPart(string Box, string Id, Fact<Volume>? Mark = null, Fact<Length>? Depth = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        (box.Parts.Has(Id) ? null : Refuse.Missing("part", Id, "id")) ?? Facts.Bad(Mark, "mark") ?? Facts.Bad(Depth, "depth");
+        (box.Parts.Has(Id) ? null : Refuse.Missing(What.Part, Id, "id")) ?? Facts.Bad(Mark, "mark") ?? Facts.Bad(Depth, "depth");
 
     protected override Box ApplyIn(Box box) =>
         box.Parts.TryFind(Id, out var part)
@@ -56,8 +55,6 @@ public sealed record SetPart(string Box, string Id, Fact<Volume>? Mark = null, F
                 Parts = box.Parts.With(Id, part with { Mark = Mark ?? part.Mark, Depth = Depth ?? part.Depth }),
             }
             : box;
-
-    protected override string TellIn(Box box) => $"{PartKinds.Find(box.Parts.Find(Id)?.Kind)?.Name ?? "part"} measured";
 }
 
 public sealed record RemovePart(string Box, string Id) : BoxEdit(Box)
@@ -66,19 +63,15 @@ public sealed record RemovePart(string Box, string Id) : BoxEdit(Box)
     {
         if (!box.Parts.Has(Id))
         {
-            return Refuse.Missing("part", Id, "id");
+            return Refuse.Missing(What.Part, Id, "id");
         }
 
         var after = ApplyIn(box).OpenGangs;
         var needed = box.Devices.Values.Where(d => d.Gang > 0).Select(d => d.Gang + DeviceGangs.Wide(d.Kind) - 1).DefaultIfEmpty(0).Max();
-        return needed > after && after < box.OpenGangs
-            ? new Refusal("Devices stand in this ring or cover. Take them out first.", "id")
-            : null;
+        return needed > after && after < box.OpenGangs ? new Refusal(Why.DevicesStandHere, "id") : null;
     }
 
     protected override Box ApplyIn(Box box) => box with { Parts = box.Parts.Without(Id) };
-
-    protected override string TellIn(Box box) => $"{PartKinds.Find(box.Parts.Find(Id)?.Kind)?.Name ?? "part"} taken off";
 }
 
 /// <summary>Puts a divider between gangs.</summary>
@@ -89,16 +82,8 @@ public sealed record AddPartition(string Box, string Id, int AfterGang, BoxMater
         Refuse.NewId(Id, box.Partitions.Has(Id), "id")
         ?? Refuse.BadEnum(Material, "material")
         ?? Facts.Bad(Mark, "mark")
-        ?? (
-            AfterGang < 1 || AfterGang >= box.OpenGangs
-                ? new Refusal("A partition stands between two gangs of the box.", "afterGang")
-                : null
-        )
-        ?? (
-            box.Partitions.Values.Any(p => p.AfterGang == AfterGang)
-                ? new Refusal("There is a partition there already.", "afterGang")
-                : null
-        );
+        ?? (AfterGang < 1 || AfterGang >= box.OpenGangs ? new Refusal(Why.PartitionBetween, "afterGang") : null)
+        ?? (box.Partitions.Values.Any(p => p.AfterGang == AfterGang) ? new Refusal(Why.PartitionThere, "afterGang") : null);
 
     protected override Box ApplyIn(Box box) =>
         box with
@@ -113,17 +98,13 @@ public sealed record AddPartition(string Box, string Id, int AfterGang, BoxMater
                 }
             ),
         };
-
-    protected override string TellIn(Box box) => $"partition after gang {AfterGang}";
 }
 
 public sealed record RemovePartition(string Box, string Id) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => box.Partitions.Has(Id) ? null : Refuse.Missing("partition", Id, "id");
+    protected override Refusal? CheckIn(Box box, Job job) => box.Partitions.Has(Id) ? null : Refuse.Missing(What.Partition, Id, "id");
 
     protected override Box ApplyIn(Box box) => box with { Partitions = box.Partitions.Without(Id) };
-
-    protected override string TellIn(Box box) => "partition taken out";
 }
 
 /// <summary>Fixes a terminal block in the box.</summary>
@@ -132,18 +113,14 @@ public sealed record AddBlock(string Box, string Id, string Name, Gauge? Gauge =
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.NewId(Id, box.Blocks.Has(Id), "id")
         ?? Refuse.BadText(Name, "name")
-        ?? (Space < 0 || Space > box.Partitions.Count ? new Refusal("The box has no such space.", "space") : null);
+        ?? (Space < 0 || Space > box.Partitions.Count ? new Refusal(Why.NoSuchSpace, "space") : null);
 
     protected override Box ApplyIn(Box box) => box with { Blocks = box.Blocks.With(Id, new TerminalBlock(Name.Trim(), Gauge, Space)) };
-
-    protected override string TellIn(Box box) => $"terminal block {Name}";
 }
 
 public sealed record RemoveBlock(string Box, string Id) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => box.Blocks.Has(Id) ? null : Refuse.Missing("terminal block", Id, "id");
+    protected override Refusal? CheckIn(Box box, Job job) => box.Blocks.Has(Id) ? null : Refuse.Missing(What.TerminalBlock, Id, "id");
 
     protected override Box ApplyIn(Box box) => box with { Blocks = box.Blocks.Without(Id) };
-
-    protected override string TellIn(Box box) => $"terminal block {box.Blocks.Find(Id)?.Name} taken out";
 }

@@ -1,13 +1,14 @@
 using System.Text.Json;
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
 
-/// <summary>One planned edit as a sentence.</summary>
+/// <summary>One planned edit.</summary>
+/// <param name="Before">The job it goes on.</param>
 /// <param name="Refusal">Why it no longer goes on the job as it is now, or null.</param>
 /// <param name="Done">Id of the record that it was done, or null.</param>
-public sealed record PlannedStep(string Id, string Says, Refusal? Refusal = null, string? Done = null);
+public sealed record PlannedStep(string Id, Edit Edit, Job Before, Refusal? Refusal = null, string? Done = null);
 
 /// <summary>A job as a Change found it, plans it and leaves it.</summary>
 public static class Plans
@@ -27,24 +28,24 @@ public static class Plans
             }
             : job;
 
-    /// <summary>The Change's edits as sentences, in order, each with the reason it no longer goes, if so.</summary>
+    /// <summary>The Change's edits in order, each with the reason it no longer goes, if so.</summary>
     public static IEnumerable<PlannedStep> Steps(Job job, string change)
     {
         var done = job.Changes.Find(change)?.Done ?? [];
         foreach (var (planned, edit) in (job.Changes.Find(change)?.Edits ?? []).Select(e => (e, Read(e.Edit))))
         {
             var refusal = edit.Check(job);
-            yield return new(planned.Id, edit.Tell(job), refusal, done.FirstOrDefault(d => d.Planned == planned.Id)?.Id);
+            yield return new(planned.Id, edit, job, refusal, done.FirstOrDefault(d => d.Planned == planned.Id)?.Id);
             job = refusal is null ? edit.Apply(job) : job;
         }
     }
 
-    /// <summary>What was done as sentences, in order.</summary>
+    /// <summary>What was done, in order.</summary>
     public static IEnumerable<PlannedStep> DoneSteps(Job job, string change)
     {
         foreach (var (done, edit) in (job.Changes.Find(change)?.Done ?? []).Select(e => (e, Read(e.Edit))))
         {
-            yield return new(done.Id, edit.Tell(job), null, done.Planned);
+            yield return new(done.Id, edit, job, null, done.Planned);
             job = edit.Check(job) is null ? edit.Apply(job) : job;
         }
     }
@@ -60,9 +61,9 @@ public static class Plans
     internal static IReadOnlyList<PlannedStep> NotDone(Job job, string change) => [.. Steps(job, change).Where(s => s.Done is null)];
 
     internal static Refusal? Open(Job job, string change) =>
-        !job.Changes.TryFind(change, out var found) ? Refuse.Missing("Change", change, "change")
+        !job.Changes.TryFind(change, out var found) ? Refuse.Missing(What.Change, change, "change")
         : found.Closed is null ? null
-        : new Refusal($"{found.Name} is closed.", "change");
+        : new Refusal(Why.ChangeClosed, "change", ("change", found.Name));
 
     /// <summary>Refuses what is no work: other Changes; and what is recorded as it happens, because a plan must never make anything read as
     /// proved.</summary>
@@ -70,11 +71,11 @@ public static class Plans
         edit switch
         {
             OpenChange or PlanEdit or DropPlanned or CloseChange or CorrectAsFound or RecordDone or TakeBackDone or Restore => new(
-                "A Change plans work on boxes and runs, not other Changes.",
+                Why.NotWorkButChange,
                 "edit"
             ),
             BeginProof or LogReading or StrikeReading or EndVisit or HandOver or SwitchBreaker or ThrowSwitch => new(
-                "Readings, proofs and switched breakers are recorded as they happen, not in a Change.",
+                Why.NotWorkButReading,
                 "edit"
             ),
             RecordRuling
@@ -85,7 +86,7 @@ public static class Plans
             or RemoveReport
             or AddPhoto
             or SetPhoto
-            or RemovePhoto => new("Rulings, lists and pictures belong to the job, not to a Change.", "edit"),
+            or RemovePhoto => new(Why.NotWorkButList, "edit"),
             Batch batch => batch.Edits.Select(BadWork).FirstOrDefault(r => r is not null),
             _ => null,
         };

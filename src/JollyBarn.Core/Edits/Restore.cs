@@ -1,6 +1,6 @@
 using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -18,8 +18,7 @@ public sealed record Restore(string Of, IReadOnlyList<Cell> Cells, bool Again, s
     public override IEnumerable<string> OfBoxes =>
         Cells.Where(c => c.Path.StartsWith("boxes/", StringComparison.Ordinal)).Select(c => c.Path.Split('/')[1]).Distinct();
 
-    public override Refusal? Check(Job job) =>
-        Blocking(job) is null ? null : new Refusal("What this would put back has been changed since.");
+    public override Refusal? Check(Job job) => Blocking(job) is null ? null : new Refusal(Why.ChangedSince);
 
     /// <summary>The first place that no longer is as the edit left it, or null.</summary>
     public string? Blocking(Job job) =>
@@ -35,11 +34,9 @@ public sealed record Restore(string Of, IReadOnlyList<Cell> Cells, bool Again, s
         var supply = Cells.Any(c =>
             c.Path.StartsWith("panels/", StringComparison.Ordinal) || c.Path.StartsWith("sources/", StringComparison.Ordinal)
         );
-        return supply ? Proofs.Lapse(next, "breakers or sources were put back as they were recorded before.", null) : next;
+        return supply ? Proofs.Lapse(next, ProofEnds.PutBack, null) : next;
     }
 
     private static bool EndsProof(Cell cell) =>
         cell.Path.StartsWith("proofs/", StringComparison.Ordinal) && cell.Path.EndsWith("/ended", StringComparison.Ordinal);
-
-    public override string Tell(Job before) => $"{(Again ? "Redone" : "Undone")}: {What}";
 }

@@ -1,4 +1,4 @@
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -11,13 +11,13 @@ public sealed record EndAtPanel(string Run, RunSide End, string Panel, string? S
     {
         if (!job.Runs.TryFind(Run, out var run))
         {
-            return Refuse.Missing("cable", Run, "run");
+            return Refuse.Missing(What.Cable, Run, "run");
         }
 
         return Refuse.BadEnum(End, "end")
             ?? Refuse.BadNote(Says, "says")
-            ?? (job.Panels.Has(Panel) ? null : Refuse.Missing("panel", Panel, "panel"))
-            ?? (run.End(End).At == EndAt.Unknown ? null : new Refusal("That end of the cable is somewhere already.", "end"));
+            ?? (job.Panels.Has(Panel) ? null : Refuse.Missing(What.Panel, Panel, "panel"))
+            ?? (run.End(End).At == EndAt.Unknown ? null : new Refusal(Why.EndTaken, "end"));
     }
 
     public override Job Apply(Job job) =>
@@ -27,8 +27,6 @@ public sealed record EndAtPanel(string Run, RunSide End, string Panel, string? S
                 Runs = job.Runs.With(Run, run.WithEnd(End, new RunEnd(EndAt.Panel, Panel, null, Says ?? run.End(End).Says))),
             }
             : job;
-
-    public override string Tell(Job before) => $"A cable ends at {before.Panels.Find(Panel)?.Name}";
 }
 
 /// <summary>Says that a run's unknown end is wired to something fixed, with no box of its own there: a heater, a range, a pump. What it
@@ -40,12 +38,12 @@ public sealed record EndAtLoad(string Run, RunSide End, string Says) : Edit
     {
         if (!job.Runs.TryFind(Run, out var run))
         {
-            return Refuse.Missing("cable", Run, "run");
+            return Refuse.Missing(What.Cable, Run, "run");
         }
 
         return Refuse.BadEnum(End, "end")
             ?? Refuse.BadText(Says, "says")
-            ?? (run.End(End).At is EndAt.Unknown or EndAt.Load ? null : new Refusal("That end of the cable is somewhere already.", "end"));
+            ?? (run.End(End).At is EndAt.Unknown or EndAt.Load ? null : new Refusal(Why.EndTaken, "end"));
     }
 
     public override Job Apply(Job job) =>
@@ -55,8 +53,6 @@ public sealed record EndAtLoad(string Run, RunSide End, string Says) : Edit
                 Runs = job.Runs.With(Run, run.WithEnd(End, new RunEnd(EndAt.Load, null, null, Says))),
             }
             : job;
-
-    public override string Tell(Job before) => $"A cable ends at {Says}";
 }
 
 /// <summary>Takes back where a run's far end was said to be, at a panel or a load: nobody knows again. What was said of the load goes with
@@ -67,15 +63,10 @@ public sealed record LoseEnd(string Run, RunSide End) : Edit
     {
         if (!job.Runs.TryFind(Run, out var run))
         {
-            return Refuse.Missing("cable", Run, "run");
+            return Refuse.Missing(What.Cable, Run, "run");
         }
 
-        return Refuse.BadEnum(End, "end")
-            ?? (
-                run.End(End).At is EndAt.Panel or EndAt.Load
-                    ? null
-                    : new Refusal("Only an end at a panel or at something fixed is taken back here; out of a box a cable is pulled.", "end")
-            );
+        return Refuse.BadEnum(End, "end") ?? (run.End(End).At is EndAt.Panel or EndAt.Load ? null : new Refusal(Why.NotTakenBack, "end"));
     }
 
     public override Job Apply(Job job)
@@ -103,6 +94,4 @@ public sealed record LoseEnd(string Run, RunSide End) : Edit
 
     private static Noted? WithoutLoad(Noted noted) =>
         noted.Facts.Without("far-load").Without("far-load-long") is { Count: > 0 } left ? noted with { Facts = left } : null;
-
-    public override string Tell(Job before) => "Nobody knows where a cable ends";
 }

@@ -1,4 +1,3 @@
-using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -14,14 +13,12 @@ public sealed record PutSource(string Id, Source Source) : Edit
         ?? Refuse.BadEnum(Source.System, "source.system");
 
     public override Job Apply(Job job) =>
-        Proofs.Lapse(job with { Sources = job.Sources.With(Id, Source) }, $"a source, {Source.Name}, was recorded.", null);
-
-    public override string Tell(Job before) => $"Source {Source.Name}";
+        Proofs.Lapse(job with { Sources = job.Sources.With(Id, Source) }, ProofEnds.SourceRecorded(Source), null);
 }
 
 public sealed record RemoveSource(string Id) : Edit
 {
-    public override Refusal? Check(Job job) => job.Sources.Has(Id) ? null : Refuse.Missing("source", Id, "id");
+    public override Refusal? Check(Job job) => job.Sources.Has(Id) ? null : Refuse.Missing(What.Source, Id, "id");
 
     public override Job Apply(Job job) =>
         Proofs.Lapse(
@@ -30,11 +27,9 @@ public sealed record RemoveSource(string Id) : Edit
                 Sources = job.Sources.Without(Id),
                 Panels = job.Panels.Each((_, panel) => panel.Source == Id ? panel with { Source = null } : panel),
             },
-            "a source was taken out of the record.",
+            ProofEnds.SourceGone,
             null
         );
-
-    public override string Tell(Job before) => $"Source {before.Sources.Find(Id)?.Name} removed";
 }
 
 /// <summary>Adds a panel, or sets all of one with its breakers.</summary>
@@ -49,29 +44,29 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
 
         if (Panel.Slots is < 1 or > 84)
         {
-            return new("A panel has 1 to 84 slots.", "panel.slots");
+            return new(Why.PanelSlots, "panel.slots");
         }
 
         if (Panel.Source is not null && !job.Sources.Has(Panel.Source))
         {
-            return Refuse.Missing("source", Panel.Source, "panel.source");
+            return Refuse.Missing(What.Source, Panel.Source, "panel.source");
         }
 
         foreach (var breaker in Panel.Breakers)
         {
             if (breaker.Slot < 1 || breaker.Slot > Panel.Slots || breaker.Poles is < 1 or > 3)
             {
-                return new($"A breaker stands in slot 1 to {Panel.Slots} and has 1 to 3 poles.", "panel.breakers");
+                return new(Why.BreakerSlot, "panel.breakers", ("slots", Panel.Slots));
             }
 
             if (breaker.Circuit is not null && !job.Circuits.Has(breaker.Circuit))
             {
-                return Refuse.Missing("circuit", breaker.Circuit, "panel.breakers");
+                return Refuse.Missing(What.Circuit, breaker.Circuit, "panel.breakers");
             }
 
             if (breaker.Amperes is <= 0 or > 400)
             {
-                return new("A breaker is rated over 0 and at most 400 A.", "panel.breakers");
+                return new(Why.BreakerRating, "panel.breakers");
             }
         }
 
@@ -82,9 +77,7 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
                 || g.DistinctBy(b => b.Lower).Count() != g.Count()
                 || (g.Count() > 1 && g.Any(b => b.Kind != BreakerKind.Tandem))
             );
-        return clash is null
-            ? null
-            : new Refusal($"Slot {clash.Key} holds two breakers: only a tandem has two, an upper half and a lower.", "panel.breakers");
+        return clash is null ? null : new Refusal(Why.TwoInASlot, "panel.breakers", ("slot", clash.Key));
     }
 
     public override Job Apply(Job job)
@@ -103,10 +96,8 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
                 }
             ),
         };
-        return switched ? Proofs.Lapse(next, $"breakers of {Panel.Name} were recorded as changed.", null) : next;
+        return switched ? Proofs.Lapse(next, ProofEnds.BreakersChanged(Panel), null) : next;
     }
-
-    public override string Tell(Job before) => $"Panel {Panel.Name}";
 }
 
 public sealed record RemovePanel(string Id) : Edit
@@ -115,16 +106,13 @@ public sealed record RemovePanel(string Id) : Edit
     {
         if (!job.Panels.TryFind(Id, out var panel))
         {
-            return Refuse.Missing("panel", Id, "id");
+            return Refuse.Missing(What.Panel, Id, "id");
         }
 
-        return job.Runs.Values.Any(r => IsHere(r.A) || IsHere(r.B)) ? new Refusal($"Cables still end at {panel.Name}.", "id") : null;
+        return job.Runs.Values.Any(r => IsHere(r.A) || IsHere(r.B)) ? new Refusal(Why.CablesEndHere, "id", ("panel", panel.Name)) : null;
     }
 
-    public override Job Apply(Job job) =>
-        Proofs.Lapse(job with { Panels = job.Panels.Without(Id) }, "a panel was taken out of the record.", null);
-
-    public override string Tell(Job before) => $"Panel {before.Panels.Find(Id)?.Name} removed";
+    public override Job Apply(Job job) => Proofs.Lapse(job with { Panels = job.Panels.Without(Id) }, ProofEnds.PanelGone, null);
 
     private bool IsHere(RunEnd end) => end.At == EndAt.Panel && end.Id == Id;
 }
@@ -135,16 +123,14 @@ public sealed record PutCircuit(string Id, Circuit Circuit) : Edit
         Refuse.BadId(Id, "id")
         ?? Refuse.BadText(Circuit.Name, "circuit.name")
         ?? Refuse.BadNote(Circuit.Note, "circuit.note", 2000)
-        ?? (Circuit.Panel is null || job.Panels.Has(Circuit.Panel) ? null : Refuse.Missing("panel", Circuit.Panel, "circuit.panel"));
+        ?? (Circuit.Panel is null || job.Panels.Has(Circuit.Panel) ? null : Refuse.Missing(What.Panel, Circuit.Panel, "circuit.panel"));
 
     public override Job Apply(Job job) => job with { Circuits = job.Circuits.With(Id, Circuit) };
-
-    public override string Tell(Job before) => $"Circuit {Circuit.Name}";
 }
 
 public sealed record RemoveCircuit(string Id) : Edit
 {
-    public override Refusal? Check(Job job) => job.Circuits.Has(Id) ? null : Refuse.Missing("circuit", Id, "id");
+    public override Refusal? Check(Job job) => job.Circuits.Has(Id) ? null : Refuse.Missing(What.Circuit, Id, "id");
 
     public override Job Apply(Job job) =>
         job with
@@ -161,6 +147,4 @@ public sealed record RemoveCircuit(string Id) : Edit
                         : panel
             ),
         };
-
-    public override string Tell(Job before) => $"Circuit {before.Circuits.Find(Id)?.Name} removed";
 }

@@ -1,4 +1,3 @@
-using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -12,12 +11,11 @@ public sealed record NotePanel(string Panel, string Of, string Key, Observation?
     {
         if (!job.Panels.TryFind(Panel, out var panel))
         {
-            return Refuse.Missing("panel", Panel, "panel");
+            return Refuse.Missing(What.Panel, Panel, "panel");
         }
 
-        return FactKeys.Find(Key) is not { } kind ? Refuse.Missing("question", Key, "key")
-            : !Subjects.Has(panel, kind.Of, Of)
-                ? new Refusal($"There is no such thing in {panel.Name} as \"{Ids.Shown(Of)}\" to ask this about.", "of")
+        return FactKeys.Find(Key) is not { } kind ? Refuse.Missing(What.Question, Key, "key")
+            : !Subjects.Has(panel, kind.Of, Of) ? new Refusal(Why.NothingThere, "of", ("panel", panel.Name), ("id", Ids.Shown(Of)))
             : Answers.Check(kind, Fact);
     }
 
@@ -40,17 +38,14 @@ public sealed record NotePanel(string Panel, string Of, string Key, Observation?
             ),
         };
     }
-
-    public override string Tell(Job before) =>
-        $"{before.Panels.Find(Panel)?.Name}{(Of == Subjects.Panel ? "" : $", breaker {Of}")}: {Answers.Tell(Key, Fact)}";
 }
 
 /// <summary>Answers one question of the code book about a circuit, or takes the answer back.</summary>
 public sealed record NoteCircuit(string Circuit, string Key, Observation? Fact = null) : Edit
 {
     public override Refusal? Check(Job job) =>
-        !job.Circuits.Has(Circuit) ? Refuse.Missing("circuit", Circuit, "circuit")
-        : FactKeys.Find(Key) is not { Of: FactOf.Circuit } kind ? Refuse.Missing("question about a circuit", Key, "key")
+        !job.Circuits.Has(Circuit) ? Refuse.Missing(What.Circuit, Circuit, "circuit")
+        : FactKeys.Find(Key) is not { Of: FactOf.Circuit } kind ? Refuse.Missing(What.CircuitQuestion, Key, "key")
         : Answers.Check(kind, Fact);
 
     public override Job Apply(Job job) =>
@@ -60,6 +55,4 @@ public sealed record NoteCircuit(string Circuit, string Key, Observation? Fact =
                 Circuits = job.Circuits.With(Circuit, circuit with { Facts = Answers.With(circuit.Facts, Key, Fact) }),
             }
             : job;
-
-    public override string Tell(Job before) => $"{before.Circuits.Find(Circuit)?.Name}: {Answers.Tell(Key, Fact)}";
 }

@@ -1,4 +1,4 @@
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
@@ -8,15 +8,12 @@ namespace JollyBarn.Edits;
 public sealed record ThrowSwitch(string Box, string Device, bool On, string By, string At) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        !box.Devices.TryFind(Device, out var device) ? Refuse.Missing("device", Device, "device")
+        !box.Devices.TryFind(Device, out var device) ? Refuse.Missing(What.Device, Device, "device")
         : CodeBook.DeviceKinds.Find(device.Kind)?.Switches == true ? Refuse.BadText(By, "by") ?? Refuse.BadTime(At, "at")
-        : new Refusal($"The {box.DeviceName(Device)} switches nothing.", "device");
+        : new Refusal(Why.SwitchesNothing, "device", ("name", device.Name), ("kind", device.Kind));
 
     protected override Box ApplyIn(Box box) =>
         box.Devices.TryFind(Device, out var device) ? box with { Devices = box.Devices.With(Device, device with { On = On }) } : box;
 
-    protected override Job ApplyTo(Job job, Box box) =>
-        Proofs.Lapse(base.ApplyTo(job, box), $"the {box.DeviceName(Device)} of {box.Name} was thrown.", At);
-
-    protected override string TellIn(Box box) => $"{box.DeviceName(Device)} thrown by {By}";
+    protected override Job ApplyTo(Job job, Box box) => Proofs.Lapse(base.ApplyTo(job, box), ProofEnds.Thrown(box, Device), At);
 }

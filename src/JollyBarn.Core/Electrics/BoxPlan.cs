@@ -21,12 +21,12 @@ internal static class BoxPlan
             {
                 foreach (var side in next.SidesIn(id))
                 {
-                    to.Contact($"through:{id}/{leadId}", here, Points.End(on, side, lead.Index));
+                    to.Contact(LinkKeys.Through(id, leadId), here, Points.End(on, side, lead.Index));
                 }
             }
             else
             {
-                Land(to, id, box, $"land:{id}/{leadId}", here, lead.Lands);
+                Land(to, id, box, LinkKeys.Land(id, leadId), here, lead.Lands);
             }
         }
 
@@ -34,10 +34,10 @@ internal static class BoxPlan
         {
             var here = Points.Pigtail(id, tailId);
             var ohms = to.JointOhms + Copper.Ohms(tail.Gauge ?? Gauge.Awg(14), PigtailFeet, to.Now.Celsius, tail.Metal);
-            Land(to, id, box, $"land:{id}/{tailId}/from", here, tail.From);
+            Land(to, id, box, LinkKeys.TailFrom(id, tailId), here, tail.From);
             if (Where(id, box, tail.To) is { } far)
             {
-                to.Plan.Join($"land:{id}/{tailId}/to", here, far, ohms, LinkKind.Contact);
+                to.Plan.Join(LinkKeys.TailTo(id, tailId), here, far, ohms, LinkKind.Contact);
             }
         }
 
@@ -53,7 +53,7 @@ internal static class BoxPlan
         {
             foreach (var (deviceId, _) in box.Devices.Where(d => d.Value.Gang > 0))
             {
-                to.Plan.Join($"plate:{id}/{deviceId}", Points.Plate(id), Points.Yoke(id, deviceId), PlateOhms, LinkKind.Metal);
+                to.Plan.Join(LinkKeys.Plate(id, deviceId), Points.Plate(id), Points.Yoke(id, deviceId), PlateOhms, LinkKind.Metal);
             }
         }
 

@@ -43,12 +43,6 @@ public sealed partial class CircuitWiring
         return ways;
     }
 
-    /// <summary>A guard as people call it.</summary>
-    public string GuardName(string key) =>
-        key.Split(':') is ["gfci", var at] && at.Split('/') is [var box, _]
-            ? $"the protective receptacle of {Part.Boxes.Find(box)?.Name}"
-            : "its breaker";
-
     /// <summary>Ω of a way if every run it goes over were one gauge thicker; null where one of them is as thick as they come
     /// here.</summary>
     public double? Thicker(OutletWay way)
@@ -100,7 +94,7 @@ public sealed partial class CircuitWiring
             for (var i = 0; i <= run.Conductors.Count && !over.Contains(id); i++)
             {
                 if (
-                    live.Plan.Find(RunPlan.Wire(id, i)) is { } wire
+                    live.Plan.Find(LinkKeys.Wire(id, i)) is { } wire
                     && ((response[live.At(wire.From)] - response[live.At(wire.To)]) / wire.Ohms).Magnitude > some
                 )
                 {
@@ -120,9 +114,9 @@ public sealed partial class CircuitWiring
         };
 
     /// <summary>What each guard that watches for ground faults cuts off when it opens.</summary>
-    private Dictionary<string, Reached> Guarded(Live live, Reached hots)
+    private Dictionary<GuardKey, Reached> Guarded(Live live, Reached hots)
     {
-        var found = new Dictionary<string, Reached>(StringComparer.Ordinal);
+        var found = new Dictionary<GuardKey, Reached>();
         foreach (var guard in live.Plan.Guards.Where(g => g.ClassA))
         {
             if (guard.Supply is not { } supply)

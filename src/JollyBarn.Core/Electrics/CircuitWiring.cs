@@ -145,13 +145,13 @@ public sealed partial class CircuitWiring
         {
             var sum = Enumerable
                 .Range(0, run.Conductors.Count)
-                .Select(i => live.Plan.Find(RunPlan.Wire(id, i)))
+                .Select(i => live.Plan.Find(LinkKeys.Wire(id, i)))
                 .OfType<Link>()
                 .Select(live.Amperes)
                 .Aggregate(System.Numerics.Complex.Zero, (a, b) => a + b)
                 .Magnitude;
             var ground =
-                RunPlan.GroundIndex(run) is { } g && live.Plan.Find(RunPlan.Wire(id, g)) is { } wire ? live.Amperes(wire).Magnitude : 0;
+                RunPlan.GroundIndex(run) is { } g && live.Plan.Find(LinkKeys.Wire(id, g)) is { } wire ? live.Amperes(wire).Magnitude : 0;
             if (sum > clear && ground < clear)
             {
                 found[id] = sum;

@@ -1,4 +1,4 @@
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Electrics;
 
@@ -13,6 +13,5 @@ public abstract record Fault
     public virtual Refusal? Check() => null;
 
     /// <summary>Resistance of a contact or leak, Ω.</summary>
-    protected static Refusal? BadOhms(double ohms) =>
-        ohms is >= 1e-4 and <= 1e9 ? null : new("A fault's resistance is between a tenth of a milliohm and a gigaohm.", "ohms");
+    protected static Refusal? BadOhms(double ohms) => ohms is >= 1e-4 and <= 1e9 ? null : new(Why.FaultOhms, "ohms");
 }

@@ -1,11 +1,9 @@
 namespace JollyBarn.Electrics;
 
 /// <summary>What opens by itself: a breaker, or a device that watches for ground faults.</summary>
-/// <param name="Key">Name: <c>breaker:panel/3</c> or <c>gfci:box/device</c>.</param>
-/// <param name="Says">What people call it.</param>
 /// <param name="Links">Links it opens.</param>
 /// <param name="Watched">Links whose currents should sum to nothing; none where it does not watch for ground faults.</param>
-public sealed record Guard(string Key, string Says, IReadOnlyList<Link> Links, IReadOnlyList<Link> Watched)
+public sealed record Guard(GuardKey Key, IReadOnlyList<Link> Links, IReadOnlyList<Link> Watched)
 {
     /// <summary>Rating, A; null for what does not act on overcurrent or whose rating nobody read.</summary>
     public double? Amperes { get; init; }

@@ -6,7 +6,7 @@ namespace JollyBarn.Electrics;
 /// <param name="Box">Box and device of the outlet, and its half.</param>
 /// <param name="Ohms">Out and back from the panel, Ω; null where hot or neutral does not reach it.</param>
 /// <param name="FaultAmperes">Current of hot held to ground there, A; null where hot or ground does not reach it.</param>
-/// <param name="Guards">Keys of what watches it for ground faults, here or upstream.</param>
+/// <param name="Guards">What watches it for ground faults, here or upstream.</param>
 /// <param name="Over">Runs its current goes over, out, back or by the ground.</param>
 public sealed record OutletWay(
     string Box,
@@ -14,7 +14,7 @@ public sealed record OutletWay(
     string Half,
     double? Ohms,
     double? FaultAmperes,
-    IReadOnlyList<string> Guards,
+    IReadOnlyList<GuardKey> Guards,
     IReadOnlyList<string> Over
 )
 {

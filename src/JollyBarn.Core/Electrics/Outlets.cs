@@ -7,12 +7,82 @@ namespace JollyBarn.Electrics;
 /// <summary>The three lamps of a plug-in tester.</summary>
 public readonly record struct Lamps(bool HotNeutral, bool HotGround, bool NeutralGround);
 
+/// <summary>What the card of such a tester says.</summary>
+public enum CardWord
+{
+    Correct,
+    OpenGround,
+    OpenNeutral,
+    OpenHot,
+    Reversed,
+    HotGroundExchanged,
+    NotOnCard,
+}
+
+/// <summary>How an outlet is really joined.</summary>
+public enum OutletWiring
+{
+    Correct,
+    TwoSlot,
+    ReversedHotOnGround,
+    HotOnGround,
+    OpenGround,
+    NeutralGroundExchanged,
+    Reversed,
+    ReversedOpenGround,
+    HotGroundExchanged,
+    JumperNoGround,
+    ReversedJumper,
+    NeutralGroundJoined,
+    OpenNeutral,
+    OpenNeutralJumper,
+    OpenBoth,
+    HotUntraced,
+    HotOpen,
+
+    /// <summary>None of these: each slot by what it reaches.</summary>
+    Otherwise,
+}
+
+/// <summary>Bars of a panel a point reaches.</summary>
+[Flags]
+public enum Bars
+{
+    None = 0,
+    Hot = 1,
+    Neutral = 2,
+    Ground = 4,
+}
+
+/// <summary>How an outlet really is.</summary>
+/// <param name="Hot">What its hot slot reaches; and so for the others.</param>
+/// <param name="OffNow">True when something of it reaches a hot and nothing is live: off, and not proved.</param>
+public sealed record Truth(OutletWiring Wiring, Bars Hot, Bars Neutral, Bars Ground, bool OffNow);
+
 /// <summary>What a plug-in tester says of an outlet, beside how it really is.</summary>
-/// <param name="Says">What the tester's card says for these lamps.</param>
+/// <param name="Card">What the tester's card says for these lamps.</param>
 /// <param name="Really">How the slots are really joined.</param>
-/// <param name="Differ">True when the tester's word would mislead.</param>
 /// <param name="MetalLive">True when its yoke or box is live.</param>
-public sealed record Outlet(string Box, string Device, string Half, Lamps Lamps, string Says, string Really, bool Differ, bool MetalLive);
+public sealed record Outlet(string Box, string Device, string Half, Lamps Lamps, CardWord Card, Truth Really, bool MetalLive)
+{
+    /// <summary>True when the tester's word would mislead.</summary>
+    public bool Differ =>
+        Really.OffNow
+        || MetalLive
+        || (Really.Wiring, Card)
+            is not (
+
+                (OutletWiring.Correct, CardWord.Correct)
+                or
+                (OutletWiring.OpenGround, CardWord.OpenGround)
+                or
+                (OutletWiring.OpenNeutral, CardWord.OpenNeutral)
+                or
+                (OutletWiring.Reversed, CardWord.Reversed)
+                or
+                (OutletWiring.HotGroundExchanged, CardWord.HotGroundExchanged)
+            );
+}
 
 /// <summary>Every outlet of a job with its tester line and its truth line.</summary>
 public static class Outlets
@@ -46,16 +116,16 @@ public static class Outlets
     }
 
     /// <summary>What the card on such a tester says.</summary>
-    public static string Card(Lamps lamps) =>
+    public static CardWord Card(Lamps lamps) =>
         lamps switch
         {
-            (true, true, false) => "correct",
-            (true, false, false) => "open ground",
-            (false, true, false) => "open neutral",
-            (false, false, false) => "open hot",
-            (true, false, true) => "reversed",
-            (false, true, true) => "hot–ground exchanged",
-            _ => "not on the card",
+            (true, true, false) => CardWord.Correct,
+            (true, false, false) => CardWord.OpenGround,
+            (false, true, false) => CardWord.OpenNeutral,
+            (false, false, false) => CardWord.OpenHot,
+            (true, false, true) => CardWord.Reversed,
+            (false, true, true) => CardWord.HotGroundExchanged,
+            _ => CardWord.NotOnCard,
         };
 
     private static Outlet At(Live live, Ways ways, string box, string device, string half)
@@ -66,10 +136,8 @@ public static class Outlets
             Points.Face(box, device, half + "ground")
         );
         var lamps = Test(live, hot, neutral, ground);
-        var says = Card(lamps);
         var metalLive = live.Has(ground) && live.Volts(ground).Magnitude >= Live.LiveVolts;
-        var really = ways.Really(hot, neutral, live.Has(ground) ? ground : null, metalLive);
-        return new(box, device, half, lamps, says, really, says != really, metalLive);
+        return new(box, device, half, lamps, Card(lamps), ways.Really(hot, neutral, live.Has(ground) ? ground : null), metalLive);
     }
 
     /// <summary>Which bar of a panel each point reaches, with the bond at the service and all loads lifted and the breakers on, as somebody
@@ -89,54 +157,45 @@ public static class Outlets
 
         private static bool Along(Link link) => (link.Conducts && link.Kind != LinkKind.Bond) || link.Kind == LinkKind.Breaker;
 
-        private string Of(string? point) =>
+        private Bars Of(string? point) =>
             point is null
-                ? ""
-                : (hots.Contains(point) ? "h" : "") + (neutrals.Contains(point) ? "n" : "") + (grounds.Contains(point) ? "g" : "");
+                ? Bars.None
+                : (hots.Contains(point) ? Bars.Hot : 0)
+                    | (neutrals.Contains(point) ? Bars.Neutral : 0)
+                    | (grounds.Contains(point) ? Bars.Ground : 0);
 
-        public string Really(string hot, string neutral, string? ground, bool metalLive)
+        public Truth Really(string hot, string neutral, string? ground)
         {
-            var (h, n, g) = (Of(hot), Of(neutral), Of(ground));
+            const Bars none = Bars.None,
+                h = Bars.Hot,
+                n = Bars.Neutral,
+                g = Bars.Ground;
+            var reached = (Of(hot), Of(neutral), Of(ground));
             var off =
-                (h + n + g).Contains('h', StringComparison.Ordinal)
+                (reached.Item1 | reached.Item2 | reached.Item3).HasFlag(h)
                 && new[] { hot, neutral, ground ?? hot }.All(p => live.Volts(p).Magnitude < Live.LiveVolts);
-            var metal =
-                off ? "; off now, not proved"
-                : metalLive ? "; metal live"
-                : "";
             bool Jumper() => ground is not null && pieces.Value.Same(neutral, ground);
-            return (h, n, g) switch
+            var wired = reached switch
             {
-                ("h", "n", "g") => "correct" + metal,
-                ("h", "n", "") when ground is null => "two-slot, no ground" + metal,
-                ("n", "hg", "hg") => "reversed, and hot on the ground" + metal,
-                ("h", "n", "hg") or ("h", "ng", "hg") => "hot on the ground" + metal,
-                ("h", "n", "") => "open ground" + metal,
-                ("h", "g", "n") => "neutral and ground exchanged" + metal,
-                ("n", "h", "g") => "reversed" + metal,
-                ("n", "h", "") => "reversed, open ground" + metal,
-                ("g", "n", "h") => "hot–ground exchanged" + metal,
-                ("h", "n", "n") when Jumper() => "neutral–ground jumper, no ground" + metal,
-                ("n", "h", "h") when Jumper() => "reversed, with a neutral–ground jumper and no ground" + metal,
-                ("h", "ng", "ng") => "neutral and ground joined here" + metal,
-                ("h", "", "g") => "open neutral" + metal,
-                ("h", "", "") when Jumper() => "open neutral, neutral–ground jumper, no ground: hot is live, metal floats" + metal,
-                ("h", "", "") => "open neutral and open ground: hot is live" + metal,
-                ("", _, _) => live.Volts(hot).Magnitude >= Live.LiveVolts
-                    ? "hot is live by a way not traced" + metal
-                    : "hot open or circuit off; not proof" + metal,
-                _ => $"hot slot on {Named(h)}, neutral slot on {Named(n)}, ground on {Named(g)}" + metal,
+                (h, n, g) => OutletWiring.Correct,
+                (h, n, none) when ground is null => OutletWiring.TwoSlot,
+                (n, h | g, h | g) => OutletWiring.ReversedHotOnGround,
+                (h, n, h | g) or (h, n | g, h | g) => OutletWiring.HotOnGround,
+                (h, n, none) => OutletWiring.OpenGround,
+                (h, g, n) => OutletWiring.NeutralGroundExchanged,
+                (n, h, g) => OutletWiring.Reversed,
+                (n, h, none) => OutletWiring.ReversedOpenGround,
+                (g, n, h) => OutletWiring.HotGroundExchanged,
+                (h, n, n) when Jumper() => OutletWiring.JumperNoGround,
+                (n, h, h) when Jumper() => OutletWiring.ReversedJumper,
+                (h, n | g, n | g) => OutletWiring.NeutralGroundJoined,
+                (h, none, g) => OutletWiring.OpenNeutral,
+                (h, none, none) when Jumper() => OutletWiring.OpenNeutralJumper,
+                (h, none, none) => OutletWiring.OpenBoth,
+                (none, _, _) => live.Volts(hot).Magnitude >= Live.LiveVolts ? OutletWiring.HotUntraced : OutletWiring.HotOpen,
+                _ => OutletWiring.Otherwise,
             };
+            return new(wired, reached.Item1, reached.Item2, reached.Item3, off);
         }
-
-        private static string Named(string reached) =>
-            reached switch
-            {
-                "" => "nothing",
-                "h" => "a hot",
-                "n" => "the neutral",
-                "g" => "the ground",
-                _ => "several",
-            };
     }
 }

@@ -18,8 +18,8 @@ internal sealed class Part(bool loads)
     /// <summary>Points that may go on to something nobody has looked at.</summary>
     public List<string> Unknown { get; } = [];
 
-    /// <summary>What was taken for given, as sentences.</summary>
-    public List<string> Assumed { get; } = [];
+    /// <summary>What was taken for given.</summary>
+    public List<Assumed> Assumed { get; } = [];
 
     /// <summary>A link between two points.</summary>
     /// <param name="ohms">Ω; one that is no number, as that of no capacity at all, joins nothing.</param>
@@ -48,5 +48,5 @@ internal sealed class Part(bool loads)
         return link;
     }
 
-    public void Assume(string says) => Assumed.Add(says);
+    public void Assume(AssumedCase taken, params ReadOnlySpan<(string, object?)> about) => Assumed.Add(Electrics.Assumed.Of(taken, about));
 }

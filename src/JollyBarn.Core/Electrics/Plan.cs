@@ -34,8 +34,8 @@ public sealed class Plan
 
     public IEnumerable<Link> Links => wired.Links.Select(Now).OfType<Link>().Concat(added.Values);
 
-    /// <summary>What was taken for given, as sentences.</summary>
-    public IReadOnlyList<string> Assumed => replaced.Count == 0 ? wired.Assumed : [.. Parts.SelectMany(p => p.Assumed).Distinct()];
+    /// <summary>What was taken for given.</summary>
+    public IReadOnlyList<Assumed> Assumed => replaced.Count == 0 ? wired.Assumed : [.. Parts.SelectMany(p => p.Assumed).Distinct()];
 
     /// <summary>Protective devices, in the order they were put.</summary>
     public IReadOnlyList<Guard> Guards => guards;
@@ -98,7 +98,7 @@ public sealed class Plan
     }
 
     /// <summary>A protective device that never opens.</summary>
-    internal void Stick(string guard) => guards = [.. guards.Select(g => g.Key == guard ? g with { Stuck = true } : g)];
+    internal void Stick(GuardKey? guard) => guards = [.. guards.Select(g => g.Key == guard ? g with { Stuck = true } : g)];
 
     internal bool Opened(Guard guard) => guard.Links.All(l => Now(l) is not { Open: false });
 
@@ -241,7 +241,7 @@ public sealed class Plan
     {
         foreach (var point in points.Where(p => p != Points.Earth))
         {
-            var key = Wired.Held(point);
+            var key = LinkKeys.Held(point);
             var there = Touching(point).Where(l => !l.Open).ToList();
             var coupled = there.Exists(l => l.Kind == LinkKind.Stray && l.Key != key);
             var held = Find(key);

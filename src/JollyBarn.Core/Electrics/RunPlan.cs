@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics;
@@ -21,14 +22,12 @@ internal static class RunPlan
     /// <summary>Number of the conductor that is the ground, after the insulated ones; null without one.</summary>
     public static int? GroundIndex(Run run) => run.Ground is GroundKind.Bare or GroundKind.Insulated ? run.Conductors.Count : null;
 
-    public static string Wire(string run, int index) => $"wire:{run}/{index}";
-
     private static void Conductors(JobPlan to, string id, Run run)
     {
         var feet = run.Length.OrNull is { } length ? (double)length.InInches / 12 : to.Set(ElectricsBook.UnknownFeet);
         if (run.Length.OrNull is null)
         {
-            to.Plan.Assume($"Runs nobody measured are {feet:0} ft long.");
+            to.Plan.Assume(AssumedCase.RunLength, ("feet", feet));
         }
 
         var count = run.Conductors.Count + (GroundIndex(run) is null ? 0 : 1);
@@ -36,7 +35,7 @@ internal static class RunPlan
         {
             var gauge = (i < run.Conductors.Count ? run.Conductors[i].Gauge : run.GroundGauge) ?? run.Gauge ?? Usual;
             to.Plan.Join(
-                Wire(id, i),
+                LinkKeys.Wire(id, i),
                 Points.End(id, RunSide.A, i),
                 Points.End(id, RunSide.B, i),
                 Copper.Ohms(gauge, feet, to.Now.Celsius, run.Metal),
@@ -54,7 +53,7 @@ internal static class RunPlan
         {
             for (var j = 0; j < i; j++)
             {
-                to.Plan.Join($"stray:{id}/{j}-{i}", Points.End(id, RunSide.A, j), Points.End(id, RunSide.A, i), each, LinkKind.Stray);
+                to.Plan.Join(LinkKeys.Stray(id, j, i), Points.End(id, RunSide.A, j), Points.End(id, RunSide.A, i), each, LinkKind.Stray);
             }
         }
     }
@@ -83,8 +82,9 @@ internal static class RunPlan
         if (near.Feeds == Feeds.FeedsIn && Panel(to, run.Circuit) is { } panel)
         {
             to.Plan.Assume(
-                $"The cable {near.Says ?? id} is taken to come from the breaker of "
-                    + $"{to.Job.Circuits.Find(run.Circuit)?.Name ?? "its circuit"}."
+                AssumedCase.FromBreaker,
+                ("cable", new Thing(ThingKind.Cable, Subjects.CableEnd(id, side == RunSide.A ? RunSide.B : RunSide.A))),
+                ("circuit", Thing.Circuit(run.Circuit!))
             );
             AtPanel(to, id, run, side, panel);
             return;
@@ -92,7 +92,7 @@ internal static class RunPlan
 
         if (near.Feeds is Feeds.FeedsOn or Feeds.Protected)
         {
-            to.Plan.Assume("Cables that feed on to where nobody has looked are taken to bring nothing back.");
+            to.Plan.Assume(AssumedCase.BringsNothingBack);
             return;
         }
 
@@ -106,10 +106,10 @@ internal static class RunPlan
     /// ground.</summary>
     private static void AtLoad(JobPlan to, string id, Run run, RunSide side)
     {
-        var (nearSide, says) = (side == RunSide.A ? RunSide.B : RunSide.A, run.End(side).Says ?? "what hangs at the end of a cable");
+        var nearSide = side == RunSide.A ? RunSide.B : RunSide.A;
         if (GroundIndex(run) is { } ground)
         {
-            to.Contact($"frame:{id}/{side}", Points.End(id, side, ground), Points.Frame(id, side));
+            to.Contact(LinkKeys.Frame(id, side), Points.End(id, side, ground), Points.Frame(id, side));
         }
 
         var hots = new List<string>();
@@ -135,10 +135,10 @@ internal static class RunPlan
                 : (double?)null;
         if (watts is null)
         {
-            to.Plan.Assume($"Nobody said what {says} takes: it is taken to draw nothing.");
+            to.Plan.Assume(AssumedCase.DrawsNothing, ("load", run.End(side).Says));
         }
 
-        SupplyPlan.Load(to, $"load:{id}/{side}", hots, neutral, Panel(to, run.Circuit), watts ?? 0);
+        SupplyPlan.Load(to, LinkKeys.Load(id, side), hots, neutral, Panel(to, run.Circuit), watts ?? 0);
     }
 
     private static string? Panel(JobPlan to, string? circuit) =>
@@ -163,18 +163,18 @@ internal static class RunPlan
             if (use == ConductorUse.Neutral)
             {
                 to.Contact(
-                    $"land:{id}/{i}",
+                    LinkKeys.Land(id, i),
                     here,
                     watched is not null ? Points.BreakerNeutral(panelId, watched.Key) : Points.NeutralBar(panelId)
                 );
             }
             else if (use is ConductorUse.Ground or ConductorUse.IsolatedGround)
             {
-                to.Contact($"land:{id}/{i}", here, Points.GroundBar(panelId));
+                to.Contact(LinkKeys.Land(id, i), here, Points.GroundBar(panelId));
             }
             else if (poles.Count > 0)
             {
-                to.Contact($"land:{id}/{i}", here, poles[hot++ % poles.Count]);
+                to.Contact(LinkKeys.Land(id, i), here, poles[hot++ % poles.Count]);
             }
             else
             {
@@ -184,7 +184,7 @@ internal static class RunPlan
 
         if (GroundIndex(run) is { } ground)
         {
-            to.Contact($"land:{id}/{ground}", Points.End(id, side, ground), Points.GroundBar(panelId));
+            to.Contact(LinkKeys.Land(id, ground), Points.End(id, side, ground), Points.GroundBar(panelId));
         }
     }
 }

@@ -1,4 +1,4 @@
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics;
@@ -68,11 +68,11 @@ public sealed record Situation
 
     /// <summary>What of it cannot be, or null.</summary>
     public Refusal? Check() =>
-        Faults.Count > MostFaults ? new($"At most {MostFaults} faults at once.", "faults")
-        : Faults.Any(f => f is null) ? new("A fault here is empty.", "faults")
+        Faults.Count > MostFaults ? new(Why.ManyFaults, "faults", ("most", MostFaults))
+        : Faults.Any(f => f is null) ? new(Why.EmptyFault, "faults")
         : Faults.Select(f => f.Check()).FirstOrDefault(r => r is not null) is { } bad ? bad
-        : Plugged.Values.Any(w => w is not (>= 0 and <= MostWatts)) ? new($"What is plugged in takes at most {MostWatts} W.", "plugged")
-        : Celsius is not (>= -50 and <= 150) ? new("Conductors are between −50 and 150 °C.", "celsius")
+        : Plugged.Values.Any(w => w is not (>= 0 and <= MostWatts)) ? new(Why.PluggedTooMuch, "plugged", ("most", MostWatts))
+        : Celsius is not (>= -50 and <= 150) ? new(Why.Celsius, "celsius")
         : null;
 
     private const int MostFaults = 40;

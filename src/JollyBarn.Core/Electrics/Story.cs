@@ -1,9 +1,26 @@
 namespace JollyBarn.Electrics;
 
+/// <summary>What makes protection open.</summary>
+public enum OpensBy
+{
+    Overcurrent,
+
+    /// <summary>Current that does not come back.</summary>
+    Missing,
+
+    /// <summary>Neutral and ground joined behind it.</summary>
+    Loop,
+    ArcInJoint,
+    ArcAcross,
+}
+
 /// <summary>One thing that opened, and when.</summary>
 /// <param name="Seconds">At the latest, from the start.</param>
+/// <param name="By">What makes it open.</param>
+/// <param name="Amperes">A: over its rating, gone astray, or of the arc.</param>
+/// <param name="Rating">A; null for what does not act on overcurrent.</param>
 /// <param name="Sure">Perhaps, when a magnet may or may not pull: then <paramref name="Seconds"/> is by heat.</param>
-public sealed record Opening(double Seconds, string Guard, string Says, Surely Sure);
+public sealed record Opening(double Seconds, GuardKey Guard, OpensBy By, double Amperes, double? Rating, Surely Sure);
 
 /// <summary>What acts, in order of time, and how things stand afterwards.</summary>
 public sealed class Story
@@ -61,7 +78,7 @@ public sealed class Story
             var seconds = Trips.Breaker(amperes, rating);
             if (double.IsFinite(seconds))
             {
-                found = new(seconds, guard.Key, $"{guard.Says} opens: {amperes:0} A on {rating:0} A", Trips.Magnetic(amperes, rating));
+                found = new(seconds, guard.Key, OpensBy.Overcurrent, amperes, rating, Trips.Magnetic(amperes, rating));
             }
         }
 
@@ -79,9 +96,9 @@ public sealed class Story
                 found = new(
                     seconds,
                     guard.Key,
-                    missing >= (guard.From ?? Trips.GfciTrips)
-                        ? $"{guard.Says} opens: {missing * 1000:0} mA missing on the way back"
-                        : $"{guard.Says} opens: neutral and ground are joined behind it",
+                    missing >= (guard.From ?? Trips.GfciTrips) ? OpensBy.Missing : OpensBy.Loop,
+                    missing,
+                    null,
                     Surely.Yes
                 );
             }
@@ -115,12 +132,7 @@ public sealed class Story
             )
             .Where(a => double.IsFinite(a.Seconds))
             .OrderBy(a => a.Seconds)
-            .Select(a => new Opening(
-                a.Seconds,
-                guard.Key,
-                $"{guard.Says} opens: an arc of {a.Amperes:0} A {(a.Series ? "in a joint" : "across conductors")}",
-                Surely.Yes
-            ))
+            .Select(a => new Opening(a.Seconds, guard.Key, a.Series ? OpensBy.ArcInJoint : OpensBy.ArcAcross, a.Amperes, null, Surely.Yes))
             .FirstOrDefault();
     }
 

@@ -1,5 +1,6 @@
 using System.Numerics;
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics;
@@ -66,8 +67,9 @@ internal static class SupplyPlan
         if (feeding.Count > 1)
         {
             to.Plan.Assume(
-                $"{string.Join(" and ", feeding.Select(f => f.Source.Name))} feed {panel.Name} at once: whoever works "
-                    + $"on the line of one is fed by the other."
+                AssumedCase.FedAtOnce,
+                ("sources", feeding.Select(f => new Thing(ThingKind.Source, f.Id)).ToList()),
+                ("panel", Thing.Panel(id))
             );
         }
 
@@ -80,23 +82,23 @@ internal static class SupplyPlan
         )
         {
             // The utility earths its neutral; the panel's main bonding jumper joins neutral and ground.
-            to.Plan.Join($"earth:{id}/utility", neutral, Points.Earth, to.Set(ElectricsBook.UtilityEarth), LinkKind.Earthing);
-            to.Plan.Join($"bond:{id}", neutral, ground, BarOhms, LinkKind.Bond);
+            to.Plan.Join(LinkKeys.Utility(id), neutral, Points.Earth, to.Set(ElectricsBook.UtilityEarth), LinkKind.Earthing);
+            to.Plan.Join(LinkKeys.Bond(id), neutral, ground, BarOhms, LinkKind.Bond);
         }
         else if (feeding.Exists(f => f.Source.Kind is SourceKind.SecondPanel or SourceKind.ShoreCord))
         {
-            to.Plan.Assume($"Neutral and ground of {panel.Name} are joined where its supply comes from.");
-            to.Plan.Join($"bond:{id}", neutral, ground, to.JointOhms * 10, LinkKind.Bond);
-            to.Plan.Join($"earth:{id}/utility", neutral, Points.Earth, to.Set(ElectricsBook.UtilityEarth), LinkKind.Earthing);
+            to.Plan.Assume(AssumedCase.BondedAtSupply, ("panel", Thing.Panel(id)));
+            to.Plan.Join(LinkKeys.Bond(id), neutral, ground, to.JointOhms * 10, LinkKind.Bond);
+            to.Plan.Join(LinkKeys.Utility(id), neutral, Points.Earth, to.Set(ElectricsBook.UtilityEarth), LinkKind.Earthing);
         }
         else if (feeding.Count > 0)
         {
-            to.Plan.Assume($"{feeding[0].Source.Name} floats: its neutral is joined to nothing.");
+            to.Plan.Assume(AssumedCase.Floats, ("source", new Thing(ThingKind.Source, feeding[0].Id)));
         }
 
         if (to.Job.Kind == JobKind.Building)
         {
-            to.Plan.Join($"earth:{id}", ground, Points.Earth, to.Set(ElectricsBook.Electrode), LinkKind.Earthing);
+            to.Plan.Join(LinkKeys.Electrode(id), ground, Points.Earth, to.Set(ElectricsBook.Electrode), LinkKind.Earthing);
         }
 
         foreach (var breaker in panel.Breakers)
@@ -125,7 +127,7 @@ internal static class SupplyPlan
         var poles = own.SelectMany(b => Enumerable.Range(0, b.Poles).Select(p => Points.Pole(id, b.Key, p))).Take(own[0].Poles).ToList();
         Load(
             to,
-            $"load:{id}/{circuit}",
+            LinkKeys.Load(id, circuit),
             poles,
             Watches(to, own[0]) ? Points.BreakerNeutral(id, own[0].Key) : Points.NeutralBar(id),
             id,
@@ -141,7 +143,7 @@ internal static class SupplyPlan
         {
             var turned = Complex.FromPolarCoordinates(to.Set(ElectricsBook.LegVolts), 2 * Math.PI * (leg % own) / own);
             to.Plan.Join(
-                $"source:{id}/{sourceId}/{leg}",
+                LinkKeys.Source(id, sourceId, leg),
                 Points.NeutralBar(id),
                 Points.Leg(id, leg),
                 to.Set(ElectricsBook.SourceOhms),
@@ -152,7 +154,7 @@ internal static class SupplyPlan
 
         if (own < legs)
         {
-            to.Plan.Assume($"{source.Name} feeds the legs of {panel.Name} in step: what shares a neutral adds up in it.");
+            to.Plan.Assume(AssumedCase.LegsInStep, ("source", new Thing(ThingKind.Source, sourceId)), ("panel", Thing.Panel(id)));
         }
     }
 
@@ -162,14 +164,14 @@ internal static class SupplyPlan
         var on = to.Now.Breakers.TryGetValue(key, out var set) ? set : breaker.On ?? true;
         if (breaker.On is null && !to.Now.Breakers.ContainsKey(key))
         {
-            to.Plan.Assume($"Breaker {breaker.Where} is taken to be on: nobody recorded it.");
+            to.Plan.Assume(AssumedCase.BreakerOn, ("breaker", Thing.Breaker(id, breaker.Key)));
         }
 
         var watches = Watches(to, breaker);
         var fromArc = watches && breaker.Kind is BreakerKind.Afci ? to.Set(ElectricsBook.ArcFaultGround) / 1000 : (double?)null;
         if (breaker.Kind is BreakerKind.Afci && !watches)
         {
-            to.Plan.Assume($"Breaker {breaker.Where} is taken to act on arcs only; some arc-fault breakers open on 30 mA to ground too.");
+            to.Plan.Assume(AssumedCase.ArcsOnly, ("breaker", Thing.Breaker(id, breaker.Key)));
         }
 
         var poles = new List<Link>();
@@ -177,7 +179,7 @@ internal static class SupplyPlan
         {
             // Poles of one breaker stand one slot below the other, on legs in turn.
             var link = to.Plan.Join(
-                $"breaker:{key}/{pole}",
+                LinkKeys.Pole(id, breaker.Key, pole),
                 Points.Leg(id, SupplyLegs.Of(panel.System, breaker.Slot, pole)),
                 Points.Pole(id, breaker.Key, pole),
                 to.Set(ElectricsBook.BreakerMilliohms) / 1000,
@@ -188,19 +190,14 @@ internal static class SupplyPlan
         }
 
         var neutral = to.Plan.Join(
-            $"breakerN:{key}",
+            LinkKeys.BreakerNeutral(id, breaker.Key),
             Points.NeutralBar(id),
             Points.BreakerNeutral(id, breaker.Key),
             BarOhms,
             LinkKind.Contact
         );
         to.Plan.Guards.Add(
-            new(
-                $"breaker:{key}",
-                $"breaker {breaker.Where}{(breaker.Says is null ? "" : $", {breaker.Says}")}",
-                poles,
-                watches ? [.. poles, neutral] : []
-            )
+            new(GuardKey.Breaker(id, breaker.Key), poles, watches ? [.. poles, neutral] : [])
             {
                 Amperes = (double?)breaker.Amperes,
                 Arcs = breaker.Kind is BreakerKind.Afci or BreakerKind.DualFunction,

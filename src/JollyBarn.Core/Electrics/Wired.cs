@@ -41,7 +41,7 @@ internal sealed class Wired
 
             foreach (var (point, node) in nodes.Where(n => n.Value != Network.Earth && !held[n.Value]).ToList())
             {
-                Put(all, Part.Made(Held(point), point, Points.Earth, ohms, LinkKind.Stray));
+                Put(all, Part.Made(LinkKeys.Held(point), point, Points.Earth, ohms, LinkKind.Stray));
             }
         }
 
@@ -56,15 +56,12 @@ internal sealed class Wired
 
     public HashSet<string> Unknown { get; } = new(StringComparer.Ordinal);
 
-    public List<string> Assumed { get; } = [];
+    public List<Assumed> Assumed { get; } = [];
 
     /// <summary>Who gave what: the part, and the numbers of its links.</summary>
     public Dictionary<Owner, (Part Part, int[] Links)> Parts { get; } = [];
 
     public int Nodes => nodes.Count;
-
-    /// <summary>Key of the little coupling of a point.</summary>
-    public static string Held(string point) => $"stray:{point}";
 
     public Link? Find(string key) => byKey.TryGetValue(key, out var index) ? links[index] : null;
 

@@ -8,11 +8,12 @@ namespace JollyBarn.Fill;
 /// <param name="Passes">Null when the depth of box or device is not known and would decide.</param>
 /// <param name="Limit">Key of the number of the book it goes by.</param>
 /// <param name="Id">Id of the device.</param>
+/// <param name="Device">What it is called.</param>
 /// <param name="Body">Depth of the device itself where that decides; null where the gauge does.</param>
 /// <param name="Behind">What the device wants behind it then.</param>
 /// <param name="Gauge">Thickest conductor on it, where that decides; null when not known yet.</param>
 public sealed record DepthLine(
-    string Device,
+    Called Device,
     Length Needed,
     Length? Depth,
     bool? Passes,
@@ -43,7 +44,7 @@ public static class BoxDepth
             var passes = depth is { } known ? known >= needed : (bool?)null;
             lines.Add(
                 new(
-                    device.Name,
+                    device.Called,
                     needed,
                     depth,
                     passes,

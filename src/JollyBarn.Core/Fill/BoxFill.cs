@@ -110,40 +110,34 @@ public static class BoxFill
         var asks = new List<FillAsk>();
         if (input.Contents == Contents.NotOpened)
         {
-            asks.Add(new("what is in the box", "Nobody has opened it yet. Prove it dead, take the device off, record what is there."));
+            asks.Add(new(FillAskCase.NotOpened));
         }
 
         if (!available.IsExact)
         {
-            asks.AddRange(
-                input
-                    .Housing.Where(h => !h.Volume.IsExact)
-                    .Select(h => new FillAsk($"volume of the {h.Name}", "Read the mark inside, or measure height, width and depth inside."))
-            );
+            asks.AddRange(input.Housing.Where(h => !h.Volume.IsExact).Select(h => new FillAsk(FillAskCase.VolumeOf, h)));
         }
 
         if (input.Contents == Contents.Partial)
         {
-            asks.Add(
-                new("the rest of what is in the box", "Only part of it is recorded. Record the other cables, or say that this is all.")
-            );
+            asks.Add(new(FillAskCase.RestOfIt));
         }
 
         if (worst.Needed.High != worst.Needed.Low)
         {
             if (input.Conductors.Any(c => c.Count > 0 && c.Gauge is null) || input.Grounds.Any(g => g.Count > 0 && g.Gauge is null))
             {
-                asks.Add(new("gauge of some conductors", "Compare with a known offcut, or read the sheath."));
+                asks.Add(new(FillAskCase.Gauges));
             }
 
             if (input.Clamps.Contains(Maybe.Unknown))
             {
-                asks.Add(new("whether there are clamps inside", "Look at how the cables are held where they come in."));
+                asks.Add(new(FillAskCase.Clamps));
             }
 
             if (input.Conductors.Any(c => c.Form == LeadForm.Loop && c.Length is null))
             {
-                asks.Add(new("length of the unbroken loop", "Lay a tape along the whole loop: 12 in or more counts twice."));
+                asks.Add(new(FillAskCase.LoopLength));
             }
         }
 
@@ -184,7 +178,7 @@ public static class BoxFill
                 effects.Add(
                     new PracticeEffect(
                         question.Key,
-                        $"counting {choice.Name} twice",
+                        choice.Value,
                         counted.Needed,
                         fit is Fit.ByListing or Fit.OutOfScope ? fit : counted.Fit
                     )
@@ -207,11 +201,7 @@ public static class BoxFill
             )
             {
                 var computed = (int)decimal.Floor(available.Low.CubicInches / each.CubicInches);
-                var says =
-                    printed == computed ? "The printed count agrees with the volume."
-                    : printed > computed ? "More is printed than the volume gives; go by the volume."
-                    : "Less is printed than the volume gives: the count printed may leave out a clamp or a device.";
-                checks.Add(new PrintedCheck(name, printed, computed, says));
+                checks.Add(new PrintedCheck(name, printed, computed));
             }
         }
 

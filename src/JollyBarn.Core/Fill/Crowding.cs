@@ -12,11 +12,33 @@ public enum Crowd
     CannotTell,
 }
 
+/// <summary>What takes room.</summary>
+public enum CrowdOf
+{
+    Device,
+    Connector,
+    Leads,
+    Pigtails,
+}
+
 /// <summary>One thing that takes room: so many pieces of a size.</summary>
+/// <param name="Kind">Kind of device or connector.</param>
 /// <param name="Room">Room of all of them, in³, rounded for reading.</param>
-/// <param name="How">The arithmetic in words.</param>
 /// <param name="Assumes">Keys of the assumptions it rests on.</param>
-public sealed record CrowdLine(string Name, int Count, decimal Room, string How, IReadOnlyList<string> Assumes);
+public sealed record CrowdLine(CrowdOf Of, string? Kind, int Count, decimal Room, IReadOnlyList<string> Assumes)
+{
+    /// <summary>Room of one, of devices and connectors.</summary>
+    public Volume Each { get; init; }
+
+    /// <summary>How wire was reckoned; null for what is no wire.</summary>
+    public Folded? Wire { get; init; }
+}
+
+/// <summary>Wire as folded cylinders.</summary>
+/// <param name="Inches">In of it in all, <paramref name="Across"/> in across.</param>
+/// <param name="Fold">Times what folding loses.</param>
+/// <param name="Guessed">Pieces nobody measured.</param>
+public sealed record Folded(Gauge Gauge, bool Bare, decimal Inches, decimal Across, decimal Fold, int Guessed);
 
 /// <summary>How crowded a box is: what bodies, connectors and leads take of the room there is. <em>Practice</em>; a box may be legal and
 /// still not close.</summary>
@@ -43,15 +65,7 @@ public static class Crowding
         {
             if (DeviceKinds.Find(group.Key) is { } kind && kind.Body > Volume.Zero)
             {
-                lines.Add(
-                    new(
-                        kind.Name,
-                        group.Count(),
-                        group.Count() * kind.Body.CubicInches,
-                        $"{group.Count()} × {kind.Body} behind the yoke",
-                        []
-                    )
-                );
+                lines.Add(new(CrowdOf.Device, kind.Id, group.Count(), group.Count() * kind.Body.CubicInches, []) { Each = kind.Body });
             }
         }
 
@@ -59,15 +73,15 @@ public static class Crowding
         {
             if (ConnectorKinds.Find(group.Key) is { } kind && kind.Room > Volume.Zero)
             {
-                lines.Add(new(kind.Name, group.Count(), group.Count() * kind.Room.CubicInches, $"{group.Count()} × {kind.Room}", []));
+                lines.Add(new(CrowdOf.Connector, kind.Id, group.Count(), group.Count() * kind.Room.CubicInches, []) { Each = kind.Room });
             }
         }
 
         var leads = box.Leads.Values.Where(l => l.Device is null).Select(l => (l.Gauge, l.IsBare, l.Length.OrNull));
-        Bulky(lines, "leads", leads, CrowdingBook.LeadLength, practice);
+        Bulky(lines, CrowdOf.Leads, leads, CrowdingBook.LeadLength, practice);
         Bulky(
             lines,
-            "pigtails",
+            CrowdOf.Pigtails,
             box.Pigtails.Values.Select(p => (p.Gauge, p.Colour == "bare", p.Length.OrNull)),
             CrowdingBook.PigtailLength,
             practice
@@ -78,7 +92,7 @@ public static class Crowding
     /// <summary>Leads as folded cylinders: length × diameter², times what folding loses.</summary>
     private static void Bulky(
         List<CrowdLine> lines,
-        string name,
+        CrowdOf of,
         IEnumerable<(Gauge? Gauge, bool Bare, Length? Length)> wires,
         Assumption usual,
         HousePractice practice
@@ -93,17 +107,17 @@ public static class Crowding
             var diameter = group.Key.Bare ? Bulk.BareDiameter(gauge) : Bulk.InsulatedDiameter(gauge);
             var total = group.Sum(w => w.Length?.InInches ?? usual.Of(practice));
             var guessed = group.Count(w => w.Length is null);
-            var how =
-                FormattableString.Invariant($"{total:0.#} in of {diameter:0.000} in across, × {fold:0.##} for folding")
-                + (guessed > 0 ? $"; {guessed} not measured" : "");
             lines.Add(
                 new(
-                    $"{(group.Key.Bare ? "bare" : "insulated")} {gauge} AWG {name}",
+                    of,
+                    null,
                     group.Count(),
                     decimal.Round(total * diameter * diameter * fold, 2),
-                    how,
                     guessed > 0 ? [usual.Key, CrowdingBook.FoldLoss.Key] : [CrowdingBook.FoldLoss.Key]
                 )
+                {
+                    Wire = new(gauge, group.Key.Bare, total, diameter, fold, guessed),
+                }
             );
         }
     }

@@ -3,10 +3,47 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Fill;
 
+/// <summary>What a part of the housing is.</summary>
+public enum HousingOf
+{
+    Box,
+    Part,
+    Partition,
+}
+
+/// <summary>Where a volume comes from.</summary>
+public enum HousingFrom
+{
+    Mark,
+    Entered,
+    Table,
+
+    /// <summary>A part made from a size of the table.</summary>
+    PartOfTable,
+    MarkUnread,
+    NoMark,
+    UnmarkedMetal,
+    UnmarkedNonmetallic,
+    MeasuredInside,
+    NotMeasured,
+}
+
 /// <summary>A volume that an assembled part brings, as far as it is known.</summary>
-/// <param name="How">Where the number comes from, in words.</param>
+/// <param name="Kind">Its kind in the catalogue; null for a partition, and for a box of no known kind.</param>
+/// <param name="From">Where the number comes from.</param>
 /// <param name="Part">Id of the part of the box, or null for the box itself.</param>
-public sealed record HousingPart(string Name, VolumeSpan Volume, string How, bool Estimate = false, string? Part = null);
+public sealed record HousingPart(
+    HousingOf Of,
+    string? Kind,
+    VolumeSpan Volume,
+    HousingFrom From,
+    bool Estimate = false,
+    string? Part = null
+)
+{
+    /// <summary>Height, width and depth inside, where it was measured.</summary>
+    public (Length Height, Length Width, Length Depth)? Inside { get; init; }
+}
 
 /// <summary>A conductor that counts, or a group of alike ones.</summary>
 /// <param name="Gauge">Null when nobody could tell.</param>
@@ -32,9 +69,9 @@ public sealed record FillCanopyLead(Gauge? Gauge, int Count, bool Ground, IReadO
 /// <summary>A yoke with its device.</summary>
 /// <param name="Gangs">Gangs it counts for: 1, or the number when wider than one 2 in gang.</param>
 /// <param name="Gauge">Largest conductor on it; null when nothing is known to land on it.</param>
-public sealed record FillDevice(string Name, int Gangs, Gauge? Gauge, IReadOnlyList<string> Ids, int Space = 0);
+public sealed record FillDevice(Called Called, int Gangs, Gauge? Gauge, IReadOnlyList<string> Ids, int Space = 0);
 
-public sealed record FillBlock(string Name, Gauge? Gauge, IReadOnlyList<string> Ids, int Space = 0);
+public sealed record FillBlock(Called Called, Gauge? Gauge, IReadOnlyList<string> Ids, int Space = 0);
 
 /// <summary>Whether something inside counts: it does, it does not, or nobody looked.</summary>
 public enum Maybe

@@ -50,13 +50,12 @@ internal static partial class FillLines
 
             var loops = group.Where(c => c.Form == LeadForm.Loop).Sum(c => c.Count);
             var why =
-                group.Key is null ? "gauge not known, between 14 and 10"
-                : loops > 0 ? $"{loops} unbroken loop{(loops == 1 ? "" : "s")} of 12 in or more count twice"
-                : null;
+                group.Key is null ? new FillRemark(RemarkCase.GaugeUnknown)
+                : loops > 0 ? new FillRemark(RemarkCase.LoopsTwice, loops)
+                : (FillRemark?)null;
             lines.Add(
                 Line(
-                    "conductors",
-                    "conductors",
+                    FillKind.Conductors,
                     low,
                     high,
                     group.Key,
@@ -106,15 +105,14 @@ internal static partial class FillLines
             {
                 lines.Add(
                     Line(
-                        "canopy",
-                        "fixture wires",
+                        FillKind.Canopy,
                         lead.Count - left,
                         lead.Count - left,
                         lead.Gauge,
                         limits,
                         limits["fill.conductor"].Article,
                         lead.Ids,
-                        thin ? "only four may be left out" : "14 AWG and larger count",
+                        new(thin ? RemarkCase.OnlyFourLeftOut : RemarkCase.FourteenCounts),
                         space
                     )
                 );
@@ -127,8 +125,7 @@ internal static partial class FillLines
             var zero = VolumeSpan.Exactly(Volume.Zero);
             lines.Add(
                 new FillLine(
-                    "canopy",
-                    "fixture wires left out",
+                    FillKind.CanopyLeftOut,
                     0,
                     0,
                     null,
@@ -136,7 +133,7 @@ internal static partial class FillLines
                     zero,
                     article,
                     [.. leads.SelectMany(l => l.Ids)],
-                    $"{omitted} thinner than 14 AWG{(grounds > 0 ? " and the ground" : "")} from a canopy",
+                    new(grounds > 0 ? RemarkCase.LeftOutWithGround : RemarkCase.LeftOut, omitted),
                     space
                 )
             );
@@ -165,15 +162,14 @@ internal static partial class FillLines
         var count = limits.Number("fill.clamps");
         lines.Add(
             Line(
-                "clamps",
-                flap ? "flap" : "clamps inside",
+                flap ? FillKind.Flap : FillKind.Clamps,
                 clamps == Maybe.Yes ? count : 0,
                 count,
                 largest.Value,
                 limits,
-                flap ? "practice" : limits["fill.clamps"].Article,
+                flap ? null : limits["fill.clamps"].Article,
                 [],
-                clamps == Maybe.Unknown ? "nobody looked whether there are any" : null,
+                clamps == Maybe.Unknown ? new(RemarkCase.NobodyLooked) : null,
                 space
             )
         );
@@ -187,15 +183,14 @@ internal static partial class FillLines
         }
 
         foreach (
-            var (name, key, present) in new[] { ("luminaire stud", "fill.stud", input.Studs), ("hickey", "fill.hickey", input.Hickeys) }
+            var (kind, key, present) in new[] { (FillKind.Stud, "fill.stud", input.Studs), (FillKind.Hickey, "fill.hickey", input.Hickeys) }
         )
         {
             if (present > 0)
             {
                 lines.Add(
                     Line(
-                        "fittings",
-                        name,
+                        kind,
                         limits.Number(key) * present,
                         limits.Number(key) * present,
                         range,
@@ -237,47 +232,46 @@ internal static partial class FillLines
     }
 
     private static FillLine Line(
-        string kind,
-        string name,
+        FillKind kind,
         decimal low,
         decimal high,
         Gauge? gauge,
         LimitTable limits,
-        string article,
+        string? article,
         IReadOnlyList<string> ids,
-        string? why,
-        int space
+        FillRemark? remark,
+        int space,
+        Called called = default
     ) =>
         Line(
             kind,
-            name,
             low,
             high,
             gauge is { } known ? new GaugeRange(known, known) : new GaugeRange(Guess.Thin, Guess.Thick),
             limits,
             article,
             ids,
-            why,
-            space
+            remark,
+            space,
+            called
         );
 
     private static FillLine Line(
-        string kind,
-        string name,
+        FillKind kind,
         decimal low,
         decimal high,
         GaugeRange gauges,
         LimitTable limits,
-        string article,
+        string? article,
         IReadOnlyList<string> ids,
-        string? why,
-        int space
+        FillRemark? remark,
+        int space,
+        Called called = default
     )
     {
         var each = new VolumeSpan(limits.Allowance(gauges.Thin) ?? Volume.Zero, limits.Allowance(gauges.Thick) ?? Volume.Zero);
         return new FillLine(
             kind,
-            name,
             low,
             high,
             gauges.Thin == gauges.Thick ? gauges.Thin : null,
@@ -285,8 +279,9 @@ internal static partial class FillLines
             new VolumeSpan(low * each.Low, high * each.High!.Value),
             article,
             ids,
-            why,
-            space
+            remark,
+            space,
+            called
         );
     }
 

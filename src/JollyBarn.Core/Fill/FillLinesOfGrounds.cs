@@ -13,18 +13,18 @@ internal static partial class FillLines
             var count = limits.Number("fill.device") * device.Gangs;
             lines.Add(
                 Line(
-                    "device",
-                    device.Name,
+                    FillKind.Device,
                     count,
                     count,
                     range,
                     limits,
                     limits["fill.device"].Article,
                     device.Ids,
-                    device.Gauge is null ? "nothing is known to land on it yet"
-                        : device.Gangs > 1 ? $"{device.Gangs} gangs wide"
+                    device.Gauge is null ? new FillRemark(RemarkCase.NothingLands)
+                        : device.Gangs > 1 ? new FillRemark(RemarkCase.GangsWide, device.Gangs)
                         : null,
-                    space
+                    space,
+                    device.Called
                 )
             );
         }
@@ -46,13 +46,16 @@ internal static partial class FillLines
             var count = GroundCount(limits, entering);
             var why =
                 quarter && entering > limits.Number("fill.ground.first")
-                    ? $"{entering} grounds: four count {limits.Number("fill.ground"):0.##}, each further "
-                        + $"{limits.Number("fill.ground.further"):0.##}"
-                    : $"{entering} ground{(entering == 1 ? "" : "s")} together";
+                    ? new FillRemark(
+                        RemarkCase.GroundsByParts,
+                        entering,
+                        limits.Number("fill.ground"),
+                        limits.Number("fill.ground.further")
+                    )
+                    : new FillRemark(RemarkCase.GroundsTogether, entering);
             lines.Add(
                 Line(
-                    "grounds",
-                    "grounds",
+                    FillKind.Grounds,
                     count,
                     count,
                     Largest(counted.Select(g => g.Gauge)),
@@ -70,15 +73,14 @@ internal static partial class FillLines
             var count = limits.Number("fill.ground.isolated");
             lines.Add(
                 Line(
-                    "isolatedGrounds",
-                    "isolated grounds",
+                    FillKind.IsolatedGrounds,
                     count,
                     count,
                     Largest(isolated.Select(g => g.Gauge)),
                     limits,
                     limits["fill.ground.isolated"].Article,
                     [.. isolated.SelectMany(g => g.Ids)],
-                    "a set of their own",
+                    new(RemarkCase.OwnSet),
                     space
                 )
             );
@@ -108,8 +110,7 @@ internal static partial class FillLines
             var range = block.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : NotKnown(largest);
             lines.Add(
                 Line(
-                    "blocks",
-                    block.Name,
+                    FillKind.Block,
                     limits.Number("fill.block"),
                     limits.Number("fill.block"),
                     range,
@@ -117,7 +118,8 @@ internal static partial class FillLines
                     limits["fill.block"].Article,
                     block.Ids,
                     null,
-                    space
+                    space,
+                    block.Called
                 )
             );
         }

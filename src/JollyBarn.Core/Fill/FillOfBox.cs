@@ -44,7 +44,7 @@ public static class FillOfBox
             Blocks =
             [
                 .. box.Blocks.Select(b => new FillBlock(
-                    b.Value.Name,
+                    new(b.Value.Name),
                     b.Value.Gauge,
                     [b.Key],
                     Math.Min(b.Value.Space, spaces.Shares.Count - 1)
@@ -63,14 +63,14 @@ public static class FillOfBox
         foreach (var (id, part) in box.Parts.OrderBy(p => p.Value.Order))
         {
             var kind = PartKinds.Find(part.Kind);
-            var name = kind?.Name ?? part.Kind;
             if (part.Mark.OrNull is { } mark)
             {
                 parts.Add(
                     new(
-                        name,
+                        HousingOf.Part,
+                        part.Kind,
                         VolumeSpan.Exactly(mark),
-                        part.Mark.How == Known.Marked ? "its mark" : "as entered",
+                        part.Mark.How == Known.Marked ? HousingFrom.Mark : HousingFrom.Entered,
                         part.Mark.How is Known.Estimated or Known.Assumed,
                         id
                     )
@@ -78,15 +78,15 @@ public static class FillOfBox
             }
             else if (kind is { InTable: true, Volume: { } table })
             {
-                parts.Add(new(name, VolumeSpan.Exactly(table), "made from a size of Table 314.16(A)", Part: id));
+                parts.Add(new(HousingOf.Part, part.Kind, VolumeSpan.Exactly(table), HousingFrom.PartOfTable, Part: id));
             }
             else if (part.Mark.How == Known.Unknown && part.Role is not (PartRole.Plate or PartRole.FlatCover))
             {
-                parts.Add(new(name, VolumeSpan.AtLeast(Volume.Zero), "nobody read its mark; without one it adds nothing", Part: id));
+                parts.Add(new(HousingOf.Part, part.Kind, VolumeSpan.AtLeast(Volume.Zero), HousingFrom.MarkUnread, Part: id));
             }
             else
             {
-                parts.Add(new(name, VolumeSpan.Exactly(Volume.Zero), "no mark, adds nothing", Part: id));
+                parts.Add(new(HousingOf.Part, part.Kind, VolumeSpan.Exactly(Volume.Zero), HousingFrom.NoMark, Part: id));
             }
         }
 
@@ -96,9 +96,12 @@ public static class FillOfBox
             var takes = partition.Mark.OrNull ?? Volume.Of(limits.Number(metal ? "fill.partition.metal" : "fill.partition.nonmetallic"));
             parts.Add(
                 new(
-                    "partition",
+                    HousingOf.Partition,
+                    null,
                     VolumeSpan.Exactly(Volume.Zero - takes),
-                    partition.Mark.IsKnown ? "its mark" : $"unmarked, {(metal ? "metal" : "nonmetallic")}",
+                    partition.Mark.IsKnown ? HousingFrom.Mark
+                        : metal ? HousingFrom.UnmarkedMetal
+                        : HousingFrom.UnmarkedNonmetallic,
                     Part: id
                 )
             );
@@ -110,25 +113,28 @@ public static class FillOfBox
     private static HousingPart Body(Box box)
     {
         var kind = BoxKinds.Find(box.Kind);
-        var name = kind?.Name ?? "box";
         if (box.Mark.OrNull is { } mark)
         {
             return new(
-                name,
+                HousingOf.Box,
+                box.Kind,
                 VolumeSpan.Exactly(mark),
-                box.Mark.How == Known.Marked ? "its mark" : "as entered",
+                box.Mark.How == Known.Marked ? HousingFrom.Mark : HousingFrom.Entered,
                 box.Mark.How is Known.Estimated or Known.Assumed
             );
         }
 
         if (kind is { InTable: true, Volume: { } table })
         {
-            return new(name, VolumeSpan.Exactly(table), "Table 314.16(A)");
+            return new(HousingOf.Box, box.Kind, VolumeSpan.Exactly(table), HousingFrom.Table);
         }
 
         return box is { Height.OrNull: { } height, Width.OrNull: { } width, Depth.OrNull: { } depth }
-            ? new(name, VolumeSpan.Exactly(Volume.OfBlock(height, width, depth)), $"{height} × {width} × {depth}, measured inside", true)
-            : new(name, VolumeSpan.AtLeast(Volume.Zero), "no mark read, not measured");
+            ? new(HousingOf.Box, box.Kind, VolumeSpan.Exactly(Volume.OfBlock(height, width, depth)), HousingFrom.MeasuredInside, true)
+            {
+                Inside = (height, width, depth),
+            }
+            : new(HousingOf.Box, box.Kind, VolumeSpan.AtLeast(Volume.Zero), HousingFrom.NotMeasured);
     }
 
     private static IEnumerable<FillConductor> Conductors(Box box, Spaces spaces) =>
@@ -166,7 +172,7 @@ public static class FillOfBox
         var kind = DeviceKinds.Find(device.Kind)!;
         var gang = limits.Inches("fill.device.gang");
         var measured = device.Width.OrNull is { } width && width > gang ? (int)((width.Units + gang.Units - 1) / gang.Units) : 1;
-        return new(device.Name ?? kind.Name, Math.Max(measured, kind.GangsWide), LargestOn(box, id), [id], spaces.OfDevice(id));
+        return new(new(device.Name, device.Kind), Math.Max(measured, kind.GangsWide), LargestOn(box, id), [id], spaces.OfDevice(id));
     }
 
     /// <summary>Largest conductor connected to a device: on its terminals, or spliced to its own leads.</summary>

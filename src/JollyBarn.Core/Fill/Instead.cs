@@ -17,7 +17,7 @@ public static class Instead
         var text = practice.With(PracticeBook.LongLeads.Key, null);
         if (question.Input.Contents != Contents.Complete)
         {
-            return new([], null, null, 0, "Not everything in the box is recorded yet, so nothing can be promised to hold it.");
+            return new([], null, 0, true);
         }
 
         var needs = new[] { ClampStyle.Internal, ClampStyle.Outside, ClampStyle.Flap }.ToDictionary(
@@ -43,7 +43,9 @@ public static class Instead
             .OrderBy(o => o.Opens)
             .ThenBy(o => o.PriceClass)
             .ThenBy(o => o.Available.CubicInches)
-            .ThenBy(o => o.Says, StringComparer.Ordinal)
+            .ThenBy(o => o.Box, StringComparer.Ordinal)
+            .ThenBy(o => o.Ring, StringComparer.Ordinal)
+            .ThenBy(o => o.Extension, StringComparer.Ordinal)
             .ToList();
         var best = WithoutWaste(fits).Take(Most).ToList();
         var short_ = found
@@ -56,15 +58,11 @@ public static class Instead
             )
             .OrderByDescending(o => o.Left.CubicInches)
             .ThenBy(o => o.Opens)
-            .ThenBy(o => o.Says, StringComparer.Ordinal)
+            .ThenBy(o => o.Box, StringComparer.Ordinal)
+            .ThenBy(o => o.Ring, StringComparer.Ordinal)
+            .ThenBy(o => o.Extension, StringComparer.Ordinal)
             .FirstOrDefault();
-        return new(
-            best,
-            short_,
-            short_ is null ? null : $"{short_.Needed} needed, {short_.Available} there: short by {Volume.Zero - short_.Left}.",
-            searched,
-            null
-        );
+        return new(best, short_, searched, false);
     }
 
     /// <summary>Drops an assembly when one that opens no more parts, costs no more and holds at least as much with fewer pieces stands
@@ -138,10 +136,10 @@ public static class Instead
             question.Clamped > 0 || question.Input.Clamps.Contains(Maybe.Yes) ? ClampStyle.Internal
             : question.Input.Flap ? ClampStyle.Flap
             : ClampStyle.Outside;
-        var clampWays = new List<(ClampStyle Clamps, int Opens, string Says)> { (clampsNow, 0, "") };
+        var clampWays = new List<(ClampStyle Clamps, int Opens, bool Out)> { (clampsNow, 0, false) };
         if (clampsNow == ClampStyle.Internal && kind?.Material != BoxMaterial.Nonmetallic)
         {
-            clampWays.Add((ClampStyle.Outside, Math.Max(1, question.Clamped), "clamps outside"));
+            clampWays.Add((ClampStyle.Outside, Math.Max(1, question.Clamped), true));
         }
 
         var ringNow = question
@@ -155,14 +153,13 @@ public static class Instead
             .Prepend(null)
             .ToList();
         var extensions = PartKinds.ExtensionsFor(kind, question.Gangs).Select(e => (PartKind?)e).Prepend(null).ToList();
-        foreach (var (clamps, opens, clampSays) in clampWays)
+        foreach (var (clamps, opens, clampsOut) in clampWays)
         {
             foreach (var ring in rings)
             {
                 foreach (var extension in extensions)
                 {
-                    var words = new[] { clampSays, A(ring), A(extension) }.Where(w => w.Length > 0).ToList();
-                    if (words.Count == 0)
+                    if (!clampsOut && ring is null && extension is null)
                     {
                         continue;
                     }
@@ -185,7 +182,7 @@ public static class Instead
                         Volume.Zero,
                         Volume.Zero,
                         Fit.Fits,
-                        "this box, " + string.Join(", ", words)
+                        new(clampsOut, ring is not null)
                     );
                 }
             }
@@ -220,13 +217,6 @@ public static class Instead
 
                 foreach (var clamps in ways)
                 {
-                    var words = new[]
-                    {
-                        kind.Name,
-                        A(ring),
-                        A(extension),
-                        kind.Clamps == ClampStyle.Internal && clamps == ClampStyle.Outside ? "clamps outside" : "",
-                    }.Where(w => w.Length > 0);
                     var available = kind.Volume!.Value + (ring?.Volume ?? Volume.Zero) + (extension?.Volume ?? Volume.Zero);
                     yield return new(
                         kind.Id,
@@ -240,7 +230,7 @@ public static class Instead
                         Volume.Zero,
                         Volume.Zero,
                         Fit.Fits,
-                        string.Join(", ", words)
+                        new(kind.Clamps == ClampStyle.Internal && clamps == ClampStyle.Outside, ring is not null)
                     );
                 }
             }
@@ -251,13 +241,4 @@ public static class Instead
         question.DeepestDevice is not { } device
         || kind.Depth is not { } depth
         || depth + (ring?.Depth ?? Length.Zero) + (extension?.Depth ?? Length.Zero) > device;
-
-    /// <summary>The part with its article, or nothing.</summary>
-    private static string A(PartKind? part) => part is null ? "" : $"{(Vowel(part.Name) ? "an" : "a")} {part.Name}";
-
-    /// <summary>True for a name that is said with a vowel first.</summary>
-    private static bool Vowel(string name) =>
-        name[0] is 'o' or 'u' or 'a' or 'e' or 'i'
-        && !name.StartsWith("one", StringComparison.Ordinal)
-        && !name.StartsWith("utility", StringComparison.Ordinal);
 }

@@ -37,7 +37,7 @@ public sealed record InsteadQuestion(
             used.Count(e => e.Holding == Holding.InternalClamp),
             used.Count,
             box.Devices.Values.Select(d => d.Depth.OrNull ?? DeviceKinds.Find(d.Kind)?.Depth).Max(),
-            kinds.Any(k => !k.Yoke && k.Family is DeviceFamily.Luminaire or DeviceFamily.Fan or DeviceFamily.Alarm),
+            kinds.Exists(k => k.Canopy),
             box.Mark.OrNull
         );
     }
@@ -46,12 +46,7 @@ public sealed record InsteadQuestion(
     {
         var cables = box.Cables.Sum(c => c.Count);
         var depth = box.Devices.Where(d => d.Count > 0).Select(d => DeviceKinds.Find(d.Kind)?.Depth).Max();
-        var canopy =
-            box.Canopy.Count > 0
-            || box.Devices.Any(d =>
-                DeviceKinds.Find(d.Kind) is { Yoke: false, Family: DeviceFamily.Luminaire or DeviceFamily.Fan or DeviceFamily.Alarm }
-                && d.Count > 0
-            );
+        var canopy = box.Canopy.Count > 0 || box.Devices.Any(d => DeviceKinds.Find(d.Kind)?.Canopy == true && d.Count > 0);
         return new(
             input,
             box.Kind,
@@ -71,7 +66,7 @@ public sealed record InsteadQuestion(
 /// <param name="Keeps">True when the box at hand stays in the wall.</param>
 /// <param name="Opens">Parts taken out or opened to get there: the fewer the better.</param>
 /// <param name="Left">Available less needed, in³; below zero is short by that much.</param>
-/// <param name="Says">The whole of it in a few words.</param>
+/// <param name="Change">What of it is other than the box at hand has now.</param>
 public sealed record InsteadOption(
     string? Box,
     string? Ring,
@@ -84,15 +79,15 @@ public sealed record InsteadOption(
     Volume Needed,
     Volume Left,
     Fit Fit,
-    string Says
+    InsteadChange Change
 );
+
+/// <summary>What an assembly changes.</summary>
+/// <param name="ClampsOut">The clamps inside are taken out, and connectors hold the cables from outside.</param>
+/// <param name="Ring">Another ring is put on.</param>
+public readonly record struct InsteadChange(bool ClampsOut, bool Ring);
 
 /// <summary>What would do instead: the best few, and the biggest that would not, with why.</summary>
 /// <param name="Searched">Assemblies looked at.</param>
-public sealed record InsteadAnswer(
-    IReadOnlyList<InsteadOption> Options,
-    InsteadOption? NextSmaller,
-    string? WhyNot,
-    int Searched,
-    string? CannotTell
-);
+/// <param name="Incomplete">Not everything in the box is recorded, so nothing can be promised to hold it.</param>
+public sealed record InsteadAnswer(IReadOnlyList<InsteadOption> Options, InsteadOption? NextSmaller, int Searched, bool Incomplete);

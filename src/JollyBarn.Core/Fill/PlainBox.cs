@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Fill;
@@ -95,7 +96,7 @@ public sealed record PlainBox
         const int Most = 200;
         if (Kind is not null && BoxKinds.Find(Kind) is null)
         {
-            return new($"There is no kind of box {Ids.Shown(Kind)}.", "kind");
+            return new(Why.NoSuchBoxKind, "kind", ("kind", Ids.Shown(Kind)));
         }
 
         if (
@@ -104,7 +105,7 @@ public sealed record PlainBox
             )
         )
         {
-            return new($"At most {Most} of each.", null);
+            return new(Why.AtMostEach, null, ("most", Most));
         }
 
         if (
@@ -113,7 +114,7 @@ public sealed record PlainBox
             )
         )
         {
-            return new($"Cables: 0 to {Most} of a kind, 0 to 30 conductors and 0 to 2 grounds each.", "cables");
+            return new(Why.CableCounts, "cables", ("most", Most));
         }
 
         if (
@@ -122,7 +123,7 @@ public sealed record PlainBox
             )
         )
         {
-            return new($"Devices: 0 to {Most} of a known kind, 0 to 6 gangs each.", "devices");
+            return new(Why.DeviceCounts, "devices", ("most", Most));
         }
 
         if (
@@ -132,7 +133,7 @@ public sealed record PlainBox
             || Hickeys is < 0 or > 4
         )
         {
-            return new($"Counts are 0 to {Most}; studs and hickeys 0 to 4.", null);
+            return new(Why.OtherCounts, null, ("most", Most));
         }
 
         if (
@@ -143,22 +144,22 @@ public sealed record PlainBox
             )
         )
         {
-            return new("Parts are of a known kind, or have a mark of 0 to 5000 in³.", "parts");
+            return new(Why.PartCounts, "parts");
         }
 
         if (Mark is { } mark && (mark <= Volume.Zero || mark > Volume.Of(5000m)))
         {
-            return new("A volume mark is over 0 and at most 5000 in³.", "mark");
+            return new(Why.MarkRange, "mark");
         }
 
         if (new[] { Height, Width, Depth }.Any(l => l is { } length && (length < Length.Zero || length > Length.Inches(200))))
         {
-            return new("A box measures 0 to 200 in inside.", "height");
+            return new(Why.InsideRange, "height");
         }
 
-        return Clamps is { } clamps && !Enum.IsDefined(clamps) ? new("Clamps are internal, outside or flap.", "clamps")
-            : Partitions.Any(p => !Enum.IsDefined(p)) ? new("A partition is metal or nonmetallic.", "partitions")
-            : Practices.Count > 50 ? new("At most 50 practices.", "practices")
+        return Clamps is { } clamps && !Enum.IsDefined(clamps) ? new(Why.ClampChoices, "clamps")
+            : Partitions.Any(p => !Enum.IsDefined(p)) ? new(Why.PartitionChoices, "partitions")
+            : Practices.Count > 50 ? new(Why.ManyPractices, "practices")
             : BookChecks.Profile(Profile())
                 ?? Practices.Select(p => BookChecks.Practice(p.Key, p.Value)).FirstOrDefault(r => r is not null);
     }
@@ -240,14 +241,9 @@ public sealed record PlainBox
             [
                 .. Devices
                     .Where(d => d.Count > 0 && GangsOf(d) > 0)
-                    .SelectMany(d =>
-                        Enumerable.Repeat(
-                            new FillDevice(DeviceKinds.Find(d.Kind)?.Name ?? "device", GangsOf(d), d.Gauge ?? largest, []),
-                            d.Count
-                        )
-                    ),
+                    .SelectMany(d => Enumerable.Repeat(new FillDevice(new(null, d.Kind), GangsOf(d), d.Gauge ?? largest, []), d.Count)),
             ],
-            Blocks = [.. Blocks.Select(g => new FillBlock("terminal block", g, []))],
+            Blocks = [.. Blocks.Select(g => new FillBlock(default, g, []))],
             ByCount = BoxKinds.Find(Kind)?.ByCount ?? true,
         };
     }

@@ -8,25 +8,20 @@ namespace JollyBarn.Fill;
 /// <param name="Adds">What it adds to the sum, in³.</param>
 /// <param name="Left">Left afterwards, in³; below zero is over by that much.</param>
 /// <param name="Lines">Kinds of fill line it adds to, so that a ghost can be drawn.</param>
-public sealed record Addition(string Id, string Name, Fit Fit, VolumeSpan Adds, VolumeSpan Left, IReadOnlyList<string> Lines);
+public sealed record Addition(string Id, Fit Fit, VolumeSpan Adds, VolumeSpan Left, IReadOnlyList<FillKind> Lines);
 
 /// <summary>What would still fit among common additions; in a box that partitions divide, in the space with the most left.</summary>
 public static class StillFits
 {
-    private static readonly (string Id, string Name, Func<FillInput, int, FillInput> With)[] Common =
+    private static readonly (string Id, Func<FillInput, int, FillInput> With)[] Common =
     [
-        ("cable-14-2", "a 14-2", (i, s) => Cable(i, s, 14, 2)),
-        ("cable-14-3", "a 14-3", (i, s) => Cable(i, s, 14, 3)),
-        ("cable-12-2", "a 12-2", (i, s) => Cable(i, s, 12, 2)),
-        ("cable-12-3", "a 12-3", (i, s) => Cable(i, s, 12, 3)),
-        ("cable-10-2", "a 10-2", (i, s) => Cable(i, s, 10, 2)),
-        ("device", "a receptacle or switch", (i, s) =>
-            i with
-            {
-                Devices = [.. i.Devices, new FillDevice("one more device", 1, Largest(i), [], s)],
-            }
-        ),
-        ("lead", "one more lead", (i, s) =>
+        ("cable-14-2", (i, s) => Cable(i, s, 14, 2)),
+        ("cable-14-3", (i, s) => Cable(i, s, 14, 3)),
+        ("cable-12-2", (i, s) => Cable(i, s, 12, 2)),
+        ("cable-12-3", (i, s) => Cable(i, s, 12, 3)),
+        ("cable-10-2", (i, s) => Cable(i, s, 10, 2)),
+        ("device", (i, s) => i with { Devices = [.. i.Devices, new FillDevice(default, 1, Largest(i), [], s)] }),
+        ("lead", (i, s) =>
             i with
             {
                 Conductors = [.. i.Conductors, new FillConductor(Largest(i) ?? Gauge.Awg(14), 1, LeadForm.Ended, null, [], s)],
@@ -45,7 +40,7 @@ public static class StillFits
             .. Common.Select(addition =>
                 Enumerable
                     .Range(0, input.Shares.Count)
-                    .Select(space => In(space, addition.Id, addition.Name, addition.With(input, space), before, available, limits, text))
+                    .Select(space => In(space, addition.Id, addition.With(input, space), before, available, limits, text))
                     .MaxBy(a => a.Left.Low.CubicInches)!
             ),
         ];
@@ -54,7 +49,6 @@ public static class StillFits
     private static Addition In(
         int space,
         string id,
-        string name,
         FillInput after,
         IReadOnlyList<FillLine> before,
         VolumeSpan all,
@@ -67,15 +61,14 @@ public static class StillFits
         var available = BoxFill.Share(all, after.Shares[space]);
         var needed = after.Contents == Contents.Complete ? counted : VolumeSpan.AtLeast(counted.Low);
         var fit = after.ByCount ? BoxFill.Decide(after.Contents, needed, available) : Fit.ByListing;
-        IReadOnlyList<string> touches = id switch
+        IReadOnlyList<FillKind> touches = id switch
         {
-            "device" => ["device"],
-            "lead" => ["conductors"],
-            _ => ["conductors", "grounds"],
+            "device" => [FillKind.Device],
+            "lead" => [FillKind.Conductors],
+            _ => [FillKind.Conductors, FillKind.Grounds],
         };
         return new(
             id,
-            name,
             fit,
             new(counted.Low - was.Low, counted.High - was.High),
             new(available.Low - (needed.High ?? needed.Low), available.High - needed.Low),

@@ -65,11 +65,7 @@ public sealed class BoxLook : Look
 
     /// <summary>Receptacles of any kind, with their ids.</summary>
     public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Receptacles =>
-        receptacles ??= [
-            .. Devices.Where(d =>
-                d.Kind.Family is DeviceFamily.Receptacle or DeviceFamily.ProtectiveReceptacle or DeviceFamily.Combination
-            ),
-        ];
+        receptacles ??= [.. Devices.Where(d => d.Kind.Receptacle)];
 
     public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Devices =>
         devices ??= [.. Box.Devices.Select(d => (d.Key, d.Value, Kind: DeviceKinds.Find(d.Value.Kind)!)).Where(d => d.Kind is not null)];

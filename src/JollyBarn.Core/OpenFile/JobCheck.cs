@@ -3,7 +3,7 @@ using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Fill;
 using JollyBarn.Inspection.Judging;
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.OpenFile;
@@ -28,12 +28,12 @@ public static class JobCheck
             _ = Inspector.JudgeAll(job, id, box);
             if (box.Place is not null && !job.Places.Has(box.Place))
             {
-                return new($"{box.Name} is in a place that is not in the file.", $"boxes.{id}.place");
+                return new(Why.FilePlace, $"boxes.{id}.place", ("box", box.Name));
             }
 
             if (box.Leads.FirstOrDefault(l => l.Value.Run is not null && !job.Runs.Has(l.Value.Run)).Key is { } lead)
             {
-                return new($"A lead of {box.Name} belongs to a cable that is not in the file.", $"boxes.{id}.leads.{lead}.run");
+                return new(Why.FileCable, $"boxes.{id}.leads.{lead}.run", ("box", box.Name));
             }
 
             foreach (
@@ -47,7 +47,7 @@ public static class JobCheck
                     || (landing.At == LandingAt.Terminal && !box.Devices.Has(landing.Device))
                 )
                 {
-                    return new($"In {box.Name} something lands where nothing is.", $"boxes.{id}.{what}");
+                    return new(Why.FileLanding, $"boxes.{id}.{what}", ("box", box.Name));
                 }
             }
         }
@@ -64,14 +64,14 @@ public static class JobCheck
         {
             if (run.Conductors.Count > MostConductors)
             {
-                return new($"A cable has at most {MostConductors} conductors.", $"runs.{id}.conductors");
+                return new(Why.ManyConductors, $"runs.{id}.conductors", ("most", MostConductors));
             }
 
             foreach (var end in new[] { run.A, run.B })
             {
                 if ((end.At == EndAt.Box && !job.Boxes.Has(end.Id)) || (end.At == EndAt.Panel && !job.Panels.Has(end.Id)))
                 {
-                    return new("A cable ends in a box or panel that is not in the file.", $"runs.{id}");
+                    return new(Why.FileEnd, $"runs.{id}");
                 }
             }
         }

@@ -3,7 +3,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using JollyBarn.Edits;
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.OpenFile;
@@ -29,37 +29,33 @@ public sealed record JobFile(string Format, int Version, string Id, Job Present,
     {
         if (Format != FormatName)
         {
-            return new($"This is not a Jolly Barn job: its format is {Ids.Shown(Format)}.", "format");
+            return new(Why.NotAJob, "format", ("format", Ids.Shown(Format)));
         }
 
         if (Version is < 1 or > CurrentVersion)
         {
-            return new(
-                $"This file is of format version {Version}; this program reads up to {CurrentVersion}. Update the "
-                    + $"program, or export the job as an older version.",
-                "version"
-            );
+            return new(Why.NewerFile, "version", ("version", Version), ("reads", CurrentVersion));
         }
 
         if (!Ids.IsGood(Id))
         {
-            return new($"The job's id is not an id. {Ids.Rule}", "id");
+            return new(Why.FileJobId, "id");
         }
 
         if (History.Select(h => h.Id).Distinct(StringComparer.Ordinal).Count() != History.Count)
         {
-            return new("Two lines of the history have the same id.", "history");
+            return new(Why.FileTwice, "history");
         }
 
         if (History.FirstOrDefault(h => !Ids.IsGood(h.Id)) is not null)
         {
-            return new($"A line of the history has no good id. {Ids.Rule}", "history");
+            return new(Why.FileLineId, "history");
         }
 
         return JobCheck.Of(Start) is { } start ? start with { Field = "start." + start.Field }
             : JobCheck.Of(Present) is { } present ? present with { Field = "present." + present.Field }
             : JobJson.Text(Replay()) == JobJson.Text(Present) ? null
-            : new("The history does not lead to the present: the file was changed by hand or is damaged.", "history");
+            : new(Why.FileDamaged, "history");
     }
 
     private Job Replay()
@@ -97,18 +93,18 @@ public static class JobFiles
             }
 
             var file = JsonSerializer.Deserialize(bytes, Lines);
-            return file is null ? (null, new("The file is empty.", null))
+            return file is null ? (null, new(Why.FileEmpty))
                 : file.Check() is { } refusal ? (null, refusal)
                 : (file, null);
         }
         catch (JsonException problem)
         {
-            return (null, new(Sentence(problem), problem.Path));
+            return (null, Unreadable(problem));
         }
         catch (Exception problem) when (problem is not OutOfMemoryException)
         {
             // A file made by hand can hold what no edit makes; whatever trips over it, the file is refused whole.
-            return (null, new("Something in the file is not of a kind this program knows.", null));
+            return (null, new(Why.FileUnknownKind));
         }
     }
 
@@ -122,13 +118,13 @@ public static class JobFiles
                 TypeInfoResolver = JobFileJson.Default.WithAddedModifier(NoNulls.Refused),
             }.GetTypeInfo(typeof(JobFile));
 
-    private static string Sentence(JsonException problem)
-    {
-        var where = problem.LineNumber is { } line ? $" Line {line + 1}." : "";
-        return problem.Path is null or "$"
-            ? $"This is not a readable job file.{where}"
-            : $"Something cannot be read at {problem.Path}.{where}";
-    }
+    private static Refusal Unreadable(JsonException problem) =>
+        new(
+            Why.FileUnreadable,
+            problem.Path,
+            ("line", problem.LineNumber is { } line ? (int)line + 1 : null),
+            ("path", problem.Path is null or "$" ? null : problem.Path)
+        );
 }
 
 [JsonSourceGenerationOptions(

@@ -2,6 +2,7 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning;
@@ -15,17 +16,13 @@ public static class KeptBox
     /// <summary>Says what of the description cannot be put into a job, or null: nothing is left out or made up in silence.</summary>
     public static Refusal? Check(PlainBox plain) =>
         plain.Check()
-        ?? (
-            plain.Devices.Any(d => d.Count > 0 && d.Kind is null)
-                ? new Refusal("Say of which kind each device is, to keep the box.", "holds.devices")
-                : null
-        )
+        ?? (plain.Devices.Any(d => d.Count > 0 && d.Kind is null) ? new Refusal(Why.DevicesWithoutKind, "holds.devices") : null)
         ?? (
             plain.Grounds.Count + plain.Canopy.Count + plain.Partitions.Count + plain.Blocks.Count + plain.Studs + plain.Hickeys > 0
             || plain.Height is not null
             || plain.Width is not null
             || plain.Depth is not null
-                ? new Refusal("Kept are kind, mark, clamps, cables, parts and devices; put the rest in at the box.", "holds")
+                ? new Refusal(Why.KeptTooMuch, "holds")
                 : null
         );
 

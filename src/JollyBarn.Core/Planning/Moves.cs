@@ -148,7 +148,7 @@ public static class Moves
                         new AddJoint(box, held.NewId, connector),
                         new LandPigtail(box, tail, held.FarEnd, new Landing(LandingAt.Joint, held.NewId)),
                     ],
-                    "a new joint"
+                    For: BatchFor.NewJoint
                 );
         }
 
@@ -159,7 +159,7 @@ public static class Moves
 
         return held.Leads.Count == 1
             ? new MoveLead(box, held.Leads[0], to)
-            : new Batch([.. held.Leads.Select(l => new MoveLead(box, l, to))], $"{held.Leads.Count} leads to {now.Says(to)}");
+            : new Batch([.. held.Leads.Select(l => new MoveLead(box, l, to))], For: BatchFor.LeadsTo);
     }
 
     /// <summary>What people call a joint of these: hots, neutrals, grounds; null when they are mixed.</summary>

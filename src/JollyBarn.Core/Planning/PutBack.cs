@@ -24,6 +24,6 @@ public static class PutBack
             .Select(id => new MoveLead(boxId, id, was.Leads[id].Lands))
             .Where(m => m.Check(now) is null)
             .ToList<Edits.Edit>();
-        return moves.Count == 0 ? null : new(moves, "Put back as found");
+        return moves.Count == 0 ? null : new(moves, For: BatchFor.PutBack);
     }
 }

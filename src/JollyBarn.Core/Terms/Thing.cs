@@ -17,6 +17,7 @@ public enum ThingKind
     Box,
     Circuit,
     Panel,
+    Source,
 
     /// <summary>A breaker by its key.</summary>
     Breaker,
@@ -38,6 +39,22 @@ public enum ThingKind
 
     /// <summary>Something fixed that a cable ends at, by its box.</summary>
     Load,
+
+    /// <summary>A slot a plug meets, by its device: <c>hot</c>, or <c>upperhot</c> of a half.</summary>
+    Slot,
+
+    /// <summary>The metal of the box spoken of.</summary>
+    Metal,
+
+    /// <summary>Its metal plate.</summary>
+    Plate,
+
+    /// <summary>The metal of something fixed, by the end of the cable there.</summary>
+    FarMetal,
+
+    /// <summary>The ground bar of a panel.</summary>
+    IndependentGround,
+    Earth,
 }
 
 /// <summary>A thing of a job, by its id. What it is called is told when a sentence is made.</summary>
@@ -51,6 +68,8 @@ public readonly record struct Thing(ThingKind Kind, string Id, string? In = null
     public static Thing Device(string id, string? box = null) => new(ThingKind.Device, id, box);
 
     public static Thing Circuit(string id) => new(ThingKind.Circuit, id);
+
+    public static Thing Panel(string id) => new(ThingKind.Panel, id);
 
     public static Thing Run(string id) => new(ThingKind.Run, id);
 

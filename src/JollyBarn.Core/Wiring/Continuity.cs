@@ -97,12 +97,15 @@ public sealed class Continuity
     public static IReadOnlyList<string> Protected(Box box)
     {
         var found = new SortedSet<string>(StringComparer.Ordinal);
-        foreach (var (id, _) in box.Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Family == DeviceFamily.ProtectiveReceptacle))
+        foreach (var (id, _) in box.Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Protects == true))
         {
             var apart = Without(box, id);
             foreach (var run in box.Leads.Where(l => l.Value.Run is not null && !l.Value.IsGround).GroupBy(l => l.Value.Run!))
             {
-                if (run.Any(l => Sits(box, apart, l.Key, id, "load-")) && !run.Any(l => Sits(box, apart, l.Key, id, "line-")))
+                if (
+                    run.Any(l => Sits(box, apart, l.Key, id, r => r.IsLoad()))
+                    && !run.Any(l => Sits(box, apart, l.Key, id, r => r.IsLine()))
+                )
                 {
                     found.Add(run.Key);
                 }
@@ -112,9 +115,10 @@ public sealed class Continuity
         return [.. found];
     }
 
-    private static bool Sits(Box box, Continuity apart, string lead, string device, string side)
+    private static bool Sits(Box box, Continuity apart, string lead, string device, Func<TerminalRole, bool> side)
     {
-        bool On(Landing at) => at.IsOn(device) && at.Place?.StartsWith(side, StringComparison.Ordinal) == true;
+        var kind = box.Devices[device].Kind;
+        bool On(Landing at) => at.IsOn(device) && DeviceKinds.Spot(kind, at.Place) is var (terminal, _) && side(terminal.Role);
         return box.Leads.Any(l => On(l.Value.Lands) && apart.Joined(l.Key, lead))
             || box.Pigtails.Any(t => (On(t.Value.From) || On(t.Value.To)) && apart.Root(TailKey(t.Key)) == apart.Root(LeadKey(lead)));
     }
@@ -147,24 +151,19 @@ public sealed class Continuity
     private void Through(string id, Device device)
     {
         var kind = DeviceKinds.Find(device.Kind);
-        void Way(string from, string to) => Join(End(id, kind, from), End(id, kind, to));
-        switch (kind?.Family)
+        foreach (var part in kind?.Inside ?? [])
         {
-            case DeviceFamily.ProtectiveReceptacle:
-                Way("line-hot", "load-hot");
-                Way("line-neutral", "load-neutral");
-                break;
-            case DeviceFamily.Switch when kind.Terminals.Any(t => t.Id == "common"):
-                Way("common", "traveler-1");
-                Way("common", "traveler-2");
-                break;
-            case DeviceFamily.Switch when kind.Terminals.Any(t => t.Id == "in-1"):
-                Way("in-1", "out-1");
-                Way("in-2", "out-2");
-                break;
-            case DeviceFamily.Switch or DeviceFamily.Combination or DeviceFamily.Dimmer or DeviceFamily.SmartSwitch or DeviceFamily.Timer:
-                Way(kind.Family == DeviceFamily.Combination ? "hot-upper" : "hot", "switched");
-                break;
+            if (part is Way way)
+            {
+                Join(End(id, kind, way.From), End(id, kind, way.To));
+            }
+            else if (part is Watches)
+            {
+                foreach (var (line, load, _, _) in Watches.Sides)
+                {
+                    Join(End(id, kind, line), End(id, kind, load));
+                }
+            }
         }
     }
 

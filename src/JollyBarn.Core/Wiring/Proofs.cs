@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Wiring;
 
@@ -19,15 +20,31 @@ public enum ProofStanding
     Lapsed,
 }
 
+/// <summary>Why a proof stands where it does.</summary>
+public enum ProofCase
+{
+    Nothing,
+    Ended,
+    Live,
+    InstrumentBlind,
+    KnownFirst,
+    ReadingsToGo,
+    KnownAgain,
+    TooOld,
+    Proved,
+}
+
 /// <summary>Where a proof of dead stands.</summary>
 /// <param name="Proof">Its id, null when there is none.</param>
 /// <param name="Missing">Pairs still to read.</param>
-/// <param name="Says">One sentence.</param>
+/// <param name="Case">Why it stands there.</param>
+/// <param name="About">What the case names, with amounts.</param>
 /// <param name="At">When the last reading was taken.</param>
 public sealed record ProofState(
     ProofStanding Standing,
     IReadOnlyList<ProofPair> Missing,
-    string Says,
+    ProofCase Case,
+    Details About,
     string? Proof = null,
     string? At = null,
     string? Instrument = null
@@ -78,26 +95,24 @@ public static class Proofs
             .FirstOrDefault();
         if (found.Key is null || !job.Boxes.TryFind(boxId, out var box))
         {
-            return new(ProofStanding.None, job.Boxes.Find(boxId) is { } b ? Pairs(b) : [], "Nothing is proved dead here.");
+            return new(ProofStanding.None, job.Boxes.Find(boxId) is { } b ? Pairs(b) : [], ProofCase.Nothing, Details.None);
         }
 
         var (id, proof) = (found.Key, found.Value);
         var readings = job.Readings.Values.Where(r => r.Proof == id).OrderBy(r => r.At, StringComparer.Ordinal).ToList();
         var last = readings.LastOrDefault()?.At;
         var missing = Pairs(box).Where(p => !readings.Any(r => r.Step == ReadingStep.Pair && Same(r, p))).ToList();
-        ProofState State(ProofStanding standing, string says) => new(standing, missing, says, id, last, proof.Instrument);
+        ProofState State(ProofStanding standing, ProofCase why, params ReadOnlySpan<(string, object?)> about) =>
+            new(standing, missing, why, Details.Of(about), id, last, proof.Instrument);
         var book = LimitTable.For(job.Profile);
         if (proof.Ended is { } ended)
         {
-            return State(ProofStanding.Lapsed, $"The proof no longer holds: {ended.Why}");
+            return State(ProofStanding.Lapsed, ProofCase.Ended, ("why", ended.Why));
         }
 
         if (readings.FirstOrDefault(r => r.Step == ReadingStep.Pair && !(r.Volts < book.Number("proof.dead"))) is { } live)
         {
-            return State(
-                ProofStanding.Failed,
-                $"{live.Says} between {live.From} and {live.To}: it is not dead. Stop, find what feeds it, and begin again."
-            );
+            return State(ProofStanding.Failed, ProofCase.Live, ("says", live.Says), ("from", live.From), ("to", live.To));
         }
 
         if (
@@ -107,10 +122,7 @@ public static class Proofs
             { } blind
         )
         {
-            return State(
-                ProofStanding.Failed,
-                $"The known source read {blind.Says}: the instrument proved nothing. Begin again with one that reads it."
-            );
+            return State(ProofStanding.Failed, ProofCase.InstrumentBlind, ("says", blind.Says));
         }
 
         var before = readings.FirstOrDefault(r => r.Step == ReadingStep.KnownBefore);
@@ -118,17 +130,17 @@ public static class Proofs
         var pairs = readings.Where(r => r.Step == ReadingStep.Pair).ToList();
         if (before is null || missing.Count > 0 || after is null || pairs.Exists(p => Earlier(p.At, before.At) || Earlier(after.At, p.At)))
         {
-            var says =
-                before is null ? "Read the known source first."
-                : missing.Count > 0 ? $"{missing.Count} readings to go."
-                : "Read the known source again.";
-            return State(ProofStanding.Begun, says);
+            var next =
+                before is null ? ProofCase.KnownFirst
+                : missing.Count > 0 ? ProofCase.ReadingsToGo
+                : ProofCase.KnownAgain;
+            return State(ProofStanding.Begun, next, ("count", missing.Count));
         }
 
         var hours = Assumptions.ProofHours.Of(job.Practice);
         return Hours(after.At, now) > hours
-            ? State(ProofStanding.Lapsed, $"The proof is older than {hours:0.##} hours. Prove it dead again.")
-            : State(ProofStanding.Proved, $"Proved dead with the {InstrumentKinds.Find(proof.Instrument)?.Name ?? proof.Instrument}.");
+            ? State(ProofStanding.Lapsed, ProofCase.TooOld, ("hours", hours))
+            : State(ProofStanding.Proved, ProofCase.Proved, ("instrument", proof.Instrument));
     }
 
     /// <summary>The job with every standing proof ended, or those for which the test holds.</summary>

@@ -4,6 +4,8 @@ using JollyBarn.Planning;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Store;
 using JollyBarn.Telling;
+using JollyBarn.Telling.Filled;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -17,7 +19,7 @@ public sealed record OpenEnd(string Run, RunSide Side, string Size, string Says,
 public sealed record MovesAsked(Held Held, string? Change = null, BoxState? State = null);
 
 /// <summary>What would do instead, and for each option the edit that does it.</summary>
-public sealed record BoxInstead(InsteadAnswer Answer, IReadOnlyList<Edit> Edits);
+public sealed record BoxInstead(ToldInstead Answer, IReadOnlyList<Edit> Edits);
 
 /// <summary>Places with their consequences, and the version they were asked of.</summary>
 public sealed record MovesAnswer(long Version, IReadOnlyList<ToldMove> Moves);
@@ -83,17 +85,17 @@ internal static class BoxEndpoints
             {
                 if (store.Find(job) is not { } open || open.Now is var now && !now.Job.Boxes.Has(box))
                 {
-                    return Problems.Missing("box");
+                    return Problems.Missing(What.Box);
                 }
 
                 if (asked.Held.Leads.Count > Limits.Held || !Ids.IsGood(asked.Held.NewId))
                 {
-                    return Problems.From(new($"At most {Limits.Held} leads are picked at once, and what they make needs an id.", "held"));
+                    return Problems.From(new(Why.ManyHeld, "held", ("most", Limits.Held)));
                 }
 
                 if (States.Of(open, null, asked.Change, asked.State) is not { } seen)
                 {
-                    return Problems.Missing("Change");
+                    return Problems.Missing(What.Change);
                 }
 
                 return Results.Ok(new MovesAnswer(now.Version, MoveTeller.Tell(seen, box, Moves.Of(seen, box, asked.Held))));
@@ -121,7 +123,7 @@ internal static class BoxEndpoints
     private static BoxInstead InsteadOf(Job job, string id, Box box)
     {
         var answer = Instead.Find(InsteadQuestion.Of(box, FillOfBox.Read(box, job.Profile)), job.Profile, job.Practice);
-        return new(answer, [.. answer.Options.Select(o => AnotherBox.Edit(id, box, o))]);
+        return new(FillTeller.Tell(answer), [.. answer.Options.Select(o => AnotherBox.Edit(id, box, o))]);
     }
 
     private static IEnumerable<OpenEnd> OpenEnds(Job job) =>

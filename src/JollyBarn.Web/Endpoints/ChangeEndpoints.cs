@@ -2,6 +2,7 @@ using JollyBarn.Edits;
 using JollyBarn.Planning;
 using JollyBarn.Store;
 using JollyBarn.Telling;
+using JollyBarn.Telling.History;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -9,6 +10,11 @@ namespace JollyBarn.Web.Endpoints;
 
 /// <summary>A correction to as found, as a list shows it.</summary>
 public sealed record CorrectionView(string Id, string On, string Says);
+
+/// <summary>A planned or done edit as a sentence.</summary>
+/// <param name="Refusal">Why it no longer goes on the job as it is now, or null.</param>
+/// <param name="Done">Id of the record that it was done, or null.</param>
+public sealed record ToldStep(string Id, string Says, ToldRefusal? Refusal = null, string? Done = null);
 
 /// <summary>A Change as a list shows it.</summary>
 /// <param name="Boxes">Boxes it touches, by id, with their names.</param>
@@ -19,10 +25,10 @@ public sealed record ChangeView(
     string Name,
     string? Opened,
     string? Closed,
-    IReadOnlyList<PlannedStep> Steps,
+    IReadOnlyList<ToldStep> Steps,
     IReadOnlyDictionary<string, string> Boxes,
     IReadOnlyList<string> Overlaps,
-    IReadOnlyList<PlannedStep> Done,
+    IReadOnlyList<ToldStep> Done,
     IReadOnlyList<CorrectionView> Corrections
 );
 
@@ -82,13 +88,15 @@ internal static class ChangeEndpoints
             .WithSummary("What differs between two states of a box in a Change, as sentences.");
     }
 
+    private static ToldStep Told(PlannedStep step) => new(step.Id, step.Edit.Tell(step.Before), step.Refusal?.Tell(), step.Done);
+
     private static IEnumerable<ChangeView> All(Job job) =>
         job.Changes.Select(c => new ChangeView(
             c.Key,
             c.Value.Name,
             c.Value.Opened,
             c.Value.Closed,
-            [.. c.Value.Closed is null ? Plans.Steps(job, c.Key) : c.Value.Edits.Select(e => new PlannedStep(e.Id, "done", null))],
+            [.. c.Value.Closed is null ? Plans.Steps(job, c.Key).Select(Told) : c.Value.Edits.Select(e => new ToldStep(e.Id, "done"))],
             c.Value.AsFound.Ids.Where(job.Boxes.Has).ToDictionary(id => id, id => job.Boxes[id].Name),
             c.Value.Closed is not null
                 ? []
@@ -98,7 +106,7 @@ internal static class ChangeEndpoints
                         job.Changes.Any(o => o.Key != c.Key && o.Value.Closed is null && o.Value.AsFound.Has(id))
                     ),
                 ],
-            [.. c.Value.Closed is null ? Plans.DoneSteps(job, c.Key) : []],
+            [.. c.Value.Closed is null ? Plans.DoneSteps(job, c.Key).Select(Told) : []],
             [.. c.Value.Corrections.Select(x => new CorrectionView(x.Id, x.On, Plans.Read(x.Edit).Tell(job)))]
         ));
 }

@@ -1,8 +1,10 @@
 using JollyBarn.Edits;
 using JollyBarn.Fill;
-using JollyBarn.Measures;
 using JollyBarn.Planning;
 using JollyBarn.Store;
+using JollyBarn.Telling;
+using JollyBarn.Telling.History;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Accepted = JollyBarn.Store.Accepted;
@@ -25,7 +27,7 @@ public sealed record KeptBoxPost(string Id, string By, string Box, string Name, 
 public sealed record PreviewPost(IReadOnlyList<Edit> Edits, string? Change = null, BoxState? State = null);
 
 /// <summary>What would follow from one edit.</summary>
-public sealed record Preview(Refusal? Refusal, string? Says, IReadOnlyList<BoxView> Boxes);
+public sealed record Preview(ToldRefusal? Refusal, string? Says, IReadOnlyList<BoxView> Boxes);
 
 /// <summary>History with what can be undone and redone.</summary>
 public sealed record LogAnswer(long Version, IReadOnlyList<LogLine> Lines, string? Undo, string? Redo);
@@ -36,7 +38,7 @@ internal static class EditEndpoints
     public static void MapEdits(this IEndpointRouteBuilder api)
     {
         api.MapPost("/jobs/{job}/edits", (JobStore store, string job, EditPost post) =>
-                store.Find(job) is { } open ? Tell(open, open.Post(post)) : Problems.Missing("job")
+                store.Find(job) is { } open ? Tell(open, open.Post(post)) : Problems.Missing(What.Job)
             )
             .Produces<EditAnswer>()
             .Produces<Conflict>(409)
@@ -48,7 +50,7 @@ internal static class EditEndpoints
             {
                 if (store.Find(job) is not { } open)
                 {
-                    return Problems.Missing("job");
+                    return Problems.Missing(What.Job);
                 }
 
                 if (KeptBox.Check(kept.Holds) is { } refusal)
@@ -66,7 +68,7 @@ internal static class EditEndpoints
             .WithSummary("Puts a plainly described box into the job, as one edit.");
 
         api.MapPost("/jobs/{job}/undo", (JobStore store, string job, StepPost step) =>
-                store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, false)) : Problems.Missing("job")
+                store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, false)) : Problems.Missing(What.Job)
             )
             .Produces<EditAnswer>()
             .Produces<Conflict>(409)
@@ -75,7 +77,7 @@ internal static class EditEndpoints
             .WithSummary("Undoes the sender's latest standing edit.");
 
         api.MapPost("/jobs/{job}/redo", (JobStore store, string job, StepPost step) =>
-                store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, true)) : Problems.Missing("job")
+                store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, true)) : Problems.Missing(What.Job)
             )
             .Produces<EditAnswer>()
             .Produces<Conflict>(409)
@@ -87,18 +89,18 @@ internal static class EditEndpoints
             {
                 if (store.Find(job) is not { } open)
                 {
-                    return Problems.Missing("job");
+                    return Problems.Missing(What.Job);
                 }
 
                 if (asked.Edits.Count > Limits.Previews || asked.Edits.Any(e => e is null or Restore))
                 {
-                    return Problems.From(new($"At most {Limits.Previews} edits are previewed at once.", "edits"));
+                    return Problems.From(new(Why.ManyPreviews, "edits", ("most", Limits.Previews)));
                 }
 
                 var (version, now) = open.Now;
                 if (asked.Change is { } change && !now.Changes.Has(change))
                 {
-                    return Problems.From(new("There is no such Change.", "change"));
+                    return Problems.From(new(Why.NoSuchChange, "change"));
                 }
 
                 var from = asked.Change is { } plan ? States.In(now, plan, asked.State ?? BoxState.Planned) : now;
@@ -128,7 +130,7 @@ internal static class EditEndpoints
         api.MapGet("/jobs/{job}/events", IResult (JobStore store, Events events, string job, CancellationToken stop) =>
                 store.Find(job) is { } open
                     ? TypedResults.ServerSentEvents(events.Listen(job, () => open.Now.Version, stop), "changed")
-                    : Problems.Missing("job")
+                    : Problems.Missing(What.Job)
             )
             .WithName("events")
             .WithSummary("Server-sent events: what changed, as it does.");
@@ -147,7 +149,7 @@ internal static class EditEndpoints
     {
         if (edit.Check(from) is { } refusal)
         {
-            return new(refusal, null, []);
+            return new(refusal.Tell(), null, []);
         }
 
         var after = edit.Apply(from);

@@ -1,6 +1,8 @@
 using System.Globalization;
 using JollyBarn.OpenFile;
 using JollyBarn.Store;
+using JollyBarn.Telling.Filled;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web.Endpoints;
@@ -14,7 +16,7 @@ internal static class FileEndpoints
     public static void MapFiles(this IEndpointRouteBuilder api)
     {
         api.MapGet("/jobs/{job}/export", (JobStore store, string job, bool pictures = true) =>
-                store.Find(job) is { } open ? Whole(store, open, pictures) : Problems.Missing("job")
+                store.Find(job) is { } open ? Whole(store, open, pictures) : Problems.Missing(What.Job)
             )
             .WithName("export")
             .WithSummary("The whole job in the open format; with pictures, a zip of it and them, unless pictures=false.");
@@ -32,7 +34,7 @@ internal static class FileEndpoints
                 var id = copyAs ?? file.Id;
                 if (replace is not null && replace != file.Id)
                 {
-                    return Problems.From(new("This file is of another job than the one it should replace.", "replace"));
+                    return Problems.From(new(Why.FileOfAnotherJob, "replace"));
                 }
 
                 if (replace is null && (store.List(false).Concat(store.List(true)).FirstOrDefault(j => j.Id == id) is { } there))
@@ -60,7 +62,7 @@ internal static class FileEndpoints
         api.MapGet("/jobs/{job}/boxes.csv", (JobStore store, string job) =>
                 store.Find(job) is { } open
                     ? Lists.Csv(Lists.FileName(open.Now.Job.Name + " boxes", "csv"), BoxRows(open))
-                    : Problems.Missing("job")
+                    : Problems.Missing(What.Job)
             )
             .WithName("boxesCsv")
             .WithSummary("The list of boxes with their fill, as CSV.");
@@ -68,7 +70,7 @@ internal static class FileEndpoints
         api.MapGet("/jobs/{job}/boxes/{box}/fill.csv", (JobStore store, string job, string box) =>
                 store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found
                     ? Lists.Csv(Lists.FileName(found.Name + " fill", "csv"), FillRows(open, now, found))
-                    : Problems.Missing("box")
+                    : Problems.Missing(What.Box)
             )
             .WithName("fillCsv")
             .WithSummary("The fill sum of one box, as CSV.");
@@ -115,12 +117,12 @@ internal static class FileEndpoints
         {
             yield return
             [
-                line.Name,
+                FillTeller.Name(line),
                 line.Gauge?.ToString() ?? "",
                 line.Low == line.High ? Number(line.Low) : $"{Number(line.Low)} to {Number(line.High)}",
                 Span(line.Each),
                 Span(line.Volume),
-                line.Article,
+                line.Article ?? "practice",
             ];
         }
 

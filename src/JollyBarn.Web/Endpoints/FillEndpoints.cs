@@ -1,10 +1,12 @@
 using JollyBarn.Fill;
+using JollyBarn.Telling.Filled;
+using JollyBarn.Terms;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
 
 /// <summary>The answer to one plain description.</summary>
-public sealed record PlainAnswer(FillAnswer Fill, IReadOnlyList<Addition> StillFits);
+public sealed record PlainAnswer(ToldFill Fill, IReadOnlyList<ToldAddition> StillFits);
 
 /// <summary>Fill with no job behind it.</summary>
 internal static class FillEndpoints
@@ -19,19 +21,24 @@ internal static class FillEndpoints
                 }
 
                 var (input, profile, house) = (box.Read(), box.Profile(), box.House());
-                return TypedResults.Ok(new PlainAnswer(BoxFill.Evaluate(input, profile, house), StillFits.Of(input, profile, house)));
+                return TypedResults.Ok(
+                    new PlainAnswer(
+                        FillTeller.Tell(BoxFill.Evaluate(input, profile, house)),
+                        FillTeller.Tell(StillFits.Of(input, profile, house))
+                    )
+                );
             })
             .WithName("fill")
             .WithSummary("Lines, sum, available, left and verdict of one plainly described box.");
 
-        api.MapPost("/fill/instead", Results<Ok<InsteadAnswer>, ProblemHttpResult> (PlainBox box) =>
+        api.MapPost("/fill/instead", Results<Ok<ToldInstead>, ProblemHttpResult> (PlainBox box) =>
                 box.Check() is { } refusal
                     ? Told(refusal)
-                    : TypedResults.Ok(Instead.Find(InsteadQuestion.Of(box, box.Read()), box.Profile(), box.House()))
+                    : TypedResults.Ok(FillTeller.Tell(Instead.Find(InsteadQuestion.Of(box, box.Read()), box.Profile(), box.House())))
             )
             .WithName("fillInstead")
             .WithSummary("What would do instead of the described box.");
     }
 
-    private static ProblemHttpResult Told(Measures.Refusal refusal) => (ProblemHttpResult)Problems.From(refusal);
+    private static ProblemHttpResult Told(Refusal refusal) => (ProblemHttpResult)Problems.From(refusal);
 }

@@ -1,5 +1,6 @@
 using JollyBarn.Fill;
 using JollyBarn.Store;
+using JollyBarn.Terms;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
@@ -39,19 +40,21 @@ internal static class JobEndpoints
             .WithName("job")
             .WithSummary("The job without its boxes.");
 
-        api.MapPost("/jobs/{job}/copy", (JobStore store, string job, NewJob copy) => store.Find(job) is null ? Problems.Missing("job")
+        api.MapPost("/jobs/{job}/copy", (JobStore store, string job, NewJob copy) => store.Find(job) is null ? Problems.Missing(What.Job)
                 : store.Copy(job, copy.Id, copy.Name) is { } refusal ? Problems.From(refusal)
                 : Results.Ok(Head(store.Find(copy.Id)!)))
             .Produces<JobHead>()
             .ProducesProblem(422)
             .WithName("copyJob");
 
-        api.MapDelete("/jobs/{job}", (JobStore store, string job) => store.Bin(job, true) ? Results.NoContent() : Problems.Missing("job"))
+        api.MapDelete("/jobs/{job}", (JobStore store, string job) =>
+                store.Bin(job, true) ? Results.NoContent() : Problems.Missing(What.Job)
+            )
             .WithName("binJob")
             .WithSummary("Puts a job in the bin, from where it can be brought back.");
 
         api.MapPost("/jobs/{job}/bring-back", (JobStore store, string job) =>
-                store.Bin(job, false) ? Results.NoContent() : Problems.Missing("job")
+                store.Bin(job, false) ? Results.NoContent() : Problems.Missing(What.Job)
             )
             .WithName("bringBackJob");
 

@@ -1,9 +1,10 @@
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Seen;
-using JollyBarn.Measures;
 using JollyBarn.Planning;
 using JollyBarn.Store;
+using JollyBarn.Telling.Live;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web.Endpoints;
@@ -13,7 +14,7 @@ namespace JollyBarn.Web.Endpoints;
 public sealed record LivePost(Situation? Situation = null, string? Change = null, BoxState? State = null, Edit? Edit = null);
 
 /// <param name="Would">What the edit asked about would do with the power on.</param>
-public sealed record LiveAnswer(long Version, BoxLive Live, IReadOnlyList<string> Would);
+public sealed record LiveAnswer(long Version, ToldLive Live, IReadOnlyList<string> Would);
 
 /// <summary>An instrument laid between two points.</summary>
 public sealed record ProbePost(
@@ -32,7 +33,9 @@ internal static class LiveEndpoints
     private static IReadOnlyList<string> Would(Job seen, Edit edit, string box, Situation now, BoxLive before)
     {
         var after = edit.Apply(seen);
-        return after.Boxes.TryFind(box, out var then) ? LiveChange.Of(before, BoxLive.Of(Live.After(seen, after, now), box, then)) : [];
+        return after.Boxes.TryFind(box, out var then)
+            ? new LiveTeller(after, box).Tell(LiveChange.Of(before, BoxLive.Of(Live.After(seen, after, now), box, then)))
+            : [];
     }
 
     public static void MapLive(this IEndpointRouteBuilder api)
@@ -45,7 +48,7 @@ internal static class LiveEndpoints
                     || !seen.Boxes.TryFind(box, out var found)
                 )
                 {
-                    return Problems.Missing("box");
+                    return Problems.Missing(What.Box);
                 }
 
                 var now = asked.Situation ?? Situation.AsRecorded;
@@ -56,7 +59,11 @@ internal static class LiveEndpoints
 
                 var live = BoxLive.Of(open.Judged.Live.Of(seen, now), box, found);
                 return Results.Ok(
-                    new LiveAnswer(open.Now.Version, live, asked.Edit is { } would ? Would(seen, would, box, now, live) : [])
+                    new LiveAnswer(
+                        open.Now.Version,
+                        new LiveTeller(seen, box).Tell(live),
+                        asked.Edit is { } would ? Would(seen, would, box, now, live) : []
+                    )
                 );
             })
             .Produces<LiveAnswer>()
@@ -68,7 +75,7 @@ internal static class LiveEndpoints
             {
                 if (store.Find(job) is not { } open || States.Of(open, null, asked.Change, asked.State) is not { } seen)
                 {
-                    return Problems.Missing("job");
+                    return Problems.Missing(What.Job);
                 }
 
                 var now = asked.Situation ?? Situation.AsRecorded;
@@ -79,11 +86,12 @@ internal static class LiveEndpoints
 
                 var live = Story.Of(open.Judged.Live.Of(seen, now)).End;
                 return !live.Has(asked.From) || !live.Has(asked.To)
-                        ? Problems.From(new("Choose two points of the job.", live.Has(asked.From) ? "to" : "from"))
-                    : Instruments.Between(live, asked.Instrument, asked.From, asked.To) is { } shown ? Results.Ok(shown)
-                    : Problems.From(new Refusal("That instrument is not laid between two points.", "instrument"));
+                        ? Problems.From(new(Why.ChooseTwoPoints, live.Has(asked.From) ? "to" : "from"))
+                    : Instruments.Between(live, asked.Instrument, asked.From, asked.To) is { } shown
+                        ? Results.Ok(new LiveTeller(seen, "").Tell(shown))
+                    : Problems.From(new Refusal(Why.NotLaidThere, "instrument"));
             })
-            .Produces<Shown>()
+            .Produces<ToldShown>()
             .ProducesProblem(422)
             .WithName("probe")
             .WithSummary("What an instrument would show between two points, as the load it is.");
@@ -104,14 +112,13 @@ internal static class LiveEndpoints
                 {
                     if (store.Find(job) is not { } open || States.Of(open, null, change, state) is not { } seen)
                     {
-                        return Problems.Missing("job");
+                        return Problems.Missing(What.Job);
                     }
 
                     var live = open.Judged.Live.Of(seen, Situation.AsRecorded);
-                    return !live.Has(from) || !live.Has(to)
-                            ? Problems.From(new("Choose two points of the job.", live.Has(from) ? "to" : "from"))
+                    return !live.Has(from) || !live.Has(to) ? Problems.From(new(Why.ChooseTwoPoints, live.Has(from) ? "to" : "from"))
                         : Instruments.Between(live, instrument, from, to) is null
-                            ? Problems.From(new Refusal("That instrument is not laid between two points.", "instrument"))
+                            ? Problems.From(new Refusal(Why.NotLaidThere, "instrument"))
                         : TypedResults.ServerSentEvents(new StandInMeter(seen, hidden, instrument, from, to).Read(stop), "reading");
                 }
             )

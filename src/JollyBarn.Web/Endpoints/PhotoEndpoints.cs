@@ -1,4 +1,5 @@
 using JollyBarn.Store;
+using JollyBarn.Terms;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
@@ -18,7 +19,7 @@ internal static class PhotoEndpoints
             {
                 if (store.Find(job) is null)
                 {
-                    return Problems.Missing("job");
+                    return Problems.Missing(What.Job);
                 }
 
                 using var body = new MemoryStream();
@@ -26,7 +27,7 @@ internal static class PhotoEndpoints
                 var (photo, why) = PhotoCheck.Read(body.GetBuffer().AsSpan(0, (int)body.Length));
                 if (photo is null)
                 {
-                    return Problems.From(new(why!, null));
+                    return Problems.From(why!);
                 }
 
                 store.KeepPhoto(job, photo.Sha, photo.Bytes);
@@ -39,7 +40,7 @@ internal static class PhotoEndpoints
             .WithSummary("Takes a JPEG in, without its metadata. An addPhoto edit then says what it belongs to.");
 
         api.MapGet("/jobs/{job}/photos/{sha}", (JobStore store, string job, string sha) =>
-                store.Photo(job, sha) is { } bytes ? Results.File(bytes, "image/jpeg") : Problems.Missing("picture")
+                store.Photo(job, sha) is { } bytes ? Results.File(bytes, "image/jpeg") : Problems.Missing(What.Picture)
             )
             .WithName("photo");
 

@@ -1,6 +1,8 @@
 using System.Globalization;
 using CsvHelper;
 using JollyBarn.Store;
+using JollyBarn.Telling;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -27,7 +29,7 @@ public sealed record PairView(ProofPair Pair, string CableName, string FromName,
 /// <summary>A proof of dead at a box: where it stands and what is still to be read.</summary>
 /// <param name="Others">Proofs of other people that stand here.</param>
 public sealed record ProofAnswer(
-    ProofState State,
+    ToldProof State,
     Proof? Proof,
     IReadOnlyList<PairView> Pairs,
     IReadOnlyList<ReadingView> Readings,
@@ -74,9 +76,7 @@ internal static class ReadingEndpoints
             {
                 using var reader = new StreamReader(request.Body);
                 var text = await reader.ReadToEndAsync(request.HttpContext.RequestAborted);
-                return text.Length > 500_000
-                    ? Problems.From(new("That is over half a million characters; take in the list alone.", null))
-                    : Results.Ok(new ReadLines(LinesOf(text)));
+                return text.Length > 500_000 ? Problems.From(new(Why.ListTooLong)) : Results.Ok(new ReadLines(LinesOf(text)));
             })
             .Accepts<string>("text/plain", "text/csv")
             .Produces<ReadLines>()
@@ -122,7 +122,7 @@ internal static class ReadingEndpoints
                 ? says
                 : "a cable";
         return new(
-            state,
+            ProofTeller.Tell(state),
             job.Proofs.Find(state.Proof),
             [.. Proofs.Pairs(box).Select(p => new PairView(p, Cable(p), box.Leads[p.From].Colour, box.Leads.Find(p.To)?.Colour ?? p.To))],
             [

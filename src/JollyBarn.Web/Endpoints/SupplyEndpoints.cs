@@ -6,6 +6,7 @@ using JollyBarn.Inspection.Supply;
 using JollyBarn.Measures;
 using JollyBarn.Store;
 using JollyBarn.Telling;
+using JollyBarn.Telling.Live;
 using JollyBarn.Telling.Phrases;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
@@ -139,9 +140,14 @@ internal static class SupplyEndpoints
             ohms * amperes is { } volts ? Math.Round(100 * volts / look.LegVolts, 1) : null,
             fault is { } a ? Math.Round(a) : null,
             fault is { } current && look.Amperes is { } rating ? Trips.Magnetic(current, (double)rating) : null,
-            ways.SelectMany(w => w.Guards).Select(g => g == $"gfci:{outlet.Of}" ? "itself" : look.Wiring.GuardName(g)).FirstOrDefault()
+            ways.SelectMany(w => w.Guards).Select(g => Guarded(look, outlet, g)).FirstOrDefault()
         );
     }
+
+    private static string Guarded(CircuitLook look, CircuitOutlet outlet, GuardKey guard) =>
+        guard.Kind == GuardKind.Breaker ? "its breaker"
+        : guard == GuardKey.Device(outlet.Box.Id, outlet.Device) ? "itself"
+        : GuardWords.Of(new Names(look.Wiring.Part, outlet.Box.Id), guard);
 
     private static string? Said(bool? answer) =>
         answer switch

@@ -1,10 +1,10 @@
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
-using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Store;
 using JollyBarn.Telling;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -24,7 +24,7 @@ public sealed record Rejudged(string? Box, string? Supply, string Name, IReadOnl
 
 /// <param name="Refusal">Why the edit cannot be done, or null.</param>
 /// <param name="Changed">Boxes, circuits and panels whose verdicts change, worst first.</param>
-public sealed record RejudgeAnswer(Refusal? Refusal, IReadOnlyList<Rejudged> Changed);
+public sealed record RejudgeAnswer(ToldRefusal? Refusal, IReadOnlyList<Rejudged> Changed);
 
 /// <summary>Verdicts over the whole job, their remedies, and what a change of the book would do.</summary>
 internal static class VerdictEndpoints
@@ -46,7 +46,7 @@ internal static class VerdictEndpoints
         api.MapGet("/jobs/{job}/verdicts.csv", (JobStore store, string job) =>
                 store.Find(job) is { } open
                     ? Lists.Csv(Lists.FileName(open.Now.Job.Name + " punch list", "csv"), Rows(open))
-                    : Problems.Missing("job")
+                    : Problems.Missing(What.Job)
             )
             .WithName("verdictsCsv")
             .WithSummary("The punch list as CSV.");
@@ -96,17 +96,17 @@ internal static class VerdictEndpoints
             {
                 if (store.Find(job) is not { } open)
                 {
-                    return Problems.Missing("job");
+                    return Problems.Missing(What.Job);
                 }
 
                 if (asked.Edits is not [not null and not Restore and var edit])
                 {
-                    return Problems.From(new("One edit is judged at a time.", "edits"));
+                    return Problems.From(new(Why.OneEditAtATime, "edits"));
                 }
 
                 var now = open.Now.Job;
                 return Results.Ok(
-                    edit.Check(now) is { } refusal ? new RejudgeAnswer(refusal, []) : new(null, Compared(open, now, edit.Apply(now)))
+                    edit.Check(now) is { } refusal ? new RejudgeAnswer(refusal.Tell(), []) : new(null, Compared(open, now, edit.Apply(now)))
                 );
             })
             .Produces<RejudgeAnswer>()

@@ -1,10 +1,8 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics.Faults;
-
-/// <summary>A fault one can plant here to see what it does.</summary>
-public sealed record FaultOffer(string Name, Fault Fault);
 
 /// <summary>Faults that can be planted at a box, ready made and named in its words.</summary>
 public static class FaultOffers
@@ -23,7 +21,7 @@ public static class FaultOffers
 
     public static IEnumerable<FaultOffer> Of(Live live, string id, Box box)
     {
-        string Name(string lead) => BoxNames.Lead(live.Job, box, box.Leads[lead]);
+        static (string, object?) Of(string lead) => ("lead", Thing.Lead(lead));
         Exchanged? crossed = null;
         foreach (var cable in box.Leads.Where(l => l.Value is { Run: not null, LeavesBy: null }).GroupBy(l => (l.Value.Run, l.Value.Side)))
         {
@@ -31,14 +29,18 @@ public static class FaultOffers
             var neutral = cable.FirstOrDefault(l => l.Value.Use is ConductorUse.Neutral).Key;
             foreach (var (leadId, lead) in cable)
             {
-                if (live.Plan.Find($"land:{id}/{leadId}") is not null)
+                if (live.Plan.Find(LinkKeys.Land(id, leadId)) is not null)
                 {
-                    yield return new($"{Name(leadId)} comes off", new OpenLink($"land:{id}/{leadId}"));
+                    yield return FaultOffer.Of(OfferCase.ComesOff, new OpenLink(LinkKeys.Land(id, leadId)), Of(leadId));
                     if (!lead.IsGround)
                     {
-                        yield return new($"{Name(leadId)} makes a poor joint", new PoorLink($"land:{id}/{leadId}", Burnt));
-                        yield return new($"{Name(leadId)} comes off now and then", new ComesAndGoes(new OpenLink($"land:{id}/{leadId}")));
-                        yield return new($"{Name(leadId)} arcs in its joint", new SeriesArc($"land:{id}/{leadId}"));
+                        yield return FaultOffer.Of(OfferCase.PoorJoint, new PoorLink(LinkKeys.Land(id, leadId), Burnt), Of(leadId));
+                        yield return FaultOffer.Of(
+                            OfferCase.OffNowAndThen,
+                            new ComesAndGoes(new OpenLink(LinkKeys.Land(id, leadId))),
+                            Of(leadId)
+                        );
+                        yield return FaultOffer.Of(OfferCase.ArcsInJoint, new SeriesArc(LinkKeys.Land(id, leadId)), Of(leadId));
                     }
                 }
             }
@@ -46,51 +48,54 @@ public static class FaultOffers
             if (
                 hot is not null
                 && neutral is not null
-                && live.Plan.Find($"land:{id}/{hot}") is not null
-                && live.Plan.Find($"land:{id}/{neutral}") is not null
+                && live.Plan.Find(LinkKeys.Land(id, hot)) is not null
+                && live.Plan.Find(LinkKeys.Land(id, neutral)) is not null
             )
             {
-                var exchanged = new Exchanged($"land:{id}/{hot}", $"land:{id}/{neutral}");
+                var exchanged = new Exchanged(LinkKeys.Land(id, hot), LinkKeys.Land(id, neutral));
                 crossed =
                     live.Job.Runs.Find(cable.Key.Run)?.End(cable.Key.Side).Feeds == Feeds.FeedsIn || crossed is null ? exchanged : crossed;
-                yield return new($"{Name(hot)} and {box.Leads[neutral].Colour} exchanged", exchanged);
+                yield return FaultOffer.Of(OfferCase.Exchanged, exchanged, Of(hot), ("other", box.Leads[neutral].Colour));
             }
 
             if (hot is not null && box.Material != BoxMaterial.Nonmetallic)
             {
                 var point = Points.Lead(id, hot, box.Leads[hot]);
-                yield return new($"{Name(hot)} touches the box", new Bridged(point, Points.Metal(id)));
-                yield return new($"{Name(hot)} leaks to the box, wet", new Bridged(point, Points.Metal(id), WetOhms));
+                yield return FaultOffer.Of(OfferCase.TouchesBox, new Bridged(point, Points.Metal(id)), Of(hot));
+                yield return FaultOffer.Of(OfferCase.LeaksToBox, new Bridged(point, Points.Metal(id), WetOhms), Of(hot));
             }
 
             var ground = cable.FirstOrDefault(l => l.Value.IsGround).Key;
             foreach (var touching in new[] { hot, neutral }.OfType<string>().Where(_ => ground is not null))
             {
-                yield return new(
-                    $"{Name(touching)} touches the ground beside it",
-                    new Bridged(Points.Lead(id, touching, box.Leads[touching]), Points.Lead(id, ground!, box.Leads[ground!]))
+                yield return FaultOffer.Of(
+                    OfferCase.TouchesGround,
+                    new Bridged(Points.Lead(id, touching, box.Leads[touching]), Points.Lead(id, ground!, box.Leads[ground!])),
+                    Of(touching)
                 );
             }
 
             var (run, side) = cable.Key;
             foreach (var (leadId, lead) in cable)
             {
-                yield return new($"{Name(leadId)} is broken somewhere along the cable", new OpenLink(RunPlan.Wire(run!, lead.Index)));
+                yield return FaultOffer.Of(OfferCase.BrokenAlong, new OpenLink(LinkKeys.Wire(run!, lead.Index)), Of(leadId));
             }
 
             foreach (var (_, far, there) in FarLoads.Of(live.Job, box).Where(f => f.Run == run && hot is not null))
             {
-                yield return new(
-                    $"a hot touches the metal of {there.Says}",
-                    new Bridged(Points.End(run!, far, box.Leads[hot!].Index), Points.Frame(run!, far))
+                yield return FaultOffer.Of(
+                    OfferCase.TouchesFarMetal,
+                    new Bridged(Points.End(run!, far, box.Leads[hot!].Index), Points.Frame(run!, far)),
+                    ("load", there.Says)
                 );
             }
 
             if (live.Job.Runs.Find(run) is { Ground: GroundKind.Bare or GroundKind.Insulated } through)
             {
-                yield return new(
-                    $"a nail through the cable {through.End(side).Says ?? run}",
-                    new Nail(run!, [0, through.Conductors.Count])
+                yield return FaultOffer.Of(
+                    OfferCase.NailThrough,
+                    new Nail(run!, [0, through.Conductors.Count]),
+                    ("cable", new Thing(ThingKind.Cable, Subjects.CableEnd(run!, side)))
                 );
             }
         }
@@ -102,34 +107,35 @@ public static class FaultOffers
 
         foreach (var (deviceId, device) in box.Devices)
         {
-            foreach (var offer in OfDevice(live, id, box, deviceId, device))
+            foreach (var offer in OfDevice(live, id, deviceId))
             {
                 yield return offer;
             }
 
             var kind = DeviceKinds.Find(device.Kind);
-            if (
-                kind?.Terminals.FirstOrDefault(t => t.Role is TerminalRole.Neutral or TerminalRole.LineNeutral) is { } neutral
-                && kind.Terminals.Any(t => t.Id == "ground")
-            )
+            if (kind?.Terminals.FirstOrDefault(t => t.Role.IsNeutral()) is { } neutral && kind.PlaceOf(TerminalRole.Ground) is not null)
             {
                 var jumper = new Bridged(Points.Terminal(id, deviceId, neutral.Id), Points.Yoke(id, deviceId));
-                yield return new($"a jumper from neutral to ground on the {BoxNames.Device(device)}", jumper);
+                yield return FaultOffer.Of(OfferCase.Jumper, jumper, ("device", Thing.Device(deviceId)));
                 if (crossed is not null)
                 {
-                    yield return new("a lesson: the feed crossed, and a jumper from neutral to ground", new Several([crossed, jumper]));
+                    yield return FaultOffer.Of(OfferCase.LessonCrossed, new Several([crossed, jumper]));
                 }
             }
 
-            if (kind?.Family == DeviceFamily.ProtectiveReceptacle)
+            if (kind?.Protects == true)
             {
-                yield return new($"the {BoxNames.Device(device)} is dead inside", new NoTrip($"gfci:{id}/{deviceId}"));
+                yield return FaultOffer.Of(
+                    OfferCase.DeadInside,
+                    new NoTrip(GuardKey.Device(id, deviceId).ToString()),
+                    ("device", Thing.Device(deviceId))
+                );
             }
         }
 
         if (box.Material != BoxMaterial.Nonmetallic && live.Plan.Touching(Points.Metal(id)).Any(l => l.Kind == LinkKind.Contact))
         {
-            yield return new("the metal box is not bonded", new Unbonded(id));
+            yield return FaultOffer.Of(OfferCase.NotBonded, new Unbonded(id));
         }
 
         var circuits = box.Leads.Values.Select(l => live.Job.Runs.Find(l.Run)?.Circuit).OfType<string>().ToHashSet(StringComparer.Ordinal);
@@ -137,13 +143,21 @@ public static class FaultOffers
         {
             foreach (var breaker in panel.Breakers.Where(b => b.Circuit is not null && circuits.Contains(b.Circuit)))
             {
-                yield return new($"breaker {breaker.Where} is stuck and never opens", new Stuck($"breaker:{panelId}/{breaker.Key}"));
+                yield return FaultOffer.Of(
+                    OfferCase.StuckBreaker,
+                    new Stuck(GuardKey.Breaker(panelId, breaker.Key).ToString()),
+                    ("breaker", Thing.Breaker(panelId, breaker.Key))
+                );
                 if (
-                    live.Plan.Find($"breaker:{panelId}/{breaker.Key}/1") is { } second
-                    && live.Plan.Find($"breaker:{panelId}/{breaker.Key}/0") is { } first
+                    live.Plan.Find(LinkKeys.Pole(panelId, breaker.Key, 1)) is { } second
+                    && live.Plan.Find(LinkKeys.Pole(panelId, breaker.Key, 0)) is { } first
                 )
                 {
-                    yield return new($"both legs of breaker {breaker.Where} are on one leg", new Moved(second.Key, first.From, true));
+                    yield return FaultOffer.Of(
+                        OfferCase.OneLeg,
+                        new Moved(second.Key, first.From, true),
+                        ("breaker", Thing.Breaker(panelId, breaker.Key))
+                    );
                 }
             }
         }
@@ -153,33 +167,36 @@ public static class FaultOffers
     private static IEnumerable<FaultOffer> Borrowed(Live live, string id, Box box)
     {
         var neutrals = box
-            .Leads.Where(l => l.Value is { Run: not null, Use: ConductorUse.Neutral } && live.Plan.Find($"land:{id}/{l.Key}") is not null)
+            .Leads.Where(l =>
+                l.Value is { Run: not null, Use: ConductorUse.Neutral } && live.Plan.Find(LinkKeys.Land(id, l.Key)) is not null
+            )
             .Select(l => (l.Key, l.Value, Circuit: live.Job.Runs.Find(l.Value.Run)?.Circuit))
             .Where(l => l.Circuit is not null)
             .ToList();
-        foreach (var (own, lead, circuit) in neutrals)
+        foreach (var (own, _, circuit) in neutrals)
         {
             if (neutrals.Find(n => n.Circuit != circuit) is { Key: { } other })
             {
-                yield return new(
-                    $"{BoxNames.Lead(live.Job, box, lead)} goes back with another circuit's",
-                    new Moved($"land:{id}/{own}", live.Plan.Find($"land:{id}/{other}")!.To)
+                yield return FaultOffer.Of(
+                    OfferCase.BorrowedNeutral,
+                    new Moved(LinkKeys.Land(id, own), live.Plan.Find(LinkKeys.Land(id, other))!.To),
+                    ("lead", Thing.Lead(own))
                 );
             }
         }
     }
 
     /// <summary>What goes wrong in a device: its tab, its line and load, the wiring of a switch.</summary>
-    private static IEnumerable<FaultOffer> OfDevice(Live live, string id, Box box, string deviceId, Device device)
+    private static IEnumerable<FaultOffer> OfDevice(Live live, string id, string deviceId)
     {
-        var name = BoxNames.Device(device);
+        (string, object?) device = ("device", Thing.Device(deviceId));
         foreach (var tab in new[] { "hot", "neutral" })
         {
-            if (live.Plan.Find($"tab:{id}/{deviceId}/{tab}") is { } link)
+            if (live.Plan.Find(LinkKeys.Tab(id, deviceId, tab)) is { } link)
             {
                 yield return link.Open
-                    ? new($"the {tab} tab of the {name} is whole", new Whole(link.Key))
-                    : new($"the {tab} tab of the {name} is broken", new OpenLink(link.Key));
+                    ? FaultOffer.Of(OfferCase.TabWhole, new Whole(link.Key), device, ("tab", tab))
+                    : FaultOffer.Of(OfferCase.TabBroken, new OpenLink(link.Key), device, ("tab", tab));
             }
         }
 
@@ -188,37 +205,23 @@ public static class FaultOffers
             [
                 .. live
                     .Plan.Touching(On(from))
-                    .Where(l => l.To == On(from) && l.Key.StartsWith($"land:{id}/", StringComparison.Ordinal))
+                    .Where(l => l.To == On(from) && l.Key.StartsWith(LinkKeys.LandsIn(id), StringComparison.Ordinal))
                     .Select(l => new Moved(l.Key, On(to))),
             ];
-        var exchanged = new[]
-        {
-            ("line-hot", "load-hot"),
-            ("load-hot", "line-hot"),
-            ("line-neutral", "load-neutral"),
-            ("load-neutral", "line-neutral"),
-        }
-            .SelectMany(p => To(p.Item1, p.Item2))
-            .ToList();
+        var exchanged = Watches.Sides.SelectMany(w => To(w.Line, w.Load).Concat(To(w.Load, w.Line))).ToList();
         if (exchanged.Count is > 0 and <= 6)
         {
-            var tripped = new Tripped($"gfci:{id}/{deviceId}");
-            var old = new[] { "hot", "neutral" }.Select(s => new Bridged(On("load-" + s), On("face-" + s)));
-            yield return new($"line and load of the {name} are exchanged", new Several([.. exchanged]));
-            yield return new(
-                $"line and load of the {name} are exchanged, and it locks out as those made today do",
-                new Several([.. exchanged, tripped])
-            );
-            yield return new(
-                $"line and load of the {name} are exchanged, and it is an old one that has tripped: its face hangs on the load side",
-                new Several([.. exchanged, .. old, tripped])
-            );
-            yield return new($"the {name} has tripped, or was never reset", tripped);
+            var tripped = new Tripped(GuardKey.Device(id, deviceId).ToString());
+            var old = Watches.Sides.Select(w => new Bridged(On(w.Load), On(w.Face)));
+            yield return FaultOffer.Of(OfferCase.LineAndLoad, new Several([.. exchanged]), device);
+            yield return FaultOffer.Of(OfferCase.LineAndLoadLocked, new Several([.. exchanged, tripped]), device);
+            yield return FaultOffer.Of(OfferCase.LineAndLoadOld, new Several([.. exchanged, .. old, tripped]), device);
+            yield return FaultOffer.Of(OfferCase.TrippedOrNeverReset, tripped, device);
         }
 
         if (To("common", "traveler-1") is [var common, ..] && To("traveler-1", "common") is [var traveler, ..])
         {
-            yield return new($"common and a traveler of the {name} are exchanged", new Several([common, traveler]));
+            yield return FaultOffer.Of(OfferCase.CommonAndTraveler, new Several([common, traveler]), device);
         }
     }
 }

@@ -1,4 +1,4 @@
-using JollyBarn.Measures;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Electrics.Faults;
 
@@ -30,7 +30,7 @@ public sealed record Whole(string Link) : Fault
 /// <param name="Near">True moves the end it starts from: of a breaker the leg, of a lead the lead.</param>
 public sealed record Moved(string Link, string To, bool Near = false) : Fault
 {
-    public override Refusal? Check() => string.IsNullOrEmpty(To) ? new("Say where it lies instead.", "to") : null;
+    public override Refusal? Check() => string.IsNullOrEmpty(To) ? new(Why.FaultWhere, "to") : null;
 
     public override void Plant(Plan plan)
     {
@@ -44,7 +44,7 @@ public sealed record Moved(string Link, string To, bool Near = false) : Fault
 /// <summary>A fault that comes and goes: it is there while the situation says so.</summary>
 public sealed record ComesAndGoes(Fault What) : Fault
 {
-    public override Refusal? Check() => What is null or ComesAndGoes ? new("A fault comes and goes; say which.", "what") : What.Check();
+    public override Refusal? Check() => What is null or ComesAndGoes ? new(Why.FaultWhich, "what") : What.Check();
 
     public override void Plant(Plan plan)
     {
@@ -76,7 +76,7 @@ public sealed record SeriesArc(string Link, double Ohms = 2) : Fault
 public sealed record ParallelArc(string From, string To, double Ohms = 1) : Fault
 {
     public override Refusal? Check() =>
-        string.IsNullOrEmpty(From) || string.IsNullOrEmpty(To) || From == To ? new("Two points are needed.", "from") : BadOhms(Ohms);
+        string.IsNullOrEmpty(From) || string.IsNullOrEmpty(To) || From == To ? new(Why.TwoPoints, "from") : BadOhms(Ohms);
 
     public override void Plant(Plan plan) => plan.Arcs.Add((plan.Join($"fault:arc/{From}~{To}", From, To, Ohms, LinkKind.Leak), false));
 }
@@ -111,8 +111,7 @@ public sealed record Exchanged(string One, string Other) : Fault
 /// <summary>Two points that touch: a jumper, hot on ground or box, neutral on ground, a wet splice or leakage by its Ω.</summary>
 public sealed record Bridged(string From, string To, double Ohms = 0.001) : Fault
 {
-    public override Refusal? Check() =>
-        string.IsNullOrEmpty(From) || string.IsNullOrEmpty(To) ? new("Two points are needed.", "from") : BadOhms(Ohms);
+    public override Refusal? Check() => string.IsNullOrEmpty(From) || string.IsNullOrEmpty(To) ? new(Why.TwoPoints, "from") : BadOhms(Ohms);
 
     public override void Plant(Plan plan)
     {
@@ -139,9 +138,7 @@ public sealed record Unbonded(string Box) : Fault
 public sealed record Nail(string Run, IReadOnlyList<int> Conductors, double Ohms = 0.05) : Fault
 {
     public override Refusal? Check() =>
-        Conductors is { Count: <= 30 } && !Conductors.Any(c => c is < 0 or > 30)
-            ? BadOhms(Ohms)
-            : new("A nail goes through conductors 0 to 30.", "conductors");
+        Conductors is { Count: <= 30 } && !Conductors.Any(c => c is < 0 or > 30) ? BadOhms(Ohms) : new(Why.NailRange, "conductors");
 
     public override void Plant(Plan plan)
     {
@@ -165,7 +162,7 @@ public sealed record Several(IReadOnlyList<Fault> Faults) : Fault
 
     public override Refusal? Check() =>
         Faults is not { Count: > 0 and <= Most } || Faults.Any(f => f is null or Several or ComesAndGoes { What: Several })
-            ? new($"One to {Most} single faults are made together.", "faults")
+            ? new(Why.FaultsTogether, "faults", ("most", Most))
             : Faults.Select(f => f.Check()).FirstOrDefault(r => r is not null);
 
     public override void Plant(Plan plan)

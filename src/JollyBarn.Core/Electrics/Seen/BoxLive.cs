@@ -1,16 +1,18 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Electrics.Faults;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics.Seen;
 
-/// <summary>A point of a box in words, with what is expected of it.</summary>
+/// <summary>A point of a box with what is expected of it.</summary>
+/// <param name="Thing">What it is a point of.</param>
 /// <param name="Volts">Against the earth, V RMS, to a tenth.</param>
-public sealed record PointLive(string Point, string Name, double Volts, Expected Expected);
+public sealed record PointLive(string Point, Thing Thing, double Volts, Expected Expected);
 
 /// <summary>A breaker or switch that can be thrown as a what-if.</summary>
 /// <param name="Circuit">The circuit of a breaker.</param>
-public sealed record Throw(string Key, string Name, bool On, string? Circuit = null);
+public sealed record Throw(string Key, Thing Thing, bool On, string? Circuit = null);
 
 /// <summary>A box as electricity: what is expected of each lead, joint and the metal, its outlets, what opens by itself, and what was taken
 /// for given.</summary>
@@ -29,7 +31,7 @@ public sealed record BoxLive(
     IReadOnlyList<Throw> Breakers,
     IReadOnlyList<Throw> Switches,
     IReadOnlyList<FaultOffer> Offers,
-    IReadOnlyList<string> Assumed
+    IReadOnlyList<Assumed> Assumed
 )
 {
     /// <summary>The box after everything that opens by itself has opened.</summary>
@@ -40,23 +42,23 @@ public sealed record BoxLive(
     {
         var story = Story.Of(begins);
         var (live, job, now) = (story.End, begins.Job, begins.Now);
-        PointLive At(string point, string name) => new(point, name, Math.Round(live.Volts(point).Magnitude, 1), live.Expect(point));
+        PointLive At(string point, Thing thing) => new(point, thing, Math.Round(live.Volts(point).Magnitude, 1), live.Expect(point));
         var strands = box.Leads.ToDictionary(
             l => l.Key,
-            l => At(Electrics.Points.Lead(id, l.Key, l.Value), BoxNames.Lead(job, box, l.Value)),
+            l => At(Electrics.Points.Lead(id, l.Key, l.Value), Thing.Lead(l.Key)),
             StringComparer.Ordinal
         );
-        foreach (var (tail, pigtail) in box.Pigtails)
+        foreach (var tail in box.Pigtails.Ids)
         {
-            strands[tail] = At(Electrics.Points.Pigtail(id, tail), $"{pigtail.Colour} pigtail");
+            strands[tail] = At(Electrics.Points.Pigtail(id, tail), Thing.Lead(tail));
         }
 
         var joints = box.Joints.ToDictionary(
             j => j.Key,
-            j => At(Electrics.Points.Joint(id, j.Key), j.Value.Name is { } name ? $"joint {name}" : "a joint"),
+            j => At(Electrics.Points.Joint(id, j.Key), Thing.Joint(j.Key)),
             StringComparer.Ordinal
         );
-        var metal = box.Material == BoxMaterial.Nonmetallic ? null : At(Electrics.Points.Metal(id), "the metal box");
+        var metal = box.Material == BoxMaterial.Nonmetallic ? null : At(Electrics.Points.Metal(id), new Thing(ThingKind.Metal, id));
         return new(
             strands,
             joints,
@@ -64,8 +66,8 @@ public sealed record BoxLive(
             metal is { Expected: Expected.Live } ? Touch.Of(story.Start, metal.Point) : null,
             [.. Electrics.Outlets.In(live, id, box)],
             story.Openings,
-            [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Name))],
-            [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, s.Source.Name, s.On))],
+            [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Thing))],
+            [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, new Thing(ThingKind.Source, s.Id), s.On))],
             BreakersOf(live),
             [.. SwitchesOf(id, box, now)],
             [.. FaultOffers.Of(live, id, box)],
@@ -74,7 +76,7 @@ public sealed record BoxLive(
     }
 
     /// <summary>Points an instrument is laid on: slots first, then leads, joints, the metal, and what is independent of the box.</summary>
-    private static IEnumerable<(string Point, string Name)> Probed(
+    private static IEnumerable<(string Point, Thing Thing)> Probed(
         Job job,
         string id,
         Box box,
@@ -89,45 +91,42 @@ public sealed record BoxLive(
             {
                 foreach (var slot in new[] { "hot", "neutral", "ground" })
                 {
-                    yield return (
-                        Electrics.Points.Face(id, deviceId, half + slot),
-                        $"{slot} slot{(half.Length > 0 ? ", " + half : "")} of the {BoxNames.Device(device)}"
-                    );
+                    yield return (Electrics.Points.Face(id, deviceId, half + slot), new Thing(ThingKind.Slot, half + slot, deviceId));
                 }
             }
 
             foreach (var terminal in DeviceKinds.Find(device.Kind)?.Terminals.Where(t => t.Id != "ground") ?? [])
             {
-                yield return (Electrics.Points.Terminal(id, deviceId, terminal.Id), $"{terminal.Name} of the {BoxNames.Device(device)}");
+                yield return (Electrics.Points.Terminal(id, deviceId, terminal.Id), new Thing(ThingKind.Terminal, terminal.Id, deviceId));
             }
         }
 
         foreach (var point in strands.Concat(joints).Append(metal).OfType<PointLive>())
         {
-            yield return (point.Point, point.Name);
+            yield return (point.Point, point.Thing);
         }
 
-        yield return (Electrics.Points.Plate(id), "the metal plate");
-        foreach (var (run, side, far) in FarLoads.Of(job, box))
+        yield return (Electrics.Points.Plate(id), new Thing(ThingKind.Plate, id));
+        foreach (var (run, side, _) in FarLoads.Of(job, box))
         {
-            yield return (Electrics.Points.Frame(run, side), $"the metal of {far.Says}");
+            yield return (Electrics.Points.Frame(run, side), new Thing(ThingKind.FarMetal, Subjects.CableEnd(run, side)));
         }
 
-        foreach (var (panelId, panel) in job.Panels)
+        foreach (var panelId in job.Panels.Ids)
         {
-            yield return (Electrics.Points.GroundBar(panelId), $"an independent ground, of {panel.Name}");
+            yield return (Electrics.Points.GroundBar(panelId), new Thing(ThingKind.IndependentGround, panelId));
         }
 
-        yield return (Electrics.Points.Earth, "the earth");
+        yield return (Electrics.Points.Earth, new Thing(ThingKind.Earth, ""));
     }
 
     private static List<Throw> BreakersOf(Live live) =>
         [
             .. live
-                .Job.Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: $"{p.Key}/{b.Key}", b)))
+                .Job.Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: $"{p.Key}/{b.Key}", Panel: p.Key, b)))
                 .Select(x => new Throw(
                     x.Key,
-                    $"{x.b.Where}{(x.b.Says is null ? "" : $" {x.b.Says}")}",
+                    Thing.Breaker(x.Panel, x.b.Key),
                     live.Now.Breakers.TryGetValue(x.Key, out var on) ? on : x.b.On ?? true,
                     x.b.Circuit
                 )),
@@ -138,7 +137,7 @@ public sealed record BoxLive(
             .Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Switches == true)
             .Select(d => new Throw(
                 $"{id}/{d.Key}",
-                BoxNames.Device(d.Value),
+                Thing.Device(d.Key),
                 now.Switches.TryGetValue($"{id}/{d.Key}", out var on) ? on : Insides.AsLies(d.Value, DeviceKinds.Find(d.Value.Kind)!)
             ));
 }

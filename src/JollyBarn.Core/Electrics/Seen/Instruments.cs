@@ -3,20 +3,53 @@ using JollyBarn.Electrics.Faults;
 
 namespace JollyBarn.Electrics.Seen;
 
+/// <summary>What stands in an instrument's window.</summary>
+public enum Display
+{
+    Volts,
+    Ohms,
+    Open,
+    Overload,
+    Glows,
+    Dark,
+    Opens,
+    NothingOpens,
+}
+
+/// <summary>What to make of it.</summary>
+public enum ShownCase
+{
+    OwnCurrentOpened,
+    Ghost,
+    Live,
+    NoVoltage,
+    ButtonOpened,
+    ButtonNothingOpens,
+    ButtonNoGround,
+    ButtonNoWay,
+    PenGlows,
+    PenDark,
+    TakeItOff,
+    Joined,
+    NotJoined,
+}
+
 /// <summary>What an instrument shows between two points, and what it does to the circuit meanwhile.</summary>
-/// <param name="Shows">As a person reads it.</param>
-/// <param name="Volts">The same as volts, where it is volts.</param>
+/// <param name="Value">V or Ω, where it shows a number.</param>
 /// <param name="Trips">What the instrument itself makes open, if anything.</param>
-/// <param name="Means">One sentence of what to make of it.</param>
 public sealed record Shown(
     string Instrument,
     string From,
     string To,
-    string Shows,
-    double? Volts,
+    Display Display,
+    double? Value,
     IReadOnlyList<Opening> Trips,
-    string Means
-);
+    ShownCase Means
+)
+{
+    /// <summary>The number, where it is volts.</summary>
+    public double? Volts => Display == Display.Volts ? Value : null;
+}
 
 /// <summary>Instruments laid on the solved network as the loads they are. None knows the name of a fault.</summary>
 public static class Instruments
@@ -61,14 +94,13 @@ public static class Instruments
         var volts = live.Solved.With(laid).Between(laid.From, laid.To);
         var trips = volts > LeastShown ? Laid(live, from, to, ohms) : [];
         var means =
-            trips.Count > 0 ? "The instrument's own current opened the protection: it was live."
+            trips.Count > 0 ? ShownCase.OwnCurrentOpened
             : volts >= Live.LiveVolts
                 ? instrument == "meter" && live.Solved.With(new Branch(laid.From, laid.To, 1.0 / 3000)).Between(laid.From, laid.To) < 5
-                        ? "A ghost: it is gone under a load. It may lie beside a live conductor."
-                    : "Live between these two."
-            : "No voltage between these two. That alone proves nothing dead: read each to an independent ground, and "
-                + "the known source before and after.";
-        return new(instrument, from, to, $"{volts:0.0} V", volts, trips, means);
+                        ? ShownCase.Ghost
+                    : ShownCase.Live
+            : ShownCase.NoVoltage;
+        return new(instrument, from, to, Display.Volts, volts, trips, means);
     }
 
     /// <summary>The button of a plug-in tester: a current from the hot slot to the ground slot.</summary>
@@ -80,40 +112,25 @@ public static class Instruments
         var pressed = live.Solved.With(laid);
         var (amperes, lifted) = (pressed.Amperes(laid), pressed[laid.To].Magnitude);
         var means =
-            opened.Count > 0
-                ? "Its current found no way back but the ground, and something opened. Press the device's own button "
-                    + "too: that is the test its maker asks for."
-            : amperes >= Trips.GfciTrips
-                ? "Its current goes to ground and nothing opens: no ground-fault protection works ahead of this outlet."
-            : lifted >= Live.LiveVolts && live.Volts(ground).Magnitude < Live.LiveVolts
-                ? "There is no ground for its current to go to, so it says nothing of the protection, and while it is "
-                    + "pressed the metal here is live. Use the device's own button."
-            : "There is no way for its current: it says nothing of the protection. Use the device's own button.";
-        return new("plug-in", hot, ground, opened.Count > 0 ? "opens" : "nothing opens", null, opened, means);
+            opened.Count > 0 ? ShownCase.ButtonOpened
+            : amperes >= Trips.GfciTrips ? ShownCase.ButtonNothingOpens
+            : lifted >= Live.LiveVolts && live.Volts(ground).Magnitude < Live.LiveVolts ? ShownCase.ButtonNoGround
+            : ShownCase.ButtonNoWay;
+        return new("plug-in", hot, ground, opened.Count > 0 ? Display.Opens : Display.NothingOpens, null, opened, means);
     }
 
     private static Shown Pen(Live live, string at)
     {
         var volts = live.Volts(at).Magnitude;
         var glows = volts >= PenVolts;
-        return new(
-            "pen",
-            at,
-            Points.Earth,
-            glows ? "glows" : "dark",
-            null,
-            [],
-            glows
-                ? "Something near it is at a potential. It does not say which, or whether it can drive a current."
-                : "Not proof: a screened or far conductor keeps a pen dark."
-        );
+        return new("pen", at, Points.Earth, glows ? Display.Glows : Display.Dark, null, [], glows ? ShownCase.PenGlows : ShownCase.PenDark);
     }
 
     private static Shown Continuity(Live live, string from, string to)
     {
         if (live.Between(from, to) > DeadVolts)
         {
-            return new("continuity", from, to, "overload", null, [], "It is live. Take the tester off: it is for dead circuits only.");
+            return new("continuity", from, to, Display.Overload, null, [], ShownCase.TakeItOff);
         }
 
         var ohms = live.Impedance(from, to).Magnitude;
@@ -122,12 +139,10 @@ public static class Instruments
             "continuity",
             from,
             to,
-            closed ? $"{ohms:0.0} Ω" : "open",
-            null,
+            closed ? Display.Ohms : Display.Open,
+            closed ? ohms : null,
             [],
-            closed
-                ? "Joined, perhaps through a load or by the bond at the panel: lift one end to be sure."
-                : "Not joined by anything of few ohms."
+            closed ? ShownCase.Joined : ShownCase.NotJoined
         );
     }
 
@@ -136,11 +151,22 @@ public static class Instruments
         Story.Of(live.With(new Bridged(from, to, ohms))).Openings;
 }
 
+/// <summary>What so much for so long does.</summary>
+public enum TouchCase
+{
+    NotFelt,
+    Start,
+    SharpThenOpens,
+    CannotLetGo,
+    CannotLetGoUntilOpens,
+    CanKill,
+}
+
 /// <summary>What a person gets who touches a point and stands on the earth, or touches two.</summary>
 /// <param name="Milliamperes">Through the body.</param>
 /// <param name="Seconds">Until something opens; null when nothing does.</param>
 /// <param name="Means">What so much for so long does.</param>
-public sealed record Touch(string Point, double Milliamperes, double? Seconds, string Means)
+public sealed record Touch(string Point, double Milliamperes, double? Seconds, TouchCase Means)
 {
     /// <summary>Felt from, cannot let go from, the heart from, mA. IEC 60479-1, from memory.</summary>
     private const double Felt = 0.5,
@@ -158,12 +184,12 @@ public sealed record Touch(string Point, double Milliamperes, double? Seconds, s
         var opens = milliamperes < Felt ? [] : Instruments.Laid(live, point, Points.Earth, ohms);
         var seconds = opens.Count > 0 ? opens[0].Seconds : (double?)null;
         var means =
-            milliamperes < Felt ? "not felt"
-            : milliamperes < Holds ? "felt, a start"
-            : seconds is { } s && s < 0.1 && milliamperes < 500 ? "a sharp shock, then it opens"
-            : milliamperes < Heart ? "cannot let go"
-            : seconds is { } t && t < Long ? "cannot let go until it opens"
-            : "can kill";
+            milliamperes < Felt ? TouchCase.NotFelt
+            : milliamperes < Holds ? TouchCase.Start
+            : seconds is { } s && s < 0.1 && milliamperes < 500 ? TouchCase.SharpThenOpens
+            : milliamperes < Heart ? TouchCase.CannotLetGo
+            : seconds is { } t && t < Long ? TouchCase.CannotLetGoUntilOpens
+            : TouchCase.CanKill;
         return new(point, milliamperes, seconds, means);
     }
 }

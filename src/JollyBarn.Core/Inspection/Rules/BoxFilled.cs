@@ -35,13 +35,7 @@ public sealed class BoxFilled() : BoxRule("fill")
                 ("needed", needed),
                 ("there", there)
             ),
-            Fit.CannotTell when fill.Asks is [var first, ..] => AskOf(
-                Subjects.Box,
-                Case.AskFact,
-                [],
-                ("first", first.What),
-                ("needed", needed)
-            ),
+            Fit.CannotTell when fill.Asks is [var first, ..] => AskOf(Subjects.Box, Case.AskFact, [], ("first", first), ("needed", needed)),
             Fit.CannotTell => AskOf(Subjects.Box, Case.AskMore, [], ("needed", needed)),
             Fit.ExactlyFull => Fine(Subjects.Box, Case.ExactlyFull, ("needed", needed), ("there", there)),
             _ => Fine(Subjects.Box, Case.Fits, ("needed", needed), ("there", there)),

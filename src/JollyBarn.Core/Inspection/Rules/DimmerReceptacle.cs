@@ -1,4 +1,3 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Terms;
 
 namespace JollyBarn.Inspection.Rules;
@@ -9,6 +8,6 @@ public sealed class DimmerReceptacle() : BoxRule("dimmer")
 {
     public override IEnumerable<Finding> Judge(BoxLook look) =>
         from device in look.Devices
-        where device.Kind.Family == DeviceFamily.Dimmer
+        where device.Kind.Dims
         select YesNo(look, device.Id, DeviceFacts.DimsReceptacle, false, details: [("device", Thing.Device(device.Id))]);
 }

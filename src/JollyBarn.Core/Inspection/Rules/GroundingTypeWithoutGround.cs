@@ -38,10 +38,7 @@ public sealed class GroundingTypeWithoutGround() : BoxRule("no-ground")
 
     private Finding Without(BoxLook look, string id, DeviceKind kind)
     {
-        var guarded =
-            kind.Family == DeviceFamily.ProtectiveReceptacle || look.Cables.Any(c => c.End.Feeds == Feeds.Protected)
-                ? true
-                : look.Read(WallFacts.GfciAhead);
+        var guarded = kind.Protects || look.Cables.Any(c => c.End.Feeds == Feeds.Protected) ? true : look.Read(WallFacts.GfciAhead);
         var marked = look.Read(DeviceFacts.Labelled, id);
         return guarded switch
         {

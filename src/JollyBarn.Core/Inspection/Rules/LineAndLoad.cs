@@ -1,4 +1,3 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -26,7 +25,7 @@ public sealed class LineAndLoad() : BoxRule("line-load")
             yield return Fix(lead, Case.FeedOnLoad, ("lead", Thing.Lead(lead)));
         }
 
-        foreach (var (id, _, _) in look.Devices.Where(d => d.Kind.Family == DeviceFamily.ProtectiveReceptacle))
+        foreach (var (id, _, _) in look.Devices.Where(d => d.Kind.Protects))
         {
             var cable = look.Cables.FirstOrDefault(c => c.End.Feeds == Feeds.Protected && !guarded.Contains(c.RunId));
             if (cable?.Leads.FirstOrDefault(l => !look.Box.Leads[l].IsGround) is { } lead)

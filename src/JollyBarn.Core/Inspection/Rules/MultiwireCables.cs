@@ -18,9 +18,5 @@ internal static class MultiwireCables
     /// <summary>True for a hot that a switch or its travelers use: then the cable is no multiwire circuit.</summary>
     private static bool OnSwitch(BoxLook look, string lead) =>
         look.Box.Leads[lead].Lands is { At: LandingAt.Terminal, Device: { } device }
-        && DeviceKinds.Find(look.Box.Devices.Find(device)?.Kind)?.Family
-            is DeviceFamily.Switch
-                or DeviceFamily.Dimmer
-                or DeviceFamily.SmartSwitch
-                or DeviceFamily.Timer;
+        && DeviceKinds.Find(look.Box.Devices.Find(device)?.Kind)?.OnlySwitches == true;
 }

@@ -1,4 +1,3 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -21,7 +20,7 @@ public sealed class NeutralAtSwitch() : BoxRule("neutral-at-switch")
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        if (!look.Devices.Any(d => d.Kind.Family is DeviceFamily.Switch or DeviceFamily.Dimmer or DeviceFamily.SmartSwitch))
+        if (!look.Devices.Any(d => d.Kind.OnlySwitches))
         {
             yield break;
         }

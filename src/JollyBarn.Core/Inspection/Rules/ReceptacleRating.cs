@@ -35,8 +35,7 @@ public sealed class ReceptacleRating() : BoxRule("rating")
 
     private static bool Suits(DeviceKind kind, decimal rating, decimal breaker)
     {
-        var single = kind.Id is "receptacle-single" or "receptacle-own-enclosure" or "range-receptacle";
-        return single
+        return kind.OneOutlet
             ? rating >= breaker || (breaker == 20 && rating == 15)
             : breaker switch
             {

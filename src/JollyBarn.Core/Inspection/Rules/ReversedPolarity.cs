@@ -15,7 +15,7 @@ public sealed class ReversedPolarity() : BoxRule("polarity")
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        foreach (var (id, _, kind) in look.Devices.Where(d => d.Kind.Family is not (DeviceFamily.Switch or DeviceFamily.Dimmer)))
+        foreach (var (id, _, kind) in look.Devices.Where(d => d.Kind.TakesNeutral))
         {
             foreach (var (end, at, _, _, use) in look.On(id))
             {
@@ -40,10 +40,6 @@ public sealed class ReversedPolarity() : BoxRule("polarity")
         {
             TerminalRole.Hot or TerminalRole.LineHot or TerminalRole.LoadHot or TerminalRole.Switched or TerminalRole.Common => use
                 == ConductorUse.Neutral,
-            TerminalRole.Neutral or TerminalRole.LineNeutral or TerminalRole.LoadNeutral => use
-                is ConductorUse.Hot
-                    or ConductorUse.Switched
-                    or ConductorUse.Traveler,
-            _ => false,
+            _ => role.IsNeutral() && use is ConductorUse.Hot or ConductorUse.Switched or ConductorUse.Traveler,
         };
 }

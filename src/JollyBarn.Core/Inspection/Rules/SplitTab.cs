@@ -27,7 +27,7 @@ public sealed class SplitTab() : BoxRule("split-tab")
             {
                 yield return Stop(id, Case.TwoCircuits, ("device", Thing.Device(id)));
             }
-            else if (kind.Id == "receptacle-split")
+            else if (kind.FedApart)
             {
                 yield return whole ? Fix(id, Case.WholeOnSplit, ("device", Thing.Device(id))) : Fine(id, Case.Broken);
             }

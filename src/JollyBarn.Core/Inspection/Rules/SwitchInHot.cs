@@ -1,4 +1,3 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -16,7 +15,7 @@ public sealed class SwitchInHot() : BoxRule("switch-neutral-cut")
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        foreach (var (id, _, _) in look.Devices.Where(d => d.Kind.Family is DeviceFamily.Switch or DeviceFamily.Dimmer))
+        foreach (var (id, _, _) in look.Devices.Where(d => d.Kind is { OnlySwitches: true, TakesNeutral: false }))
         {
             var ends = look.On(id);
             var cut = ends.FirstOrDefault(e => e.Use == ConductorUse.Neutral).Id;

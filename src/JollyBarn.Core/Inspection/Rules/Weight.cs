@@ -21,9 +21,8 @@ public sealed class Weight() : BoxRule("weight")
 
     public override IEnumerable<Finding> Judge(BoxLook look) =>
         from device in look.Devices
-        where
-            device.Kind.Family is DeviceFamily.Luminaire or DeviceFamily.Fan && look.Box.Shape is not (BoxShape.Luminaire or BoxShape.Other)
-        select device.Kind.Family == DeviceFamily.Fan ? Fan(look, device.Id) : Hung(look, device.Id);
+        where device.Kind.Hung is HungAs.Luminaire or HungAs.Fan && look.Box.Shape is not (BoxShape.Luminaire or BoxShape.Other)
+        select device.Kind.Hung == HungAs.Fan ? Fan(look, device.Id) : Hung(look, device.Id);
 
     private Finding Hung(BoxLook look, string id)
     {

@@ -35,13 +35,13 @@ public sealed record CircuitOutlet(BoxLook Box, string Device, DeviceKind Kind)
 {
     public override Thing Thing => Thing.Device(Device, Box.Id);
 
-    public bool Receptacle => Kind.Family is DeviceFamily.Receptacle or DeviceFamily.ProtectiveReceptacle or DeviceFamily.Combination;
+    public bool Receptacle => Kind.Receptacle;
 
     /// <summary>Luminaires, fans and alarms are fixed.</summary>
     public Hangs? How => Receptacle ? Box.Read(DeviceFacts.Hangs, Device) : Hangs.Fixed;
 
     public override bool? Fastened =>
-        Kind.Family == DeviceFamily.Fan ? true
+        Kind.Hung == HungAs.Fan ? true
         : !Receptacle || Watts is 0 ? false
         : How is { } how ? how == Hangs.Fixed
         : null;

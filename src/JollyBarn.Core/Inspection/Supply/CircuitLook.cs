@@ -8,16 +8,6 @@ namespace JollyBarn.Inspection.Supply;
 /// <summary>A circuit as rules read it: its breakers, its cables, the boxes they end in and the outlets on it.</summary>
 public sealed class CircuitLook(Reads reads, string id, Circuit circuit) : Look(reads)
 {
-    private static readonly HashSet<DeviceFamily> Takes =
-    [
-        DeviceFamily.Receptacle,
-        DeviceFamily.ProtectiveReceptacle,
-        DeviceFamily.Combination,
-        DeviceFamily.Luminaire,
-        DeviceFamily.Fan,
-        DeviceFamily.Alarm,
-    ];
-
     private IReadOnlyList<BoxLook>? boxes;
     private IReadOnlyList<CircuitOutlet>? outlets;
     private IReadOnlyList<CircuitDraw>? draws;
@@ -62,9 +52,7 @@ public sealed class CircuitLook(Reads reads, string id, Circuit circuit) : Look(
     /// <summary>What hangs on the circuit and takes current.</summary>
     public IReadOnlyList<CircuitOutlet> Outlets =>
         outlets ??= [
-            .. Boxes.SelectMany(b =>
-                b.Devices.Where(d => Takes.Contains(d.Kind.Family) && OnIt(b, d.Id)).Select(d => new CircuitOutlet(b, d.Id, d.Kind))
-            ),
+            .. Boxes.SelectMany(b => b.Devices.Where(d => d.Kind.Outlet && OnIt(b, d.Id)).Select(d => new CircuitOutlet(b, d.Id, d.Kind))),
         ];
 
     /// <summary>Everything that takes current from it: outlets, what is fixed at the end of a cable, what is fed straight from the panel

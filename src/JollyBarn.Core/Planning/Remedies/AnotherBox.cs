@@ -21,7 +21,7 @@ public sealed class AnotherBox : IRemedies
         Instead
             .Find(InsteadQuestion.Of(ask.Box, FillOfBox.Read(ask.Box, ask.Job.Profile)), ask.Job.Profile, ask.Job.Practice)
             .Options.Take(Most)
-            .Select(option => Remedy.Of(Case.Instead, Edit(ask.BoxId, ask.Box, option), ("option", option.Says), ("left", option.Left)));
+            .Select(option => Remedy.Of(Case.Instead, Edit(ask.BoxId, ask.Box, option), ("option", option), ("left", option.Left)));
 
     /// <summary>The edits that turn the box into what was found to do instead. Ids of new parts are made from the id of the kind.</summary>
     public static Edit Edit(string id, Box box, InsteadOption option)
@@ -76,6 +76,6 @@ public sealed class AnotherBox : IRemedies
             edits.Add(new SetClamps(id, Fact<ClampStyle>.Marked(option.Clamps)));
         }
 
-        return new Batch(edits, $"What would do instead: {option.Says}");
+        return new Batch(edits, For: BatchFor.AnotherBox);
     }
 }

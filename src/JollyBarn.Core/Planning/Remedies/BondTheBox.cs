@@ -41,7 +41,7 @@ public sealed class BondTheBox : IRemedies
             )
         );
         edits.Add(ask.Note(Subjects.Box, BoxFacts.BondScrew, "screw"));
-        yield return Remedy.Of(Case.Pigtail, new Batch(edits, "The box bonded"), ("gauge", gauge), ("tail", ask.Tail));
+        yield return Remedy.Of(Case.Pigtail, new Batch(edits, For: BatchFor.BoxBonded), ("gauge", gauge), ("tail", ask.Tail));
     }
 }
 
@@ -108,7 +108,7 @@ public sealed class JoinTheGrounds : IRemedies
         var (edits, joint) = GroundJoint.Of(ask);
         if (joint is not null && edits.Count > 0)
         {
-            yield return Remedy.Of(Case.Join, new Batch(edits, "Grounds joined"), ("tail", ask.Tail));
+            yield return Remedy.Of(Case.Join, new Batch(edits, For: BatchFor.GroundsJoined), ("tail", ask.Tail));
         }
     }
 }
@@ -137,6 +137,11 @@ public sealed class BondTheDevice : IRemedies
         }
 
         edits.Add(new AddPigtail(ask.BoxId, ask.Free("bond"), RemedyAsk.In(joint), RemedyAsk.At(ask.Of, place), Length: ask.TailLength));
-        yield return Remedy.Of(Case.Pigtail, new Batch(edits, "The device bonded"), ("tail", ask.Tail), ("device", Thing.Device(ask.Of)));
+        yield return Remedy.Of(
+            Case.Pigtail,
+            new Batch(edits, For: BatchFor.DeviceBonded),
+            ("tail", ask.Tail),
+            ("device", Thing.Device(ask.Of))
+        );
     }
 }

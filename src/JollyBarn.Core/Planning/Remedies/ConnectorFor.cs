@@ -47,10 +47,7 @@ public sealed class ConnectorFor : IRemedies
         {
             var kind = ConnectorKinds.Find(connector)!;
             var change = new SetJoint(ask.BoxId, ask.Of, connector, joint.Name, joint.Space);
-            Edit edit =
-                ask.Finding.Rule == "joint-listed"
-                    ? new Batch([change, ask.Note(ask.Of, LeadFacts.JointListed, "yes")], kind.Name)
-                    : change;
+            Edit edit = ask.Finding.Rule == "joint-listed" ? new Batch([change, ask.Note(ask.Of, LeadFacts.JointListed, "yes")]) : change;
             yield return Remedy.Of(Case.Another, edit, ("connector", new Thing(ThingKind.Connector, connector)), ("count", members.Count));
         }
 
@@ -70,7 +67,7 @@ public sealed class ConnectorFor : IRemedies
                         new AddPigtail(ask.BoxId, ask.Free("jumper"), RemedyAsk.In(ask.Of), RemedyAsk.In(made), Length: ask.TailLength),
                         new SetJoint(ask.BoxId, ask.Of, Connectors.For(members.Count - half.Count + 1), joint.Name, joint.Space),
                     ],
-                    "Two joints and a jumper"
+                    For: BatchFor.TwoJoints
                 );
                 yield return Remedy.Of(Case.TwoJoints, split, ("tail", ask.Tail), ("count", half.Count));
             }
@@ -99,7 +96,10 @@ public sealed class CapIt : IRemedies
             {
                 yield return Remedy.Of(
                     Case.OnlyOne,
-                    new Batch([new MoveLead(ask.BoxId, only.Id, new(LandingAt.Cap)), new RemoveJoint(ask.BoxId, ask.Of)], "Capped")
+                    new Batch(
+                        [new MoveLead(ask.BoxId, only.Id, new(LandingAt.Cap)), new RemoveJoint(ask.BoxId, ask.Of)],
+                        For: BatchFor.Capped
+                    )
                 );
             }
         }
@@ -110,7 +110,7 @@ public sealed class CapIt : IRemedies
                 var count = ask.Look.In(joint).Count + 1;
                 yield return Remedy.Of(
                     Case.IntoJoint,
-                    new Batch([new MoveLead(ask.BoxId, ask.Of, RemedyAsk.In(joint)), ask.Connect(joint, count)], "Joined"),
+                    new Batch([new MoveLead(ask.BoxId, ask.Of, RemedyAsk.In(joint)), ask.Connect(joint, count)], For: BatchFor.Joined),
                     ("joint", Thing.Joint(joint))
                 );
             }

@@ -87,7 +87,7 @@ public sealed class LongerLead : IRemedies
 
             yield return Remedy.Of(
                 Case.JoinOn,
-                new Batch(edits, "Lead made longer"),
+                new Batch(edits, For: BatchFor.LongerLead),
                 ("gauge", lead.Gauge),
                 ("colour", lead.Colour),
                 ("tail", ask.Tail)
@@ -111,7 +111,7 @@ public sealed class LongerLead : IRemedies
                 );
             }
 
-            yield return Remedy.Of(Case.PullIn, new Batch(pulled, "Cable pulled in"), ("by", short_));
+            yield return Remedy.Of(Case.PullIn, new Batch(pulled, For: BatchFor.CablePulledIn), ("by", short_));
         }
     }
 

@@ -75,6 +75,6 @@ public sealed class PartCircuits : IRemedies
                 joint.Space
             )
         );
-        yield return Remedy.Of(Case.Part, new Batch(edits, "Neutrals parted by circuit"), ("capped", capped), ("joined", joined));
+        yield return Remedy.Of(Case.Part, new Batch(edits, For: BatchFor.NeutralsParted), ("capped", capped), ("joined", joined));
     }
 }

@@ -44,7 +44,7 @@ public sealed class PartThem : IRemedies
                 var count = ask.Look.In(home).Count + 1;
                 yield return Remedy.Of(
                     Case.IntoJoint,
-                    new Batch([new MoveLead(ask.BoxId, id, RemedyAsk.In(home)), ask.Connect(home, count)], "Put with its own kind"),
+                    new Batch([new MoveLead(ask.BoxId, id, RemedyAsk.In(home)), ask.Connect(home, count)], For: BatchFor.OwnKind),
                     ("lead", Thing.Lead(id)),
                     ("joint", Thing.Joint(home))
                 );
@@ -55,17 +55,18 @@ public sealed class PartThem : IRemedies
         {
             var ends = ask.Look.On(device).ToList();
             var crossed = ends.Where(e => ask.Box.Leads.Has(e.Id) && e.Use is ConductorUse.Hot or ConductorUse.Neutral).ToList();
-            var hot = crossed.FirstOrDefault(e =>
-                e.Use == ConductorUse.Hot && e.At.Terminal!.Contains("neutral", StringComparison.Ordinal)
-            );
-            var neutral = crossed.FirstOrDefault(e =>
-                e.Use == ConductorUse.Neutral && e.At.Terminal!.Contains("hot", StringComparison.Ordinal)
-            );
+            bool AtNeutral(Landing at) =>
+                DeviceKinds.Spot(ask.Box.Devices[device].Kind, at.Place) is var (terminal, _) && terminal.Role.IsNeutral();
+            var hot = crossed.FirstOrDefault(e => e.Use == ConductorUse.Hot && AtNeutral(e.At));
+            var neutral = crossed.FirstOrDefault(e => e.Use == ConductorUse.Neutral && !AtNeutral(e.At));
             if (hot.Id is not null && neutral.Id is not null)
             {
                 yield return Remedy.Of(
                     Case.ChangeOver,
-                    new Batch([new MoveLead(ask.BoxId, hot.Id, neutral.At), new MoveLead(ask.BoxId, neutral.Id, hot.At)], "Changed over")
+                    new Batch(
+                        [new MoveLead(ask.BoxId, hot.Id, neutral.At), new MoveLead(ask.BoxId, neutral.Id, hot.At)],
+                        For: BatchFor.ChangedOver
+                    )
                 );
             }
         }
@@ -88,7 +89,7 @@ internal static class Spliced
                 new JoinLeads(ask.BoxId, joint, Connectors.For(leads.Count + 1), leads, name),
                 new AddPigtail(ask.BoxId, ask.Free("tail"), RemedyAsk.In(joint), place, Length: ask.TailLength),
             ],
-            "Joined, with a pigtail"
+            For: BatchFor.JoinedWithTail
         );
     }
 }
@@ -154,7 +155,7 @@ public sealed class OneToAPlace : IRemedies
                     .. leads.Select(l => new MoveLead(ask.BoxId, l, RemedyAsk.In(joint))),
                     ask.Connect(joint, ask.Look.In(joint).Count + leads.Count),
                 ],
-                "Into the joint"
+                For: BatchFor.IntoJoint
             );
             yield return Remedy.Of(Case.IntoJoint, into, ("joint", Thing.Joint(joint)));
         }
@@ -199,7 +200,7 @@ public sealed class MarkTheWhite : IRemedies
                         new IdentifyLead(ask.BoxId, ask.Of, lead.Colour, ConductorUse.Hot, "black"),
                         new IdentifyLead(ask.BoxId, partner.Key, partner.Value.Colour, ConductorUse.Switched, partner.Value.MarkedAs),
                     ],
-                    "Switch loop put right"
+                    For: BatchFor.SwitchLoop
                 )
             );
         }
@@ -220,9 +221,7 @@ public sealed class TurnLineAndLoad : IRemedies
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        var device = ask.Box.Devices.Has(ask.Of)
-            ? ask.Of
-            : ask.Look.Devices.FirstOrDefault(d => d.Kind.Family == DeviceFamily.ProtectiveReceptacle).Id;
+        var device = ask.Box.Devices.Has(ask.Of) ? ask.Of : ask.Look.Devices.FirstOrDefault(d => d.Kind.Protects).Id;
         if (device is null)
         {
             yield break;
@@ -231,19 +230,13 @@ public sealed class TurnLineAndLoad : IRemedies
         if (!ask.Box.Devices.Has(ask.Of))
         {
             var turned = new List<Edit>();
-            foreach (
-                var end in ask
-                    .Look.On(device)
-                    .Where(e =>
-                        e.At.Place!.StartsWith("line-", StringComparison.Ordinal)
-                        || e.At.Place.StartsWith("load-", StringComparison.Ordinal)
-                    )
-            )
+            foreach (var end in ask.Look.On(device))
             {
-                var to = RemedyAsk.At(
-                    device,
-                    end.At.Place!.StartsWith("line-", StringComparison.Ordinal) ? "load-" + end.At.Place[5..] : "line-" + end.At.Place[5..]
-                );
+                if (OverThere(ask, device, end.At) is not { } to)
+                {
+                    continue;
+                }
+
                 turned.Add(
                     ask.Box.Leads.Has(end.Id)
                         ? new MoveLead(ask.BoxId, end.Id, to)
@@ -251,7 +244,7 @@ public sealed class TurnLineAndLoad : IRemedies
                 );
             }
 
-            yield return Remedy.Of(Case.ChangeOver, new Batch(turned, "Line and load changed over"));
+            yield return Remedy.Of(Case.ChangeOver, new Batch(turned, For: BatchFor.LineAndLoad));
         }
         else if (ask.Look.Cables.FirstOrDefault(c => c.End.Feeds == Feeds.Protected && c.Leads.Any(ask.Finding.Ids.Contains)) is { } cable)
         {
@@ -263,13 +256,27 @@ public sealed class TurnLineAndLoad : IRemedies
                 .Select(l => new MoveLead(
                     ask.BoxId,
                     l,
-                    RemedyAsk.At(device, ask.Box.Leads[l].Use == ConductorUse.Hot ? "load-hot/plate" : "load-neutral/plate")
+                    RemedyAsk.At(
+                        device,
+                        Load(ask, device, ask.Box.Leads[l].Use == ConductorUse.Hot ? TerminalRole.LoadHot : TerminalRole.LoadNeutral)!
+                    )
                 ))
                 .ToList<Edit>();
             if (moves.Count == 2)
             {
-                yield return Remedy.Of(Case.OntoLoad, new Batch(moves, "On the load side"), ("device", Thing.Device(device)));
+                yield return Remedy.Of(Case.OntoLoad, new Batch(moves, For: BatchFor.LoadSide), ("device", Thing.Device(device)));
             }
         }
     }
+
+    private static string? Load(RemedyAsk ask, string device, TerminalRole role) =>
+        DeviceKinds.Find(ask.Box.Devices[device].Kind)?.PlaceOf(role)?.Id;
+
+    /// <summary>The same place on the other side of the device; null for what is on neither.</summary>
+    private static Landing? OverThere(RemedyAsk ask, string device, Landing at) =>
+        DeviceKinds.Spot(ask.Box.Devices[device].Kind, at.Place) is var (terminal, _)
+        && (terminal.Role.IsLine() || terminal.Role.IsLoad())
+        && Load(ask, device, terminal.Role.OverThere()) is { } place
+            ? RemedyAsk.At(device, place)
+            : null;
 }

@@ -46,7 +46,7 @@ public sealed class ProtectIt : IRemedies
                     Case.ProtectAndMark,
                     new Batch(
                         [ask.Note(Subjects.Box, WallFacts.GfciAhead, "yes"), ask.Note(ask.Of, DeviceFacts.Labelled, "yes")],
-                        "Protected and marked"
+                        For: BatchFor.ProtectedAndMarked
                     )
                 );
                 break;
@@ -55,7 +55,7 @@ public sealed class ProtectIt : IRemedies
                     Case.ForTheWeather,
                     new Batch(
                         [ask.Note(ask.Of, DeviceFacts.Weather, "yes"), ask.Note(ask.Of, DeviceFacts.WetCover, "in-use")],
-                        "Right for the place"
+                        For: BatchFor.RightForPlace
                     )
                 );
                 break;
@@ -87,7 +87,7 @@ public sealed class ProtectIt : IRemedies
             );
         }
 
-        return new(edits, $"{DeviceKinds.Find(kind)?.Name} put in");
+        return new(edits, For: BatchFor.DevicePutIn);
     }
 }
 
@@ -132,7 +132,11 @@ public sealed class BoxForTheSplice : IRemedies
                 edits.Add(new AddPart(ask.BoxId, ask.Free("cover"), "cover-flat-square"));
             }
 
-            yield return Remedy.Of(Case.BoxRound, new Batch(edits, "A box for the splice"), ("kind", new Thing(ThingKind.BoxKind, kind)));
+            yield return Remedy.Of(
+                Case.BoxRound,
+                new Batch(edits, For: BatchFor.BoxForSplice),
+                ("kind", new Thing(ThingKind.BoxKind, kind))
+            );
         }
     }
 }

@@ -33,6 +33,20 @@ internal static class ChoiceWords
             _ => choice.ToString(),
         };
 
+    /// <summary>What a missing thing is called.</summary>
+    public static string What(What what) =>
+        what switch
+        {
+            Terms.What.BoxKind => "kind of box",
+            Terms.What.Change => "Change",
+            Terms.What.CircuitQuestion => "question about a circuit",
+            Terms.What.DeviceKind => "kind of device",
+            Terms.What.DoneEdit => "done edit",
+            Terms.What.PlannedEdit => "planned edit",
+            Terms.What.TerminalBlock => "terminal block",
+            _ => what.ToString().ToLowerInvariant(),
+        };
+
     /// <summary>What a conductor is used as.</summary>
     public static string Use(ConductorUse use) =>
         use switch

@@ -1,5 +1,5 @@
 using System.Globalization;
-using JollyBarn.Inspection;
+using JollyBarn.Fill;
 using JollyBarn.Telling.Facts;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
@@ -42,6 +42,8 @@ internal sealed class Filling(Details details, Names names, Names? before = null
             Thing thing => names.Of(thing, how),
             Landing landing => names.Of(landing),
             FactKey fact => FactWords.Of(fact).Asks,
+            FillAsk ask => FillWords.What(ask),
+            InsteadOption option => InsteadWords.Of(option),
             bool answer => answer ? "Yes" : "No",
             Enum choice => ChoiceWords.Of(choice),
             decimal number => number.ToString(how ?? "0.##", CultureInfo.InvariantCulture),

@@ -9,7 +9,8 @@ namespace JollyBarn.Telling.Phrases;
 public sealed class Names(Job job, string? home = null)
 {
     /// <summary>What a thing is called.</summary>
-    /// <param name="how">A way to say it: <c>slot</c> for a breaker's slot alone, <c>tail</c> for a name after a comma or nothing.</param>
+    /// <param name="how">A way to say it: <c>slot</c> for a breaker's slot alone, <c>short</c> for its slot and words, <c>tail</c> for a
+    /// name after a comma or nothing, <c>of</c> for a terminal with its device.</param>
     public string Of(Thing thing, string? how = null) =>
         thing.Kind switch
         {
@@ -24,7 +25,14 @@ public sealed class Names(Job job, string? home = null)
             ThingKind.Joint => Joint(BoxOf(thing)?.Joints.Find(thing.Id), how),
             ThingKind.Device => Device(thing),
             ThingKind.Place => Place(thing),
-            ThingKind.Terminal => Here(thing) is { } device ? Terminal(device, thing.Id) ?? thing.Id : thing.Id,
+            ThingKind.Terminal => Terminal(thing, how),
+            ThingKind.Slot => Slot(thing),
+            ThingKind.Metal => "the metal box",
+            ThingKind.Plate => "the metal plate",
+            ThingKind.FarMetal => $"the metal of {End(thing.Id, false)?.Says}",
+            ThingKind.IndependentGround => $"an independent ground, of {job.Panels.Find(thing.Id)?.Name}",
+            ThingKind.Earth => "the earth",
+            ThingKind.Source => job.Sources.Find(thing.Id)?.Name ?? "Supply",
             ThingKind.Load => Load(thing),
             ThingKind.Box => job.Boxes.Find(thing.Id)?.Name ?? thing.Id,
             ThingKind.Circuit => job.Circuits.Find(thing.Id)?.Name ?? thing.Id,
@@ -47,7 +55,13 @@ public sealed class Names(Job job, string? home = null)
     /// <summary>A cable by where it goes at one of its ends: <c>the cable from the pantry</c>.</summary>
     public static string Cable(RunEnd? end) => end?.Says is { } says ? $"the cable {says}" : "a cable";
 
-    public static string Device(Device device) => device.Name ?? DeviceKinds.Find(device.Kind)?.Name ?? device.Kind;
+    public static string Device(Device device) => device.Name ?? DeviceKind(device.Kind);
+
+    /// <summary>A kind of device by its id.</summary>
+    public static string DeviceKind(string kind) => DeviceKinds.Find(kind)?.Name ?? kind;
+
+    /// <summary>A device of a box.</summary>
+    public static string DeviceIn(Box box, string? id) => box.Devices.Find(id) is { } device ? Device(device) : "device";
 
     public static string Joint(Joint? joint, string? how = null) =>
         how == "tail" ? (joint?.Name is { } tail ? $", {tail}" : "")
@@ -79,7 +93,9 @@ public sealed class Names(Job job, string? home = null)
 
     /// <summary>A breaker: <c>breaker 7, lights up</c>; only its slot when that is asked.</summary>
     public static string Breaker(Breaker breaker, string? how = null) =>
-        how == "slot" ? breaker.Where : $"breaker {breaker.Where}{(breaker.Says is { } says ? $", {says}" : "")}";
+        how == "slot" ? breaker.Where
+        : how == "short" ? $"{breaker.Where}{(breaker.Says is { } written ? $" {written}" : "")}"
+        : $"breaker {breaker.Where}{(breaker.Says is { } says ? $", {says}" : "")}";
 
     /// <summary>A cable wherever it is: <c>the cable from the pantry, in Bench</c>.</summary>
     public string Run(string id)
@@ -99,7 +115,7 @@ public sealed class Names(Job job, string? home = null)
 
     private string Device(Thing thing)
     {
-        var name = BoxOf(thing)?.Devices.Find(thing.Id) is { } device ? Device(device) : "device";
+        var name = BoxOf(thing) is { } box ? DeviceIn(box, thing.Id) : "device";
         return thing.In is null ? name : $"{name} of {BoxOf(thing)?.Name}";
     }
 
@@ -109,6 +125,21 @@ public sealed class Names(Job job, string? home = null)
         return device is not null && DeviceKinds.Spot(device.Kind, thing.Id) is var (terminal, place)
             ? $"{terminal.Name} of the {Device(device)}, {place.Name}"
             : thing.Id;
+    }
+
+    private string Terminal(Thing thing, string? how)
+    {
+        var device = Here(thing);
+        var name = (device is null ? null : Terminal(device, thing.Id)) ?? thing.Id;
+        return how == "of" && device is not null ? $"{name} of the {Device(device)}" : name;
+    }
+
+    /// <summary>What a plug meets: <c>hot slot, upper of the duplex receptacle</c>.</summary>
+    private string Slot(Thing thing)
+    {
+        var half = new[] { "upper", "lower" }.FirstOrDefault(h => thing.Id.StartsWith(h, StringComparison.Ordinal));
+        var slot = half is null ? $"{thing.Id} slot" : $"{thing.Id[half.Length..]} slot, {half}";
+        return $"{slot} of the {(Here(thing) is { } device ? Device(device) : "device")}";
     }
 
     private string Load(Thing thing)

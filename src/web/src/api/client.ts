@@ -4,7 +4,7 @@ import type { components, paths } from "./schema.gen";
 export type Schemas = components["schemas"];
 export type Edit = Schemas["Edit"];
 export type BoxView = Schemas["BoxView"];
-export type FillAnswer = Schemas["FillAnswer"];
+export type FillAnswer = Schemas["ToldFill"];
 export type Span = Schemas["VolumeSpan"];
 
 export const api = createClient<paths>({ baseUrl: "/" });

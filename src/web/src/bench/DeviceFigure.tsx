@@ -26,7 +26,7 @@ export function DeviceFigure({
   const has = (id: RegExp) => kind.terminals.some((t) => id.test(t.role));
   const hots = kind.terminals.filter((t) => /Hot|Common|Switched|Traveler/.test(t.role)).length;
   const neutrals = kind.terminals.filter((t) => /Neutral/.test(t.role)).length;
-  const receptacle = /Receptacle|Combination/.test(kind.family);
+  const receptacle = kind.face === "Slots";
   const column = (n: number, cx: number, fill: string) =>
     Array.from({ length: Math.min(3, n) }, (_, i) => (
       <circle key={`${cx}${i}`} cx={cx} cy={14 + ((i + 0.5) * 24) / Math.min(3, n)} r="3.2" fill={fill} stroke="#20252b" strokeWidth="1" />
@@ -50,7 +50,7 @@ export function DeviceFigure({
             </g>
           ))}
         {!receptacle && !rear && <rect x="13" y="18" width="6" height="16" rx="1.5" fill="none" stroke="var(--ink)" strokeWidth="1.4" />}
-        {column(receptacle ? hots : hots, 28, brass)}
+        {column(hots, 28, brass)}
         {column(neutrals, 4, silver)}
         {has(/Ground/) && <circle cx="6" cy="46" r="3.2" fill={green} stroke="#20252b" strokeWidth="1" />}
       </g>

@@ -92,7 +92,7 @@ function Throws({
   look,
 }: {
   title?: string;
-  list: readonly Schemas["Throw"][];
+  list: readonly Schemas["ToldThrow"][];
   which: "sources" | "breakers" | "switches";
   job: string;
   box: string;
@@ -102,7 +102,7 @@ function Throws({
   const tripped = new Set(look.live?.openings.map((o) => o.guard));
   if (list.length === 0) return null;
   const set = (key: string, on: boolean) => look.setSetting((s) => ({ ...s, [which]: { ...s[which], [key]: on } }));
-  const record = (t: Schemas["Throw"]) => {
+  const record = (t: Schemas["ToldThrow"]) => {
     const [a, b] = t.key.split("/") as [string, string];
     const by = { by: settings().who, at: new Date().toISOString() };
     const edit =
@@ -236,8 +236,8 @@ function TestButton({ job, look, face }: { job: string; look: Look; face: string
 }
 
 /** Both halves in one line where they are alike. */
-function once(outlets: readonly Schemas["Outlet"][]) {
-  const alike = (o: Schemas["Outlet"]) => outlets.filter((x) => x.device === o.device && x.says === o.says && x.really === o.really);
+function once(outlets: readonly Schemas["ToldOutlet"][]) {
+  const alike = (o: Schemas["ToldOutlet"]) => outlets.filter((x) => x.device === o.device && x.says === o.says && x.really === o.really);
   return outlets.filter((o) => alike(o)[0] === o).map((o) => ({ ...o, alike: alike(o).length > 1 }));
 }
 

@@ -62,7 +62,7 @@ export function Probe({ job, box, look, live }: { job: string; box: string; look
   );
 }
 
-function Read({ job, box, shown, name }: { job: string; box: string; shown: Schemas["Shown"]; name: (point: string) => string }) {
+function Read({ job, box, shown, name }: { job: string; box: string; shown: Schemas["ToldShown"]; name: (point: string) => string }) {
   const send = useEdit(job);
   const [kept, setKept] = useState<number | null>(null);
   const volts = shown.volts ?? null;

@@ -4,8 +4,8 @@ import { api, must, type BoxView, type Schemas } from "../api/client";
 import type { BoxEdit } from "./useBoxEdit";
 import { keys } from "./keys";
 
-export type BoxLive = Schemas["BoxLive"];
-export type PointLive = Schemas["PointLive"];
+export type BoxLive = Schemas["ToldLive"];
+export type PointLive = Schemas["ToldPoint"];
 type Fault = Schemas["Fault"];
 
 /** How things are set for a look with the power on: only what differs from what is recorded. */

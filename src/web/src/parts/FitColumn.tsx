@@ -6,15 +6,16 @@ import { words } from "../words";
 import { FitBadge } from "./FitBadge";
 import { span, volume } from "./measure";
 
-type Line = Schemas["FillLine"];
+type Line = Schemas["ToldLine"];
 
 const colour = (kind: string) =>
   ({
-    conductors: "var(--band-conductors)",
-    grounds: "var(--band-grounds)",
-    isolatedGrounds: "var(--band-grounds)",
-    clamps: "var(--band-clamps)",
-    device: "var(--band-device)",
+    Conductors: "var(--band-conductors)",
+    Grounds: "var(--band-grounds)",
+    IsolatedGrounds: "var(--band-grounds)",
+    Clamps: "var(--band-clamps)",
+    Flap: "var(--band-clamps)",
+    Device: "var(--band-device)",
   })[kind] ?? "var(--band-other)";
 
 const count = (line: Line) => (line.low === line.high ? `${line.low}` : `${line.low}–${line.high}`);
@@ -35,7 +36,7 @@ export function FitColumn({
   const { units } = useSettings();
   const ghost = useGhost();
   const [chosen, setChosen] = useState<number | null>(null);
-  const lines = fill.lines.filter((l) => (l.volume.high ?? l.volume.low) > 0 || l.kind === "canopy");
+  const lines = fill.lines.filter((l) => (l.volume.high ?? l.volume.low) > 0 || l.kind === "CanopyLeftOut");
   const sum = lines.reduce((total, l) => total + (l.volume.high ?? l.volume.low), 0);
   const brim = fill.available.low;
   const scale = tall / Math.max(sum + Math.max(0, ghost), brim, 1);
@@ -109,7 +110,7 @@ export function FitColumn({
                 <span className="size-3 shrink-0 rounded-sm border border-ink" style={{ background: colour(line.kind) }} />
                 <span className="flex-1">
                   {line.name}
-                  {line.gauge && ["conductors", "grounds"].includes(line.kind) && <span className="text-ink-2"> {line.gauge} AWG</span>}
+                  {line.gauge && ["Conductors", "Grounds"].includes(line.kind) && <span className="text-ink-2"> {line.gauge} AWG</span>}
                 </span>
                 <span className="figure text-sm">
                   {count(line)} × {span(line.each, units, false)} = <b>{span(line.volume, units, false)}</b>

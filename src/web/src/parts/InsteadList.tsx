@@ -5,10 +5,10 @@ import { Button } from "./controls";
 import { FitBadge } from "./FitBadge";
 import { volume } from "./measure";
 
-type Option = Schemas["InsteadOption"];
+type Option = Schemas["ToldOption"];
 
 /** What would do instead, best first, and the next smaller with why not. */
-export function InsteadList({ answer, onApply }: { answer: Schemas["InsteadAnswer"]; onApply?: (option: Option, index: number) => void }) {
+export function InsteadList({ answer, onApply }: { answer: Schemas["ToldInstead"]; onApply?: (option: Option, index: number) => void }) {
   const { units } = useSettings();
   if (answer.cannotTell) return <p className="text-ink-2">{answer.cannotTell}</p>;
   return (

@@ -5,7 +5,7 @@ import { words } from "../words";
 import { volume } from "./measure";
 
 /** Common additions, and what each would leave. */
-export function StillFits({ additions, onGhost }: { additions: readonly Schemas["Addition"][]; onGhost?: (volume: number) => void }) {
+export function StillFits({ additions, onGhost }: { additions: readonly Schemas["ToldAddition"][]; onGhost?: (volume: number) => void }) {
   const { units } = useSettings();
   return (
     <ul className="grid grid-cols-1 gap-x-6 sm:grid-cols-2 lg:grid-cols-1">

@@ -1,7 +1,6 @@
 using System.Globalization;
-using JollyBarn.Terms;
 
-namespace JollyBarn.Inspection;
+namespace JollyBarn.Terms;
 
 /// <summary>The details of a case by name: amounts, things, choices. Two are equal when their names and values are.</summary>
 public sealed class Details : IEquatable<Details>

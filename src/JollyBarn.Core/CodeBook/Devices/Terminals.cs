@@ -2,22 +2,6 @@ using JollyBarn.Measures;
 
 namespace JollyBarn.CodeBook;
 
-public enum DeviceFamily
-{
-    Receptacle,
-    ProtectiveReceptacle,
-    Switch,
-    Dimmer,
-    SmartSwitch,
-    Combination,
-    Luminaire,
-    Fan,
-    Alarm,
-    Timer,
-    Blank,
-    Splice,
-}
-
 /// <summary>What a terminal is, electrically.</summary>
 public enum TerminalRole
 {
@@ -56,24 +40,26 @@ public sealed record Terminal(string Id, string Name, TerminalRole Role, IReadOn
 /// box.</param>
 public sealed record FactoryLead(string Id, string Name, string Colour, TerminalRole Role, Gauge Gauge, bool Stranded, bool Enters);
 
-/// <summary>A kind of device, in generic words.</summary>
-/// <param name="Yoke">True when it is carried on a yoke or strap and so counts in fill.</param>
-/// <param name="GangsWide">Gangs its body takes.</param>
-/// <param name="Body">Usual room its body takes behind the yoke, in³: an assumption for crowding only. <em>Practice</em>.</param>
-/// <param name="Depth">Usual depth behind the yoke, in. <em>Practice</em>.</param>
-public sealed record DeviceKind(
-    string Id,
-    string Name,
-    DeviceFamily Family,
-    bool Yoke,
-    int GangsWide,
-    Volume Body,
-    Length Depth,
-    IReadOnlyList<Terminal> Terminals,
-    IReadOnlyList<FactoryLead> Leads
-)
+public static class TerminalRoles
 {
-    /// <summary>True for what has a position a hand can change.</summary>
-    public bool Switches =>
-        Family is DeviceFamily.Switch or DeviceFamily.Dimmer or DeviceFamily.SmartSwitch or DeviceFamily.Timer or DeviceFamily.Combination;
+    /// <summary>Where a neutral belongs.</summary>
+    public static bool IsNeutral(this TerminalRole role) =>
+        role is TerminalRole.Neutral or TerminalRole.LineNeutral or TerminalRole.LoadNeutral;
+
+    /// <summary>Where a protective device is fed.</summary>
+    public static bool IsLine(this TerminalRole role) => role is TerminalRole.LineHot or TerminalRole.LineNeutral;
+
+    /// <summary>Where a protective device feeds on what it protects.</summary>
+    public static bool IsLoad(this TerminalRole role) => role is TerminalRole.LoadHot or TerminalRole.LoadNeutral;
+
+    /// <summary>The role on the other side of a protective device; the role itself where there is none.</summary>
+    public static TerminalRole OverThere(this TerminalRole role) =>
+        role switch
+        {
+            TerminalRole.LineHot => TerminalRole.LoadHot,
+            TerminalRole.LineNeutral => TerminalRole.LoadNeutral,
+            TerminalRole.LoadHot => TerminalRole.LineHot,
+            TerminalRole.LoadNeutral => TerminalRole.LineNeutral,
+            _ => role,
+        };
 }

@@ -1,0 +1,57 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Telling.History;
+
+/// <summary>Edits of boxes: what they are, where they are, what is known of them.</summary>
+internal sealed class BoxEditWords : EditWords
+{
+    public BoxEditWords()
+    {
+        Says<AddBox>((e, _) => $"Box {e.Name} added");
+        Says<CopyBox>((e, job) => $"{job.Boxes.Find(e.Box)?.Name} copied as {e.Name}");
+        Says<ForRoom>(
+            (e, job) =>
+                $"{job.Places.Find(e.Place)?.Name}, every box: {(e.BoxesOf(job).FirstOrDefault() is { } id ? e.For(id).Tell(job) : "")}"
+        );
+        InBox<RenameBox>((e, _) => $"now called {e.Name}");
+        InBox<PlaceBox>((_, _) => "moved to another room");
+        InBox<SetBoxWall>((e, _) => e.Wall is null ? "in no wall" : "set in a wall");
+        InBox<SetBoxKind>((e, _) => $"is a {BoxKinds.Find(e.Kind)?.Name ?? e.Kind}");
+        InBox<SetBoxMark>(
+            (e, _) =>
+                e.Mark.OrNull is { } mark ? $"marked {mark}"
+                : e.Mark.How == Known.NotApplicable ? "has no mark"
+                : "mark not known"
+        );
+        InBox<SetBoxSize>((_, _) => "measured inside");
+        InBox<SetContents>((e, _) => Recorded(e.Contents));
+        InBox<SetClamps>((e, _) => Clamps(e.Clamps.OrNull));
+        InBox<SetFittings>((e, _) => $"{e.Studs} studs, {e.Hickeys} hickeys");
+        InBox<SetPrintedCounts>((_, _) => "printed counts noted");
+        InBox<NoteBox>((_, _) => "note written");
+        InBox<BinBox>((_, _) => "put in the bin");
+        InBox<BringBackBox>((_, _) => "brought back from the bin");
+        InBox<NoteFact>((e, _) => AnswerWords.Of(e.Key, e.Fact));
+        InBox<HearSaid>((e, _) => $"{e.Who ?? "somebody"} says: {e.Text}");
+        InBox<ForgetSaid>((e, box) => $"no longer kept: {box.Said.Find(e.Id)?.Text}");
+    }
+
+    private static string Recorded(Contents contents) =>
+        contents switch
+        {
+            Contents.Complete => "everything in it is recorded",
+            Contents.Partial => "partly recorded",
+            _ => "not opened yet",
+        };
+
+    private static string Clamps(ClampStyle? clamps) =>
+        clamps switch
+        {
+            ClampStyle.Internal => "clamps inside",
+            ClampStyle.Flap => "held by its flap",
+            ClampStyle.Outside => "no clamps inside",
+            _ => "clamps not known",
+        };
+}

@@ -1,0 +1,48 @@
+using JollyBarn.Edits;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Telling.History;
+
+/// <summary>Edits of the job itself, its places, and what is kept beside it: rulings, lists and pictures.</summary>
+internal sealed class JobEditWords : EditWords
+{
+    public JobEditWords()
+    {
+        Says<RenameJob>((e, _) => $"Job named {e.Name}");
+        Says<SetProfile>((e, _) => $"Judged by NEC {(int)e.Profile.Edition}{(e.Profile.Office is null ? "" : ", " + e.Profile.Office)}");
+        Says<SetPractice>(
+            (e, _) => e.Answer is null ? $"House practice on {e.Key} back to the default" : $"House practice: {e.Key} is {e.Answer}"
+        );
+        Says<PutPlace>(
+            (e, job) =>
+                job.Places.Find(e.Id) is { } old && old.Name != e.Place.Name ? $"{old.Name} is now {e.Place.Name}" : $"Place {e.Place.Name}"
+        );
+        Says<RemovePlace>((e, job) => $"{job.Places.Find(e.Id)?.Name} removed");
+        Says<PutWall>((e, _) => $"Wall {e.Wall.Name}");
+        Says<RemoveWall>((e, job) => $"Wall {job.Walls.Find(e.Id)?.Name} removed");
+        Says<RecordRuling>((e, job) => $"{Judged(e.Ruling.Box, job)}: accepted by {e.Ruling.AcceptedBy}");
+        Says<NameRuling>((e, job) => $"ruling of {job.Rulings.Find(e.Id)?.AcceptedBy}: kept for the case it was asked about");
+        Says<RemoveRuling>((e, job) => $"ruling of {job.Rulings.Find(e.Id)?.AcceptedBy} taken back");
+        Says<AddReport>((e, _) => $"List {e.Name}, {e.Lines.Count} lines");
+        Says<SetReportLine>(
+            (e, job) => $"{job.Reports.Find(e.Report)?.Name}: {Became(e)}, {job.Reports.Find(e.Report)?.Lines.Find(e.Line)?.Text}"
+        );
+        Says<RemoveReport>((e, job) => $"List {job.Reports.Find(e.Id)?.Name} removed");
+        Says<AddPhoto>(
+            (e, job) => $"{job.Boxes.Find(e.Photo.Box)?.Name}: picture{(e.Photo.Caption is null ? "" : ", " + e.Photo.Caption)}"
+        );
+        Says<SetPhoto>((e, _) => $"picture called {e.Caption ?? "nothing"}");
+        Says<RemovePhoto>((_, _) => "picture taken away");
+    }
+
+    private static string? Judged(string id, Job job) =>
+        job.Boxes.Find(id)?.Name ?? job.Circuits.Find(id)?.Name ?? job.Panels.Find(id)?.Name;
+
+    private static string Became(SetReportLine line) =>
+        (line.Closed, line.Answer) switch
+        {
+            (not null, _) => "closed",
+            (_, not null) => "answered",
+            _ => "tied",
+        };
+}

@@ -1,0 +1,48 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Telling.Phrases;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Telling.History;
+
+/// <summary>Edits of what feeds the job, and of what is read and proved at it.</summary>
+internal sealed class SupplyEditWords : EditWords
+{
+    public SupplyEditWords()
+    {
+        Says<PutSource>((e, _) => $"Source {e.Source.Name}");
+        Says<RemoveSource>((e, job) => $"Source {job.Sources.Find(e.Id)?.Name} removed");
+        Says<PutPanel>((e, _) => $"Panel {e.Panel.Name}");
+        Says<RemovePanel>((e, job) => $"Panel {job.Panels.Find(e.Id)?.Name} removed");
+        Says<PutCircuit>((e, _) => $"Circuit {e.Circuit.Name}");
+        Says<RemoveCircuit>((e, job) => $"Circuit {job.Circuits.Find(e.Id)?.Name} removed");
+        Says<NotePanel>(
+            (e, job) =>
+                $"{job.Panels.Find(e.Panel)?.Name}{(e.Of == Subjects.Panel ? "" : $", breaker {e.Of}")}: {AnswerWords.Of(e.Key, e.Fact)}"
+        );
+        Says<NoteCircuit>((e, job) => $"{job.Circuits.Find(e.Circuit)?.Name}: {AnswerWords.Of(e.Key, e.Fact)}");
+        Says<SwitchBreaker>((e, _) => $"Breaker {e.Where} {Switched(e)}");
+        Says<BeginProof>(
+            (e, job) => $"{job.Boxes.Find(e.Box)?.Name}: {e.By} begins to prove it dead, {InstrumentKinds.Find(e.Instrument)?.Name}"
+        );
+        Says<LogReading>((e, job) => Reading(e.Reading, job));
+        Says<StrikeReading>((e, job) => $"reading struck: {job.Readings.Find(e.Id)?.Says}");
+        Says<EndVisit>((e, _) => $"{e.By} leaves: their proofs of dead end");
+        Says<HandOver>((e, job) => $"{job.Boxes.Find(e.Box)?.Name}: handed from {e.From} to {e.To}");
+    }
+
+    private static string Switched(SwitchBreaker switched) =>
+        switched.On switch
+        {
+            true => "on",
+            false => $"off, held by {switched.By}",
+            _ => $"let go by {switched.By}",
+        };
+
+    private static string Reading(Reading reading, Job job)
+    {
+        var box = job.Boxes.Find(reading.Box);
+        string Point(string point) => box?.Leads.Has(point) == true ? new Names(job, reading.Box).Lead(box, point) : point;
+        return $"{(box is null ? "" : box.Name + ": ")}{reading.Says} between {Point(reading.From)} and {Point(reading.To)}";
+    }
+}

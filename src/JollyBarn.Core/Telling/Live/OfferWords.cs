@@ -1,0 +1,40 @@
+using JollyBarn.Electrics.Faults;
+using JollyBarn.Telling.Phrases;
+
+namespace JollyBarn.Telling.Live;
+
+/// <summary>What faults on offer are called.</summary>
+public static class OfferWords
+{
+    private static readonly Dictionary<OfferCase, Line> Words = new()
+    {
+        [OfferCase.ComesOff] = "{lead} comes off",
+        [OfferCase.PoorJoint] = "{lead} makes a poor joint",
+        [OfferCase.OffNowAndThen] = "{lead} comes off now and then",
+        [OfferCase.ArcsInJoint] = "{lead} arcs in its joint",
+        [OfferCase.Exchanged] = "{lead} and {other} exchanged",
+        [OfferCase.TouchesBox] = "{lead} touches the box",
+        [OfferCase.LeaksToBox] = "{lead} leaks to the box, wet",
+        [OfferCase.TouchesGround] = "{lead} touches the ground beside it",
+        [OfferCase.BrokenAlong] = "{lead} is broken somewhere along the cable",
+        [OfferCase.TouchesFarMetal] = "a hot touches the metal of {load}",
+        [OfferCase.NailThrough] = "a nail through {cable}",
+        [OfferCase.Jumper] = "a jumper from neutral to ground on the {device}",
+        [OfferCase.LessonCrossed] = "a lesson: the feed crossed, and a jumper from neutral to ground",
+        [OfferCase.DeadInside] = "the {device} is dead inside",
+        [OfferCase.NotBonded] = "the metal box is not bonded",
+        [OfferCase.StuckBreaker] = "breaker {breaker:slot} is stuck and never opens",
+        [OfferCase.OneLeg] = "both legs of breaker {breaker:slot} are on one leg",
+        [OfferCase.BorrowedNeutral] = "{lead} goes back with another circuit's",
+        [OfferCase.TabWhole] = "the {tab} tab of the {device} is whole",
+        [OfferCase.TabBroken] = "the {tab} tab of the {device} is broken",
+        [OfferCase.LineAndLoad] = "line and load of the {device} are exchanged",
+        [OfferCase.LineAndLoadLocked] = "line and load of the {device} are exchanged, and it locks out as those made today do",
+        [OfferCase.LineAndLoadOld] =
+            "line and load of the {device} are exchanged, and it is an old one that has tripped: its face hangs on the load side",
+        [OfferCase.TrippedOrNeverReset] = "the {device} has tripped, or was never reset",
+        [OfferCase.CommonAndTraveler] = "common and a traveler of the {device} are exchanged",
+    };
+
+    internal static Line Of(FaultOffer offer) => Words[offer.Case];
+}

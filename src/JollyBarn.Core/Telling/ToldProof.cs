@@ -1,0 +1,41 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Telling.Phrases;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Telling;
+
+/// <summary>Where a proof of dead stands, in words.</summary>
+/// <param name="Proof">Its id, null when there is none.</param>
+/// <param name="Missing">Pairs still to read.</param>
+/// <param name="Says">One sentence.</param>
+/// <param name="At">When the last reading was taken.</param>
+public sealed record ToldProof(
+    ProofStanding Standing,
+    IReadOnlyList<ProofPair> Missing,
+    string Says,
+    string? Proof = null,
+    string? At = null,
+    string? Instrument = null
+);
+
+/// <summary>Turns the state of a proof into words.</summary>
+public static class ProofTeller
+{
+    private static readonly Names NoNames = new(Job.Blank(""));
+
+    private static readonly Dictionary<ProofCase, Line> Words = new()
+    {
+        [ProofCase.Nothing] = "Nothing is proved dead here.",
+        [ProofCase.Ended] = "The proof no longer holds: {why}",
+        [ProofCase.Live] = "{says} between {from} and {to}: it is not dead. Stop, find what feeds it, and begin again.",
+        [ProofCase.InstrumentBlind] = "The known source read {says}: the instrument proved nothing. Begin again with one that reads it.",
+        [ProofCase.KnownFirst] = "Read the known source first.",
+        [ProofCase.ReadingsToGo] = "{count} readings to go.",
+        [ProofCase.KnownAgain] = "Read the known source again.",
+        [ProofCase.TooOld] = "The proof is older than {hours} hours. Prove it dead again.",
+        [ProofCase.Proved] = new(f => $"Proved dead with the {InstrumentKinds.Find(f["instrument"])?.Name ?? f["instrument"]}."),
+    };
+
+    public static ToldProof Tell(ProofState state) =>
+        new(state.Standing, state.Missing, Words[state.Case].Make(new(state.About, NoNames)), state.Proof, state.At, state.Instrument);
+}
