@@ -7,6 +7,7 @@ using JollyBarn.Measures;
 using JollyBarn.Store;
 using JollyBarn.Telling;
 using JollyBarn.Telling.Filled;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;
@@ -108,6 +109,7 @@ public sealed record BoxView(
     int OpenGangs,
     IReadOnlyList<CableView> Cables,
     ToldReport Report,
+    ToldNames Names,
     IReadOnlyList<ToldFinding> Findings,
     IReadOnlyDictionary<string, IReadOnlyList<string>> CutOffWithout,
     IReadOnlyList<string> Protected,
@@ -188,6 +190,7 @@ internal static class Answers
                     .ThenBy(c => c.Run, StringComparer.Ordinal),
             ],
             FillTeller.Tell(report),
+            ToldNames.Of(job, id, box),
             Told(job, id, verdicts.Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)),
             box.Devices.Ids.ToDictionary(d => d, d => Continuity.CutOffWithout(job, id, box, d)),
             Continuity.Protected(box),
@@ -238,13 +241,7 @@ internal static class Answers
         foreach (var side in run.SidesIn(boxId))
         {
             var (here, far) = (run.End(side), run.End(side == RunSide.A ? RunSide.B : RunSide.A));
-            var farName = far.At switch
-            {
-                EndAt.Box => job.Boxes.Find(far.Id)?.Name,
-                EndAt.Panel => job.Panels.Find(far.Id)?.Name,
-                EndAt.Load => far.Says ?? "a load",
-                _ => null,
-            };
+            var farName = new ShortNames(job, boxId, box).Far(far);
             var leads = box
                 .Leads.Where(l => (l.Value.Run == runId && l.Value.Side == side) || l.Value.LeavesBy == runId)
                 .OrderBy(l => l.Value.Index)

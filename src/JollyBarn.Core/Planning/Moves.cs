@@ -166,18 +166,20 @@ public static class Moves
     private static string? JointName(Box box, IReadOnlyList<string> leads)
     {
         var uses = leads.Select(l => box.Leads.Find(l)?.Use).Distinct().ToList();
-        return uses is not [{ } use]
-            ? null
-            : use switch
-            {
-                ConductorUse.Hot => "hots",
-                ConductorUse.Neutral => "neutrals",
-                ConductorUse.Ground => "grounds",
-                ConductorUse.Traveler => "travelers",
-                ConductorUse.Switched => "switched",
-                _ => null,
-            };
+        return uses is [{ } use] ? JointName(use) : null;
     }
+
+    /// <summary>What people call a joint of conductors of this use; null where there is no usual word.</summary>
+    public static string? JointName(ConductorUse use) =>
+        use switch
+        {
+            ConductorUse.Hot => "hots",
+            ConductorUse.Neutral => "neutrals",
+            ConductorUse.Ground => "grounds",
+            ConductorUse.Traveler => "travelers",
+            ConductorUse.Switched => "switched",
+            _ => null,
+        };
 
     private static IEnumerable<Follow> Follows(State before, State after)
     {

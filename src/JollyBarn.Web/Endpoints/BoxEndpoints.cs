@@ -113,6 +113,16 @@ internal static class BoxEndpoints
             .WithName("steps")
             .WithSummary("Steps of the log that changed this box, newest first.");
 
+        api.MapGet(
+                "/jobs/{job}/boxes/{box}/survey",
+                Results<Ok<ToldSurvey>, NotFound> (JobStore store, string job, string box, string newId) =>
+                    store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found
+                        ? TypedResults.Ok(ToldSurvey.Of(now, box, found, SurveySteps.Of(now, box, found, newId)))
+                        : TypedResults.NotFound()
+            )
+            .WithName("survey")
+            .WithSummary("The lead to be written down next, with the places it may lie, likeliest first.");
+
         api.MapGet("/jobs/{job}/open-ends", Results<Ok<IEnumerable<OpenEnd>>, NotFound> (JobStore store, string job) =>
                 store.Find(job) is { } open ? TypedResults.Ok(OpenEnds(open.Now.Job)) : TypedResults.NotFound()
             )

@@ -31,7 +31,7 @@ internal sealed class InsideEditWords : EditWords
         InBox<RemovePartition>((_, _) => "partition taken out");
         InBox<AddBlock>((e, _) => $"terminal block {e.Name}");
         InBox<RemoveBlock>((e, box) => $"terminal block {box.Blocks.Find(e.Id)?.Name} taken out");
-        InBox<AddEntry>((e, _) => $"entry {Side(e.Side)}");
+        InBox<AddEntry>((e, _) => $"entry at the {ChoiceWords.Side(e.Side)}");
         InBox<SetEntry>((e, _) => Entry(e));
         InBox<RemoveEntry>((_, _) => "entry removed");
     }
@@ -74,15 +74,5 @@ internal sealed class InsideEditWords : EditWords
                 EntryState.Open => "entry left open",
                 _ => "entry set",
             },
-        };
-
-    private static string Side(EntrySide side) =>
-        side switch
-        {
-            EntrySide.Top => "at the top",
-            EntrySide.Bottom => "at the bottom",
-            EntrySide.Left => "at the left",
-            EntrySide.Right => "at the right",
-            _ => "at the back",
         };
 }

@@ -47,6 +47,9 @@ internal static class ChoiceWords
             _ => what.ToString().ToLowerInvariant(),
         };
 
+    /// <summary>A side of a box: <c>top</c>.</summary>
+    public static string Side(EntrySide side) => side.ToString().ToLowerInvariant();
+
     /// <summary>What a conductor is used as.</summary>
     public static string Use(ConductorUse use) =>
         use switch

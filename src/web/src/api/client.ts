@@ -4,6 +4,7 @@ import type { components, paths } from "./schema.gen";
 export type Schemas = components["schemas"];
 export type Edit = Schemas["Edit"];
 export type BoxView = Schemas["BoxView"];
+export type Catalogue = Schemas["Catalogue"];
 export type FillAnswer = Schemas["ToldFill"];
 export type Span = Schemas["VolumeSpan"];
 

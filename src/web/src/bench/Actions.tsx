@@ -1,9 +1,8 @@
 import { useEffect, useRef } from "react";
-import type { BoxView, Schemas } from "../api/client";
-import { cableName, deviceName, jointName, type Catalogue } from "../model/landing";
+import type { BoxView, Schemas, Catalogue } from "../api/client";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { words } from "../words";
-import { leadName } from "../model/names";
+import { cableName, deviceName, jointName, leadName } from "../model/names";
 import { cuffId } from "./scene";
 import type { Sel } from "./select";
 
@@ -85,13 +84,13 @@ export function Actions({ menu, view, catalogue, edit, onClose, onPick, onPull, 
   items.push([w.more, () => onMore(sel)]);
   const name =
     sel.kind === "strand"
-      ? leadName(view, catalogue, sel.id)
+      ? leadName(view, sel.id)
       : sel.kind === "joint"
-        ? jointName(box, sel.id)
+        ? jointName(view, sel.id)
         : sel.kind === "device"
-          ? deviceName(box, catalogue, sel.id)
+          ? deviceName(view, sel.id)
           : cable
-            ? cableName(cable, box)
+            ? cableName(view, cable)
             : w.entry(words.sides[box.entries?.[sel.id]?.side ?? "Top"], "");
   const step = (by: number) => {
     const all = [...(root.current?.querySelectorAll("button") ?? [])];

@@ -1,10 +1,9 @@
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent as ReactPointer, type ReactNode } from "react";
 import { Zap } from "lucide-react";
 import { Link } from "react-router";
-import type { BoxView } from "../api/client";
+import type { BoxView, Catalogue } from "../api/client";
 import { useSettings } from "../api/settings";
 import { AddCable } from "./AddCable";
-import { jointName, type Catalogue } from "../model/landing";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { useWould, type Look } from "../model/useLive";
 import { Button } from "../parts/controls";
@@ -12,7 +11,7 @@ import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
 import { Actions, type Menu } from "./Actions";
 import { AddDevice } from "./DeviceThing";
-import { leadName } from "../model/names";
+import { jointName, leadName } from "../model/names";
 import { Lights } from "./Lights";
 import { Picture } from "./Picture";
 import { setGhost } from "../parts/ghost";
@@ -127,14 +126,14 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   const pickUp = (id: string, far: boolean) => {
     if (past) return;
     setMenu(null);
-    if (view.box.pigtails?.[id]) pick({ pigtail: id, farEnd: far }, leadName(view, catalogue, id));
+    if (view.box.pigtails?.[id]) pick({ pigtail: id, farEnd: far }, leadName(view, id));
     else {
       const leads = good.includes(id) ? good : [id];
-      pick({ leads }, leads.length > 1 ? w.several(leads.length) : leadName(view, catalogue, id));
+      pick({ leads }, leads.length > 1 ? w.several(leads.length) : leadName(view, id));
     }
     setBunch(none);
   };
-  const pull = (joint: string) => !past && pick({ fromJoint: joint }, w.newPigtail(jointName(view.box, joint)));
+  const pull = (joint: string) => !past && pick({ fromJoint: joint }, w.newPigtail(jointName(view, joint)));
 
   const { begin, ghost, dragging } = useDrag({
     settled: hand?.moves != null,

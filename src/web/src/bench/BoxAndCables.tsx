@@ -1,11 +1,10 @@
 import { memo } from "react";
 import { inches, length } from "../parts/measure";
-import { cableName } from "../model/landing";
 import { sameBox } from "../model/sameBox";
 import { words } from "../words";
 import { wide } from "./layout";
 import type { PictureProps } from "./pictureProps";
-import { wrap } from "../model/names";
+import { cableName, wrap } from "../model/names";
 import { cablesInOrder, cuffId } from "./scene";
 import { entryAt, outlineOf } from "./boxShape";
 import { FeedMark, short } from "./FeedMark";
@@ -189,7 +188,7 @@ function BoxAndCablesFigure({
           line = `${spot.out[0] || spot.out[1] ? out : `M${ex} ${ey}`}C${ex - ox * 34} ${ey - oy * 34} ${wide.box - 46} ${cy}
             ${wide.box} ${cy}`;
         }
-        const names = wrap(cableName(c, box), 25, 1);
+        const names = wrap(cableName(view, c), 23, 1);
         const arrow = c.feeds === "FeedsIn";
         return (
           <g key={id}>
@@ -248,7 +247,7 @@ function BoxAndCablesFigure({
             </g>
             <Stop
               walk={`c:${id}`}
-              says={`${cableName(c, box)}, ${c.size}, ${words.feeds[c.feeds]}`}
+              says={`${cableName(view, c)}, ${c.size}, ${words.feeds[c.feeds]}`}
               pressed={on}
               x={placed.x.labelA - 2}
               y={cuff.top}

@@ -3,7 +3,7 @@ import type { BoxView, Schemas } from "../api/client";
 import { useHead } from "../model/job";
 import { useSettings } from "../api/settings";
 import { measured } from "../model/facts";
-import { cableName } from "../model/landing";
+import { cableName } from "../model/names";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
@@ -55,7 +55,7 @@ export function CableThing({ job, view, cable: c, edit }: { job: string; view: B
         <Button
           look="quiet"
           onClick={() => void edit.send({ do: "removeCable", run: c.run })}
-          aria-label={`${w.pullOut}: ${cableName(c, box)}`}
+          aria-label={`${w.pullOut}: ${cableName(view, c)}`}
         >
           {w.pullOut}
         </Button>
@@ -128,7 +128,7 @@ function Through({ view, edit, cable: c }: { view: BoxView; edit: BoxEdit; cable
       <Pick
         hide
         quiet
-        label={`${w.passThrough} ${cableName(c, view.box)}`}
+        label={`${w.passThrough} ${cableName(view, c)}`}
         value={null}
         empty={w.passThrough}
         onChange={(key) => {
@@ -136,8 +136,8 @@ function Through({ view, edit, cable: c }: { view: BoxView; edit: BoxEdit; cable
           void edit.send({ do: "passThrough", run: c.run, leavesBy: leavesBy!, form: form as Schemas["LeadForm"] });
         }}
         options={others.flatMap((o): [string, string][] => [
-          [`PassingThrough|${o.run}`, `${words.form.PassingThrough}: ${cableName(o, view.box)}`],
-          [`Loop|${o.run}`, `${words.form.Loop}: ${cableName(o, view.box)}`],
+          [`PassingThrough|${o.run}`, `${words.form.PassingThrough}: ${cableName(view, o)}`],
+          [`Loop|${o.run}`, `${words.form.Loop}: ${cableName(view, o)}`],
         ])}
       />
     </div>

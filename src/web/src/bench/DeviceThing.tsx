@@ -1,8 +1,8 @@
 import { useState } from "react";
-import { newId, type BoxView } from "../api/client";
+import { newId, type BoxView, type Catalogue } from "../api/client";
 import { useSettings, type Units } from "../api/settings";
 import { measured } from "../model/facts";
-import { deviceName, type Catalogue } from "../model/landing";
+import { deviceName } from "../model/names";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { useWouldBe } from "../model/useWouldBe";
 import { Ask, Button } from "../parts/controls";
@@ -34,7 +34,7 @@ export function DeviceThing({
   const [swapping, setSwapping] = useState(false);
   const device = view.box.devices?.[id];
   const kind = catalogue.devices.find((d) => d.id === device?.kind);
-  const name = deviceName(view.box, catalogue, id);
+  const name = deviceName(view, id);
   const asKind = useWouldBe(
     job,
     view,

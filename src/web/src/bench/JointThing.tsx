@@ -1,5 +1,5 @@
-import { type BoxView } from "../api/client";
-import { jointName, type Catalogue } from "../model/landing";
+import { type BoxView, type Catalogue } from "../api/client";
+import { jointName } from "../model/names";
 import type { EditOf } from "../model/edits";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { Ask, Button } from "../parts/controls";
@@ -34,7 +34,7 @@ export function JointThing({
         {words.bench.pull}
       </Button>
       <div className="min-w-40 flex-1">
-        <Ask label={w.jointName} hint={jointName(box, id)} value={joint.name ?? ""} onKeep={(name) => set({ name: name || null })} />
+        <Ask label={w.jointName} hint={jointName(view, id)} value={joint.name ?? ""} onKeep={(name) => set({ name: name || null })} />
       </div>
       <div className="min-w-52 flex-1">
         <Pick
@@ -54,7 +54,7 @@ export function JointThing({
           />
         </div>
       )}
-      <Button look="quiet" onClick={() => void edit.send({ do: "removeJoint", id })} aria-label={`${w.openJoint}: ${jointName(box, id)}`}>
+      <Button look="quiet" onClick={() => void edit.send({ do: "removeJoint", id })} aria-label={`${w.openJoint}: ${jointName(view, id)}`}>
         {w.openJoint}
       </Button>
     </div>

@@ -1,6 +1,6 @@
 import { useMemo, type ReactNode, type RefObject } from "react";
 import type { Units } from "../api/settings";
-import { wire } from "../model/landing";
+import { wire } from "../model/wire";
 import { fact } from "../parts/measure";
 import { knotAt, knotStop } from "./Knot";
 import type { Placed } from "./layout";

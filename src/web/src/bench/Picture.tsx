@@ -1,5 +1,4 @@
 import { memo, useMemo } from "react";
-import { jointName } from "../model/landing";
 import { fact } from "../parts/measure";
 import { words } from "../words";
 import { BoxAndCables } from "./BoxAndCables";
@@ -7,7 +6,7 @@ import { BlockPlate } from "./BlockPlate";
 import { Knot, knotAt } from "./Knot";
 import type { Placed } from "./layout";
 import type { Way } from "./layout/ways";
-import { sentence } from "../model/names";
+import { jointName, sentence } from "../model/names";
 import type { Strand } from "./scene";
 import { viewBox, type PictureProps } from "./pictureProps";
 import { EndMark, StrandLine } from "./StrandLine";
@@ -37,7 +36,7 @@ function freeEnds(way: Way, placed: Placed, strand: Strand): { x: number; y: num
  */
 export const Picture = memo(function Picture(props: PictureProps) {
   const { view, catalogue, strands, plates, placed, ways, units, lit } = props;
-  const sentences = useMemo(() => new Map(ways.map((way) => [way.strand, sentence(view, catalogue, way.strand)])), [ways, view, catalogue]);
+  const sentences = useMemo(() => new Map(ways.map((way) => [way.strand, sentence(view, way.strand)])), [ways, view]);
   const bends = useMemo(() => new Set(placed.middle.filter((m) => m.kind === "bend").map((m) => m.id.slice(5))), [placed]);
   return (
     <svg
@@ -90,7 +89,7 @@ export const Picture = memo(function Picture(props: PictureProps) {
             key={m.id}
             id={m.id}
             {...knotAt(m, placed)}
-            name={jointName(view.box, m.id)}
+            name={jointName(view, m.id)}
             connector={catalogue.connectors.find((c) => c.id === view.box.joints?.[m.id]?.connector)}
             count={m.left.length + m.right.length}
             lit={lit.has(m.id)}

@@ -1,5 +1,5 @@
 import { memo, type PointerEvent } from "react";
-import { wire } from "../model/landing";
+import { wire } from "../model/wire";
 import { Badge } from "../model/Badge";
 import type { PointLive } from "../model/useLive";
 import { words } from "../words";

@@ -1,12 +1,12 @@
 import { memo } from "react";
-import type { BoxView } from "../api/client";
+import type { BoxView, Catalogue } from "../api/client";
 import { useSettings } from "../api/settings";
-import { deviceName, jointName, wire, type Catalogue } from "../model/landing";
+import { wire } from "../model/wire";
 import { Mark } from "../model/Badge";
 import type { BoxLive } from "../model/useLive";
 import { fact } from "../parts/measure";
 import { words } from "../words";
-import { leadName, sentence } from "../model/names";
+import { deviceName, jointName, leadName, sentence } from "../model/names";
 import type { Sel } from "./select";
 
 const w = words.bench;
@@ -25,11 +25,11 @@ export function groupsOf(view: BoxView, catalogue: Catalogue): Group[] {
     ]),
   ];
   for (const id of Object.keys(box.joints ?? {})) {
-    const lines = ends.filter((e) => !e.through && e.at.joint === id).map((e) => ({ id: e.id, text: leadName(view, catalogue, e.id) }));
+    const lines = ends.filter((e) => !e.through && e.at.joint === id).map((e) => ({ id: e.id, text: leadName(view, e.id) }));
     const connector = catalogue.connectors.find((c) => c.id === box.joints![id]!.connector)?.name ?? "?";
     groups.push({
       key: id,
-      title: w.inJoint(jointName(box, id)),
+      title: w.inJoint(jointName(view, id)),
       note: `${connector}, ${words.box.holds(lines.length)}`,
       sel: { kind: "joint", id },
       lines,
@@ -40,12 +40,12 @@ export function groupsOf(view: BoxView, catalogue: Catalogue): Group[] {
     const terminals = (kind?.terminals ?? []).flatMap((t) =>
       ends
         .filter((e) => !e.through && e.at.device === id && e.at.at === "Terminal" && e.at.place?.split("/")[0] === t.id)
-        .map((e) => ({ id: e.id, text: `${t.name}: ${leadName(view, catalogue, e.id)}` })),
+        .map((e) => ({ id: e.id, text: `${t.name}: ${leadName(view, e.id)}` })),
     );
     const dead = view.cutOffWithout[id] ?? [];
     groups.push({
       key: id,
-      title: deviceName(box, catalogue, id),
+      title: deviceName(view, id),
       note:
         dead.length > 0 ? `${w.cutOffWithout} ${dead.map((run) => view.cables.find((c) => c.run === run)?.says ?? run).join(", ")}` : "",
       sel: { kind: "device", id },
@@ -53,9 +53,7 @@ export function groupsOf(view: BoxView, catalogue: Catalogue): Group[] {
     });
   }
   const rest = (key: string, title: string, test: (e: (typeof ends)[number]) => boolean) => {
-    const lines = ends
-      .filter(test)
-      .map((e) => ({ id: e.id, text: e.through ? sentence(view, catalogue, e.id) : leadName(view, catalogue, e.id) }));
+    const lines = ends.filter(test).map((e) => ({ id: e.id, text: e.through ? sentence(view, e.id) : leadName(view, e.id) }));
     if (lines.length > 0) groups.push({ key, title, note: "", sel: null, lines });
   };
   rest("screw", w.bondingScrew, (e) => !e.through && e.at.at === "BondingScrew");
@@ -118,7 +116,7 @@ export const StrandList = memo(function StrandList({
                     <button
                       type="button"
                       data-line={l.id}
-                      data-says={sentence(view, catalogue, l.id)}
+                      data-says={sentence(view, l.id)}
                       aria-pressed={on}
                       onClick={() => onSelect({ kind: "strand", id: l.id })}
                       className={`flex min-h-11 w-full items-center gap-2 rounded-lg border-b border-rule px-2 text-left

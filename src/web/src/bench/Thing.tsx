@@ -1,13 +1,12 @@
 import { X } from "lucide-react";
-import type { BoxView } from "../api/client";
-import { deviceName, jointName, cableName, type Catalogue } from "../model/landing";
+import type { BoxView, Catalogue } from "../api/client";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { Button, Choice } from "../parts/controls";
 import { words } from "../words";
 import { CableThing } from "./CableThing";
 import { DeviceThing } from "./DeviceThing";
 import { JointThing } from "./JointThing";
-import { sentence } from "../model/names";
+import { cableName, deviceName, jointName, sentence } from "../model/names";
 import { cuffId } from "./scene";
 import type { Sel } from "./select";
 import { StrandThing } from "./StrandThing";
@@ -32,15 +31,15 @@ export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick,
   const entry = sel.kind === "entry" ? view.box.entries?.[sel.id] : undefined;
   const title =
     sel.kind === "strand"
-      ? sentence(view, catalogue, sel.id)
+      ? sentence(view, sel.id)
       : sel.kind === "joint"
-        ? words.bench.inJoint(jointName(view.box, sel.id))
+        ? words.bench.inJoint(jointName(view, sel.id))
         : sel.kind === "device"
-          ? deviceName(view.box, catalogue, sel.id)
+          ? deviceName(view, sel.id)
           : sel.kind === "entry"
             ? words.bench.entry(words.sides[entry?.side ?? "Top"], "")
             : cable
-              ? words.bench.cableCalled(cableName(cable, view.box))
+              ? words.bench.cableCalled(cableName(view, cable))
               : "";
   return (
     <section aria-label={words.bench.chosen} className="rounded-2xl border-2 border-slate bg-card p-3">

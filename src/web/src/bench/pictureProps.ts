@@ -1,6 +1,5 @@
 import type { PointerEvent } from "react";
-import type { BoxView } from "../api/client";
-import type { Catalogue } from "../model/landing";
+import type { BoxView, Catalogue } from "../api/client";
 import type { BoxLive } from "../model/useLive";
 import type { Units } from "../api/settings";
 import type { Placed } from "./layout";

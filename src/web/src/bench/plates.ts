@@ -1,9 +1,8 @@
-import type { BoxView, Schemas } from "../api/client";
-import { deviceName, type Catalogue } from "../model/landing";
+import type { BoxView, Schemas, Catalogue } from "../api/client";
 import { words } from "../words";
 import type { Placed } from "./layout";
 import { BACK, spotAt } from "./layout/ways";
-import { wrap } from "../model/names";
+import { deviceName, wrap } from "../model/names";
 
 const w = words.bench;
 
@@ -102,7 +101,7 @@ export function platesOf(view: BoxView, catalogue: Catalogue, placed: Placed): P
     const id = block.id.slice(2);
     const device = view.box.devices![id]!;
     const kind = catalogue.devices.find((k) => k.id === device.kind);
-    const name = deviceName(view.box, catalogue, id);
+    const name = deviceName(view, id);
     const load = block.rows.filter((r) => /^load-/.test(r.id));
     const last = load[load.length - 1];
     const dead = view.cutOffWithout[id] ?? [];

@@ -1,6 +1,5 @@
 import { replaceEqualDeep } from "@tanstack/react-query";
-import type { BoxView } from "../api/client";
-import type { Catalogue } from "../model/landing";
+import type { BoxView, Catalogue } from "../api/client";
 import { layout, type Placed } from "./layout";
 import { waysOf, type Way } from "./layout/ways";
 import { platesOf, type Plate } from "./plates";

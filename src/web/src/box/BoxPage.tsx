@@ -87,10 +87,7 @@ function Page({
   }, []);
   // The picture first; what stands beside it a moment later.
   const told = useDeferredValue(view);
-  const leads = useMemo(
-    () => Object.keys(told.box.leads ?? {}).map((id) => [id, leadName(told, catalogue, id)] as const),
-    [told, catalogue],
-  );
+  const leads = useMemo(() => Object.keys(told.box.leads ?? {}).map((id) => [id, leadName(told, id)] as const), [told]);
   const goTo = useLatest((version: number | null) => setSearch(version === null ? {} : { at: String(version) }));
   return (
     <div className="mx-auto max-w-[110rem]">

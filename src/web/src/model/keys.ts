@@ -35,6 +35,7 @@ export type View =
   | "steps"
   | "stops"
   | "supply"
+  | "survey"
   | "today"
   | "verdicts"
   | "would"

@@ -1,6 +1,5 @@
-import type { BoxView } from "../api/client";
+import type { BoxView, Catalogue } from "../api/client";
 import { leadName } from "../model/names";
-import type { Catalogue } from "../model/landing";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { answered } from "../model/facts";
 import { Ask, Choice } from "../parts/controls";
@@ -42,14 +41,14 @@ export function Marks({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit;
           {leads.map(([id, l]) => (
             <li key={id} className="flex flex-wrap items-center gap-2 border-t border-rule py-1">
               <span className="min-w-40 flex-1 first-letter:uppercase">
-                {leadName(view, catalogue, id)}
+                {leadName(view, id)}
                 {l.markedAs && `, ${words.bench.taped(l.markedAs)}`}
               </span>
               {l.colour === "white" && (
                 <button
                   type="button"
                   className="min-h-11 rounded-lg border-2 border-rule bg-card px-3 text-sm font-semibold"
-                  aria-label={`${l.markedAs ? words.bench.untape : words.bench.tapeBlack}: ${leadName(view, catalogue, id)}`}
+                  aria-label={`${l.markedAs ? words.bench.untape : words.bench.tapeBlack}: ${leadName(view, id)}`}
                   onClick={() =>
                     void edit.send({
                       do: "identifyLead",

@@ -1,8 +1,7 @@
 import { useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
-import { newId, type BoxView, type Schemas } from "../api/client";
+import { newId, type BoxView, type Schemas, type Catalogue } from "../api/client";
 import { useBox, useCatalogue } from "../model/job";
-import type { Catalogue } from "../model/landing";
 import { SaidList } from "../model/SaidList";
 import type { OfBox } from "../model/edits";
 import { useBoxEdit, type BoxEdit } from "../model/useBoxEdit";
@@ -82,7 +81,7 @@ function Page({
         </div>
       )}
       {step === "cables" && <Cables view={view} edit={edit} catalogue={catalogue} />}
-      {step === "leads" && <LeadByLead view={view} edit={edit} catalogue={catalogue} />}
+      {step === "leads" && <LeadByLead job={job} view={view} edit={edit} />}
       {step === "marks" && <Marks view={view} edit={edit} catalogue={catalogue} />}
       {step === "measure" && <MeasurePanel view={view} edit={edit} catalogue={catalogue} onPoint={() => undefined} all />}
       <div className="fixed inset-x-0 bottom-0 z-20 flex gap-2 border-t-2 border-ink bg-card p-3">

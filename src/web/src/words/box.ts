@@ -148,10 +148,6 @@ export const boxWords = {
     inJoint: (name: string) => `joint ${name}`,
     onTerminal: (terminal: string, device: string, spot: string) => `${terminal} of the ${device}${spot ? `, ${spot}` : ""}`,
     pigtail: (colour: string) => `${colour} pigtail`,
-    ownLead: (colour: string, device: string) => `${colour} of the ${device}`,
-    leadOf: (colour: string, cable: string) => `${colour}, ${cable}`,
-    between: (name: string, from: string, to: string) => `${name}: ${from} to ${to}`,
-    goesOn: (name: string, how: string, to: string) => `${name}: ${how}, ${to}`,
     jointHolds: (name: string, connector: string, n: number) =>
       `Joint ${name}, ${connector}, ${n === 1 ? "1 conductor" : `${n} conductors`}`,
     pullPigtail: (name: string) => `Pull a pigtail from ${name}`,

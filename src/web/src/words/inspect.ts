@@ -120,7 +120,6 @@ export const inspectWords = {
     complete: "That is all",
     where: "Where does it go?",
     allPlaced: "Every lead has its place.",
-    newJoint: (use: string) => `new joint, ${use}`,
     what: "What is it?",
     device: "What stands in it?",
     kindOf: "What box is it?",

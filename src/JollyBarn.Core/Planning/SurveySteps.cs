@@ -1,0 +1,173 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Planning.Remedies;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning;
+
+/// <summary>A place for the lead that is asked about, with the edit that puts it there.</summary>
+/// <param name="To">Where; null for a new joint.</param>
+/// <param name="NewJoint">What a new joint would be called.</param>
+public sealed record SurveyPlace(Landing? To, string? NewJoint, Edit Edit);
+
+/// <summary>A pigtail one would see.</summary>
+public sealed record SurveyTail(Landing From, Landing To, Edit Edit);
+
+/// <summary>Writing down where the leads of a box lie, one after the other.</summary>
+/// <param name="Placed">Leads whose place is recorded.</param>
+/// <param name="Next">The lead to ask about now; null when every one has its place.</param>
+/// <param name="Places">Where it may lie, likeliest first.</param>
+/// <param name="Tails">Pigtails one would see, to be put in with a tap.</param>
+public sealed record SurveySteps(
+    IReadOnlyList<string> Placed,
+    int Leads,
+    string? Next,
+    IReadOnlyList<SurveyPlace> Places,
+    IReadOnlyList<SurveyTail> Tails
+)
+{
+    /// <summary>The next step for a box. Grounds first, then neutrals, then hots, cable by cable: the order of make-up. <em>Practice</em>.</summary>
+    /// <param name="newId">An id that what is new is named by.</param>
+    public static SurveySteps Of(Job job, string id, Box box, string newId)
+    {
+        var leads = box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).ToList();
+        var next = leads
+            .Where(l => l.Value.Lands.At == LandingAt.Unknown)
+            .OrderBy(l => Turn(l.Value.Use))
+            .ThenBy(l => Order(job, id, box, l.Value))
+            .ThenBy(l => l.Key, StringComparer.Ordinal)
+            .FirstOrDefault();
+        return new(
+            [.. leads.Where(l => l.Value.Lands.At != LandingAt.Unknown).Select(l => l.Key)],
+            leads.Count,
+            next.Key,
+            next.Key is null ? [] : [.. PlacesOf(id, box, next.Key, next.Value.Use, newId)],
+            [.. TailsOf(id, box, newId)]
+        );
+    }
+
+    private static int Turn(ConductorUse use) =>
+        use switch
+        {
+            ConductorUse.Ground or ConductorUse.IsolatedGround => 0,
+            ConductorUse.Neutral => 1,
+            _ => 2,
+        };
+
+    /// <summary>Cables stand by where they come in, as on the picture.</summary>
+    private static int Order(Job job, string id, Box box, Lead lead)
+    {
+        var end = job.Runs.Find(lead.Run)?.End(lead.Side);
+        return end?.IsIn(id) == true && box.Entries.Find(end.Entry) is { } entry ? ((int)entry.Side * 100) + entry.Place : 1000;
+    }
+
+    /// <summary>Roles a conductor of this use is likely to lie on, likeliest first. <em>Practice</em>.</summary>
+    private static TerminalRole[] Likely(ConductorUse use) =>
+        use switch
+        {
+            ConductorUse.Hot =>
+            [
+                TerminalRole.LineHot,
+                TerminalRole.LoadHot,
+                TerminalRole.Hot,
+                TerminalRole.Common,
+                TerminalRole.Switched,
+                TerminalRole.Traveler,
+            ],
+            ConductorUse.Neutral => [TerminalRole.LineNeutral, TerminalRole.LoadNeutral, TerminalRole.Neutral],
+            ConductorUse.Ground or ConductorUse.IsolatedGround => [TerminalRole.Ground],
+            ConductorUse.Switched => [TerminalRole.Switched, TerminalRole.Hot, TerminalRole.Traveler],
+            ConductorUse.Traveler => [TerminalRole.Traveler, TerminalRole.Common],
+            _ =>
+            [
+                TerminalRole.Hot,
+                TerminalRole.LineHot,
+                TerminalRole.Neutral,
+                TerminalRole.LineNeutral,
+                TerminalRole.Common,
+                TerminalRole.Traveler,
+                TerminalRole.Ground,
+            ],
+        };
+
+    private static IEnumerable<SurveyPlace> PlacesOf(string id, Box box, string lead, ConductorUse use, string newId)
+    {
+        SurveyPlace To(Landing landing) => new(landing, null, new MoveLead(id, lead, landing));
+        var own = box.Joints.Ids.Where(j => box.Leads.Values.Any(l => l.Lands.IsIn(j) && l.Use == use)).ToList();
+        foreach (var joint in own)
+        {
+            yield return To(new(LandingAt.Joint, joint));
+        }
+
+        if (own.Count == 0)
+        {
+            var name = Moves.JointName(use);
+            yield return new(null, name ?? "", new JoinLeads(id, newId, Connectors.For(3), [lead], name));
+        }
+
+        var likely = Likely(use);
+        var spots = Spots(box).OrderBy(s => Array.IndexOf(likely, s.Terminal.Role) is >= 0 and var rank ? rank : int.MaxValue).ToList();
+        foreach (var (device, terminal) in spots.Where(s => likely.Contains(s.Terminal.Role)))
+        {
+            yield return To(At(device, terminal));
+        }
+
+        if (use is ConductorUse.Ground or ConductorUse.IsolatedGround or ConductorUse.Unknown && box.Material != BoxMaterial.Nonmetallic)
+        {
+            yield return To(new(LandingAt.BondingScrew));
+        }
+
+        yield return To(new(LandingAt.Cap));
+        yield return To(Landing.Loose);
+        foreach (var joint in box.Joints.Ids.Except(own))
+        {
+            yield return To(new(LandingAt.Joint, joint));
+        }
+
+        foreach (var (device, terminal) in spots.Where(s => !likely.Contains(s.Terminal.Role)))
+        {
+            yield return To(At(device, terminal));
+        }
+    }
+
+    /// <summary>From a joint to a terminal of its kind that nothing lies on, and from the grounds to a metal box.</summary>
+    private static IEnumerable<SurveyTail> TailsOf(string id, Box box, string newId)
+    {
+        var (made, taken) = (0, Landings(box).ToList());
+        SurveyTail Tail(string joint, Landing to)
+        {
+            var from = new Landing(LandingAt.Joint, joint);
+            return new(from, to, new AddPigtail(id, $"{newId}{made++}", from, to));
+        }
+
+        foreach (var joint in box.Joints.Ids)
+        {
+            var use = box.Leads.Values.FirstOrDefault(l => l.Lands.IsIn(joint))?.Use ?? ConductorUse.Unknown;
+            var likely = Likely(use).Take(use == ConductorUse.Hot ? 4 : 3).ToList();
+            foreach (
+                var (device, terminal) in Spots(box)
+                    .Where(s =>
+                        likely.Contains(s.Terminal.Role)
+                        && s.Terminal.Half != "lower"
+                        && !taken.Exists(l => l.IsOn(s.Device) && l.Terminal == s.Terminal.Id)
+                    )
+            )
+            {
+                yield return Tail(joint, At(device, terminal));
+            }
+
+            if (use == ConductorUse.Ground && box.Material == BoxMaterial.Metal && !taken.Exists(l => l.At == LandingAt.BondingScrew))
+            {
+                yield return Tail(joint, new(LandingAt.BondingScrew));
+            }
+        }
+    }
+
+    private static IEnumerable<Landing> Landings(Box box) =>
+        box.Leads.Values.Select(l => l.Lands).Concat(box.Pigtails.Values.SelectMany(t => new[] { t.From, t.To }));
+
+    private static IEnumerable<(string Device, Terminal Terminal)> Spots(Box box) =>
+        box.Devices.SelectMany(d => (DeviceKinds.Find(d.Value.Kind)?.Terminals ?? []).Select(t => (d.Key, t)));
+
+    private static Landing At(string device, Terminal terminal) => new(LandingAt.Terminal, null, device, terminal.Landings[0].Id);
+}
