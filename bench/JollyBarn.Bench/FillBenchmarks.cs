@@ -27,7 +27,7 @@ public class FillBenchmarks
     public void Setup()
     {
         box = job.Boxes["b7"];
-        question = InsteadQuestion.Of(box, FillOfBox.Read(box, job.Profile));
+        question = InsteadQuestion.Ask(box, FillOfBox.Read(box, job.Profile));
         foreach (var each in job.Boxes.Values)
         {
             _ = kept.FillOf(job, each);
@@ -67,7 +67,7 @@ public class FillBenchmarks
     public int OneJudged() => Inspector.JudgeAll(job, "b7", box).Count;
 
     [Benchmark(Description = "one box: an end picked, every place with what follows")]
-    public int Picked() => Moves.Of(job, "b7", new Held([box.Leads.Ids.First()], null, false, null, "n")).Count;
+    public int Picked() => Moves.Find(job, "b7", new Held([box.Leads.Ids.First()], null, false, null, "n")).Count;
 
     [Benchmark(Description = "300 boxes: judged whole, from nothing")]
     public int JudgedWhole()

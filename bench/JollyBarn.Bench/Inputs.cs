@@ -20,8 +20,8 @@ internal static class Inputs
         Directory.CreateDirectory(folder);
         File.WriteAllBytes(Path.Combine(folder, "large.json"), JobFiles.Write(Large()));
         var options = new JsonSerializerOptions();
-        Wire.Set(options);
-        var views = Enumerable.Range(1, Boxes).Select(SomeBoxes.Make).Select(job => Answers.ViewOnce(job, 1, "b", job.Boxes["b"]));
+        ApiJson.Set(options);
+        var views = Enumerable.Range(1, Boxes).Select(SomeBoxes.Make).Select(job => Views.ViewOnce(job, 1, "b", job.Boxes["b"]));
         File.WriteAllText(
             Path.Combine(folder, "boxes.json"),
             JsonSerializer.Serialize(new { catalogue = new { devices = DeviceKinds.All, connectors = ConnectorKinds.All }, views }, options)

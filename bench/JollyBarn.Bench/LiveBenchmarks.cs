@@ -14,7 +14,7 @@ public class LiveBenchmarks
 {
     private const string At = "b3.4";
     private readonly Job job = SmallHouse.Rows(30, 10);
-    private readonly Live small = Live.Of(SmallHouse.Rows(12, 4), Situation.AsRecorded);
+    private readonly Live small = Live.Solve(SmallHouse.Rows(12, 4), Situation.AsRecorded);
     private readonly Situation thrown = new() { Breakers = new Dictionary<string, bool> { ["p/4"] = false } };
     private Live live = null!;
     private Job moved = null!;
@@ -24,30 +24,30 @@ public class LiveBenchmarks
     [GlobalSetup]
     public void Make()
     {
-        live = Live.Of(job, Situation.AsRecorded);
+        live = Live.Solve(job, Situation.AsRecorded);
         var lead = job.Boxes[At].Leads.First(l => l.Value.Lands.At == LandingAt.Joint).Key;
         moved = new MoveLead(At, lead, new Landing(LandingAt.Cap)).Apply(job);
-        faulty = new Situation { Faults = [BoxLive.Of(job, At, job.Boxes[At], Situation.AsRecorded).Offers[18].Fault] };
-        faults = EveryFault.Of(small);
+        faulty = new Situation { Faults = [BoxLive.Read(job, At, job.Boxes[At], Situation.AsRecorded).Offers[18].Fault] };
+        faults = EveryFault.List(small);
     }
 
     [Benchmark(Baseline = true, Description = "300 boxes: the job built and solved from nothing")]
     public int Fresh() => Live.Fresh(job, Situation.AsRecorded).Solved.Nodes;
 
     [Benchmark(Description = "300 boxes: one box with the power on, the network kept")]
-    public int Box() => BoxLive.Of(live, At, job.Boxes[At]).Points.Count;
+    public int Box() => BoxLive.Read(live, At, job.Boxes[At]).Points.Count;
 
     [Benchmark(Description = "300 boxes: a breaker thrown, and the box")]
-    public int Thrown() => BoxLive.Of(job, At, job.Boxes[At], thrown).Points.Count;
+    public int Thrown() => BoxLive.Read(job, At, job.Boxes[At], thrown).Points.Count;
 
     [Benchmark(Description = "300 boxes: a fault planted, and the box")]
-    public int Faulty() => BoxLive.Of(job, At, job.Boxes[At], faulty).Points.Count;
+    public int Faulty() => BoxLive.Read(job, At, job.Boxes[At], faulty).Points.Count;
 
     [Benchmark(Description = "300 boxes: a lead moved, and what that does with the power on")]
-    public int Moved() => LiveChange.Of(job, moved, At, Situation.AsRecorded).Count;
+    public int Moved() => LiveChange.Between(job, moved, At, Situation.AsRecorded).Count;
 
     [Benchmark(Description = "300 boxes: all 600 outlets, tester and truth")]
-    public int AllOutlets() => Outlets.Of(live).Count();
+    public int AllOutlets() => Outlets.All(live).Count();
 
     [Benchmark(Description = "12 circuits: every single fault, what trips and what is live")]
     public int EachFault() => faults.Sum(f => EveryFault.Try(small, f).Openings.Count);

@@ -31,7 +31,7 @@ internal static class SolverSideBySide
         foreach (var (circuits, boxes) in Houses)
         {
             var job = SmallHouse.Rows(circuits, boxes);
-            var live = Live.Of(job, Situation.AsRecorded);
+            var live = Live.Solve(job, Situation.AsRecorded);
             var net = live.Network;
             var (a, b) = (live.At(Points.Joint("b0.0", "hots")), live.At(Points.GroundBar("p")));
             var laid = new Branch(
@@ -64,8 +64,8 @@ internal static class SolverSideBySide
     /// <summary>Every single fault of a house, by changes of one solved network beside the reference reading and solving each.</summary>
     public static void PrintFaults()
     {
-        var recorded = Live.Of(SmallHouse.Rows(12, 4), Situation.AsRecorded);
-        var faults = EveryFault.Of(recorded);
+        var recorded = Live.Solve(SmallHouse.Rows(12, 4), Situation.AsRecorded);
+        var faults = EveryFault.List(recorded);
         var ours = Median(() => faults.Sum(f => EveryFault.Try(recorded, f).Live.Count), 5);
         var theirs = 1e6 * Reference.Solve([.. faults.Select(f => recorded.With(f).Network)]).Seconds;
         Console.WriteLine();

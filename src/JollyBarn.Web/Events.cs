@@ -16,7 +16,7 @@ public sealed class Events
     public Events(JobStore store)
     {
         ArgumentNullException.ThrowIfNull(store);
-        store.Changed += (job, accepted) => Tell(job, Answers.ChangedOf(accepted));
+        store.Changed += (job, accepted) => Tell(job, Views.ChangedOf(accepted));
     }
 
     /// <summary>Where the job stands, then its changes from now on. A listener too slow to read loses the oldest, and sees by the version

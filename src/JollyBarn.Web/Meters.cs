@@ -40,7 +40,7 @@ public sealed class StandInMeter(Job job, int hidden, string instrument, string 
         var last = new Random(hidden);
         var faults = FaultOffers.Hidden(job, hidden);
         var both = new[] { true, false }
-            .Select(there => Story.Of(Live.Of(job, new Situation { Faults = faults, There = there })).End)
+            .Select(there => Story.Unfold(Live.Solve(job, new Situation { Faults = faults, There = there })).End)
             .ToList();
         while (!stop.IsCancellationRequested && Instruments.Between(both[last.Next(Gone) > 0 ? 0 : 1], instrument, from, to) is { } shown)
         {

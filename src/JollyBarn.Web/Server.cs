@@ -77,7 +77,7 @@ public static class Server
         });
         builder.Services.AddSingleton(store);
         builder.Services.AddSingleton<Events>();
-        builder.Services.ConfigureHttpJsonOptions(json => Wire.Set(json.SerializerOptions));
+        builder.Services.ConfigureHttpJsonOptions(json => ApiJson.Set(json.SerializerOptions));
         builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
         builder.Services.AddProblemDetails();
         builder.Services.AddResponseCompression(o => o.EnableForHttps = false);

@@ -19,7 +19,7 @@ internal static class States
 {
     /// <summary>The job at an earlier version, as a Change found, plans or leaves it, or now; null when there is no such version or
     /// Change.</summary>
-    public static Job? Of(OpenJob open, long? version, string? change, BoxState? state = null) =>
+    public static Job? Read(OpenJob open, long? version, string? change, BoxState? state = null) =>
         version is { } asked ? open.JobAt(asked)
         : change is null ? open.Now.Job
         : !open.Now.Job.Changes.Has(change) ? null
@@ -28,8 +28,8 @@ internal static class States
     public static Job In(Job job, string change, BoxState state) =>
         state switch
         {
-            BoxState.AsFound => Plans.AsFound(job, change),
-            BoxState.AsLeft => Plans.AsLeft(job, change),
-            _ => Plans.Planned(job, change),
+            BoxState.AsFound => ChangeWork.AsFound(job, change),
+            BoxState.AsLeft => ChangeWork.AsLeft(job, change),
+            _ => ChangeWork.Planned(job, change),
         };
 }

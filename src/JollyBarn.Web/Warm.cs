@@ -27,7 +27,7 @@ internal static class Warm
         var job = edits.Aggregate(Job.Blank("warm"), (j, e) => e.Apply(j));
         for (var i = 0; i < Rounds; i++)
         {
-            _ = Moves.Of(job, "b", new Held(["r0.a2"], null, false, null, "n"));
+            _ = Moves.Find(job, "b", new Held(["r0.a2"], null, false, null, "n"));
         }
     }
 }

@@ -1,8 +1,8 @@
 import { defineConfig } from "vite";
 
 /**
- * The drawing's geometry and the way figures are written, each as a module for Node, so that tests and benchmarks measure what the
- * screen shows.
+ * The drawing's geometry, the way figures are written and what the screens know of a job, each as a module for Node, so that tests and
+ * benchmarks measure what the screen shows.
  */
 export default defineConfig({
   build: {
@@ -10,7 +10,17 @@ export default defineConfig({
     emptyOutDir: true,
     minify: false,
     lib: {
-      entry: { drawing: "src/bench/drawing.ts", figures: "src/parts/measure.ts" },
+      entry: {
+        drawing: "src/bench/drawing.ts",
+        figures: "src/parts/measure.ts",
+        address: "src/parts/address.ts",
+        edits: "src/model/edits.ts",
+        facts: "src/model/facts.ts",
+        keys: "src/model/keys.ts",
+        names: "src/model/names.ts",
+        question: "src/model/question.ts",
+        sameBox: "src/model/sameBox.ts",
+      },
       formats: ["es"],
       fileName: (_, name) => `${name}.mjs`,
     },

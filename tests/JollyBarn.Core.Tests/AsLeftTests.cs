@@ -18,8 +18,8 @@ public class AsLeftTests
     {
         var job = Open().Do(new PlanEdit("plan", "p1", Move), new RecordDone("plan", "d1", Move, "p1"));
         Assert.Equal("load-hot/plate", job.Boxes["b"].Leads["safe.a0"].Lands.Place);
-        Assert.Equal("line-hot/plate", Plans.Planned(job, "plan").Boxes["b"].Leads["safe.a0"].Lands.Place);
-        Assert.Equal("line-hot/plate", Plans.AsLeft(job, "plan").Boxes["b"].Leads["safe.a0"].Lands.Place);
+        Assert.Equal("line-hot/plate", ChangeWork.Planned(job, "plan").Boxes["b"].Leads["safe.a0"].Lands.Place);
+        Assert.Equal("line-hot/plate", ChangeWork.AsLeft(job, "plan").Boxes["b"].Leads["safe.a0"].Lands.Place);
         var closed = job.Do(new CloseChange("plan", "2026-10-01") { V = 2 });
         Assert.Equal("line-hot/plate", closed.Boxes["b"].Leads["safe.a0"].Lands.Place);
     }
@@ -50,10 +50,10 @@ public class AsLeftTests
                 new PlanEdit("plan", "p1", Move),
                 new CorrectAsFound("plan", "c1", new SetLeadLength("b", "on.a0", new(Known.Measured, Length.Inches(7), "7")), "2026-09-16")
             );
-        Assert.All([job, Plans.AsFound(job, "plan"), Plans.Planned(job, "plan"), Plans.AsLeft(job, "plan")], j =>
+        Assert.All([job, ChangeWork.AsFound(job, "plan"), ChangeWork.Planned(job, "plan"), ChangeWork.AsLeft(job, "plan")], j =>
             Assert.Equal(Length.Inches(7), j.Boxes["b"].Leads["on.a0"].Length.OrNull)
         );
-        Assert.Equal("load-hot/plate", Plans.AsFound(job, "plan").Boxes["b"].Leads["safe.a0"].Lands.Place);
+        Assert.Equal("load-hot/plate", ChangeWork.AsFound(job, "plan").Boxes["b"].Leads["safe.a0"].Lands.Place);
         Assert.Equal("2026-09-16", job.Changes["plan"].Corrections[0].On);
     }
 
@@ -61,7 +61,7 @@ public class AsLeftTests
     public void What_was_recorded_after_work_began_is_not_what_was_found()
     {
         var job = Open().Do(new PlanEdit("plan", "p1", Move), new MoveLead("b", "on.a0", Landing.Loose));
-        Assert.Equal("hots", Plans.AsFound(job, "plan").Boxes["b"].Leads["on.a0"].Lands.Joint);
+        Assert.Equal("hots", ChangeWork.AsFound(job, "plan").Boxes["b"].Leads["on.a0"].Lands.Joint);
     }
 
     [Fact]

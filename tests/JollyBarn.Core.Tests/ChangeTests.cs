@@ -18,7 +18,7 @@ public class ChangeTests
     {
         var job = Open.Do(new PlanEdit("plan", "p1", new RemoveDevice("b", "g")));
         Assert.Same(Open.Boxes["b"], job.Boxes["b"]);
-        Assert.Empty(Plans.Planned(job, "plan").Boxes["b"].Devices);
+        Assert.Empty(ChangeWork.Planned(job, "plan").Boxes["b"].Devices);
     }
 
     [Fact]
@@ -28,7 +28,7 @@ public class ChangeTests
             new PlanEdit("plan", "p1", new AddCable("b", "more", "k9", Jobs.Nm(12, 2))),
             new PlanEdit("plan", "p2", new MoveLead("b", "more.a0", GfciBox.In("hots")))
         );
-        Assert.True(Plans.Planned(job, "plan").Boxes["b"].Leads["more.a0"].Lands.IsIn("hots"));
+        Assert.True(ChangeWork.Planned(job, "plan").Boxes["b"].Leads["more.a0"].Lands.IsIn("hots"));
         Assert.NotNull(new MoveLead("b", "more.a0", GfciBox.In("hots")).Check(job));
     }
 
@@ -47,7 +47,7 @@ public class ChangeTests
             new PlanEdit("plan", "p2", new RenameBox("b", "Bench, new")),
             new RemoveCable("b", "safe")
         );
-        var steps = Plans.Steps(job, "plan").ToList();
+        var steps = ChangeWork.Steps(job, "plan").ToList();
         Assert.Equal(["p1", "p2"], steps.Select(s => s.Id));
         Assert.NotNull(steps[0].Refusal);
         Assert.Null(steps[1].Refusal);
@@ -71,7 +71,7 @@ public class ChangeTests
             new PlanEdit("plan", "p2", new NoteBox("b", "two")),
             new DropPlanned("plan", "p1")
         );
-        var planned = Plans.Planned(job, "plan").Boxes["b"];
+        var planned = ChangeWork.Planned(job, "plan").Boxes["b"];
         Assert.Equal(("Bench", "two"), (planned.Name, planned.Note));
     }
 

@@ -278,7 +278,7 @@ public class CircuitWiringTests
         Assert.Equal(["panel"], without.Panels["p"].Noted.Ids);
     }
 
-    private static CircuitWiring Wiring(Job job) => CircuitWiring.Of(job, "c");
+    private static CircuitWiring Wiring(Job job) => CircuitWiring.Find(job, "c");
 
     private static ToldFinding Of(Job job, string rule) =>
         new Teller(job, "c").Tell(SupplyVerdicts.Judge(new CircuitLook(job, "c")).Single(f => f.Rule == rule));

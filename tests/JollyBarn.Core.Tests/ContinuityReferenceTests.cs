@@ -33,7 +33,7 @@ public class ContinuityReferenceTests
         var volts = Solve(deck, probes.Select(p => p.Node));
         foreach (var (job, from, to, node) in probes)
         {
-            var says = Continuity.Of(job.Boxes["b"]).Joined(from, to);
+            var says = Continuity.Trace(job.Boxes["b"]).Joined(from, to);
             Assert.True(says == volts[node] > Arrives, $"{from} and {to}: {says}, ngspice {volts[node]} V");
             asked++;
             joined += says ? 1 : 0;

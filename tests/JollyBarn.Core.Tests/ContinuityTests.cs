@@ -42,10 +42,10 @@ public class ContinuityTests
     public void With_its_hot_tab_broken_the_two_halves_of_a_receptacle_do_not_touch()
     {
         var job = Through("receptacle", "hot-upper/screw", "hot-lower/screw", "neutral-upper/screw", "neutral-lower/screw");
-        Assert.True(Continuity.Of(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
+        Assert.True(Continuity.Trace(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
         var broken = job.Do(new SetDevice("b", "d", BrokenTabs: ["hot"]));
-        Assert.False(Continuity.Of(broken.Boxes["b"]).Joined("feed.a0", "on.a0"));
-        Assert.True(Continuity.Of(broken.Boxes["b"]).Joined("feed.a1", "on.a1"));
+        Assert.False(Continuity.Trace(broken.Boxes["b"]).Joined("feed.a0", "on.a0"));
+        Assert.True(Continuity.Trace(broken.Boxes["b"]).Joined("feed.a1", "on.a1"));
     }
 
     [Theory]
@@ -63,7 +63,7 @@ public class ContinuityTests
                 new MoveLead("b", "feed.a0", GfciBox.At(from, "d")),
                 new MoveLead("b", "on.a0", GfciBox.At(to, "d"))
             );
-        Assert.True(Continuity.Of(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
+        Assert.True(Continuity.Trace(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
         Assert.False(Continuity.Without(job.Boxes["b"], "d").Joined("feed.a0", "on.a0"));
     }
 
@@ -79,7 +79,7 @@ public class ContinuityTests
                 new JoinLeads("b", "in", "twist-on-small", ["feed.a0", "d.hot"]),
                 new JoinLeads("b", "out", "twist-on-small", ["on.a0", "d.switched"])
             );
-        Assert.True(Continuity.Of(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
+        Assert.True(Continuity.Trace(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
         Assert.Equal(["on"], Continuity.CutOffWithout(job, "b", job.Boxes["b"], "d"));
     }
 
@@ -101,7 +101,7 @@ public class ContinuityTests
     public void A_capped_end_touches_nothing()
     {
         var job = TwoCables().Do(new MoveLead("b", "feed.a0", new(LandingAt.Cap)), new MoveLead("b", "on.a0", new(LandingAt.Cap)));
-        Assert.False(Continuity.Of(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
+        Assert.False(Continuity.Trace(job.Boxes["b"]).Joined("feed.a0", "on.a0"));
     }
 
     private static Job TwoCables() =>

@@ -106,7 +106,7 @@ public class EditTests
         var job = Jobs.WithBox("nm-1g-18")
             .Do(new OpenChange("c", "Bench row"), new PlanEdit("c", "e1", new AddCable("b", "r9", "k9", Jobs.Nm(12, 2))));
         Assert.Empty(job.Boxes["b"].Leads);
-        Assert.Equal(3, Plans.Planned(job, "c").Boxes["b"].Leads.Count);
+        Assert.Equal(3, ChangeWork.Planned(job, "c").Boxes["b"].Leads.Count);
         Assert.True(job.Changes["c"].AsFound.Has("b"));
         Assert.NotNull(new PlanEdit("c", "e2", new AddCable("b", "r9", "k9", Jobs.Nm(12, 2))).Check(job));
         Assert.Equal(3, job.Do(new CloseChange("c", "2026-10-01")).Boxes["b"].Leads.Count);

@@ -26,14 +26,14 @@ public class FixedLoadTests
     [InlineData(SupplySystem.Wye, 21.65)]
     public void A_heater_hangs_between_two_hots(SupplySystem system, double amperes)
     {
-        var live = Live.Of(SmallHouse.Heater(system: system), Situation.AsRecorded);
+        var live = Live.Solve(SmallHouse.Heater(system: system), Situation.AsRecorded);
         Assert.InRange(live.Amperes(live.Plan.Find("load:on/B")!).Magnitude, amperes * 0.97, amperes);
     }
 
     [Fact]
     public void Nothing_flows_and_it_is_said_why_while_nobody_knows_what_it_takes()
     {
-        var live = Live.Of(SmallHouse.Heater(watts: null), Situation.AsRecorded);
+        var live = Live.Solve(SmallHouse.Heater(watts: null), Situation.AsRecorded);
         Assert.Null(live.Plan.Find("load:on/B"));
         Assert.Contains(live.Plan.Assumed, a => a.Case == AssumedCase.DrawsNothing && (string?)a.About["load"] == "water heater");
     }
@@ -45,8 +45,8 @@ public class FixedLoadTests
     public void A_hot_on_the_tank_opens_the_breaker_only_where_the_ground_comes_back(bool grounded)
     {
         Fault touching = new Bridged(Points.End("on", RunSide.B, 0), Points.Frame("on", RunSide.B));
-        var story = Story.Of(
-            Live.Of(SmallHouse.Heater(), new Situation { Faults = grounded ? [touching] : [touching, new OpenLink("land:j/feed.a2")] })
+        var story = Story.Unfold(
+            Live.Solve(SmallHouse.Heater(), new Situation { Faults = grounded ? [touching] : [touching, new OpenLink("land:j/feed.a2")] })
         );
         Assert.Equal(grounded, story.Openings.Any(o => o.Guard.ToString() == "breaker:p/2"));
         var tank = story.End.Volts(Points.Frame("on", RunSide.B)).Magnitude;
@@ -57,10 +57,10 @@ public class FixedLoadTests
     public void At_the_junction_the_tank_can_be_probed_and_a_hot_laid_on_it()
     {
         var job = SmallHouse.Heater();
-        var look = new LiveTeller(job, "j").Tell(BoxLive.Of(job, "j", job.Boxes["j"], Situation.AsRecorded));
+        var look = new LiveTeller(job, "j").Tell(BoxLive.Read(job, "j", job.Boxes["j"], Situation.AsRecorded));
         Assert.Contains(look.Points, p => p.Name == "the metal of water heater" && p.Volts < 1);
         var offer = Assert.Single(look.Offers, o => o.Name == "a hot touches the metal of water heater");
-        Assert.NotEmpty(BoxLive.Of(job, "j", job.Boxes["j"], new Situation { Faults = [offer.Fault] }).Openings);
+        Assert.NotEmpty(BoxLive.Read(job, "j", job.Boxes["j"], new Situation { Faults = [offer.Fault] }).Openings);
     }
 
     /// <summary>NEC 422.13: a storage heater counts at 125 %: 18.75 × 1.25 = 23.4 A, over 20 and under 25.</summary>
@@ -79,7 +79,7 @@ public class FixedLoadTests
     {
         var job = SmallHouse.Heater(breaker, watts: 0).Do(Direct("direct-load", "7680"), Direct("direct-load-long", "yes"));
         Assert.Equal(verdict, Of(job, "load").Verdict);
-        var live = Live.Of(job, Situation.AsRecorded);
+        var live = Live.Solve(job, Situation.AsRecorded);
         Assert.InRange(live.Amperes(live.Plan.Find("load:p/c")!).Magnitude, 31.5, 32);
     }
 
@@ -139,7 +139,7 @@ public class FixedLoadTests
         var rows = SmallHouse.Rows(2, 1);
         var job = rows.Do(new PutPanel("p", rows.Panels["p"] with { Breakers = halves }));
         double At(Job of, string box) =>
-            Live.Of(of, Situation.AsRecorded) is var live
+            Live.Solve(of, Situation.AsRecorded) is var live
                 ? live.Between(Points.Face(box, "d", "upperhot"), Points.Face(box, "d", "upperneutral"))
                 : 0;
         Assert.Equal((true, true), (At(job, "b0.0") > 100, At(job, "b1.0") > 100));
@@ -174,11 +174,11 @@ public class FixedLoadTests
         var job = SmallHouse
             .Receptacle(breaker: BreakerKind.Afci)
             .Do(new SetPractice("electrics.afciGround", milliamperes == 0 ? null : $"{milliamperes}"));
-        var story = Story.Of(
-            Live.Of(job, new Situation { Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"), leakOhms)] })
+        var story = Story.Unfold(
+            Live.Solve(job, new Situation { Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Metal("b"), leakOhms)] })
         );
         Assert.Equal(opens, story.Openings.Any(o => o.Guard.ToString() == "breaker:p/1"));
-        Assert.All(CircuitWiring.Of(job, "c").Ways(), w => Assert.Empty(w.Guards));
+        Assert.All(CircuitWiring.Find(job, "c").Ways(), w => Assert.Empty(w.Guards));
     }
 
     [Fact]

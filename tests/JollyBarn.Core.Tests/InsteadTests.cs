@@ -9,7 +9,7 @@ namespace JollyBarn.Core.Tests;
 
 public class InsteadTests
 {
-    private static InsteadAnswer For(PlainBox box) => Instead.Find(InsteadQuestion.Of(box, box.Read()), box.Profile(), box.House());
+    private static InsteadAnswer For(PlainBox box) => Instead.Find(InsteadQuestion.Ask(box, box.Read()), box.Profile(), box.House());
 
     private static readonly PlainBox TwoOver = new()
     {
@@ -76,7 +76,7 @@ public class InsteadTests
             .Do(new Edits.AddDevice("b", "d", "receptacle", 1));
         Assert.Equal(Fit.Over, job.Fill().Fit); // 20.25 in 18.0
         var input = FillOfBox.Read(job.Boxes["b"], job.Profile);
-        var answer = Instead.Find(InsteadQuestion.Of(job.Boxes["b"], input), job.Profile, job.Practice);
+        var answer = Instead.Find(InsteadQuestion.Ask(job.Boxes["b"], input), job.Profile, job.Practice);
         Assert.Contains(answer.Options, o => o.Keeps && o.Ring is not null && o.Ring != "ring-4-1g-1/4");
     }
 
@@ -85,7 +85,7 @@ public class InsteadTests
     {
         var job = Jobs.WithBox("nm-1g-18").Do(new Edits.SetContents("b", Contents.Partial));
         var answer = Instead.Find(
-            InsteadQuestion.Of(job.Boxes["b"], FillOfBox.Read(job.Boxes["b"], job.Profile)),
+            InsteadQuestion.Ask(job.Boxes["b"], FillOfBox.Read(job.Boxes["b"], job.Profile)),
             job.Profile,
             job.Practice
         );

@@ -16,7 +16,7 @@ public class KeptLiveTests
     {
         var random = new Random(11);
         var offers = House
-            .Boxes.SelectMany(b => BoxLive.Of(House, b.Key, b.Value, Situation.AsRecorded).Offers)
+            .Boxes.SelectMany(b => BoxLive.Read(House, b.Key, b.Value, Situation.AsRecorded).Offers)
             .Select(o => o.Fault)
             .ToList();
         var breakers = House.Panels.SelectMany(p => p.Value.Breakers.Select(b => $"{p.Key}/{b.Key}")).ToList();
@@ -32,7 +32,7 @@ public class KeptLiveTests
                 Stray = random.Next(5) > 0,
                 Loads = random.Next(5) > 0,
             };
-            Same(Live.Of(House, now), Live.Fresh(House, now));
+            Same(Live.Solve(House, now), Live.Fresh(House, now));
         }
     }
 
@@ -64,26 +64,26 @@ public class KeptLiveTests
         foreach (var source in demo.Sources.Ids)
         {
             var now = new Situation { Sources = new Dictionary<string, bool> { [source] = false } };
-            Same(Live.Of(demo, now), Live.Fresh(demo, now));
+            Same(Live.Solve(demo, now), Live.Fresh(demo, now));
         }
 
         var switches = demo.Boxes.SelectMany(b => b.Value.Devices.Ids.Select(d => $"{b.Key}/{d}")).ToList();
         foreach (var one in switches)
         {
             var now = new Situation { Switches = new Dictionary<string, bool> { [one] = false } };
-            Same(Live.Of(demo, now), Live.Fresh(demo, now));
+            Same(Live.Solve(demo, now), Live.Fresh(demo, now));
         }
     }
 
     [Fact]
     public void Each_fault_says_what_opens_and_what_becomes_live_as_if_it_were_the_only_look()
     {
-        var recorded = Live.Of(House, Situation.AsRecorded);
+        var recorded = Live.Solve(House, Situation.AsRecorded);
         var (tried, live, gone) = (0, 0, 0);
-        foreach (var fault in EveryFault.Of(recorded).Where((_, i) => i % 7 == 0))
+        foreach (var fault in EveryFault.List(recorded).Where((_, i) => i % 7 == 0))
         {
             var outcome = EveryFault.Try(recorded, fault);
-            var story = Story.Of(Live.Fresh(House, new Situation { Faults = [fault] }));
+            var story = Story.Unfold(Live.Fresh(House, new Situation { Faults = [fault] }));
             Assert.Equal(story.Openings.Select(o => o.Guard), outcome.Openings.Select(o => o.Guard));
             bool Hot(Live at, string point) => at.Has(point) && at.Volts(point).Magnitude >= Live.LiveVolts;
             var points = Points(story.End);
@@ -101,7 +101,7 @@ public class KeptLiveTests
     [Fact]
     public void Outcomes_are_what_the_trade_expects()
     {
-        var recorded = Live.Of(House, Situation.AsRecorded);
+        var recorded = Live.Solve(House, Situation.AsRecorded);
         var hot = JollyBarn.Electrics.Points.Joint("b0.1", "hots");
         var bar = JollyBarn.Electrics.Points.GroundBar("p");
         var opening = Assert.Single(EveryFault.Try(recorded, new Bridged(hot, bar)).Openings);
@@ -127,8 +127,8 @@ public class KeptLiveTests
         );
         Assert.Equal(fresh.Plan.Assumed.Select(a => a.ToString()).Order(), kept.Plan.Assumed.Select(a => a.ToString()).Order());
         Assert.Equal(
-            Story.Of(fresh).Openings.Select(o => (o.Guard, Math.Round(o.Seconds, 6), o.By)),
-            Story.Of(kept).Openings.Select(o => (o.Guard, Math.Round(o.Seconds, 6), o.By))
+            Story.Unfold(fresh).Openings.Select(o => (o.Guard, Math.Round(o.Seconds, 6), o.By)),
+            Story.Unfold(kept).Openings.Select(o => (o.Guard, Math.Round(o.Seconds, 6), o.By))
         );
     }
 }

@@ -135,5 +135,5 @@ public class MoveTests
 
     private static Held Lead(string id) => new([id], null, false, null, "new1");
 
-    private static IReadOnlyList<Move> Of(Job job, Held held) => Moves.Of(job, "b", held);
+    private static IReadOnlyList<Move> Of(Job job, Held held) => Moves.Find(job, "b", held);
 }

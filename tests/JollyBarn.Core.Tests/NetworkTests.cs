@@ -224,7 +224,7 @@ public class NetworkTests
     [Fact]
     public void A_house_of_twelve_circuits_is_one_network()
     {
-        var live = Live.Of(SmallHouse.Rows(12, 6), Situation.AsRecorded);
+        var live = Live.Solve(SmallHouse.Rows(12, 6), Situation.AsRecorded);
         Assert.True(live.Network.Nodes > 500);
         Assert.Equal(Expected.Live, live.Expect(Points.Joint("b11.4", "hots")));
         Assert.Equal(Expected.Dead, live.Expect(Points.Joint("b11.4", "neutrals")));

@@ -69,7 +69,7 @@ public class ProofTests
     [InlineData("2026-09-14T12:00:40Z", ProofStanding.Proved)] // At four hours it still holds.
     [InlineData("2026-09-14T12:00:41Z", ProofStanding.Lapsed)]
     public void It_lapses_after_four_hours(string now, ProofStanding standing) =>
-        Assert.Equal(standing, Proofs.Of(Proved(), "b", "Ines", now).Standing);
+        Assert.Equal(standing, Proofs.Judge(Proved(), "b", "Ines", now).Standing);
 
     public static TheoryData<string, Edit> Endings() =>
         new()
@@ -142,9 +142,9 @@ public class ProofTests
     public void It_is_of_one_person_and_one_box_and_another_visit_does_not_end_it()
     {
         var job = Proved();
-        Assert.Equal(ProofStanding.None, Proofs.Of(job, "b", "Tomas", Morning).Standing);
+        Assert.Equal(ProofStanding.None, Proofs.Judge(job, "b", "Tomas", Morning).Standing);
         Assert.Equal(ProofStanding.Proved, State(job.Do(new EndVisit("Tomas", Morning))).Standing);
-        Assert.Equal(ProofStanding.None, Proofs.Of(job.Do(new AddBox("c", "Other", "nm-1g-18")), "c", "Ines", Morning).Standing);
+        Assert.Equal(ProofStanding.None, Proofs.Judge(job.Do(new AddBox("c", "Other", "nm-1g-18")), "c", "Ines", Morning).Standing);
     }
 
     [Fact]
@@ -185,7 +185,7 @@ public class ProofTests
         return Known(job, "k2", ReadingStep.KnownAfter, 121, 40);
     }
 
-    private static ProofState State(Job job) => Proofs.Of(job, "b", "Ines", "2026-09-14T09:00:00Z");
+    private static ProofState State(Job job) => Proofs.Judge(job, "b", "Ines", "2026-09-14T09:00:00Z");
 
     private static Job Known(Job job, string id, ReadingStep step, int volts, int second) =>
         job.Do(

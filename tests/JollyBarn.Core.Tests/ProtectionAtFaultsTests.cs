@@ -24,7 +24,7 @@ public partial class ProtectionTests
             Faults = [new SeriesArc("land:j/on.a0")],
             Plugged = new Dictionary<string, double> { ["b/r"] = watts },
         };
-        var openings = Story.Of(Live.Of(SmallHouse.Receptacle(breaker: kind), now)).Openings;
+        var openings = Story.Unfold(Live.Solve(SmallHouse.Receptacle(breaker: kind), now)).Openings;
         Assert.Equal(opens, openings.Count > 0);
         Assert.True(!opens || openings[0].Seconds <= 0.4);
     }
@@ -36,7 +36,9 @@ public partial class ProtectionTests
     {
         var arc = new ParallelArc(Points.End("on", RunSide.B, 0), Points.End("on", RunSide.B, 1));
         Assert.InRange(
-            Assert.Single(Story.Of(Live.Of(SmallHouse.Receptacle(breaker: kind), new Situation { Faults = [arc] })).Openings).Seconds,
+            Assert
+                .Single(Story.Unfold(Live.Solve(SmallHouse.Receptacle(breaker: kind), new Situation { Faults = [arc] })).Openings)
+                .Seconds,
             seconds / 10,
             seconds
         );
@@ -47,7 +49,7 @@ public partial class ProtectionTests
     {
         var fault = new ComesAndGoes(new OpenLink("land:b/on.b0"));
         double Volts(bool there) =>
-            Live.Of(SmallHouse.Receptacle(), new Situation { Faults = [fault], There = there })
+            Live.Solve(SmallHouse.Receptacle(), new Situation { Faults = [fault], There = there })
                 .Volts(Points.Face("b", "r", "upperhot"))
                 .Magnitude;
         Assert.True(Volts(true) < 60);
@@ -64,7 +66,7 @@ public partial class ProtectionTests
     {
         var half = kind == "protective" ? "" : "upper";
         var shown = Instruments.Between(
-            Live.Of(SmallHouse.Receptacle(kind, ground), Situation.AsRecorded),
+            Live.Solve(SmallHouse.Receptacle(kind, ground), Situation.AsRecorded),
             "plug-in",
             Points.Face("b", "r", half + "hot"),
             Points.Face("b", "r", half + "ground")
@@ -82,8 +84,8 @@ public partial class ProtectionTests
     public void Fed_at_its_load_side_a_new_one_is_dead_and_the_face_of_an_old_one_stays_live(OfferCase which, double least, double most)
     {
         var job = SmallHouse.Receptacle("protective");
-        var fault = BoxLive.Of(job, "b", job.Boxes["b"], Situation.AsRecorded).Offers.First(o => o.Case == which).Fault;
-        var live = Story.Of(Live.Of(job, new Situation { Faults = [fault] })).End;
+        var fault = BoxLive.Read(job, "b", job.Boxes["b"], Situation.AsRecorded).Offers.First(o => o.Case == which).Fault;
+        var live = Story.Unfold(Live.Solve(job, new Situation { Faults = [fault] })).End;
         Assert.InRange(live.Between(Points.Face("b", "r", "hot"), Points.Face("b", "r", "neutral")), least, most);
     }
 
@@ -94,7 +96,7 @@ public partial class ProtectionTests
         var leak = new Bridged(Points.Face("b", "r", "hot"), Points.Face("b", "r", "ground"), 8000);
         Assert.Equal(
             GuardKey.Device("b", "r"),
-            Assert.Single(Story.Of(Live.Of(SmallHouse.Receptacle("protective"), new Situation { Faults = [leak] })).Openings).Guard
+            Assert.Single(Story.Unfold(Live.Solve(SmallHouse.Receptacle("protective"), new Situation { Faults = [leak] })).Openings).Guard
         );
     }
 
@@ -104,10 +106,10 @@ public partial class ProtectionTests
     {
         foreach (var job in new[] { SmallHouse.Receptacle(), SmallHouse.Receptacle("protective"), SmallHouse.Multiwire() })
         {
-            foreach (var offer in job.Boxes.SelectMany(b => BoxLive.Of(job, b.Key, b.Value, Situation.AsRecorded).Offers))
+            foreach (var offer in job.Boxes.SelectMany(b => BoxLive.Read(job, b.Key, b.Value, Situation.AsRecorded).Offers))
             {
                 Assert.Null(offer.Fault.Check());
-                var (before, after) = (Live.Of(job, Situation.AsRecorded), Live.Of(job, new Situation { Faults = [offer.Fault] }));
+                var (before, after) = (Live.Solve(job, Situation.AsRecorded), Live.Solve(job, new Situation { Faults = [offer.Fault] }));
                 var moved =
                     after.Plan.Links.Count() != before.Plan.Links.Count()
                     || after

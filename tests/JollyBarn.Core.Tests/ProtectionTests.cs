@@ -64,7 +64,7 @@ public partial class ProtectionTests
     [Fact]
     public void A_hot_on_a_grounded_box_opens_the_breaker_and_the_box_is_dead_after()
     {
-        var story = Story.Of(Live.Of(SmallHouse.Receptacle(), new Situation { Faults = [HotOnBox] }));
+        var story = Story.Unfold(Live.Solve(SmallHouse.Receptacle(), new Situation { Faults = [HotOnBox] }));
         Assert.Equal(GuardKey.Breaker("p", "1"), Assert.Single(story.Openings).Guard);
         Assert.True(story.Start.Volts(Points.Metal("b")).Magnitude > 30);
         Assert.True(story.End.Volts(Points.Metal("b")).Magnitude < 1);
@@ -73,10 +73,10 @@ public partial class ProtectionTests
     [Fact]
     public void A_hot_on_a_box_without_ground_opens_nothing_and_the_box_stays_live()
     {
-        var story = Story.Of(Live.Of(SmallHouse.Receptacle(ground: false), new Situation { Faults = [HotOnBox] }));
+        var story = Story.Unfold(Live.Solve(SmallHouse.Receptacle(ground: false), new Situation { Faults = [HotOnBox] }));
         Assert.Empty(story.Openings);
         Assert.InRange(story.End.Volts(Points.Metal("b")).Magnitude, 118, 121);
-        Assert.Equal(TouchCase.CanKill, Touch.Of(story.End, Points.Metal("b")).Means);
+        Assert.Equal(TouchCase.CanKill, Touch.Feel(story.End, Points.Metal("b")).Means);
     }
 
     /// <summary>25 Ω of electrode let 120 / (25 + 5) = 4 A flow: no breaker opens on that (the reason a rod is no equipment ground,
@@ -85,20 +85,22 @@ public partial class ProtectionTests
     public void The_earth_alone_does_not_open_a_breaker()
     {
         var rod = new Bridged(Points.Metal("b"), Points.Earth, 25);
-        var story = Story.Of(Live.Of(SmallHouse.Receptacle(ground: false), new Situation { Faults = [HotOnBox, rod] }));
+        var story = Story.Unfold(Live.Solve(SmallHouse.Receptacle(ground: false), new Situation { Faults = [HotOnBox, rod] }));
         Assert.Empty(story.Openings);
         Assert.True(story.End.Volts(Points.Metal("b")).Magnitude > 90);
     }
 
     [Fact]
     public void A_stuck_breaker_opens_nothing_on_a_short() =>
-        Assert.Empty(Story.Of(Live.Of(SmallHouse.Receptacle(), new Situation { Faults = [HotOnBox, new Stuck("breaker:p/1")] })).Openings);
+        Assert.Empty(
+            Story.Unfold(Live.Solve(SmallHouse.Receptacle(), new Situation { Faults = [HotOnBox, new Stuck("breaker:p/1")] })).Openings
+        );
 
     [Fact]
     public void A_ground_fault_breaker_saves_whoever_touches_a_live_box_without_ground()
     {
-        var live = Live.Of(SmallHouse.Receptacle(ground: false, breaker: BreakerKind.Gfci), new Situation { Faults = [HotOnBox] });
-        var touch = Touch.Of(live, Points.Metal("b"));
+        var live = Live.Solve(SmallHouse.Receptacle(ground: false, breaker: BreakerKind.Gfci), new Situation { Faults = [HotOnBox] });
+        var touch = Touch.Feel(live, Points.Metal("b"));
         Assert.InRange(touch.Milliamperes, 55, 62);
         Assert.InRange(touch.Seconds!.Value, 0.025, 0.3);
     }
@@ -109,8 +111,8 @@ public partial class ProtectionTests
     [InlineData("load-neutral", true)]
     public void A_protective_receptacle_answers_a_neutral_on_ground_behind_it_only(string terminal, bool trips)
     {
-        var story = Story.Of(
-            Live.Of(
+        var story = Story.Unfold(
+            Live.Solve(
                 SmallHouse.Receptacle("protective"),
                 new Situation { Faults = [new Bridged(Points.Terminal("b", "r", terminal), Points.Yoke("b", "r"))] }
             )
@@ -123,7 +125,7 @@ public partial class ProtectionTests
     public void A_protective_receptacle_does_not_see_someone_between_hot_and_neutral()
     {
         var person = new Bridged(Points.Face("b", "r", "hot"), Points.Face("b", "r", "neutral"), 1000);
-        Assert.Empty(Story.Of(Live.Of(SmallHouse.Receptacle("protective"), new Situation { Faults = [person] })).Openings);
+        Assert.Empty(Story.Unfold(Live.Solve(SmallHouse.Receptacle("protective"), new Situation { Faults = [person] })).Openings);
     }
 
     /// <summary>Common practice: a low-impedance meter of 3 kΩ from hot to ground draws 40 mA and trips it; a 10 MΩ one does not.</summary>
@@ -133,7 +135,7 @@ public partial class ProtectionTests
     public void A_loading_meter_from_hot_to_ground_trips_a_protective_receptacle(string instrument, bool trips)
     {
         var shown = Instruments.Between(
-            Live.Of(SmallHouse.Receptacle("protective"), Situation.AsRecorded),
+            Live.Solve(SmallHouse.Receptacle("protective"), Situation.AsRecorded),
             instrument,
             Points.Face("b", "r", "hot"),
             Points.Face("b", "r", "ground")
@@ -148,7 +150,7 @@ public partial class ProtectionTests
     [InlineData(false, false)]
     public void The_testers_button_needs_a_ground(bool ground, bool trips)
     {
-        var live = Live.Of(SmallHouse.Receptacle("protective", ground, "nm-1g-22.5"), Situation.AsRecorded);
+        var live = Live.Solve(SmallHouse.Receptacle("protective", ground, "nm-1g-22.5"), Situation.AsRecorded);
         Assert.Equal(trips, Instruments.Laid(live, Points.Face("b", "r", "hot"), Points.Face("b", "r", "ground"), 120 / 0.008).Count > 0);
     }
 
@@ -157,7 +159,7 @@ public partial class ProtectionTests
     [Fact]
     public void Open_neutral_and_unbonded_box_fool_a_loading_meter_that_has_no_independent_ground()
     {
-        var live = Live.Of(SmallHouse.Receptacle(ground: false), new Situation { Faults = [new OpenLink("land:j/on.a1")] });
+        var live = Live.Solve(SmallHouse.Receptacle(ground: false), new Situation { Faults = [new OpenLink("land:j/on.a1")] });
         var (hot, neutral, metal) = (Points.Terminal("b", "r", "hot-upper"), Points.Terminal("b", "r", "neutral-upper"), Points.Metal("b"));
         Assert.True(Instruments.Between(live, "low-impedance", hot, neutral)!.Volts < 1);
         Assert.True(Instruments.Between(live, "low-impedance", hot, metal)!.Volts < 1);
@@ -169,7 +171,7 @@ public partial class ProtectionTests
     [Fact]
     public void An_open_neutral_of_a_multiwire_circuit_puts_the_larger_share_on_the_smaller_load()
     {
-        var live = Live.Of(
+        var live = Live.Solve(
             SmallHouse.Multiwire(),
             new Situation
             {
@@ -185,13 +187,13 @@ public partial class ProtectionTests
     public void Continuity_says_nothing_good_on_a_live_circuit_and_finds_the_bond_on_a_dead_one()
     {
         var (n, g) = (Points.Face("b", "r", "upperneutral"), Points.Face("b", "r", "upperground"));
-        var off = Live.Of(SmallHouse.Receptacle(), new Situation { Breakers = new Dictionary<string, bool> { ["p/1"] = false } });
+        var off = Live.Solve(SmallHouse.Receptacle(), new Situation { Breakers = new Dictionary<string, bool> { ["p/1"] = false } });
         Assert.Equal(Display.Ohms, Instruments.Between(off, "continuity", n, g)!.Display);
         Assert.Equal(Display.Open, Instruments.Between(off, "continuity", Points.Face("b", "r", "upperhot"), n)!.Display);
         Assert.Equal(
             Display.Overload,
             Instruments
-                .Between(Live.Of(SmallHouse.Receptacle(), Situation.AsRecorded), "continuity", Points.Face("b", "r", "upperhot"), n)!
+                .Between(Live.Solve(SmallHouse.Receptacle(), Situation.AsRecorded), "continuity", Points.Face("b", "r", "upperhot"), n)!
                 .Display
         );
     }
@@ -206,7 +208,7 @@ public partial class ProtectionTests
         foreach (var number in ElectricsBook.All)
         {
             var job = SmallHouse.Receptacle("protective") with { Practice = HousePractice.Default.With(number.Key, value) };
-            var box = BoxLive.Of(
+            var box = BoxLive.Read(
                 job,
                 "b",
                 job.Boxes["b"],
@@ -222,7 +224,7 @@ public partial class ProtectionTests
             Assert.True(
                 double.IsFinite(
                     Instruments
-                        .Between(Live.Of(job, Situation.AsRecorded), "meter", Points.Face("b", "r", "hot"), Points.Earth)!
+                        .Between(Live.Solve(job, Situation.AsRecorded), "meter", Points.Face("b", "r", "hot"), Points.Earth)!
                         .Volts!.Value
                 ),
                 number.Key
@@ -252,7 +254,7 @@ public partial class ProtectionTests
             },
             _ => now,
         };
-        var live = Live.Of(job, now);
+        var live = Live.Solve(job, now);
         Assert.InRange(live.Amperes(live.Plan.Find("wire:on/2")!).Magnitude, least, most);
     }
 
@@ -260,9 +262,9 @@ public partial class ProtectionTests
     public void With_every_source_off_nothing_is_live_and_with_two_on_it_is_said()
     {
         var job = SmallHouse.Receptacle().Do(new PutSource("g", new Source("Generator", SourceKind.Generator)));
-        var off = Live.Of(job, new Situation { Sources = new Dictionary<string, bool> { ["s"] = false } });
+        var off = Live.Solve(job, new Situation { Sources = new Dictionary<string, bool> { ["s"] = false } });
         Assert.True(off.Volts(Points.Face("b", "r", "upperhot")).Magnitude < 1);
-        var both = Live.Of(job, new Situation { Sources = new Dictionary<string, bool> { ["g"] = true } });
+        var both = Live.Solve(job, new Situation { Sources = new Dictionary<string, bool> { ["g"] = true } });
         Assert.Contains(both.Plan.Assumed, a => a.Case == AssumedCase.FedAtOnce);
         Assert.InRange(both.Volts(Points.Face("b", "r", "upperhot")).Magnitude, 119, 121);
     }
@@ -274,7 +276,9 @@ public partial class ProtectionTests
         var job = SmallHouse
             .Receptacle(ground: false, box: "nm-1g-22.5")
             .Do(new NoteFact("b", "box", "plate-metal", new Observation(Known.Measured, "yes")));
-        var story = Story.Of(Live.Of(job, new Situation { Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Yoke("b", "r"))] }));
+        var story = Story.Unfold(
+            Live.Solve(job, new Situation { Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Yoke("b", "r"))] })
+        );
         Assert.Empty(story.Openings);
         Assert.InRange(story.End.Volts(Points.Plate("b")).Magnitude, 118, 121);
     }

@@ -119,7 +119,7 @@ public class ReferenceTests
     {
         var cases = Cases().ToList();
         Assert.True(cases.Count >= 60, $"{cases.Count} networks");
-        Agree([.. cases.Select(c => (c.What, Live.Of(c.Job, c.Now)))]);
+        Agree([.. cases.Select(c => (c.What, Live.Solve(c.Job, c.Now)))]);
     }
 
     /// <summary>The whole demo house with every eleventh fault that can be planted at one of its boxes, each beside the next breaker along
@@ -128,9 +128,9 @@ public class ReferenceTests
     public void Every_kind_of_fault_offered_in_the_demo_house_agrees_with_the_reference()
     {
         const int every = 11;
-        var house = Live.Of(Demo.Present, Situation.AsRecorded);
+        var house = Live.Solve(Demo.Present, Situation.AsRecorded);
         var offers = Demo
-            .Present.Boxes.SelectMany(b => BoxLive.Of(Demo.Present, b.Key, b.Value, Situation.AsRecorded).Offers)
+            .Present.Boxes.SelectMany(b => BoxLive.Read(Demo.Present, b.Key, b.Value, Situation.AsRecorded).Offers)
             .DistinctBy(o => o.Fault)
             .Where((_, i) => i % every == 0)
             .ToList();
@@ -140,7 +140,7 @@ public class ReferenceTests
                 (o, i) =>
                     (
                         $"{o.Case} {o.About}",
-                        Live.Of(
+                        Live.Solve(
                             Demo.Present,
                             new Situation
                             {

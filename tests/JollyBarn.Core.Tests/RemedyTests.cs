@@ -253,7 +253,7 @@ public class RemedyTests
         }
     }
 
-    private static ToldRemedies Told(Job job, Finding found) => RemedyTeller.Tell(job, "b", RemedyList.Of(job, "b", found));
+    private static ToldRemedies Told(Job job, Finding found) => RemedyTeller.Tell(job, "b", RemedyList.Weigh(job, "b", found));
 
     private static Edit[] More(string run) =>
         [new AddCable("b", run, "k" + run, Jobs.Nm(12, 2)), new MoveLead("b", run + ".a0", GfciBox.In("hots"))];

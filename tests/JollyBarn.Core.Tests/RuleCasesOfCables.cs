@@ -115,6 +115,7 @@ internal static partial class RuleCases
             // 334.80, 310.15(C)(1): 12 AWG, 30 A at 90 °C. Three cables, six conductors, 80 %: 24 A. Five, ten conductors, 50 %: 15 A.
             new("bundled", "metal", "r0.a", Fine, "334.80: 24 A on 20", Note("r0.a", "bundled", "3")),
             new("bundled", "metal", "r0.a", Fix, "334.80: 15 A on 20", Note("r0.a", "bundled", "5")),
+            new("bundled", "metal", "r0.a", Measure, "334.80: no breaker", new SetRun("r0", Circuit: ""), Note("r0.a", "bundled", "5")),
             new("bundled", "metal", "r0.a", null, "334.80: two need no adjustment", Note("r0.a", "bundled", "2")),
             new("bundled", "armour", "r0.a", null, "334.80 is of NM", Note("r0.a", "bundled", "5")),
             new("buried", "buried", "r0.a", Fine, "Table 300.5: 24 in, cover unknown", Note("r0.a", "buried", "24")),

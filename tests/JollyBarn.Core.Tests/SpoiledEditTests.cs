@@ -68,12 +68,12 @@ public class SpoiledEditTests
         var after = edit.Apply(before);
         foreach (var (id, box) in after.Boxes)
         {
-            _ = (BoxReports.Make(after, box), Inspector.JudgeAll(after, id, box), BoxLive.Of(after, id, box, Situation.AsRecorded));
+            _ = (BoxReports.Make(after, box), Inspector.JudgeAll(after, id, box), BoxLive.Read(after, id, box, Situation.AsRecorded));
         }
 
         var supply = new SupplyVerdicts();
         _ = (supply.Circuits(after), supply.Panels(after));
-        Assert.Null(JobCheck.Of(after)?.Tell().Says);
+        Assert.Null(JobCheck.Check(after)?.Tell().Says);
         var (file, refusal) = JobFiles.Read(JobFiles.Write(new(JobFile.FormatName, 1, "job", after, after, [])));
         Assert.Null(refusal?.Tell().Says);
         Assert.Equal(JobJson.Text(after), JobJson.Text(file!.Present));

@@ -99,21 +99,21 @@ public sealed class SurveyStepsTests
     public void Names_say_where_each_cable_goes_and_where_each_lead_lies()
     {
         var job = GfciBox.Make();
-        var names = ToldNames.Of(job, "b", job.Boxes["b"]);
+        var names = ToldNames.Tell(job, "b", job.Boxes["b"]);
         Assert.Equal(job.Boxes["b"].Leads.Ids.Concat(job.Boxes["b"].Pigtails.Ids).Order(), names.Leads.Keys.Order());
         Assert.All(names.Leads.Values, l => Assert.StartsWith(l.Name + ": ", l.Says, StringComparison.Ordinal));
         Assert.Equal(names.Cables.Count, names.Cables.Values.Distinct().Count());
         var renamed = job.Do(
             new NameCable("b", job.Boxes["b"].Leads.Values.First(l => l.Run is not null).Run!, RunSide.A, "from the slipway")
         );
-        Assert.Contains("from the slipway", ToldNames.Of(renamed, "b", renamed.Boxes["b"]).Cables.Values);
+        Assert.Contains("from the slipway", ToldNames.Tell(renamed, "b", renamed.Boxes["b"]).Cables.Values);
     }
 
     [Fact]
     public void A_joint_without_a_name_goes_by_its_colours_and_a_cable_without_words_by_where_it_comes_in()
     {
         var job = Jobs.WithBox("nm-1g-18").Cables(2, 14, 2).Do(new JoinLeads("b", "j", "twist-on-medium", ["r0.a0", "r1.a0"]));
-        var names = ToldNames.Of(job, "b", job.Boxes["b"]);
+        var names = ToldNames.Tell(job, "b", job.Boxes["b"]);
         Assert.Equal("black", names.Joints["j"]);
         Assert.Equal("at the top, 1", names.Cables["r0.a"]);
         Assert.Equal("black, at the top, 1: joint black", names.Leads["r0.a0"].Says);
@@ -121,5 +121,5 @@ public sealed class SurveyStepsTests
     }
 
     private static SurveySteps Steps(Job job, string newId = "n") =>
-        SurveySteps.Of(job, "b", job.Boxes["b"], newId + job.Boxes["b"].Joints.Count);
+        SurveySteps.Read(job, "b", job.Boxes["b"], newId + job.Boxes["b"].Joints.Count);
 }

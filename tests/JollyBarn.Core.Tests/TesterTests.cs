@@ -78,8 +78,8 @@ public class TesterTests
     )
     {
         // In a plastic box, so that the yoke touches nothing but what is landed on it.
-        var live = Live.Of(SmallHouse.Receptacle(box: "nm-1g-22.5"), new Situation { Faults = faults });
-        var outlet = Outlets.Of(live).First(o => o.Half == "upper");
+        var live = Live.Solve(SmallHouse.Receptacle(box: "nm-1g-22.5"), new Situation { Faults = faults });
+        var outlet = Outlets.All(live).First(o => o.Half == "upper");
         Assert.True(
             lit == $"{(outlet.Lamps.HotNeutral ? 1 : 0)}{(outlet.Lamps.HotGround ? 1 : 0)}{(outlet.Lamps.NeutralGround ? 1 : 0)}",
             $"{wiring}: {outlet.Lamps}"
@@ -95,7 +95,7 @@ public class TesterTests
     [Fact]
     public void Open_neutral_with_a_load_plugged_in_lights_the_two_lamps_to_ground()
     {
-        var live = Live.Of(
+        var live = Live.Solve(
             SmallHouse.Receptacle(),
             new Situation
             {
@@ -118,15 +118,15 @@ public class TesterTests
     [Fact]
     public void Crossed_upstream_with_a_jumper_and_no_ground_leaves_the_metal_live_and_nothing_opens()
     {
-        var story = Story.Of(
-            Live.Of(
+        var story = Story.Unfold(
+            Live.Solve(
                 SmallHouse.Receptacle(ground: false),
                 new Situation { Faults = [new Exchanged("land:j/on.a0", "land:j/on.a1"), Jumper] }
             )
         );
         Assert.Empty(story.Openings);
         Assert.InRange(story.End.Volts(Points.Metal("b")).Magnitude, 115, 121);
-        var outlet = Outlets.Of(story.End).First();
+        var outlet = Outlets.All(story.End).First();
         Assert.Equal(CardWord.Correct, outlet.Card);
         Assert.True(outlet.Differ);
         Assert.True(outlet.MetalLive);
@@ -136,8 +136,8 @@ public class TesterTests
     [Fact]
     public void The_same_with_a_real_ground_opens_the_breaker()
     {
-        var story = Story.Of(
-            Live.Of(SmallHouse.Receptacle(), new Situation { Faults = [new Exchanged("land:j/on.a0", "land:j/on.a1"), Jumper] })
+        var story = Story.Unfold(
+            Live.Solve(SmallHouse.Receptacle(), new Situation { Faults = [new Exchanged("land:j/on.a0", "land:j/on.a1"), Jumper] })
         );
         var first = Assert.Single(story.Openings);
         Assert.Equal((GuardKey.Breaker("p", "1"), OpensBy.Overcurrent), (first.Guard, first.By));

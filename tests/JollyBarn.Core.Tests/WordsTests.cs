@@ -130,7 +130,7 @@ public sealed class WordsTests
     {
         foreach (var (id, box) in Demo.Present.Boxes)
         {
-            var told = new LiveTeller(Demo.Present, id).Tell(BoxLive.Of(Demo.Present, id, box, Situation.AsRecorded));
+            var told = new LiveTeller(Demo.Present, id).Tell(BoxLive.Read(Demo.Present, id, box, Situation.AsRecorded));
             var names = told
                 .Points.Concat(told.Strands.Values)
                 .Concat(told.Joints.Values)

@@ -49,7 +49,7 @@ public sealed class Drawn
             .. Jobs.Select(j => j.Do(new Edits.AddCable("b", "more", "more", Testing.Jobs.Nm(14, 2), EntrySide.Bottom, null, "one more"))),
         ];
         var options = new JsonSerializerOptions();
-        Wire.Set(options);
+        ApiJson.Set(options);
         var input = JsonSerializer.Serialize(
             new
             {
@@ -72,7 +72,7 @@ public sealed class Drawn
 
     public IReadOnlyList<Drawing> After { get; }
 
-    private static BoxView View(Job job) => Answers.ViewOnce(job, 1, "b", job.Boxes["b"]);
+    private static BoxView View(Job job) => Views.ViewOnce(job, 1, "b", job.Boxes["b"]);
 
     private static Drawing Read(JsonNode json) =>
         new(

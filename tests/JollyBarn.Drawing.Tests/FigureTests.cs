@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text.Json;
 using JollyBarn.Measures;
 
 namespace JollyBarn.Drawing.Tests;
@@ -39,11 +38,7 @@ public sealed class FigureTests
         ("run", [new { how = "Unknown" }, "inch"], ""),
     ];
 
-    private static readonly Lazy<IReadOnlyList<string>> Written = new(() =>
-        JsonSerializer.Deserialize<List<string>>(
-            InNode.Run("figures", JsonSerializer.Serialize(Cases.Select(c => new { by = c.By, of = c.Of })))
-        )!
-    );
+    private static readonly Lazy<IReadOnlyList<string>> Written = new(() => Figures(Cases.Select(c => (c.By, c.Of))));
 
     public static TheoryData<int> All() => [.. Enumerable.Range(0, Cases.Length)];
 
@@ -56,16 +51,7 @@ public sealed class FigureTests
     public void What_is_shown_reads_back()
     {
         var lengths = Enumerable.Range(1, 400).Select(i => Length.Inches(i / 64, i % 64, 64)).ToList();
-        var shown = JsonSerializer.Deserialize<List<string>>(
-            InNode.Run(
-                "figures",
-                JsonSerializer.Serialize(
-                    lengths.SelectMany(l =>
-                        new[] { "inch", "metric" }.Select(u => new { by = "length", of = new object[] { l.ToString(), u } })
-                    )
-                )
-            )
-        )!;
+        var shown = Figures(lengths.SelectMany(l => new[] { "inch", "metric" }.Select(u => ("length", new object?[] { l.ToString(), u }))));
         for (var i = 0; i < shown.Count; i++)
         {
             Assert.True(Length.TryParse(shown[i], out var read), shown[i]);
@@ -76,4 +62,7 @@ public sealed class FigureTests
             );
         }
     }
+
+    private static IReadOnlyList<string> Figures(IEnumerable<(string By, object?[] Of)> asked) =>
+        [.. InNode.Call("figures", asked).Select(f => (string)f!)];
 }

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Net.Http.Json;
 using System.Text.Json;
+using JollyBarn.Electrics;
 using JollyBarn.OpenFile;
 using JollyBarn.Testing;
 
@@ -17,7 +18,16 @@ public sealed class LiveTests(Running running) : IClassFixture<Running>, IAsyncL
         _ = await running.Client.PostAsync("/api/import", body);
     }
 
+    private static readonly JsonSerializerOptions Options = Set();
+
     public ValueTask DisposeAsync() => ValueTask.CompletedTask;
+
+    private static JsonSerializerOptions Set()
+    {
+        var options = new JsonSerializerOptions();
+        ApiJson.Set(options);
+        return options;
+    }
 
     private async Task<JsonElement> Ask(object asked, HttpStatusCode status = HttpStatusCode.OK, string at = "boxes/b/live")
     {
@@ -173,4 +183,49 @@ public sealed class LiveTests(Running running) : IClassFixture<Running>, IAsyncL
     [InlineData("instrument=meter&from=earth&hidden=1", 400)]
     public async Task A_meter_laid_on_nothing_gets_a_sentence(string query, int status) =>
         Assert.Equal(status, (int)(await running.Client.GetAsync(new Uri($"/api/jobs/house/meter?{query}", UriKind.Relative))).StatusCode);
+
+    /// <summary>Every fault a box of the demo is offered can be sent back as it came and planted, and what opens is what the same fault opens
+    /// when it is planted in the job itself.</summary>
+    [Theory]
+    [InlineData("glue")]
+    [InlineData("press-left")]
+    [InlineData("fan-switch")]
+    [InlineData("east-bed")]
+    public async Task Every_fault_on_offer_can_be_planted_as_it_came(string box)
+    {
+        var demo = JobFiles.Shipped(await File.ReadAllBytesAsync(Path.Combine(Checkout.Root, "demo", "ferry-keepers-house.json"))).Present;
+        var house = new Uri($"/api/jobs/{await running.MakeAsync(demo)}/boxes/{box}/live", UriKind.Relative);
+        var first = await running.Client.PostAsJsonAsync(house, new { });
+        var live = (await first.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("live");
+        var offers = live.GetProperty("offers").EnumerateArray().ToList();
+        Assert.NotEmpty(offers);
+        foreach (var offer in offers.Where((_, i) => i % 3 == 0))
+        {
+            var name = offer.GetProperty("name").GetString();
+            var fault = offer.GetProperty("fault");
+            var reply = await running.Client.PostAsJsonAsync(house, new { situation = new { faults = new[] { fault } } });
+            Assert.True(reply.IsSuccessStatusCode, $"{name}: {await reply.Content.ReadAsStringAsync()}");
+            var opens = (await reply.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("live").GetProperty("openings");
+            var planted = fault.Deserialize<Fault>(Options)!;
+            var wanted = Story.Unfold(Live.Solve(demo, new Situation { Faults = [planted] })).Openings.Select(o => o.Guard.ToString());
+            Assert.Equal(wanted, opens.EnumerateArray().Select(o => o.GetProperty("guard").GetString()!));
+        }
+    }
+
+    /// <summary>What is asked of electricity and cannot be gets a sentence and the field, and nothing is a fault of the program.</summary>
+    [Theory]
+    [InlineData("""{"situation":{"celsius":400}}""", "celsius", "150 °C")]
+    [InlineData("""{"situation":{"plugged":{"b/r":1e9}}}""", "plugged", "at most")]
+    [InlineData("""{"situation":{"faults":[{"fault":"bridged","from":"","to":"metal:b"}]}}""", "from", "Two points")]
+    [InlineData("""{"situation":{"faults":[{"fault":"poor","link":"land:b/on.b0","ohms":-1}]}}""", "ohms", "resistance")]
+    [InlineData("""{"edit":{"do":"moveLead","box":"b","lead":"nobody","to":{"at":"Cap"}}}""", "lead", "There is no lead nobody here.")]
+    public async Task What_cannot_be_gets_a_sentence_and_its_field(string asked, string field, string says)
+    {
+        using var body = new StringContent(asked, System.Text.Encoding.UTF8, "application/json");
+        var reply = await running.Client.PostAsync("/api/jobs/house/boxes/b/live", body);
+        var problem = await reply.Content.ReadFromJsonAsync<JsonElement>();
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, reply.StatusCode);
+        Assert.EndsWith(field, problem.GetProperty("field").GetString(), StringComparison.Ordinal);
+        Assert.Contains(says, problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
+    }
 }

@@ -26,5 +26,5 @@ public static class PurposeBook
         new(Purpose.Pool, []),
     ];
 
-    public static CircuitPurpose Of(Purpose purpose) => All.First(p => p.Id == purpose);
+    public static CircuitPurpose Find(Purpose purpose) => All.First(p => p.Id == purpose);
 }

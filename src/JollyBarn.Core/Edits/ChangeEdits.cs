@@ -27,12 +27,12 @@ public sealed record PlanEdit(string Change, string Id, Edit Edit) : Edit
             return new(Why.ChangeClosed, "change", ("change", change.Name));
         }
 
-        if (Plans.BadWork(Edit) is { } bad)
+        if (ChangeWork.BadWork(Edit) is { } bad)
         {
             return bad;
         }
 
-        return Refuse.NewId(Id, change.Edits.Any(e => e.Id == Id), "id") ?? Edit.Check(Plans.Planned(job, Change));
+        return Refuse.NewId(Id, change.Edits.Any(e => e.Id == Id), "id") ?? Edit.Check(ChangeWork.Planned(job, Change));
     }
 
     public override Job Apply(Job job)
@@ -42,8 +42,8 @@ public sealed record PlanEdit(string Change, string Id, Edit Edit) : Edit
             return job;
         }
 
-        var planned = new PlannedEdit(Id, Plans.Written(Edit));
-        var found = Plans.Found(job, change, Edit, Plans.Planned(job, Change));
+        var planned = new PlannedEdit(Id, ChangeWork.Written(Edit));
+        var found = ChangeWork.Found(job, change, Edit, ChangeWork.Planned(job, Change));
         return job with { Changes = job.Changes.With(Change, change with { Edits = [.. change.Edits, planned], AsFound = found }) };
     }
 }
@@ -74,8 +74,8 @@ public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string 
     public override IEnumerable<string> OfBoxes => Edit.OfBoxes;
 
     public override Refusal? Check(Job job) =>
-        Plans.Open(job, Change)
-        ?? Plans.BadWork(Edit)
+        ChangeWork.Open(job, Change)
+        ?? ChangeWork.BadWork(Edit)
         ?? Refuse.BadText(On, "on")
         ?? Refuse.NewId(Id, job.Changes[Change].Corrections.Any(c => c.Id == Id), "id")
         ?? Edit.Check(job);
@@ -92,7 +92,7 @@ public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string 
         var after = change with
         {
             AsFound = change.AsFound.Each((id, old) => found.Boxes.Find(id) ?? old),
-            Corrections = [.. change.Corrections, new(Id, On, Plans.Written(Edit))],
+            Corrections = [.. change.Corrections, new(Id, On, ChangeWork.Written(Edit))],
         };
         return next with { Changes = next.Changes.With(Change, after) };
     }
@@ -102,8 +102,8 @@ public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string 
 public sealed record RecordDone(string Change, string Id, Edit Edit, string? Planned = null, string? On = null) : Edit
 {
     public override Refusal? Check(Job job) =>
-        Plans.Open(job, Change)
-        ?? Plans.BadWork(Edit)
+        ChangeWork.Open(job, Change)
+        ?? ChangeWork.BadWork(Edit)
         ?? Refuse.BadNote(On, "on")
         ?? Refuse.NewId(Id, job.Changes[Change].Done.Any(d => d.Id == Id), "id")
         ?? (
@@ -112,7 +112,7 @@ public sealed record RecordDone(string Change, string Id, Edit Edit, string? Pla
                 : Refuse.Missing(What.PlannedEdit, Planned, "planned")
         )
         ?? (Planned is not null && job.Changes[Change].Done.Any(d => d.Planned == Planned) ? new Refusal(Why.DoneAlready, "planned") : null)
-        ?? Edit.Check(Plans.AsLeft(job, Change));
+        ?? Edit.Check(ChangeWork.AsLeft(job, Change));
 
     public override Job Apply(Job job) =>
         job.Changes.TryFind(Change, out var change)
@@ -122,8 +122,8 @@ public sealed record RecordDone(string Change, string Id, Edit Edit, string? Pla
                     Change,
                     change with
                     {
-                        Done = [.. change.Done, new(Id, Plans.Written(Edit), Planned, On)],
-                        AsFound = Plans.Found(job, change, Edit, Plans.AsLeft(job, Change)),
+                        Done = [.. change.Done, new(Id, ChangeWork.Written(Edit), Planned, On)],
+                        AsFound = ChangeWork.Found(job, change, Edit, ChangeWork.AsLeft(job, Change)),
                     }
                 ),
             }
@@ -134,7 +134,7 @@ public sealed record RecordDone(string Change, string Id, Edit Edit, string? Pla
 public sealed record TakeBackDone(string Change, string Id) : Edit
 {
     public override Refusal? Check(Job job) =>
-        Plans.Open(job, Change) ?? (job.Changes[Change].Done.Any(d => d.Id == Id) ? null : Refuse.Missing(What.DoneEdit, Id, "id"));
+        ChangeWork.Open(job, Change) ?? (job.Changes[Change].Done.Any(d => d.Id == Id) ? null : Refuse.Missing(What.DoneEdit, Id, "id"));
 
     public override Job Apply(Job job) =>
         job.Changes.TryFind(Change, out var change)
@@ -153,8 +153,9 @@ public sealed record CloseChange(string Change, string? Closed = null) : Edit
         job.Changes.Find(Change) is not { } change ? Refuse.Missing(What.Change, Change, "change")
         : change.Closed is not null ? new Refusal(Why.ClosedAlready, "change", ("change", change.Name))
         : V is not (1 or 2) ? new Refusal(Why.NoSuchClosing, "v")
-        : V == 1 && Plans.FirstRefusal(job, Change) is { } refusal ? new Refusal(Why.PlannedNoLongerGoes, refusal.Field) { Inner = refusal }
-        : V == 2 && Plans.NotDone(job, Change) is { Count: > 0 } open
+        : V == 1 && ChangeWork.FirstRefusal(job, Change) is { } refusal
+            ? new Refusal(Why.PlannedNoLongerGoes, refusal.Field) { Inner = refusal }
+        : V == 2 && ChangeWork.NotDone(job, Change) is { Count: > 0 } open
             ? new Refusal(Why.NotDoneYet, "change", ("count", open.Count), ("first", open[0]))
         : Refuse.BadNote(Closed, "closed");
 
@@ -165,7 +166,7 @@ public sealed record CloseChange(string Change, string? Closed = null) : Edit
             return job;
         }
 
-        var done = V == 1 ? Plans.Planned(job, Change) : Plans.AsLeft(job, Change);
+        var done = V == 1 ? ChangeWork.Planned(job, Change) : ChangeWork.AsLeft(job, Change);
         return done with { Changes = done.Changes.With(Change, change with { Closed = Closed ?? "" }) };
     }
 }

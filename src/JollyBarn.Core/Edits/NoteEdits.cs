@@ -23,12 +23,12 @@ public sealed record NoteFact(string Box, string Of, string Key, Observation? Fa
             return new(Why.NothingHere, "of", ("id", Ids.Shown(Of)));
         }
 
-        return Answers.Check(kind, Fact);
+        return GivenAnswers.Check(kind, Fact);
     }
 
     protected override Box ApplyIn(Box box)
     {
-        var fact = Answers.Exact(Key, Fact);
+        var fact = GivenAnswers.Exact(Key, Fact);
         if (Key == LeadFacts.Length.Id && box.Leads.TryFind(Of, out var lead))
         {
             return box with { Leads = box.Leads.With(Of, lead with { Length = AsLength(fact) }) };

@@ -16,7 +16,7 @@ public sealed record NotePanel(string Panel, string Of, string Key, Observation?
 
         return FactKeys.Find(Key) is not { } kind ? Refuse.Missing(What.Question, Key, "key")
             : !Subjects.Has(panel, kind.Of, Of) ? new Refusal(Why.NothingThere, "of", ("panel", panel.Name), ("id", Ids.Shown(Of)))
-            : Answers.Check(kind, Fact);
+            : GivenAnswers.Check(kind, Fact);
     }
 
     public override Job Apply(Job job)
@@ -26,7 +26,7 @@ public sealed record NotePanel(string Panel, string Of, string Key, Observation?
             return job;
         }
 
-        var facts = Answers.With((panel.Noted.Find(Of) ?? Noted.Nothing).Facts, Key, Fact);
+        var facts = GivenAnswers.With((panel.Noted.Find(Of) ?? Noted.Nothing).Facts, Key, Fact);
         return job with
         {
             Panels = job.Panels.With(
@@ -46,13 +46,13 @@ public sealed record NoteCircuit(string Circuit, string Key, Observation? Fact =
     public override Refusal? Check(Job job) =>
         !job.Circuits.Has(Circuit) ? Refuse.Missing(What.Circuit, Circuit, "circuit")
         : FactKeys.Find(Key) is not { Of: FactOf.Circuit } kind ? Refuse.Missing(What.CircuitQuestion, Key, "key")
-        : Answers.Check(kind, Fact);
+        : GivenAnswers.Check(kind, Fact);
 
     public override Job Apply(Job job) =>
         job.Circuits.TryFind(Circuit, out var circuit)
             ? job with
             {
-                Circuits = job.Circuits.With(Circuit, circuit with { Facts = Answers.With(circuit.Facts, Key, Fact) }),
+                Circuits = job.Circuits.With(Circuit, circuit with { Facts = GivenAnswers.With(circuit.Facts, Key, Fact) }),
             }
             : job;
 }

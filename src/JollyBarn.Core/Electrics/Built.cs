@@ -31,10 +31,10 @@ internal sealed class Built
 
     public Solved Solved { get; }
 
-    public static Built Of(Job job, Situation now)
+    public static Built Build(Job job, Situation now)
     {
         var little = now.Stray ? JobPlan.Capacity((double)ElectricsBook.MetalCoupling.Of(job.Practice)) : (Complex?)null;
-        return new(new(JobPlan.Owners(job).Select(o => (o, JobPlan.Of(job, now, o))), little), little);
+        return new(new(JobPlan.Owners(job).Select(o => (o, JobPlan.Read(job, now, o))), little), little);
     }
 
     /// <summary>Puts a link into a network; the number of its branch, −1 for one that is open or joins a point with itself.</summary>
@@ -44,7 +44,7 @@ internal sealed class Built
         : network.Join(from, to, 1 / link.Ohms);
 
     /// <summary>What an altered plan changes of the network.</summary>
-    public NetworkChange Change(Plan plan)
+    public NetworkChange Change(LinkPlan plan)
     {
         var change = new NetworkChange { NewNodes = plan.Nodes - Wired.Nodes };
         foreach (var (index, now) in plan.Instead)
@@ -80,7 +80,7 @@ internal sealed class Built
         return change;
     }
 
-    private static void Add(NetworkChange change, Plan plan, Link link)
+    private static void Add(NetworkChange change, LinkPlan plan, Link link)
     {
         var (from, to) = (plan.Node(link.From), plan.Node(link.To));
         if (link.Open || from == to)

@@ -42,7 +42,7 @@ public sealed partial class CircuitWiring
 
     /// <summary>The part of the job the circuit reaches: its runs, the boxes they end in, every run in those, and on along runs of no
     /// recorded circuit.</summary>
-    public static CircuitWiring Of(Job job, string circuit)
+    public static CircuitWiring Find(Job job, string circuit)
     {
         var runs = job.Runs.Where(r => r.Value.Circuit == circuit).Select(r => r.Key).ToHashSet(StringComparer.Ordinal);
         var boxes = new HashSet<string>(StringComparer.Ordinal);

@@ -53,7 +53,7 @@ internal sealed class Factors
     /// <summary>Branches whose other end was taken out later, or is the earth.</summary>
     public ReadOnlySpan<int> Branches(int node) => own.Value.Of.AsSpan(own.Value.Start[node], Count(own.Value.Start, node));
 
-    public static Factors Of(Network network)
+    public static Factors Factor(Network network)
     {
         var n = network.Nodes;
         var (loads, pivots, place, order) = (new Complex[n], new Complex[n], new int[n], new int[n - 1]);

@@ -7,7 +7,7 @@ namespace JollyBarn.Electrics;
 /// <remarks>A new kind is a record in <c>Faults</c> and a line in its <c>FaultList</c>.</remarks>
 public abstract record Fault
 {
-    public abstract void Plant(Plan plan);
+    public abstract void Plant(LinkPlan plan);
 
     /// <summary>What of it cannot be, or null. A link or point that is not there is no error: it changes nothing.</summary>
     public virtual Refusal? Check() => null;

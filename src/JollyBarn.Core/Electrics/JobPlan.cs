@@ -34,7 +34,7 @@ internal sealed class JobPlan
         ];
 
     /// <summary>What one of them gives; nothing when it is not in the job.</summary>
-    public static Part Of(Job job, Situation now, Owner owner)
+    public static Part Read(Job job, Situation now, Owner owner)
     {
         var to = new JobPlan(job, now);
         switch (owner.Kind)

@@ -20,6 +20,6 @@ public sealed class KeptLive
         }
 
         solved = job;
-        return Live.Of(job, now);
+        return Live.Solve(job, now);
     }
 }

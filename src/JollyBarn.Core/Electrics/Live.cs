@@ -27,7 +27,7 @@ public sealed class Live
     private readonly Lazy<Reached> uncertain;
     private readonly Lazy<Network> network;
 
-    private Live(Job job, Situation now, Plan plan, Built built)
+    private Live(Job job, Situation now, LinkPlan plan, Built built)
     {
         (Job, Now, Plan, this.built) = (job, now, plan, built);
         Solved = plan.Plain ? built.Solved : built.Solved.Changed(built.Change(plan));
@@ -38,7 +38,7 @@ public sealed class Live
 
     public Situation Now { get; }
 
-    public Plan Plan { get; }
+    public LinkPlan Plan { get; }
 
     /// <summary>The network as it is now.</summary>
     public Network Network => network.Value;
@@ -47,19 +47,19 @@ public sealed class Live
 
     /// <summary>The job as it stands in a situation, before anything opens by itself; by what the situation changes of how the job is
     /// recorded.</summary>
-    public static Live Of(Job job, Situation now) => Altered(job, now, AllKept.GetOrCreateValue(job).Of(job, now), []);
+    public static Live Solve(Job job, Situation now) => Altered(job, now, AllKept.GetOrCreateValue(job).Of(job, now), []);
 
     /// <summary>The same of a job that differs little from one that is solved.</summary>
     public static Live After(Job before, Job after, Situation now) =>
         JobPlan.Between(before, after) is { } changed
             ? Altered(after, now, AllKept.GetOrCreateValue(before).Of(before, now), changed)
-            : Of(after, now);
+            : Solve(after, now);
 
     /// <summary>Built and solved for this situation alone, and not kept.</summary>
     public static Live Fresh(Job job, Situation now)
     {
-        var built = Built.Of(job, now);
-        var plan = new Plan(built.Wired) { There = now.There };
+        var built = Built.Build(job, now);
+        var plan = new LinkPlan(built.Wired) { There = now.There };
         if (now.Faults.Count > 0)
         {
             plan = plan.Copy();
@@ -151,20 +151,20 @@ public sealed class Live
         var owners = changed.Concat(now.Alters(job)).Distinct().ToList();
         if (owners.Count == 0 && now.Faults.Count == 0)
         {
-            return new(job, now, new Plan(built.Wired) { There = now.There }, built);
+            return new(job, now, new LinkPlan(built.Wired) { There = now.There }, built);
         }
 
-        var plan = new Plan(built.Wired) { There = now.There }.Copy();
+        var plan = new LinkPlan(built.Wired) { There = now.There }.Copy();
         foreach (var owner in owners)
         {
-            plan.Replace(owner, JobPlan.Of(job, now, owner), built.Little);
+            plan.Replace(owner, JobPlan.Read(job, now, owner), built.Little);
         }
 
         Plant(plan, now.Faults);
         return new(job, now, plan, built);
     }
 
-    private static void Plant(Plan plan, IEnumerable<Fault> faults)
+    private static void Plant(LinkPlan plan, IEnumerable<Fault> faults)
     {
         foreach (var fault in faults)
         {
@@ -173,7 +173,7 @@ public sealed class Live
     }
 
     /// <summary>The network of a plan that was altered, for whoever wants it as one.</summary>
-    private static Network Whole(Plan plan)
+    private static Network Whole(LinkPlan plan)
     {
         var network = new Network();
         while (network.Nodes < plan.Nodes)
@@ -209,7 +209,7 @@ public sealed class Live
                 var key = (now.Celsius, now.Stray, now.Loads);
                 if (!all.TryGetValue(key, out var built))
                 {
-                    all[key] = built = Built.Of(
+                    all[key] = built = Built.Build(
                         job,
                         new Situation
                         {

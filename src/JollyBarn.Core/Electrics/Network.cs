@@ -69,7 +69,7 @@ public sealed class Network
     public void Set(int branch, Complex admittance) => branches[branch] = branches[branch] with { Admittance = admittance };
 
     /// <summary>Potentials of all nodes.</summary>
-    public Solved Solve() => Solved.Of(this);
+    public Solved Solve() => Solved.Solve(this);
 }
 
 /// <param name="Admittance">S.</param>

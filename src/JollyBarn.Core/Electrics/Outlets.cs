@@ -87,7 +87,7 @@ public sealed record Outlet(string Box, string Device, string Half, Lamps Lamps,
 /// <summary>Every outlet of a job with its tester line and its truth line.</summary>
 public static class Outlets
 {
-    public static IEnumerable<Outlet> Of(Live live)
+    public static IEnumerable<Outlet> All(Live live)
     {
         var ways = new Ways(live);
         return live.Job.Boxes.SelectMany(b => In(live, ways, b.Key, b.Value));

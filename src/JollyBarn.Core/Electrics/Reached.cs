@@ -3,10 +3,10 @@ namespace JollyBarn.Electrics;
 /// <summary>Which points hang together along links for which a test holds.</summary>
 internal sealed class Pieces
 {
-    private readonly Plan plan;
+    private readonly LinkPlan plan;
     private readonly int[] above;
 
-    public Pieces(Plan plan, Func<Link, bool> along)
+    public Pieces(LinkPlan plan, Func<Link, bool> along)
     {
         this.plan = plan;
         above = [.. Enumerable.Range(0, plan.Nodes)];
@@ -30,7 +30,7 @@ internal sealed class Pieces
 }
 
 /// <summary>Points that can be got to.</summary>
-internal sealed class Reached(Plan plan)
+internal sealed class Reached(LinkPlan plan)
 {
     private readonly bool[] nodes = new bool[plan.Nodes];
 

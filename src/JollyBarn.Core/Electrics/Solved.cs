@@ -104,7 +104,7 @@ public sealed class Solved
     /// <summary>The response to 1 A driven in at one node and out at another, told only where it is asked.</summary>
     internal Response RespondTo(int into, int outOf) => new(this, into, outOf);
 
-    internal static Solved Of(Network network) => new(Factors.Of(network));
+    internal static Solved Solve(Network network) => new(Factors.Factor(network));
 
     /// <summary>The network this one was made from with a change, whatever else was changed of it already.</summary>
     public Solved Changed(NetworkChange whole) => new(of, whole);

@@ -41,7 +41,7 @@ public sealed class Story
 
     public IReadOnlyList<Opening> Openings { get; }
 
-    public static Story Of(Live start)
+    public static Story Unfold(Live start)
     {
         var (now, clock, openings) = (start, 0.0, new List<Opening>());
         while (openings.Count < Most && Next(now) is { } next)

@@ -29,7 +29,7 @@ public sealed record DepthLine(
 /// figures are from memory.</summary>
 public static class BoxDepth
 {
-    public static IReadOnlyList<DepthLine> Of(Box box, FillInput input, CodeProfile profile)
+    public static IReadOnlyList<DepthLine> Judge(Box box, FillInput input, CodeProfile profile)
     {
         var limits = LimitTable.For(profile);
         var depth = Depth(box);

@@ -14,7 +14,7 @@ public static class BoxFill
     {
         var limits = LimitTable.For(profile);
         var text = practice.With(PracticeBook.LongLeads.Key, null);
-        var lines = FillLines.Of(input, limits, text);
+        var lines = FillLines.Count(input, limits, text);
         var available = AvailableIn(input);
         var spaces = input
             .Shares.Select((share, i) => Space(input, i, Sum(lines.Where(l => l.Space == i)), Share(available, share)))
@@ -43,7 +43,7 @@ public static class BoxFill
     /// <summary>Needed and verdict only, for searching many boxes.</summary>
     internal static (VolumeSpan Needed, Fit Fit) Quick(FillInput input, LimitTable limits, HousePractice practice, VolumeSpan available)
     {
-        var needed = Sum(FillLines.Of(input, limits, practice));
+        var needed = Sum(FillLines.Count(input, limits, practice));
         return (needed, Decide(input.Contents, needed, available));
     }
 
@@ -167,7 +167,7 @@ public static class BoxFill
         foreach (var choice in question.Choices.Skip(1))
         {
             var asked = practice.Answer(question) == choice.Value;
-            var lines = FillLines.Of(input, limits, practice.With(question.Key, choice.Value));
+            var lines = FillLines.Count(input, limits, practice.With(question.Key, choice.Value));
             var counted = spaces
                 .Select(s => Space(input, s.Space, Sum(lines.Where(l => l.Space == s.Space)), s.Available))
                 .OrderByDescending(s => Rank(s.Fit))

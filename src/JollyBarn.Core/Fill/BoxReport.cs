@@ -31,9 +31,9 @@ public sealed class BoxReports
     private static BoxReport Make(Job job, Box box, FillInput input, FillAnswer fill) =>
         new(
             fill,
-            Crowding.Of(box, input, job.Practice),
-            BoxDepth.Of(box, input, job.Profile),
-            Fill.StillFits.Of(input, job.Profile, job.Practice)
+            Crowding.Judge(box, input, job.Practice),
+            BoxDepth.Judge(box, input, job.Profile),
+            Fill.StillFits.Try(input, job.Profile, job.Practice)
         );
 
     private Entry For(Job job, Box box)

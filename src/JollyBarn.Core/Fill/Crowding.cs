@@ -58,7 +58,7 @@ public sealed record CrowdAssumption(string Key, string Name, decimal Value, str
 /// <summary>Judges crowding of a recorded box.</summary>
 public static class Crowding
 {
-    public static CrowdAnswer Of(Box box, FillInput input, HousePractice practice)
+    public static CrowdAnswer Judge(Box box, FillInput input, HousePractice practice)
     {
         var lines = new List<CrowdLine>();
         foreach (var group in box.Devices.Values.GroupBy(d => d.Kind))

@@ -10,7 +10,7 @@ internal static partial class FillLines
     /// <summary>A gauge nobody could tell, in a branch-circuit box, is somewhere between 14 and 10.</summary>
     private static readonly (Gauge Thin, Gauge Thick) Guess = (Gauge.Awg(14), Gauge.Awg(10));
 
-    public static IReadOnlyList<FillLine> Of(FillInput input, LimitTable limits, HousePractice practice)
+    public static IReadOnlyList<FillLine> Count(FillInput input, LimitTable limits, HousePractice practice)
     {
         var lines = new List<FillLine>();
         for (var space = 0; space < input.Shares.Count; space++)

@@ -101,7 +101,7 @@ public static class Instead
             Clamps = [.. input.Clamps.Select(_ => clamps == ClampStyle.Internal ? Maybe.Yes : Maybe.No)],
             Flap = clamps == ClampStyle.Flap,
         };
-        var sum = BoxFill.Sum(FillLines.Of(changed, limits, practice));
+        var sum = BoxFill.Sum(FillLines.Count(changed, limits, practice));
         return sum.High ?? sum.Low;
     }
 

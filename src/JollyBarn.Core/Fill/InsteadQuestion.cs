@@ -25,7 +25,7 @@ public sealed record InsteadQuestion(
     Volume? OwnMark
 )
 {
-    public static InsteadQuestion Of(Box box, FillInput input)
+    public static InsteadQuestion Ask(Box box, FillInput input)
     {
         var kinds = box.Devices.Values.Select(d => DeviceKinds.Find(d.Kind)).OfType<DeviceKind>().ToList();
         var used = box.Entries.Values.Where(e => e.State == EntryState.Used).ToList();
@@ -42,7 +42,7 @@ public sealed record InsteadQuestion(
         );
     }
 
-    public static InsteadQuestion Of(PlainBox box, FillInput input)
+    public static InsteadQuestion Ask(PlainBox box, FillInput input)
     {
         var cables = box.Cables.Sum(c => c.Count);
         var depth = box.Devices.Where(d => d.Count > 0).Select(d => DeviceKinds.Find(d.Kind)?.Depth).Max();

@@ -29,11 +29,11 @@ public static class StillFits
         ),
     ];
 
-    public static IReadOnlyList<Addition> Of(FillInput input, CodeProfile profile, HousePractice practice)
+    public static IReadOnlyList<Addition> Try(FillInput input, CodeProfile profile, HousePractice practice)
     {
         var limits = LimitTable.For(profile);
         var text = practice.With(PracticeBook.LongLeads.Key, null);
-        var before = FillLines.Of(input, limits, text);
+        var before = FillLines.Count(input, limits, text);
         var available = BoxFill.AvailableIn(input);
         return
         [
@@ -57,7 +57,7 @@ public static class StillFits
     )
     {
         var was = BoxFill.Sum(before.Where(l => l.Space == space));
-        var counted = BoxFill.Sum(FillLines.Of(after, limits, text).Where(l => l.Space == space));
+        var counted = BoxFill.Sum(FillLines.Count(after, limits, text).Where(l => l.Space == space));
         var available = BoxFill.Share(all, after.Shares[space]);
         var needed = after.Contents == Contents.Complete ? counted : VolumeSpan.AtLeast(counted.Low);
         var fit = after.ByCount ? BoxFill.Decide(after.Contents, needed, available) : Fit.ByListing;

@@ -57,7 +57,7 @@ public sealed class BoxLook : Look
 
     public BoxKind? Kind => BoxKinds.Find(Box.Kind);
 
-    public Continuity Touching => touching ??= Continuity.Of(Box);
+    public Continuity Touching => touching ??= Continuity.Trace(Box);
 
     public IReadOnlyList<CableHere> Cables => cables ??= ReadCables();
 

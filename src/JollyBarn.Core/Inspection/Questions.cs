@@ -11,7 +11,7 @@ public sealed record Question(string Of, FactKey Fact, IReadOnlyList<string> Dec
 public static class Questions
 {
     /// <summary>Every fact some verdict waits for, once each.</summary>
-    public static IReadOnlyList<Question> Of(IEnumerable<Finding> findings) =>
+    public static IReadOnlyList<Question> Ask(IEnumerable<Finding> findings) =>
         [
             .. findings
                 .SelectMany(f => f.Asks.Select(a => (a.Of, a.Fact, f.Rule)))

@@ -108,7 +108,7 @@ public sealed class Reads(Job job)
             Kind.Run => job.Runs.Find(id),
             Kind.Box => job.Boxes.Find(id),
             Kind.RunsOf => job.Runs.Where(r => r.Value.Circuit == id).ToList(),
-            _ => CircuitWiring.Of(job, id!),
+            _ => CircuitWiring.Find(job, id!),
         };
 
     private static bool Same(object? was, object? now) =>

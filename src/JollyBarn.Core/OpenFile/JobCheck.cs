@@ -15,7 +15,7 @@ public static class JobCheck
     private const int MostConductors = 30;
 
     /// <summary>The first thing that does not hold together, or null.</summary>
-    public static Refusal? Of(Job job)
+    public static Refusal? Check(Job job)
     {
         if (BookChecks.Profile(job.Profile) is { } bad)
         {
@@ -76,7 +76,7 @@ public static class JobCheck
             }
         }
 
-        _ = Live.Of(job, Situation.AsRecorded);
+        _ = Live.Solve(job, Situation.AsRecorded);
         var supply = new SupplyVerdicts();
         _ = (supply.Circuits(job), supply.Panels(job));
         return null;

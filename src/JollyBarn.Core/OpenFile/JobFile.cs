@@ -52,8 +52,8 @@ public sealed record JobFile(string Format, int Version, string Id, Job Present,
             return new(Why.FileLineId, "history");
         }
 
-        return JobCheck.Of(Start) is { } start ? start with { Field = "start." + start.Field }
-            : JobCheck.Of(Present) is { } present ? present with { Field = "present." + present.Field }
+        return JobCheck.Check(Start) is { } start ? start with { Field = "start." + start.Field }
+            : JobCheck.Check(Present) is { } present ? present with { Field = "present." + present.Field }
             : JobJson.Text(Replay()) == JobJson.Text(Present) ? null
             : new(Why.FileDamaged, "history");
     }

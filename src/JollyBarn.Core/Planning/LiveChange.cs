@@ -24,13 +24,13 @@ public static class LiveChange
 {
     /// <summary>What becomes live or is no longer, what would open and when, and what someone touching the box would get. Nothing is called
     /// dead by it.</summary>
-    public static IReadOnlyList<LiveFollow> Of(Job before, Job after, string id, Situation now) =>
+    public static IReadOnlyList<LiveFollow> Between(Job before, Job after, string id, Situation now) =>
         before.Boxes.TryFind(id, out var was) && after.Boxes.TryFind(id, out var box)
-            ? Of(BoxLive.Of(before, id, was, now), BoxLive.Of(Live.After(before, after, now), id, box))
+            ? Between(BoxLive.Read(before, id, was, now), BoxLive.Read(Live.After(before, after, now), id, box))
             : [];
 
     /// <summary>The same of two looks at the box.</summary>
-    public static IReadOnlyList<LiveFollow> Of(BoxLive before, BoxLive after) => [.. Follows(before, after)];
+    public static IReadOnlyList<LiveFollow> Between(BoxLive before, BoxLive after) => [.. Follows(before, after)];
 
     private static IEnumerable<LiveFollow> Follows(BoxLive before, BoxLive after)
     {

@@ -57,7 +57,7 @@ public static class Moves
     private const int FewUnderMedium = 4;
 
     /// <summary>Places in the order of the picture: joints, a new joint, terminals, the bonding screw, a cap, loose.</summary>
-    public static IReadOnlyList<Move> Of(Job job, string boxId, Held held)
+    public static IReadOnlyList<Move> Find(Job job, string boxId, Held held)
     {
         if (!job.Boxes.TryFind(boxId, out var box))
         {
@@ -217,7 +217,7 @@ public static class Moves
             Fill = Look.Fill;
             Findings = [.. Inspector.JudgeLook(Look).Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)];
             var feeding = Continuity.Feeding(job, id, box);
-            CutOff = feeding.Count == 0 ? [] : Continuity.Of(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
+            CutOff = feeding.Count == 0 ? [] : Continuity.Trace(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
             Protected = Continuity.Protected(box);
         }
 

@@ -28,7 +28,7 @@ public sealed record SurveySteps(
 {
     /// <summary>The next step for a box. Grounds first, then neutrals, then hots, cable by cable: the order of make-up. <em>Practice</em>.</summary>
     /// <param name="newId">An id that what is new is named by.</param>
-    public static SurveySteps Of(Job job, string id, Box box, string newId)
+    public static SurveySteps Read(Job job, string id, Box box, string newId)
     {
         var leads = box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).ToList();
         var next = leads

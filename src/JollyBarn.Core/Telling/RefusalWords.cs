@@ -1,3 +1,4 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Telling.Facts;
 using JollyBarn.Telling.History;
@@ -107,7 +108,7 @@ public static class RefusalTeller
         [Why.NoSuchBreaker] = "There is no such breaker.",
         [Why.NoSuchChange] = "There is no such Change.",
         [Why.NoSuchClosing] = "There is no such version of closing.",
-        [Why.NoSuchEdition] = "The editions are 2017, 2020 and 2023.",
+        [Why.NoSuchEdition] = $"The editions are {string.Join(", ", Enum.GetValues<Edition>().Select(e => (int)e))}.",
         [Why.NoSuchJob] = "There is no such job.",
         [Why.NoSuchNumber] = "The book has no number called {key} in this edition.",
         [Why.NoSuchPlace] = new(f => $"A {Names.DeviceKind(f["kind"])} has no place {f["place"]}."),

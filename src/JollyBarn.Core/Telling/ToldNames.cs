@@ -17,7 +17,7 @@ public sealed record ToldNames(
     IReadOnlyDictionary<string, string> Cables
 )
 {
-    public static ToldNames Of(Job job, string id, Box box)
+    public static ToldNames Tell(Job job, string id, Box box)
     {
         var names = new ShortNames(job, id, box);
         var cables = box

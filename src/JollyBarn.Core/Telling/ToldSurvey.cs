@@ -25,7 +25,7 @@ public sealed record ToldSurvey(
     IReadOnlyList<ToldPlace> Tails
 )
 {
-    public static ToldSurvey Of(Job job, string id, Box box, SurveySteps steps)
+    public static ToldSurvey Tell(Job job, string id, Box box, SurveySteps steps)
     {
         var names = new ShortNames(job, id, box);
         string Place(SurveyPlace place) =>

@@ -33,7 +33,7 @@ public sealed class Continuity
     }
 
     /// <summary>What touches what with everything in place.</summary>
-    public static Continuity Of(Box box) => new(box, null);
+    public static Continuity Trace(Box box) => new(box, null);
 
     /// <summary>The same after a device is taken out and everything that lay on it is apart.</summary>
     public static Continuity Without(Box box, string device) => new(box, device);
@@ -81,7 +81,7 @@ public sealed class Continuity
             return [];
         }
 
-        var before = Of(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
+        var before = Trace(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
         return
         [
             .. Without(box, device)

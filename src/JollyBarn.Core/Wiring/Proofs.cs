@@ -86,7 +86,7 @@ public static class Proofs
     }
 
     /// <summary>Where the newest proof of this person at this box stands at a time (ISO 8601).</summary>
-    public static ProofState Of(Job job, string boxId, string by, string now)
+    public static ProofState Judge(Job job, string boxId, string by, string now)
     {
         var found = job
             .Proofs.Where(p => p.Value.Box == boxId && p.Value.By == by)

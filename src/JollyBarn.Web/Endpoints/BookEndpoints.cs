@@ -1,8 +1,10 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Edits;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Planning;
 using JollyBarn.Telling;
 using JollyBarn.Telling.Facts;
+using JollyBarn.Terms;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
@@ -18,7 +20,8 @@ public sealed record Catalogue(
     IReadOnlyList<FactKind> Facts,
     IReadOnlyList<InstrumentKind> Instruments,
     IReadOnlyList<RuleKind> Rules,
-    IReadOnlyList<BoxTemplate> Templates
+    IReadOnlyList<BoxTemplate> Templates,
+    IReadOnlyList<CableSort> Cables
 );
 
 /// <summary>A rule in a list.</summary>
@@ -41,7 +44,8 @@ internal static class BookEndpoints
                         FactKind.All,
                         InstrumentKinds.All,
                         [.. Inspector.All.Select(r => new RuleKind(r.Id, Teller.RuleName(r.Id), Teller.RuleWhy(r.Id)))],
-                        BoxTemplate.All
+                        BoxTemplate.All,
+                        CableSort.All
                     )
                 )
             )
@@ -50,7 +54,7 @@ internal static class BookEndpoints
         api.MapGet("/limits/{edition}", Results<Ok<IEnumerable<Limit>>, ProblemHttpResult> (string edition) =>
                 Enum.TryParse<Edition>(edition, true, out var known) && Enum.IsDefined(known)
                     ? TypedResults.Ok(LimitTable.For(CodeProfile.Default with { Edition = known }).All)
-                    : TypedResults.Problem("The editions are Nec2017, Nec2020 and Nec2023.", statusCode: 404)
+                    : (ProblemHttpResult)Problems.From(new(Why.NoSuchEdition, "edition"), 404)
             )
             .WithName("limits")
             .WithSummary("Every number of an edition with its article.");

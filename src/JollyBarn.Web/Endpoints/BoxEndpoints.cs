@@ -55,9 +55,9 @@ internal static class BoxEndpoints
                     }
 
                     var now = open.Now;
-                    var seen = States.Of(open, version, change, state);
+                    var seen = States.Read(open, version, change, state);
                     return seen?.Boxes.Find(box) is { } found
-                        ? TypedResults.Ok(Answers.View(seen, version ?? now.Version, box, found, open.Judged))
+                        ? TypedResults.Ok(Views.View(seen, version ?? now.Version, box, found, open.Judged))
                         : TypedResults.NotFound();
                 }
             )
@@ -74,7 +74,9 @@ internal static class BoxEndpoints
                     string? change,
                     BoxState? state
                 ) =>
-                    store.Find(job) is { } open && States.Of(open, version, change, state) is { } seen && seen.Boxes.Find(box) is { } found
+                    store.Find(job) is { } open
+                    && States.Read(open, version, change, state) is { } seen
+                    && seen.Boxes.Find(box) is { } found
                         ? TypedResults.Ok(InsteadOf(seen, box, found))
                         : TypedResults.NotFound()
             )
@@ -93,12 +95,12 @@ internal static class BoxEndpoints
                     return Problems.From(new(Why.ManyHeld, "held", ("most", Limits.Held)));
                 }
 
-                if (States.Of(open, null, asked.Change, asked.State) is not { } seen)
+                if (States.Read(open, null, asked.Change, asked.State) is not { } seen)
                 {
                     return Problems.Missing(What.Change);
                 }
 
-                return Results.Ok(new MovesAnswer(now.Version, MoveTeller.Tell(seen, box, Moves.Of(seen, box, asked.Held))));
+                return Results.Ok(new MovesAnswer(now.Version, MoveTeller.Tell(seen, box, Moves.Find(seen, box, asked.Held))));
             })
             .Produces<MovesAnswer>()
             .ProducesProblem(422)
@@ -117,7 +119,7 @@ internal static class BoxEndpoints
                 "/jobs/{job}/boxes/{box}/survey",
                 Results<Ok<ToldSurvey>, NotFound> (JobStore store, string job, string box, string newId) =>
                     store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found
-                        ? TypedResults.Ok(ToldSurvey.Of(now, box, found, SurveySteps.Of(now, box, found, newId)))
+                        ? TypedResults.Ok(ToldSurvey.Tell(now, box, found, SurveySteps.Read(now, box, found, newId)))
                         : TypedResults.NotFound()
             )
             .WithName("survey")
@@ -132,7 +134,7 @@ internal static class BoxEndpoints
 
     private static BoxInstead InsteadOf(Job job, string id, Box box)
     {
-        var answer = Instead.Find(InsteadQuestion.Of(box, FillOfBox.Read(box, job.Profile)), job.Profile, job.Practice);
+        var answer = Instead.Find(InsteadQuestion.Ask(box, FillOfBox.Read(box, job.Profile)), job.Profile, job.Practice);
         return new(FillTeller.Tell(answer), [.. answer.Options.Select(o => AnotherBox.Edit(id, box, o))]);
     }
 
@@ -145,14 +147,14 @@ internal static class BoxEndpoints
         select new OpenEnd(
             run.Key,
             side,
-            Answers.Size(run.Value),
+            Views.Size(run.Value),
             $"{box?.Name ?? "somewhere"}{(near.Says is null ? "" : ", " + near.Says)}",
             near.At == EndAt.Box ? near.Id : null
         );
 
     public static IEnumerable<BoxSummary> Summaries(OpenJob open, Job job) =>
         job
-            .Boxes.Select(b => Answers.Summary(job, b.Key, b.Value, open.Judged))
+            .Boxes.Select(b => Views.Summary(job, b.Key, b.Value, open.Judged))
             .OrderBy(b => b.Place ?? "~", StringComparer.OrdinalIgnoreCase)
             .ThenBy(b => b.Name, StringComparer.OrdinalIgnoreCase);
 }

@@ -51,7 +51,7 @@ internal static class ChangeEndpoints
                 "/jobs/{job}/changes/{change}/steps/{step}",
                 Results<Ok<Edit>, NotFound> (JobStore store, string job, string change, string step) =>
                     store.Find(job) is { } open && open.Now.Job.Changes.Find(change)?.Edits.FirstOrDefault(e => e.Id == step) is { } planned
-                        ? TypedResults.Ok(Plans.Read(planned.Edit))
+                        ? TypedResults.Ok(ChangeWork.Read(planned.Edit))
                         : TypedResults.NotFound()
             )
             .WithName("plannedStep")
@@ -96,7 +96,7 @@ internal static class ChangeEndpoints
             c.Value.Name,
             c.Value.Opened,
             c.Value.Closed,
-            [.. c.Value.Closed is null ? Plans.Steps(job, c.Key).Select(Told) : c.Value.Edits.Select(e => new ToldStep(e.Id, "done"))],
+            [.. c.Value.Closed is null ? ChangeWork.Steps(job, c.Key).Select(Told) : c.Value.Edits.Select(e => new ToldStep(e.Id, "done"))],
             c.Value.AsFound.Ids.Where(job.Boxes.Has).ToDictionary(id => id, id => job.Boxes[id].Name),
             c.Value.Closed is not null
                 ? []
@@ -106,7 +106,7 @@ internal static class ChangeEndpoints
                         job.Changes.Any(o => o.Key != c.Key && o.Value.Closed is null && o.Value.AsFound.Has(id))
                     ),
                 ],
-            [.. c.Value.Closed is null ? Plans.DoneSteps(job, c.Key).Select(Told) : []],
-            [.. c.Value.Corrections.Select(x => new CorrectionView(x.Id, x.On, Plans.Read(x.Edit).Tell(job)))]
+            [.. c.Value.Closed is null ? ChangeWork.DoneSteps(job, c.Key).Select(Told) : []],
+            [.. c.Value.Corrections.Select(x => new CorrectionView(x.Id, x.On, ChangeWork.Read(x.Edit).Tell(job)))]
         ));
 }

@@ -139,7 +139,7 @@ internal static class EditEndpoints
     private static IResult Tell(OpenJob open, PostResult result) =>
         result switch
         {
-            Accepted accepted => Results.Ok(Answers.Answer(open, accepted)),
+            Accepted accepted => Results.Ok(Views.Answer(open, accepted)),
             Refused refused => Problems.From(refused.Refusal),
             Conflict conflict => Results.Json(conflict, statusCode: 409),
             _ => throw new InvalidOperationException("A post came to nothing known."),
@@ -157,7 +157,7 @@ internal static class EditEndpoints
             .Boxes(from, after)
             .Where(after.Boxes.Has)
             .Take(12)
-            .Select(id => Answers.ViewOnce(after, version, id, after.Boxes[id]));
+            .Select(id => Views.ViewOnce(after, version, id, after.Boxes[id]));
         return new(null, edit.Tell(from), [.. boxes]);
     }
 }

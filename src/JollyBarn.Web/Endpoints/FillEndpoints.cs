@@ -24,7 +24,7 @@ internal static class FillEndpoints
                 return TypedResults.Ok(
                     new PlainAnswer(
                         FillTeller.Tell(BoxFill.Evaluate(input, profile, house)),
-                        FillTeller.Tell(StillFits.Of(input, profile, house))
+                        FillTeller.Tell(StillFits.Try(input, profile, house))
                     )
                 );
             })
@@ -34,7 +34,7 @@ internal static class FillEndpoints
         api.MapPost("/fill/instead", Results<Ok<ToldInstead>, ProblemHttpResult> (PlainBox box) =>
                 box.Check() is { } refusal
                     ? Told(refusal)
-                    : TypedResults.Ok(FillTeller.Tell(Instead.Find(InsteadQuestion.Of(box, box.Read()), box.Profile(), box.House())))
+                    : TypedResults.Ok(FillTeller.Tell(Instead.Find(InsteadQuestion.Ask(box, box.Read()), box.Profile(), box.House())))
             )
             .WithName("fillInstead")
             .WithSummary("What would do instead of the described box.");

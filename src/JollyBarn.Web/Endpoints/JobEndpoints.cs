@@ -88,7 +88,7 @@ internal static class JobEndpoints
     private static JobHead Head(OpenJob open)
     {
         var (version, job) = open.Now;
-        return Answers.Head(open.Id, version, job);
+        return Views.Head(open.Id, version, job);
     }
 
     private static TodayAnswer Today(OpenJob open)
@@ -96,7 +96,7 @@ internal static class JobEndpoints
         var (version, job) = open.Now;
         var boxes = BoxEndpoints.Summaries(open, job).Where(b => !b.Binned).ToList();
         return new(
-            Answers.Head(open.Id, version, job),
+            Views.Head(open.Id, version, job),
             [.. boxes.Where(b => b.Fit == Fit.Over).OrderBy(b => b.Left.High?.CubicInches ?? 0)],
             [.. boxes.Where(b => b.Fit == Fit.ExactlyFull)],
             [.. boxes.Where(b => b.Fit is Fit.CannotTell or Fit.NotOpened or Fit.OutOfScope or Fit.ByListing).OrderBy(b => b.Fit)],

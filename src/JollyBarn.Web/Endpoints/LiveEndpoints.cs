@@ -34,7 +34,7 @@ internal static class LiveEndpoints
     {
         var after = edit.Apply(seen);
         return after.Boxes.TryFind(box, out var then)
-            ? new LiveTeller(after, box).Tell(LiveChange.Of(before, BoxLive.Of(Live.After(seen, after, now), box, then)))
+            ? new LiveTeller(after, box).Tell(LiveChange.Between(before, BoxLive.Read(Live.After(seen, after, now), box, then)))
             : [];
     }
 
@@ -44,7 +44,7 @@ internal static class LiveEndpoints
             {
                 if (
                     store.Find(job) is not { } open
-                    || States.Of(open, null, asked.Change, asked.State) is not { } seen
+                    || States.Read(open, null, asked.Change, asked.State) is not { } seen
                     || !seen.Boxes.TryFind(box, out var found)
                 )
                 {
@@ -57,7 +57,7 @@ internal static class LiveEndpoints
                     return Problems.From(refusal);
                 }
 
-                var live = BoxLive.Of(open.Judged.Live.Of(seen, now), box, found);
+                var live = BoxLive.Read(open.Judged.Live.Of(seen, now), box, found);
                 return Results.Ok(
                     new LiveAnswer(
                         open.Now.Version,
@@ -73,7 +73,7 @@ internal static class LiveEndpoints
 
         api.MapPost("/jobs/{job}/probe", (JobStore store, string job, ProbePost asked) =>
             {
-                if (store.Find(job) is not { } open || States.Of(open, null, asked.Change, asked.State) is not { } seen)
+                if (store.Find(job) is not { } open || States.Read(open, null, asked.Change, asked.State) is not { } seen)
                 {
                     return Problems.Missing(What.Job);
                 }
@@ -84,7 +84,7 @@ internal static class LiveEndpoints
                     return Problems.From(refusal);
                 }
 
-                var live = Story.Of(open.Judged.Live.Of(seen, now)).End;
+                var live = Story.Unfold(open.Judged.Live.Of(seen, now)).End;
                 return !live.Has(asked.From) || !live.Has(asked.To)
                         ? Problems.From(new(Why.ChooseTwoPoints, live.Has(asked.From) ? "to" : "from"))
                     : Instruments.Between(live, asked.Instrument, asked.From, asked.To) is { } shown
@@ -110,7 +110,7 @@ internal static class LiveEndpoints
                     CancellationToken stop
                 ) =>
                 {
-                    if (store.Find(job) is not { } open || States.Of(open, null, change, state) is not { } seen)
+                    if (store.Find(job) is not { } open || States.Read(open, null, change, state) is not { } seen)
                     {
                         return Problems.Missing(What.Job);
                     }

@@ -110,12 +110,12 @@ internal static class ReadingEndpoints
     private static ProofAnswer ProofOf(Job job, string boxId, Box box, string by)
     {
         var now = DateTimeOffset.UtcNow.ToString("yyyy-MM-ddTHH:mm:ss.fffZ", CultureInfo.InvariantCulture);
-        var state = Proofs.Of(job, boxId, by, now);
+        var state = Proofs.Judge(job, boxId, by, now);
         var others = job
             .Proofs.Values.Where(p => p.Box == boxId && p.By != by)
             .Select(p => p.By)
             .Distinct()
-            .Where(o => Proofs.Of(job, boxId, o, now).Standing == ProofStanding.Proved);
+            .Where(o => Proofs.Judge(job, boxId, o, now).Standing == ProofStanding.Proved);
         string Cable(ProofPair p) =>
             job.Runs.FirstOrDefault(r => p.Cable.StartsWith(r.Key + ".", StringComparison.Ordinal)).Value is { } run
             && run.SidesIn(boxId).Select(s => run.End(s).Says).FirstOrDefault(s => s is not null) is { } says

@@ -61,7 +61,7 @@ internal static class VerdictEndpoints
                     string? change,
                     BoxState? state
                 ) =>
-                    store.Find(job) is { } open && States.Of(open, version, change, state) is { } now && now.Boxes.Find(box) is { } found
+                    store.Find(job) is { } open && States.Read(open, version, change, state) is { } now && now.Boxes.Find(box) is { } found
                         ? TypedResults.Ok(
                             new Teller(now, box).Tell(open.Judged.Verdicts.Of(now, box, found).Where(f => f.Verdict == Verdict.Fine))
                         )
@@ -83,10 +83,10 @@ internal static class VerdictEndpoints
                     BoxState? state
                 ) =>
                     store.Find(job) is { } open
-                    && States.Of(open, version, change, state) is { } now
+                    && States.Read(open, version, change, state) is { } now
                     && now.Boxes.Find(box) is { } found
                     && open.Judged.Verdicts.Of(now, box, found).FirstOrDefault(f => f.Rule == rule && f.Of == of) is { } finding
-                        ? TypedResults.Ok(RemedyTeller.Tell(now, box, RemedyList.Of(now, box, finding)))
+                        ? TypedResults.Ok(RemedyTeller.Tell(now, box, RemedyList.Weigh(now, box, finding)))
                         : TypedResults.NotFound()
             )
             .WithName("remedies")

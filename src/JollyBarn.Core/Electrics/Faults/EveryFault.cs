@@ -10,13 +10,13 @@ public sealed record Outcome(Fault Fault, IReadOnlyList<Opening> Openings, IRead
 public static class EveryFault
 {
     /// <summary>The faults on offer at every box.</summary>
-    public static IReadOnlyList<Fault> Of(Live recorded) =>
-        [.. recorded.Job.Boxes.Where(b => !b.Value.Binned).SelectMany(b => FaultOffers.Of(recorded, b.Key, b.Value)).Select(o => o.Fault)];
+    public static IReadOnlyList<Fault> List(Live recorded) =>
+        [.. recorded.Job.Boxes.Where(b => !b.Value.Binned).SelectMany(b => FaultOffers.At(recorded, b.Key, b.Value)).Select(o => o.Fault)];
 
     /// <summary>What one of them would do.</summary>
     public static Outcome Try(Live recorded, Fault fault)
     {
-        var story = Story.Of(recorded.With(fault));
+        var story = Story.Unfold(recorded.With(fault));
         var (live, gone) = story.End.Against(recorded.Solved);
         return new(fault, story.Openings, live, gone);
     }

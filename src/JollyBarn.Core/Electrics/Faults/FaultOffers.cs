@@ -4,6 +4,44 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics.Faults;
 
+/// <summary>What a fault on offer is.</summary>
+public enum OfferCase
+{
+    ComesOff,
+    PoorJoint,
+    OffNowAndThen,
+    ArcsInJoint,
+    Exchanged,
+    TouchesBox,
+    LeaksToBox,
+    TouchesGround,
+    BrokenAlong,
+    TouchesFarMetal,
+    NailThrough,
+    Jumper,
+    LessonCrossed,
+    DeadInside,
+    NotBonded,
+    StuckBreaker,
+    OneLeg,
+    BorrowedNeutral,
+    TabWhole,
+    TabBroken,
+    LineAndLoad,
+    LineAndLoadLocked,
+    LineAndLoadOld,
+    TrippedOrNeverReset,
+    CommonAndTraveler,
+}
+
+/// <summary>A fault one can plant here to see what it does.</summary>
+/// <param name="About">What it is of.</param>
+public sealed record FaultOffer(OfferCase Case, Details About, Fault Fault)
+{
+    internal static FaultOffer Of(OfferCase offered, Fault fault, params ReadOnlySpan<(string, object?)> about) =>
+        new(offered, Details.Of(about), fault);
+}
+
 /// <summary>Faults that can be planted at a box, ready made and named in its words.</summary>
 public static class FaultOffers
 {
@@ -14,12 +52,12 @@ public static class FaultOffers
     /// nothing is recorded.</summary>
     public static IReadOnlyList<Fault> Hidden(Job job, int number)
     {
-        var live = Live.Of(job, Situation.AsRecorded);
-        var all = job.Boxes.Where(b => !b.Value.Binned).SelectMany(b => Of(live, b.Key, b.Value)).ToList();
+        var live = Live.Solve(job, Situation.AsRecorded);
+        var all = job.Boxes.Where(b => !b.Value.Binned).SelectMany(b => At(live, b.Key, b.Value)).ToList();
         return all.Count == 0 ? [] : [all[new Random(number).Next(all.Count)].Fault];
     }
 
-    public static IEnumerable<FaultOffer> Of(Live live, string id, Box box)
+    public static IEnumerable<FaultOffer> At(Live live, string id, Box box)
     {
         static (string, object?) Of(string lead) => ("lead", Thing.Lead(lead));
         Exchanged? crossed = null;

@@ -5,7 +5,7 @@ namespace JollyBarn.Electrics.Faults;
 /// <summary>A joint, screw or conductor that has come apart: <c>land:box/lead</c>, <c>wire:run/0</c>.</summary>
 public sealed record OpenLink(string Link) : Fault
 {
-    public override void Plant(Plan plan)
+    public override void Plant(LinkPlan plan)
     {
         if (plan.Find(Link) is { } link)
         {
@@ -17,7 +17,7 @@ public sealed record OpenLink(string Link) : Fault
 /// <summary>A tab that was to be broken and is whole, or a contact that does not open.</summary>
 public sealed record Whole(string Link) : Fault
 {
-    public override void Plant(Plan plan)
+    public override void Plant(LinkPlan plan)
     {
         if (plan.Find(Link) is { } link)
         {
@@ -32,7 +32,7 @@ public sealed record Moved(string Link, string To, bool Near = false) : Fault
 {
     public override Refusal? Check() => string.IsNullOrEmpty(To) ? new(Why.FaultWhere, "to") : null;
 
-    public override void Plant(Plan plan)
+    public override void Plant(LinkPlan plan)
     {
         if (plan.Find(Link) is { } link)
         {
@@ -46,7 +46,7 @@ public sealed record ComesAndGoes(Fault What) : Fault
 {
     public override Refusal? Check() => What is null or ComesAndGoes ? new(Why.FaultWhich, "what") : What.Check();
 
-    public override void Plant(Plan plan)
+    public override void Plant(LinkPlan plan)
     {
         if (plan.There)
         {
@@ -61,7 +61,7 @@ public sealed record SeriesArc(string Link, double Ohms = 2) : Fault
 {
     public override Refusal? Check() => BadOhms(Ohms);
 
-    public override void Plant(Plan plan)
+    public override void Plant(LinkPlan plan)
     {
         if (plan.Find(Link) is { } link)
         {
@@ -78,7 +78,7 @@ public sealed record ParallelArc(string From, string To, double Ohms = 1) : Faul
     public override Refusal? Check() =>
         string.IsNullOrEmpty(From) || string.IsNullOrEmpty(To) || From == To ? new(Why.TwoPoints, "from") : BadOhms(Ohms);
 
-    public override void Plant(Plan plan) => plan.Arcs.Add((plan.Join($"fault:arc/{From}~{To}", From, To, Ohms, LinkKind.Leak), false));
+    public override void Plant(LinkPlan plan) => plan.Arcs.Add((plan.Join($"fault:arc/{From}~{To}", From, To, Ohms, LinkKind.Leak), false));
 }
 
 /// <summary>A joint that has gone bad: so many Ω instead of a milliohm.</summary>
@@ -86,7 +86,7 @@ public sealed record PoorLink(string Link, double Ohms) : Fault
 {
     public override Refusal? Check() => BadOhms(Ohms);
 
-    public override void Plant(Plan plan)
+    public override void Plant(LinkPlan plan)
     {
         if (plan.Find(Link) is { } link)
         {
@@ -98,7 +98,7 @@ public sealed record PoorLink(string Link, double Ohms) : Fault
 /// <summary>Two leads each where the other belongs: their landings change places.</summary>
 public sealed record Exchanged(string One, string Other) : Fault
 {
-    public override void Plant(Plan plan)
+    public override void Plant(LinkPlan plan)
     {
         if (plan.Find(One) is { } one && plan.Find(Other) is { } other)
         {
@@ -113,7 +113,7 @@ public sealed record Bridged(string From, string To, double Ohms = 0.001) : Faul
 {
     public override Refusal? Check() => string.IsNullOrEmpty(From) || string.IsNullOrEmpty(To) ? new(Why.TwoPoints, "from") : BadOhms(Ohms);
 
-    public override void Plant(Plan plan)
+    public override void Plant(LinkPlan plan)
     {
         if (From != To)
         {
@@ -125,7 +125,7 @@ public sealed record Bridged(string From, string To, double Ohms = 0.001) : Faul
 /// <summary>Metal of a box that no ground reaches: everything between it and a conductor is apart; a yoke still touches it.</summary>
 public sealed record Unbonded(string Box) : Fault
 {
-    public override void Plant(Plan plan)
+    public override void Plant(LinkPlan plan)
     {
         foreach (var link in plan.Touching(Points.Metal(Box)).Where(l => l.Kind == LinkKind.Contact).ToList())
         {
@@ -140,7 +140,7 @@ public sealed record Nail(string Run, IReadOnlyList<int> Conductors, double Ohms
     public override Refusal? Check() =>
         Conductors is { Count: <= 30 } && !Conductors.Any(c => c is < 0 or > 30) ? BadOhms(Ohms) : new(Why.NailRange, "conductors");
 
-    public override void Plant(Plan plan)
+    public override void Plant(LinkPlan plan)
     {
         foreach (var (a, b) in Conductors.Zip(Conductors.Skip(1)))
         {
@@ -165,7 +165,7 @@ public sealed record Several(IReadOnlyList<Fault> Faults) : Fault
             ? new(Why.FaultsTogether, "faults", ("most", Most))
             : Faults.Select(f => f.Check()).FirstOrDefault(r => r is not null);
 
-    public override void Plant(Plan plan)
+    public override void Plant(LinkPlan plan)
     {
         foreach (var fault in Faults)
         {

@@ -35,12 +35,12 @@ public sealed record BoxLive(
 )
 {
     /// <summary>The box after everything that opens by itself has opened.</summary>
-    public static BoxLive Of(Job job, string id, Box box, Situation now) => Of(Live.Of(job, now), id, box);
+    public static BoxLive Read(Job job, string id, Box box, Situation now) => Read(Live.Solve(job, now), id, box);
 
     /// <summary>The same of a job that is solved.</summary>
-    public static BoxLive Of(Live begins, string id, Box box)
+    public static BoxLive Read(Live begins, string id, Box box)
     {
-        var story = Story.Of(begins);
+        var story = Story.Unfold(begins);
         var (live, job, now) = (story.End, begins.Job, begins.Now);
         PointLive At(string point, Thing thing) => new(point, thing, Math.Round(live.Volts(point).Magnitude, 1), live.Expect(point));
         var strands = box.Leads.ToDictionary(
@@ -63,14 +63,14 @@ public sealed record BoxLive(
             strands,
             joints,
             metal,
-            metal is { Expected: Expected.Live } ? Touch.Of(story.Start, metal.Point) : null,
+            metal is { Expected: Expected.Live } ? Touch.Feel(story.Start, metal.Point) : null,
             [.. Electrics.Outlets.In(live, id, box)],
             story.Openings,
             [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Thing))],
             [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, new Thing(ThingKind.Source, s.Id), s.On))],
             BreakersOf(live),
             [.. SwitchesOf(id, box, now)],
-            [.. FaultOffers.Of(live, id, box)],
+            [.. FaultOffers.At(live, id, box)],
             live.Plan.Assumed
         );
     }

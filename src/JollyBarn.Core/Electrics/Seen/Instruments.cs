@@ -148,7 +148,7 @@ public static class Instruments
 
     /// <summary>What a load laid between two points makes open.</summary>
     public static IReadOnlyList<Opening> Laid(Live live, string from, string to, double ohms) =>
-        Story.Of(live.With(new Bridged(from, to, ohms))).Openings;
+        Story.Unfold(live.With(new Bridged(from, to, ohms))).Openings;
 }
 
 /// <summary>What so much for so long does.</summary>
@@ -176,7 +176,7 @@ public sealed record Touch(string Point, double Milliamperes, double? Seconds, T
     /// <summary>Long enough for the heart at a small current, s.</summary>
     private const double Long = 3;
 
-    public static Touch Of(Live live, string point)
+    public static Touch Feel(Live live, string point)
     {
         var ohms = Math.Max(1, live.Set(ElectricsBook.BodyOhms) + live.Set(ElectricsBook.ShoeOhms));
         var person = new Branch(live.At(point), Network.Earth, 1 / ohms);

@@ -22,7 +22,7 @@ public sealed class DeepEnough() : BoxRule("depth")
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        foreach (var line in BoxDepth.Of(look.Box, look.Input, look.Profile))
+        foreach (var line in BoxDepth.Judge(look.Box, look.Input, look.Profile))
         {
             if (line.Passes is not { } passes || line.Depth is not { } depth)
             {

@@ -66,7 +66,7 @@ public sealed class CircuitLook(Reads reads, string id, Circuit circuit) : Look(
     public IReadOnlyList<OutletWay> Ways => ways ??= Wiring.Ways();
 
     /// <summary>What it loses at most; null where that cannot be worked out.</summary>
-    public FarthestDrop? Farthest => (farthest ??= new(() => FarthestDrop.Of(this))).Value;
+    public FarthestDrop? Farthest => (farthest ??= new(() => FarthestDrop.Find(this))).Value;
 
     /// <summary>V of a leg; never nothing, so that shares of it are numbers.</summary>
     public double LegVolts => Math.Max(1, (double)ElectricsBook.LegVolts.Of(Practice));

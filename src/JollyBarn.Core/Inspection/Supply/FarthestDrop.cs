@@ -14,7 +14,7 @@ public sealed record FarthestDrop(OutletWay Way, double Amperes, double Ohms, do
     public bool Measured => Open.Count == 0;
 
     /// <summary>Null where no rating is known, or no receptacle hangs on the circuit.</summary>
-    public static FarthestDrop? Of(CircuitLook look)
+    public static FarthestDrop? Find(CircuitLook look)
     {
         if (look.Amperes is not { } rating || look.Ways.Where(w => w.Ohms is not null).MaxBy(w => w.Ohms) is not { } far)
         {

@@ -19,7 +19,7 @@ public sealed class AnotherBox : IRemedies
 
     public IEnumerable<Remedy> For(RemedyAsk ask) =>
         Instead
-            .Find(InsteadQuestion.Of(ask.Box, FillOfBox.Read(ask.Box, ask.Job.Profile)), ask.Job.Profile, ask.Job.Practice)
+            .Find(InsteadQuestion.Ask(ask.Box, FillOfBox.Read(ask.Box, ask.Job.Profile)), ask.Job.Profile, ask.Job.Practice)
             .Options.Take(Most)
             .Select(option => Remedy.Of(Case.Instead, Edit(ask.BoxId, ask.Box, option), ("option", option), ("left", option.Left)));
 

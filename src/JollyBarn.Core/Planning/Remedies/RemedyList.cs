@@ -34,7 +34,7 @@ public static class RemedyList
     ];
 
     /// <summary>The remedies of a verdict.</summary>
-    public static RemedyAnswer Of(Job job, string boxId, Finding finding)
+    public static RemedyAnswer Weigh(Job job, string boxId, Finding finding)
     {
         if (!job.Boxes.TryFind(boxId, out var box) || finding.Verdict is Verdict.Measure or Verdict.Fine)
         {

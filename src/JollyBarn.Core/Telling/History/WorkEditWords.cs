@@ -18,10 +18,10 @@ internal sealed class WorkEditWords : EditWords
         );
         Says<Restore>((e, _) => $"{(e.Again ? "Redone" : "Undone")}: {e.What}");
         Says<OpenChange>((e, _) => $"Change {e.Name} opened");
-        Says<PlanEdit>((e, job) => $"planned in {job.Changes.Find(e.Change)?.Name}: {e.Edit.Tell(Plans.Planned(job, e.Change))}");
+        Says<PlanEdit>((e, job) => $"planned in {job.Changes.Find(e.Change)?.Name}: {e.Edit.Tell(ChangeWork.Planned(job, e.Change))}");
         Says<DropPlanned>((e, job) => $"an edit dropped from {job.Changes.Find(e.Change)?.Name}");
         Says<CorrectAsFound>((e, job) => $"as found corrected, {e.On}: {e.Edit.Tell(job)}");
-        Says<RecordDone>((e, job) => $"done in {job.Changes.Find(e.Change)?.Name}: {e.Edit.Tell(Plans.AsLeft(job, e.Change))}");
+        Says<RecordDone>((e, job) => $"done in {job.Changes.Find(e.Change)?.Name}: {e.Edit.Tell(ChangeWork.AsLeft(job, e.Change))}");
         Says<TakeBackDone>((e, job) => $"not done after all, in {job.Changes.Find(e.Change)?.Name}");
         Says<CloseChange>((e, job) => $"Change {job.Changes.Find(e.Change)?.Name} closed");
     }

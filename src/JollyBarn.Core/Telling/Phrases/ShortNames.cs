@@ -1,5 +1,3 @@
-using JollyBarn.CodeBook;
-using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.Phrases;

@@ -1,32 +1,33 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, must, newId, type BoxView, type Schemas } from "../api/client";
+import { api, must, newId, type BoxView, type Catalogue, type Schemas } from "../api/client";
 import { Ask, Button, Choice } from "../parts/controls";
 import { Sheet } from "../parts/Sheet";
 import { inBox } from "../model/edits";
-import { cableOf } from "../model/question";
 import { words } from "../words";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { keys } from "../model/keys";
 
 const w = words.box;
-const sizes = ["14-2", "14-3", "12-2", "12-3", "10-2", "10-3", "14-2/none", "12-2/none"];
 
 /** Brings a cable in: what it is, where it comes in, what it does here, with what the sum becomes. */
 export function AddCable({
   job,
   view,
+  sorts,
   edit,
   entry,
   onClose,
 }: {
   job: string;
   view: BoxView;
+  /** Cables that can be brought in. */
+  sorts: Catalogue["cables"];
   edit: BoxEdit;
   entry?: string | undefined;
   onClose: () => void;
 }) {
-  const [size, setSize] = useState("14-2");
+  const [size, setSize] = useState(sorts[0]!.id);
   const [side, setSide] = useState<Schemas["EntrySide"]>(view.box.entries?.[entry ?? ""]?.side ?? "Top");
   const [feeds, setFeeds] = useState<Schemas["Feeds"]>("CannotTell");
   const [says, setSays] = useState("");
@@ -36,7 +37,7 @@ export function AddCable({
     do: "addCable" as const,
     run,
     entry,
-    cable: cableOf(size),
+    cable: sorts.find((s) => s.id === size)!.spec,
     side,
     says: says || null,
     feeds,
@@ -61,13 +62,7 @@ export function AddCable({
           void edit.send(bring(newId("r"), through ?? newId("k"))).then((ok) => ok && onClose());
         }}
       >
-        <Choice
-          label={w.cables}
-          hide
-          value={size}
-          onChange={setSize}
-          options={sizes.map((s) => [s, s.replace("/none", " no ground")] as const)}
-        />
+        <Choice label={w.cables} hide value={size} onChange={setSize} options={sorts.map((s) => [s.id, s.name] as const)} />
         {after && (
           <p className={`figure rounded-lg p-3 ${after.fit === "Over" ? "bg-barn-wash text-barn" : "bg-slate-wash"}`} aria-live="polite">
             {words.fitColumn.neededSays(String(after.needed.low), String(after.available.low))}, <b>{words.fit[after.fit].toLowerCase()}</b>

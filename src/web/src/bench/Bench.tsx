@@ -1,12 +1,9 @@
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent as ReactPointer, type ReactNode } from "react";
-import { Zap } from "lucide-react";
-import { Link } from "react-router";
 import type { BoxView, Catalogue } from "../api/client";
 import { useSettings } from "../api/settings";
 import { AddCable } from "./AddCable";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { useWould, type Look } from "../model/useLive";
-import { Button } from "../parts/controls";
 import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
 import { Actions, type Menu } from "./Actions";
@@ -18,31 +15,17 @@ import { setGhost } from "../parts/ghost";
 import { drawNear } from "./remember";
 import type { Sel } from "./select";
 import { Slip } from "./Slip";
+import { litOf, placeAt, selAt } from "./stops";
 import { Thing } from "./Thing";
-import { useDrag } from "./useDrag";
+import { Tools } from "./Tools";
+import { SETTLED, useDrag, useOwnDrag } from "./useDrag";
 import { useHeld } from "./useHeld";
 import { useScale } from "./useScale";
 import { useWalk } from "./useWalk";
-import { address } from "../parts/address";
 
 const w = words.bench;
-const NEAR = 26;
 const LONG = 550;
-/** A press that has not become a drag by then is a tap, ms. */
-const SETTLED = 300;
 const none: readonly string[] = [];
-
-/** The place that can be landed on nearest to a point of the screen, if one is near. */
-function placeAt(root: HTMLElement, x: number, y: number): string | null {
-  let best: string | null = null;
-  let least = NEAR;
-  for (const e of root.querySelectorAll<SVGElement | HTMLElement>("[data-key]")) {
-    const r = e.getBoundingClientRect();
-    const d = Math.hypot(Math.max(r.left - x, 0, x - r.right), Math.max(r.top - y, 0, y - r.bottom));
-    if (d < least) [best, least] = [e.dataset.key!, d];
-  }
-  return best;
-}
 
 export type BenchProps = {
   job: string;
@@ -75,22 +58,10 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   const { placed, ways, strands, plates } = useMemo(() => drawNear(view, catalogue), [view, catalogue]);
   const room = useRef<HTMLDivElement>(null);
   const scale = useScale(room, view.id, placed.width, small);
-  useEffect(() => {
-    // A finger on an end drags that end, not the page; touch-action is not heeded inside a drawing.
-    const hold = (e: TouchEvent) => (e.target as Element).closest("[data-end],[data-pull]") && e.preventDefault();
-    const element = root.current!;
-    element.addEventListener("touchstart", hold, { passive: false });
-    return () => element.removeEventListener("touchstart", hold);
-  }, []);
+  useOwnDrag(root);
   const targets = useMemo(() => (hand ? new Set((hand.moves ?? []).map((m) => m.key)) : null), [hand]);
   const good = useMemo(() => bunch.filter((id) => view.box.leads?.[id]), [bunch, view.box.leads]);
-  const litNow = useMemo(() => {
-    const all = new Set([...lit, ...good]);
-    if (sel?.kind === "cable")
-      for (const c of view.cables.filter((k) => `${k.run}/${k.side}` === sel.id)) [c.run, ...c.leads].forEach((l) => all.add(l));
-    else if (sel) all.add(sel.id);
-    return all;
-  }, [lit, good, sel, view.cables]);
+  const litNow = useMemo(() => litOf(view, sel, [...lit, ...good]), [lit, good, sel, view]);
   const move = hand?.moves?.find((m) => m.key === hand.over) ?? null;
   const would = useWould(job, view, edit, look, move && !move.here ? (move.edit ?? null) : null);
   useEffect(() => {
@@ -158,26 +129,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
     }
     onSelect(next);
   };
-  /** What lies on a landing place; the device when nothing does. */
-  const strandAt = (stop: string): Sel => {
-    const [, device, place] = stop.split(":");
-    const found = Object.values(strands).find((s) => s.lands.some((l) => l.device === device && l.place === place));
-    return found ? { kind: "strand", id: found.id } : { kind: "device", id: device! };
-  };
-  const selOf = (stop: string): Sel | null =>
-    stop.startsWith("c:")
-      ? { kind: "cable", id: stop.slice(2) }
-      : stop.startsWith("e:")
-        ? { kind: "entry", id: stop.slice(2) }
-        : stop.startsWith("at:")
-          ? strandAt(stop)
-          : stop.startsWith("d:")
-            ? { kind: "device", id: stop.slice(2) }
-            : view.box.joints?.[stop]
-              ? { kind: "joint", id: stop }
-              : view.box.leads?.[stop] || view.box.pigtails?.[stop]
-                ? { kind: "strand", id: stop }
-                : null;
+  const selOf = (stop: string) => selAt(stop, view.box, strands);
 
   const onKeyDown = (e: KeyboardEvent) => {
     const stop = (e.target as HTMLElement).dataset?.walk ?? null;
@@ -235,49 +187,22 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
 
   return (
     <section aria-label={w.title} className="min-w-0">
-      <div className="no-print mb-2 flex flex-wrap items-center gap-2">
-        <Button look="main" disabled={past} onClick={() => setAdding({ what: "cable" })}>
-          {words.box.addCable}
-        </Button>
-        <Button disabled={past} onClick={() => setAdding({ what: "device" })}>
-          {words.box.addDevice}
-        </Button>
-        {!past && !change && (
-          <Link
-            to={address.survey(job, view.id)}
-            className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
-          >
-            {words.survey.start}
-          </Link>
-        )}
-        {good.length > 1 && (
-          <>
-            <Button
-              look="main"
-              onClick={() => {
-                setBunch(none);
-                void join(good);
-              }}
-            >
-              {words.box.join(good.length)}
-            </Button>
-            <Button onClick={() => pickUp(good[0]!, false)}>{w.moveThese(good.length)}</Button>
-          </>
-        )}
-        <Button
-          className="ml-auto"
-          look={look.on ? "main" : "plain"}
-          aria-pressed={look.on}
-          disabled={past}
-          onClick={() => look.setOn(!look.on)}
-        >
-          <Zap size={18} aria-hidden />
-          {words.live.toggle}
-        </Button>
-        <Button aria-pressed={rear} onClick={() => setRear(!rear)}>
-          {rear ? w.fromBehind : w.fromFront}
-        </Button>
-      </div>
+      <Tools
+        job={job}
+        box={view.id}
+        past={past}
+        planned={change !== null}
+        picked={good.length}
+        look={look}
+        rear={rear}
+        onAdd={(what) => setAdding({ what })}
+        onJoin={() => {
+          setBunch(none);
+          void join(good);
+        }}
+        onMove={() => pickUp(good[0]!, false)}
+        onTurn={() => setRear(!rear)}
+      />
       <div
         ref={root}
         tabIndex={0}
@@ -365,7 +290,9 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
           onMore={(s) => onSelect(s)}
         />
       )}
-      {adding?.what === "cable" && <AddCable job={job} view={view} edit={edit} entry={adding.entry} onClose={() => setAdding(null)} />}
+      {adding?.what === "cable" && (
+        <AddCable job={job} view={view} sorts={catalogue.cables} edit={edit} entry={adding.entry} onClose={() => setAdding(null)} />
+      )}
       <AddDevice catalogue={catalogue} edit={edit} open={adding?.what === "device"} onClose={() => setAdding(null)} />
     </section>
   );

@@ -1,8 +1,11 @@
-import { useEffect, useRef, type PointerEvent as ReactPointer } from "react";
+import { useEffect, useRef, type PointerEvent as ReactPointer, type RefObject } from "react";
 import { useLatest } from "../parts/useLatest";
 
 /** A press that moves less than this, px, is a tap. */
 const DRAGGED = 6;
+
+/** A press that has not become a drag by then is a tap, ms. */
+export const SETTLED = 300;
 
 /**
  * From the press on an end to its release: a drag lands where it ends, at once or as soon as the answer is here; a tap
@@ -76,4 +79,14 @@ export function useDrag({
     window.addEventListener("pointercancel", done);
   };
   return { begin, ghost, dragging };
+}
+
+/** A finger on an end drags that end, not the page; touch-action is not heeded inside a drawing. */
+export function useOwnDrag(root: RefObject<HTMLElement | null>) {
+  useEffect(() => {
+    const hold = (e: TouchEvent) => (e.target as Element).closest("[data-end],[data-pull]") && e.preventDefault();
+    const element = root.current!;
+    element.addEventListener("touchstart", hold, { passive: false });
+    return () => element.removeEventListener("touchstart", hold);
+  }, [root]);
 }

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { useQueryClient } from "@tanstack/react-query";
 import { api, must, newId, Told } from "../api/client";
-import { keepBox, useHead, useJobs } from "./job";
+import { keepBox, useCatalogue, useHead, useJobs } from "./job";
 import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { Sheet } from "../parts/Sheet";
@@ -15,6 +15,7 @@ const w = words.quickFit;
 /** What the wall asked, put into a job as a box. */
 export default function KeepAsBox({ question, job, onClose }: { question: Question; job: string; onClose: () => void }) {
   const jobs = useJobs(false);
+  const catalogue = useCatalogue();
   const client = useQueryClient();
   const navigate = useNavigate();
   const [name, setName] = useState("");
@@ -33,7 +34,13 @@ export default function KeepAsBox({ question, job, onClose }: { question: Questi
         await must(api.POST("/api/jobs", { body: { id, name: jobName || words.jobs.create } }));
       }
       const box = newId("b");
-      await keepBox(id, { box, name, holds: plain(question), place: place || null, says: `${w.keepAs}: ${name}` });
+      await keepBox(id, {
+        box,
+        name,
+        holds: plain(question, catalogue.data?.cables ?? []),
+        place: place || null,
+        says: `${w.keepAs}: ${name}`,
+      });
       await client.invalidateQueries();
       void navigate(address.box(id, box));
     } catch (error) {

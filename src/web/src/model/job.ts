@@ -175,11 +175,11 @@ function tell(error: unknown) {
   }
 }
 
-/** Does edits; a refusal or conflict is said aloud and what was typed stays. It never draws anything again by itself: the answer does. */
 /** Puts a described box into a job; how it is laid out there is the server's to say. */
 export const keepBox = (job: string, box: Omit<Schemas["KeptBoxPost"], "id" | "by">) =>
   must(api.POST("/api/jobs/{job}/boxes", { params: { path: { job } }, body: { ...box, id: ownId("e"), by: settings().who } }));
 
+/** Does edits; a refusal or conflict is said aloud and what was typed stays. It never draws anything again by itself: the answer does. */
 export function useEdit(job: string) {
   const client = useQueryClient();
   return useMemo(() => {

@@ -1,4 +1,4 @@
-import type { Schemas } from "../api/client";
+import type { Catalogue, Schemas } from "../api/client";
 import { words } from "../words";
 
 export type Question = {
@@ -52,31 +52,22 @@ export function fromSearch(search: URLSearchParams): Question {
   };
 }
 
-/** Gauge, conductors and grounds of a cable's trade name: 14-2, 12-3, 14-2/no ground. */
-export function cable(name: string) {
-  const [size, bare] = name.split("/");
-  const [gauge, conductors] = (size ?? "").split("-");
-  return { gauge: gauge ?? "14", conductors: Number(conductors ?? 2), grounds: bare === "none" ? 0 : 1 };
-}
-
-/** A cable of this trade name as an edit brings it in. */
-export function cableOf(name: string): Schemas["CableSpec"] {
-  const { gauge, conductors, grounds } = cable(name);
-  return { type: grounds ? "NmB" : "OldTwoWire", gauge, conductors, ground: grounds ? "Bare" : "None" };
-}
-
 export const isEmpty = (q: Question) => Object.keys(q.cables).length + Object.keys(q.devices).length === 0;
 
 /** The mark as the server reads it: "18" is cubic inches, "295cm3" is not; null while nothing of use is typed. */
 export const markOf = (q: Question): string | null => (parseFloat(q.mark.replace(",", ".")) > 0 ? q.mark : null);
 
-/** What the server is asked. */
-export function plain(q: Question): Schemas["PlainBox"] {
+/** What the server is asked, with the cables of the catalogue. */
+export function plain(q: Question, sorts: Catalogue["cables"]): Schemas["PlainBox"] {
   const mark = markOf(q);
+  const cables = sorts.flatMap(({ id, spec }) => {
+    const count = q.cables[id] ?? 0;
+    return count > 0 ? [{ count, gauge: spec.gauge, conductors: spec.conductors, grounds: spec.ground === "None" ? 0 : 1 }] : [];
+  });
   return {
     ...(q.kind ? { kind: q.kind } : {}),
     ...(mark ? { mark } : {}),
-    cables: Object.entries(q.cables).map(([name, count]) => ({ count, ...cable(name) })),
+    cables,
     devices: Object.entries(q.devices).map(([kind, count]) => ({ count, kind })),
     clamps: q.clamps,
     edition: q.edition,

@@ -53,8 +53,9 @@ export default function QuickFit() {
     if (job) next.set("job", job);
     setSearch(next, { replace: true });
   };
-  const asked = plain(question);
-  const empty = isEmpty(question);
+  const sorts = catalogue.data?.cables ?? [];
+  const asked = plain(question, sorts);
+  const empty = isEmpty(question) || sorts.length === 0;
   const boxed = Boolean(question.mark || question.kind);
   const answer = useQuery({
     queryKey: keys.fill(asked),
@@ -106,7 +107,7 @@ export default function QuickFit() {
           {[...usualCables, ...(more ? moreCables : moreCables.filter((c) => question.cables[c]))].map((c) => (
             <Tap
               key={c}
-              name={c.endsWith("/none") ? `${c.slice(0, 4)} no ground` : c}
+              name={sorts.find((s) => s.id === c)?.name ?? c}
               count={question.cables[c] ?? 0}
               onCount={(n) => set({ cables: { ...question.cables, [c]: n } })}
             />

@@ -9,7 +9,6 @@ import { MeasurePanel } from "../model/MeasurePanel";
 import { ProofPanel } from "./ProofPanel";
 import { Button, Choice, TakeOut } from "../parts/controls";
 import { KindPicker } from "../parts/KindPicker";
-import { cableOf } from "../model/question";
 import { words } from "../words";
 import { LeadByLead } from "./LeadByLead";
 import { Marks } from "./Marks";
@@ -149,16 +148,18 @@ function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catal
           </Button>
         )}
         <div className="mt-2 grid grid-cols-3 gap-2">
-          {SIZES.map((s) => (
-            <button
-              key={s}
-              type="button"
-              className="figure min-h-14 rounded-xl border-2 border-ink bg-card text-lg font-bold"
-              onClick={() => bring(cableOf(s))}
-            >
-              {s === "14-2/none" ? words.cable.OldTwoWire : s}
-            </button>
-          ))}
+          {catalogue.cables
+            .filter((s) => SIZES.includes(s.id))
+            .map((s) => (
+              <button
+                key={s.id}
+                type="button"
+                className="figure min-h-14 rounded-xl border-2 border-ink bg-card text-lg font-bold"
+                onClick={() => bring(s.spec)}
+              >
+                {s.spec.type === "OldTwoWire" ? words.cable.OldTwoWire : s.name}
+              </button>
+            ))}
         </div>
       </section>
       {view.cables.length > 0 && (

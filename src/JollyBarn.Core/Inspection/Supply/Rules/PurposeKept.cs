@@ -41,7 +41,7 @@ public sealed class PurposeKept() : CircuitRule("purpose")
             yield break;
         }
 
-        var purpose = PurposeBook.Of(what);
+        var purpose = PurposeBook.Find(what);
         if (!purpose.Own)
         {
             yield return Fine(Subjects.Circuit, Case.Common, ("circuit", look.Thing), ("purpose", what));

@@ -17,7 +17,7 @@ public sealed class PurposeRating() : CircuitRule("purpose-rating")
 
     public override IEnumerable<Finding> Judge(CircuitLook look)
     {
-        if (look.Read(SupplyFacts.Purpose) is not { } purpose || !PurposeBook.Of(purpose).Own || look.Amperes is not { } rating)
+        if (look.Read(SupplyFacts.Purpose) is not { } purpose || !PurposeBook.Find(purpose).Own || look.Amperes is not { } rating)
         {
             yield break;
         }

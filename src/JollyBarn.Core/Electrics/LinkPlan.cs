@@ -4,7 +4,7 @@ namespace JollyBarn.Electrics;
 
 /// <summary>The wiring of a job as it stands in a situation: what was built of it, and what faults, switches and protection altered
 /// since.</summary>
-public sealed class Plan
+public sealed class LinkPlan
 {
     private readonly Wired wired;
     private readonly Dictionary<int, Link?> instead;
@@ -13,14 +13,14 @@ public sealed class Plan
     private readonly Dictionary<Owner, Part> replaced;
     private List<Guard> guards;
 
-    internal Plan(Wired wired)
+    internal LinkPlan(Wired wired)
     {
         this.wired = wired;
         (instead, added, newNodes) = ([], new(StringComparer.Ordinal), new(StringComparer.Ordinal));
         (guards, replaced) = (wired.Guards, []);
     }
 
-    private Plan(Plan from)
+    private LinkPlan(LinkPlan from)
     {
         (wired, There) = (from.wired, from.There);
         (instead, added, newNodes) = (
@@ -60,7 +60,7 @@ public sealed class Plan
     internal IEnumerable<Link> Added => added.Values;
 
     /// <summary>The same, to be altered apart.</summary>
-    internal Plan Copy(bool? there = null) => there is { } now ? new(this) { There = now } : new(this);
+    internal LinkPlan Copy(bool? there = null) => there is { } now ? new(this) { There = now } : new(this);
 
     public Link? Find(string? key) =>
         key is null ? null

@@ -6,7 +6,7 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Edits;
 
 /// <summary>Answers to questions of the code book, as edits take them: checked and made exact.</summary>
-internal static class Answers
+internal static class GivenAnswers
 {
     /// <summary>What is wrong with an answer, or null; taking one back is never wrong.</summary>
     public static Refusal? Check(FactKey kind, Observation? fact) =>

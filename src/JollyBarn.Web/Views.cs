@@ -124,7 +124,7 @@ public sealed record BoxView(
 public sealed record EditAnswer(long Version, string EditId, bool Again, JobChanged Changed, IReadOnlyList<BoxView> Boxes);
 
 /// <summary>Puts a job's parts into the shapes the interface reads.</summary>
-internal static class Answers
+internal static class Views
 {
     private const int MostBoxes = 12;
 
@@ -190,11 +190,11 @@ internal static class Answers
                     .ThenBy(c => c.Run, StringComparer.Ordinal),
             ],
             FillTeller.Tell(report),
-            ToldNames.Of(job, id, box),
+            ToldNames.Tell(job, id, box),
             Told(job, id, verdicts.Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)),
             box.Devices.Ids.ToDictionary(d => d, d => Continuity.CutOffWithout(job, id, box, d)),
             Continuity.Protected(box),
-            QuestionTeller.Tell(job, id, box, Questions.Of(verdicts)),
+            QuestionTeller.Tell(job, id, box, Questions.Ask(verdicts)),
             Told(job, id, verdicts.Where(f => f.Verdict == Verdict.Measure)),
             verdicts.Count(f => f is { Verdict: Verdict.Fine, Ruling: null }),
             Told(job, id, verdicts.Where(f => f.Ruling is not null))

@@ -11,7 +11,7 @@ namespace JollyBarn.Edits;
 public sealed record PlannedStep(string Id, Edit Edit, Job Before, Refusal? Refusal = null, string? Done = null);
 
 /// <summary>A job as a Change found it, plans it and leaves it.</summary>
-public static class Plans
+public static class ChangeWork
 {
     /// <summary>The present with the Change's edits applied in order; edits that no longer go are passed over.</summary>
     public static Job Planned(Job job, string change) => Through(job, (job.Changes.Find(change)?.Edits ?? []).Select(e => e.Edit));

@@ -7,7 +7,7 @@ using JollyBarn.Electrics.Faults;
 namespace JollyBarn.Web;
 
 /// <summary>How requests and answers are written: the open format's own ways.</summary>
-internal static class Wire
+internal static class ApiJson
 {
     public static void Set(JsonSerializerOptions options)
     {
