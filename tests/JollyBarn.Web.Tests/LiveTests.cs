@@ -184,8 +184,8 @@ public sealed class LiveTests(Running running) : IClassFixture<Running>, IAsyncL
     public async Task A_meter_laid_on_nothing_gets_a_sentence(string query, int status) =>
         Assert.Equal(status, (int)(await running.Client.GetAsync(new Uri($"/api/jobs/house/meter?{query}", UriKind.Relative))).StatusCode);
 
-    /// <summary>Every fault a box of the demo is offered can be sent back as it came and planted, and what opens is what the same fault opens
-    /// when it is planted in the job itself.</summary>
+    /// <summary>Every fault a box of the demo is offered can be sent back as it came, and what opens is what it opens in the job
+    /// itself.</summary>
     [Theory]
     [InlineData("glue")]
     [InlineData("press-left")]

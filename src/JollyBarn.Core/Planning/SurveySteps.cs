@@ -26,7 +26,8 @@ public sealed record SurveySteps(
     IReadOnlyList<SurveyTail> Tails
 )
 {
-    /// <summary>The next step for a box. Grounds first, then neutrals, then hots, cable by cable: the order of make-up. <em>Practice</em>.</summary>
+    /// <summary>The next step for a box. Grounds first, then neutrals, then hots, cable by cable: the order of make-up,
+    /// <em>practice</em>.</summary>
     /// <param name="newId">An id that what is new is named by.</param>
     public static SurveySteps Read(Job job, string id, Box box, string newId)
     {
