@@ -85,16 +85,57 @@ public class FillProperties
             iter: 2000
         );
 
+    /// <summary>NEC Table 314.16(B), in³ a conductor.</summary>
+    private static readonly (int Gauge, decimal Each)[] Table = [(14, 2.00m), (12, 2.25m), (10, 2.50m), (8, 3.00m), (6, 5.00m)];
+
+    /// <summary>314.16(B)(1), (5): one more cable beside a thicker one brings its conductors by the table, and no allowance for its ground
+    /// while there are no more than four; each ground past four is a quarter of the largest (2020 on).</summary>
     [Fact]
-    public void The_sum_is_what_the_lines_say() =>
-        Box.Sample(
-            box =>
-            {
-                var answer = Of(box);
-                Assert.Equal(answer.Needed.Low.CubicInches, answer.Lines.Sum(l => l.Low * l.Each.Low.CubicInches));
-            },
-            iter: 500
-        );
+    public void A_cable_more_adds_what_the_table_gives_for_its_conductors() =>
+        Gen.Select(Gen.Int[0, Table.Length - 1], Gen.Int[0, Table.Length - 1], Gen.Int[2, 4], Gen.Int[1, 6])
+            .Sample(
+                (thin, thick, conductors, before) =>
+                {
+                    (thin, thick) = (Math.Min(thin, thick), Math.Max(thin, thick));
+                    var (more, there) = (Table[thin], Table[thick]);
+                    var box = new PlainBox
+                    {
+                        Mark = Volume.Of(200m),
+                        Clamps = ClampStyle.Internal,
+                        Cables = [new PlainCable(before, Gauge.Awg(there.Gauge), 2)],
+                        Devices = [new PlainDevice(1)],
+                    };
+                    var after = box with { Cables = [.. box.Cables, new PlainCable(1, Gauge.Awg(more.Gauge), conductors)] };
+                    var ground = before >= 4 ? there.Each / 4 : 0;
+                    Assert.Equal(Volume.Of((conductors * more.Each) + ground), Of(after).Needed.Low - Of(box).Needed.Low);
+                },
+                iter: 500
+            );
+
+    /// <summary>314.16(B)(2) to (4): clamps are one of the largest conductor however many there are, a stud and a hickey one each, a device
+    /// two for its yoke.</summary>
+    [Fact]
+    public void Clamps_studs_hickeys_and_devices_add_their_allowances() =>
+        Gen.Int[0, Table.Length - 1]
+            .Sample(
+                row =>
+                {
+                    var each = Table[row].Each;
+                    var box = new PlainBox
+                    {
+                        Mark = Volume.Of(200m),
+                        Clamps = ClampStyle.Outside,
+                        Cables = [new PlainCable(2, Gauge.Awg(Table[row].Gauge), 2)],
+                    };
+                    decimal More(PlainBox after) => (Of(after).Needed.Low - Of(box).Needed.Low).CubicInches;
+                    Assert.Equal(each, More(box with { Clamps = ClampStyle.Internal }));
+                    Assert.Equal(each, More(box with { Studs = 1 }));
+                    Assert.Equal(2 * each, More(box with { Studs = 1, Hickeys = 1 }));
+                    Assert.Equal(2 * each, More(box with { Devices = [new PlainDevice(1)] }));
+                    Assert.Equal(4 * each, More(box with { Devices = [new PlainDevice(1, Gangs: 2)] }));
+                },
+                iter: 50
+            );
 
     [Fact]
     public void Finding_a_fact_out_never_overturns_a_verdict() =>

@@ -34,6 +34,26 @@ public class OpenFileTests
         Assert.Equal(boxes, replayed.Boxes.Count);
     }
 
+    /// <summary>A program of before kept a ruling by the sentence it was about. Its log opens, the ruling is named by its case once, and
+    /// settles that verdict whatever the sentence reads like from then on.</summary>
+    [Fact]
+    public void A_log_with_a_ruling_kept_by_its_sentence_opens_and_the_ruling_holds_by_its_case()
+    {
+        var file = Good(File.ReadAllBytes(Path.Combine(AppContext.BaseDirectory, "Data", "log-with-old-ruling.json")));
+        var replayed = file.History.Aggregate(file.Start, (before, line) => line.Edit.Apply(before));
+        Assert.Equal(JobJson.Text(file.Present), JobJson.Text(replayed));
+        var (id, ruling) = Assert.Single(replayed.Rulings);
+        Assert.Null(ruling.Case);
+        var named = Assert.IsType<NameRuling>(Assert.Single(OldRulings.Named(replayed)));
+        Assert.Equal((id, "free-length", "TooLittle"), (named.Id, ruling.Rule, named.Case));
+        var job = replayed.Do(named);
+        Assert.Empty(OldRulings.Named(job));
+        var settled = Inspection
+            .Judging.Inspector.JudgeAll(job, "bench", job.Boxes["bench"])
+            .Single(f => f.Rule == ruling.Rule && f.Of == ruling.Of);
+        Assert.Equal((Inspection.Verdict.Fine, id), (settled.Verdict, settled.Ruling));
+    }
+
     [Fact]
     public void The_demo_has_three_over_full_boxes_and_two_exactly_full()
     {

@@ -5,6 +5,7 @@ using JollyBarn.Electrics;
 using JollyBarn.Electrics.Seen;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
+using JollyBarn.OpenFile;
 using JollyBarn.Telling;
 using JollyBarn.Telling.Filled;
 using JollyBarn.Telling.History;
@@ -179,6 +180,32 @@ public sealed class WordsTests
         Assert.StartsWith("this box, clamps outside, a ", Says(option), StringComparison.Ordinal);
         Assert.Equal("this box, clamps outside", Says(option with { Change = new(true, false) }));
         Assert.StartsWith("4 square", Says(option with { Keeps = false, Change = default }), StringComparison.OrdinalIgnoreCase);
+    }
+
+    /// <summary>Whatever was ever done to the demo, and to the house of an earlier program, is told without a hole, an id of the program's
+    /// own making or a name that is missing.</summary>
+    [Theory]
+    [InlineData("ferry-keepers-house.json")]
+    [InlineData("log-of-0.1.json")]
+    public void Every_line_of_a_history_is_told_whole(string log)
+    {
+        var file = JobFiles.Shipped(File.ReadAllBytes(Path.Combine(AppContext.BaseDirectory, "Data", log)));
+        var job = file.Start;
+        foreach (var edit in file.History.Select(l => l.Edit))
+        {
+            Whole(edit, job);
+            job = edit.Apply(job);
+        }
+
+        static void Whole(Edit edit, Job job)
+        {
+            foreach (var one in edit is Batch batch ? batch.Edits : [edit])
+            {
+                var said = one.Tell(job);
+                Assert.DoesNotMatch(@"[{}]|  |: *$|^ *:|, *$|\bnull\b", said);
+                job = one.Apply(job);
+            }
+        }
     }
 
     [Theory]

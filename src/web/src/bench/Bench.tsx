@@ -61,7 +61,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   useOwnDrag(root);
   const targets = useMemo(() => (hand ? new Set((hand.moves ?? []).map((m) => m.key)) : null), [hand]);
   const good = useMemo(() => bunch.filter((id) => view.box.leads?.[id]), [bunch, view.box.leads]);
-  const litNow = useMemo(() => litOf(view, sel, [...lit, ...good]), [lit, good, sel, view]);
+  const litNow = useMemo(() => litOf(view.cables, sel, [...lit, ...good]), [lit, good, sel, view.cables]);
   const move = hand?.moves?.find((m) => m.key === hand.over) ?? null;
   const would = useWould(job, view, edit, look, move && !move.here ? (move.edit ?? null) : null);
   useEffect(() => {

@@ -33,10 +33,10 @@ export function selAt(stop: string, box: Schemas["Box"], strands: Record<string,
 }
 
 /** Everything that stands out: what is lit already, and what is chosen with what belongs to it. */
-export function litOf(view: BoxView, sel: Sel | null, already: readonly string[]): ReadonlySet<string> {
+export function litOf(cables: BoxView["cables"], sel: Sel | null, already: readonly string[]): ReadonlySet<string> {
   const all = new Set(already);
   if (sel?.kind === "cable")
-    for (const c of view.cables.filter((k) => `${k.run}/${k.side}` === sel.id)) [c.run, ...c.leads].forEach((l) => all.add(l));
+    for (const c of cables.filter((k) => `${k.run}/${k.side}` === sel.id)) [c.run, ...c.leads].forEach((l) => all.add(l));
   else if (sel) all.add(sel.id);
   return all;
 }

@@ -2,7 +2,6 @@ import { notifyManager, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useRef, useState } from "react";
 import { api, must, newId, type BoxView, type Schemas } from "../api/client";
 import type { BoxEdit } from "../model/useBoxEdit";
-import { afterPaint } from "../parts/afterPaint";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 import { keys } from "../model/keys";
@@ -23,11 +22,17 @@ export function stateOf(move: Move): "fine" | "worse" | "no" | "here" {
 /** A picked end shows as held when the answer is here, or after so long, ms, when it is slow. */
 const SOON = 60;
 
-/** The box with an end where it was just put, to show until the answer says what follows. */
-function landed(view: BoxView, edit: Schemas["Edit"]): BoxView {
+/** The box with an end where it was just put, to show until the answer says what follows. A lead says at once where it lies. */
+function landed(view: BoxView, edit: Schemas["Edit"], place: string): BoxView {
   const { leads = {}, pigtails = {} } = view.box;
-  if (edit.do === "moveLead" && leads[edit.lead])
-    return { ...view, box: { ...view.box, leads: { ...leads, [edit.lead]: { ...leads[edit.lead]!, lands: edit.to } } } };
+  if (edit.do === "moveLead" && leads[edit.lead]) {
+    const { name } = view.names.leads[edit.lead] ?? { name: edit.lead };
+    return {
+      ...view,
+      box: { ...view.box, leads: { ...leads, [edit.lead]: { ...leads[edit.lead]!, lands: edit.to } } },
+      names: { ...view.names, leads: { ...view.names.leads, [edit.lead]: { name, says: `${name}: ${place}` } } },
+    };
+  }
   if (edit.do === "landPigtail" && pigtails[edit.id])
     return {
       ...view,
@@ -84,13 +89,13 @@ export function useHeld(job: string, view: BoxView, change: string | null, edit:
         say(move.refusal.says, "stop");
         return;
       }
-      const { here, edit: made } = move;
-      // The strand lies there and the hand is empty in one repaint; what follows is asked when that is on the screen.
+      const { here, edit: made, says } = move;
+      // The strand lies there and the hand is empty in one repaint, while what follows is asked.
       notifyManager.batch(() => {
         notifyManager.schedule(drop);
-        if (!here && made && !change) client.setQueryData(keys.of(job, "box", view.id), landed(view, made));
+        if (!here && made && !change) client.setQueryData(keys.of(job, "box", view.id), landed(view, made, says));
       });
-      if (!here && made) afterPaint(() => void edit.ready(made));
+      if (!here && made) void edit.ready(made);
     },
     [hand, edit, drop, change, client, job, view],
   );
