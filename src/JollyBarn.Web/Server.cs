@@ -36,15 +36,22 @@ public static class Server
         {
             using var store = new StoreHandle(asked);
             var seeding = Task.Run(() => Demo.Seed(store.Store));
-            await using var app = Build(args, store.Store, asked.Port, seeding);
-            await app.StartAsync();
-            await Console.Out.WriteLineAsync(
-                $"Jolly Barn is at {app.Urls.First()}  (data: {(asked.Demo ? "a fresh demo, thrown away at the end" : store.Store.Path)})"
-            );
-            await seeding;
-            _ = Task.Run(Warm.Up);
-            await app.WaitForShutdownAsync();
-            return 0;
+            try
+            {
+                await using var app = Build(args, store.Store, asked.Port, seeding);
+                await app.StartAsync();
+                var data = asked.Demo ? "a fresh demo, thrown away at the end" : store.Store.Path;
+                await Console.Out.WriteLineAsync($"Jolly Barn is at {app.Urls.First()}  (data: {data})");
+                await seeding;
+                _ = Task.Run(Warm.Up);
+                await app.WaitForShutdownAsync();
+                return 0;
+            }
+            finally
+            {
+                // The file is not closed under the one who still writes to it.
+                await seeding.ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);
+            }
         }
         catch (StoreException problem)
         {
