@@ -67,6 +67,16 @@ public sealed class ModelTests
         Assert.Equal(Volume.Of(18m), asked.Mark);
     }
 
+    /// <summary>A cable the catalogue does not have is named, so that nothing fits by leaving it out.</summary>
+    [Theory]
+    [InlineData("cables=8-3*1%7E14-2*1", "8-3")]
+    [InlineData("cables=14-2*1", "")]
+    public void A_cable_nobody_knows_is_named_and_not_left_out(string search, string unknown)
+    {
+        var named = One("question", "unknownCables", One("question", "fromSearch", Search(search)), Sorts[0])!.AsArray();
+        Assert.Equal(unknown, string.Join(", ", named.Select(n => (string)n!)));
+    }
+
     [Theory]
     [InlineData("", null)]
     [InlineData("0", null)]

@@ -111,18 +111,18 @@ internal static class FileEndpoints
 
     private static IEnumerable<string[]> FillRows(OpenJob open, Job job, Box box)
     {
-        var fill = open.Reports.FillOf(job, box);
+        var fill = FillTeller.Tell(open.Reports.FillOf(job, box));
         yield return ["line", "gauge", "count", "allowance in³", "volume in³", "article"];
         foreach (var line in fill.Lines)
         {
             yield return
             [
-                FillTeller.Name(line),
+                line.Name,
                 line.Gauge?.ToString() ?? "",
                 line.Low == line.High ? Number(line.Low) : $"{Number(line.Low)} to {Number(line.High)}",
                 Span(line.Each),
                 Span(line.Volume),
-                line.Article ?? "practice",
+                line.Article,
             ];
         }
 

@@ -2,6 +2,7 @@ using System.Globalization;
 using CsvHelper;
 using JollyBarn.Store;
 using JollyBarn.Telling;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -101,11 +102,7 @@ internal static class ReadingEndpoints
         );
 
     private static string Point(Job job, string? box, string point) =>
-        box is not null && job.Boxes.Find(box)?.Leads.Find(point) is { } lead
-            ? job.Runs.Find(lead.Run)?.End(lead.Side).Says is { } says
-                ? $"{lead.Colour}, {says}"
-                : lead.Colour
-            : point;
+        box is not null && job.Boxes.Find(box) is { } found && found.Leads.Has(point) ? new ShortNames(job, box, found).Lead(point) : point;
 
     private static ProofAnswer ProofOf(Job job, string boxId, Box box, string by)
     {
@@ -116,11 +113,8 @@ internal static class ReadingEndpoints
             .Select(p => p.By)
             .Distinct()
             .Where(o => Proofs.Judge(job, boxId, o, now).Standing == ProofStanding.Proved);
-        string Cable(ProofPair p) =>
-            job.Runs.FirstOrDefault(r => p.Cable.StartsWith(r.Key + ".", StringComparison.Ordinal)).Value is { } run
-            && run.SidesIn(boxId).Select(s => run.End(s).Says).FirstOrDefault(s => s is not null) is { } says
-                ? says
-                : "a cable";
+        var names = new ShortNames(job, boxId, box);
+        string Cable(ProofPair p) => Subjects.CableEnd(p.Cable) is var (run, side) ? names.Cable(run, side) : p.Cable;
         return new(
             ProofTeller.Tell(state),
             job.Proofs.Find(state.Proof),

@@ -51,13 +51,10 @@ public static class FillTeller
             answer.Incomplete ? "Not everything in the box is recorded yet, so nothing can be promised to hold it." : null
         );
 
-    /// <summary>What a line counts.</summary>
-    public static string Name(FillLine line) => FillWords.Of(line.Called, line.Kind);
-
     private static ToldLine Tell(FillLine line) =>
         new(
             line.Kind,
-            Name(line),
+            FillWords.Of(line.Called, line.Kind),
             line.Low,
             line.High,
             line.Gauge,

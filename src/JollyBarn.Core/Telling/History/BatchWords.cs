@@ -10,7 +10,7 @@ internal static class BatchWords
     public static string Of(BatchFor purpose, Batch batch, Job before) =>
         purpose switch
         {
-            BatchFor.AnotherBox => $"Made over: {batch.Edits[0].Tell(before)}",
+            BatchFor.AnotherBox => $"Made over: {Several(batch, before)}",
             BatchFor.DevicePutIn => DevicePutIn(batch, before),
             BatchFor.LeadsTo => LeadsTo(batch, before),
             BatchFor.BoxBonded => "The box bonded",
@@ -34,8 +34,12 @@ internal static class BatchWords
             BatchFor.RightForPlace => "Right for the place",
             BatchFor.SwitchLoop => "Switch loop put right",
             BatchFor.TwoJoints => "Two joints and a jumper",
-            _ => batch.Edits[0].Tell(before),
+            _ => Several(batch, before),
         };
+
+    /// <summary>The first, and how many more.</summary>
+    public static string Several(Batch batch, Job before) =>
+        batch.Edits.Count == 1 ? batch.Edits[0].Tell(before) : $"{batch.Edits[0].Tell(before)}, and {batch.Edits.Count - 1} more";
 
     private static string LeadsTo(Batch batch, Job before) =>
         batch.Edits is [MoveLead { To: var to } move, ..] && before.Boxes.Find(move.Box) is { } box

@@ -7,15 +7,7 @@ internal sealed class WorkEditWords : EditWords
 {
     public WorkEditWords()
     {
-        Says<Batch>(
-            (e, job) =>
-                e.Name
-                ?? (
-                    e.For is { } purpose ? BatchWords.Of(purpose, e, job)
-                    : e.Edits.Count == 1 ? e.Edits[0].Tell(job)
-                    : $"{e.Edits[0].Tell(job)}, and {e.Edits.Count - 1} more"
-                )
-        );
+        Says<Batch>((e, job) => e.Name ?? (e.For is { } purpose ? BatchWords.Of(purpose, e, job) : BatchWords.Several(e, job)));
         Says<Restore>((e, _) => $"{(e.Again ? "Redone" : "Undone")}: {e.What}");
         Says<OpenChange>((e, _) => $"Change {e.Name} opened");
         Says<PlanEdit>((e, job) => $"planned in {job.Changes.Find(e.Change)?.Name}: {e.Edit.Tell(ChangeWork.Planned(job, e.Change))}");

@@ -85,7 +85,7 @@ public static class FillWords
         ask.Case switch
         {
             FillAskCase.NotOpened => "what is in the box",
-            FillAskCase.VolumeOf => ask.Of is { } part ? $"volume of {Which(part)}" : "volume of the box",
+            FillAskCase.VolumeOf => ask.Of is { Of: not HousingOf.Box } part ? $"volume of the {Of(part)}" : "volume of the box",
             FillAskCase.RestOfIt => "the rest of what is in the box",
             FillAskCase.Gauges => "gauge of some conductors",
             FillAskCase.Clamps => "whether there are clamps inside",
@@ -117,8 +117,4 @@ public static class FillWords
         : "Less is printed than the volume gives: the count printed may leave out a clamp or a device.";
 
     public static string Of(Addition addition) => Additions[addition.Id];
-
-    /// <summary>A kind whose name begins with <em>some</em> stands without an article.</summary>
-    private static string Which(HousingPart part) =>
-        Of(part) is var name && name.StartsWith("some ", StringComparison.OrdinalIgnoreCase) ? "the box" : $"the {name}";
 }

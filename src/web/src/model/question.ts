@@ -57,6 +57,10 @@ export const isEmpty = (q: Question) => Object.keys(q.cables).length + Object.ke
 /** The mark as the server reads it: "18" is cubic inches, "295cm3" is not; null while nothing of use is typed. */
 export const markOf = (q: Question): string | null => (parseFloat(q.mark.replace(",", ".")) > 0 ? q.mark : null);
 
+/** Cables of the question that the catalogue does not have: a mistyped address must not fit by leaving one out. */
+export const unknownCables = (q: Question, sorts: Catalogue["cables"]) =>
+  Object.keys(q.cables).filter((id) => !sorts.some((s) => s.id === id));
+
 /** What the server is asked, with the cables of the catalogue. */
 export function plain(q: Question, sorts: Catalogue["cables"]): Schemas["PlainBox"] {
   const mark = markOf(q);

@@ -16,7 +16,7 @@ import { say } from "../parts/Notices";
 import { StillFits } from "../parts/StillFits";
 import { words } from "../words";
 import { Group, Tap, TypedMark } from "./Taps";
-import { blank, fromSearch, isEmpty, plain, toSearch, type Question } from "../model/question";
+import { blank, fromSearch, isEmpty, plain, toSearch, unknownCables, type Question } from "../model/question";
 import { keys } from "../model/keys";
 
 const KeepAsBox = lazy(() => import("../model/KeepAsBox"));
@@ -55,7 +55,8 @@ export default function QuickFit() {
   };
   const sorts = catalogue.data?.cables ?? [];
   const asked = plain(question, sorts);
-  const empty = isEmpty(question) || sorts.length === 0;
+  const unknown = sorts.length === 0 ? [] : unknownCables(question, sorts);
+  const empty = isEmpty(question) || sorts.length === 0 || unknown.length > 0;
   const boxed = Boolean(question.mark || question.kind);
   const answer = useQuery({
     queryKey: keys.fill(asked),
@@ -175,8 +176,8 @@ export default function QuickFit() {
         >
           {!fill && (
             <>
-              <p className="text-lg font-bold">{w.nothing}</p>
-              <p className="text-ink-2">{w.nothingHow}</p>
+              <p className="text-lg font-bold">{unknown.length > 0 ? w.unknownCable(unknown.join(", ")) : w.nothing}</p>
+              <p className="text-ink-2">{unknown.length > 0 ? w.unknownHow : w.nothingHow}</p>
             </>
           )}
           {fill && (

@@ -15,6 +15,7 @@ export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; ed
       must(api.GET("/api/jobs/{job}/boxes/{box}/survey", { params: { path: { job, box: view.id }, query: { newId: newId("j") } } })),
     placeholderData: (before) => before,
   });
+  if (survey.isError) return <p role="alert">{words.failed}</p>;
   if (!survey.data) return <p className="text-ink-2">{words.loading}</p>;
   const { placed, leads, next, places, tails } = survey.data;
   const old = survey.isPlaceholderData;

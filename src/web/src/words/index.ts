@@ -124,6 +124,8 @@ export const words = {
     keepAs: "Keep as a box",
     clear: "Clear",
     nothing: "Tap what comes into the box.",
+    unknownCable: (ids: string) => `The address names a cable that is not known here: ${ids}.`,
+    unknownHow: "Nothing is counted with it left out. Clear it with the round arrow, and tap what is there.",
     nothingHow: "Each tap is one more cable. The answer shows its sum.",
     noBox: "Now the box: tap its mark, or choose the box.",
     needed: (needed: string, available: string) => `${needed} needed, ${available} there.`,
