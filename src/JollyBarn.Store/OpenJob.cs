@@ -21,7 +21,7 @@ public sealed partial class OpenJob
     private readonly Lock writing = new();
     private readonly List<LogLine> log = [];
     private readonly Dictionary<string, long> versions = new(StringComparer.Ordinal);
-    private readonly Dictionary<string, List<long>> touching = new(StringComparer.Ordinal);
+    private readonly Dictionary<Id<Box>, List<long>> touching = [];
     private readonly UndoStacks stacks = new();
     private readonly SortedList<long, Job> states = [];
     private bool closed;

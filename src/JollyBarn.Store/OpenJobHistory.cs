@@ -29,7 +29,7 @@ public sealed partial class OpenJob
     }
 
     /// <summary>Lines of the log that are of one box, newest first.</summary>
-    public IReadOnlyList<LogLine> LogOf(string box, int take)
+    public IReadOnlyList<LogLine> LogOf(Id<Box> box, int take)
     {
         lock (writing)
         {

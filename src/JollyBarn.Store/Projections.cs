@@ -14,7 +14,7 @@ internal static class Projections
         foreach (var id in Touched.Everything(before, after) ? before.Boxes.Ids.Union(after.Boxes.Ids) : Touched.Boxes(before, after))
         {
             var now = after.Boxes.Find(id);
-            var old = db.Boxes.Find(jobId, id);
+            var old = db.Boxes.Find(jobId, id.Text);
             if (now is null || now.Binned)
             {
                 if (old is not null)
@@ -37,7 +37,7 @@ internal static class Projections
     public static IEnumerable<BoxRow> All(string jobId, Job job, Judged judged) =>
         job.Boxes.Where(b => !b.Value.Binned).Select(b => Row(jobId, b.Key, b.Value, job, judged));
 
-    private static BoxRow Row(string jobId, string id, Box box, Job job, Judged judged)
+    private static BoxRow Row(string jobId, Id<Box> id, Box box, Job job, Judged judged)
     {
         var fill = judged.Reports.FillOf(job, box);
         var verdicts = judged.Verdicts.Of(job, id, box);

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization.Metadata;
 using JollyBarn.Edits;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
@@ -11,6 +12,8 @@ internal static class Docs
 {
     public static void Configure(OpenApiOptions options)
     {
+        options.CreateSchemaReferenceId = info =>
+            IdJson.IsId(Nullable.GetUnderlyingType(info.Type) ?? info.Type) ? null : OpenApiOptions.CreateDefaultSchemaReferenceId(info);
         options.AddDocumentTransformer(
             async (document, context, cancel) =>
             {
@@ -57,12 +60,27 @@ internal static class Docs
                     var typed = context.JsonPropertyInfo?.DeclaringType == typeof(Fact<Volume>) ? JsonSchemaType.String : 0;
                     Plain(schema, JsonSchemaType.Number | typed, "Cubic inches, or text such as 295 ml.");
                 }
-                else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(ById<>))
+                else if (IdJson.IsId(type))
+                {
+                    // Text wherever it stands, in place: what may be left out may be null.
+                    var maybe = Nullable.GetUnderlyingType(context.JsonPropertyInfo?.PropertyType ?? context.JsonTypeInfo.Type) is not null;
+                    Plain(schema, JsonSchemaType.String | (maybe ? JsonSchemaType.Null : 0), schema.Description);
+                }
+                else if (context.JsonTypeInfo is { Kind: JsonTypeInfoKind.Enumerable, ElementType: { } of } && IdJson.IsId(of))
+                {
+                    schema.Type = JsonSchemaType.Array;
+                    schema.Items = await context.GetOrCreateSchemaAsync(of, null, cancel);
+                }
+                else if (context.JsonTypeInfo is { Kind: JsonTypeInfoKind.Dictionary, ElementType: { } listed } && IdsIn(listed))
+                {
+                    schema.AdditionalProperties = await context.GetOrCreateSchemaAsync(listed, null, cancel);
+                }
+                else if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(ById<,>))
                 {
                     schema.Type = JsonSchemaType.Object;
                     schema.Properties = null;
                     schema.Items = null;
-                    schema.AdditionalProperties = await context.GetOrCreateSchemaAsync(type.GetGenericArguments()[0], null, cancel);
+                    schema.AdditionalProperties = await context.GetOrCreateSchemaAsync(type.GetGenericArguments()[1], null, cancel);
                 }
                 else if (AlwaysWhole(type))
                 {
@@ -77,6 +95,8 @@ internal static class Docs
             }
         );
     }
+
+    private static bool IdsIn(Type list) => list.IsGenericType && IdJson.IsId(list.GetGenericArguments()[0]);
 
     /// <summary>Types that only the program writes, and so with every property that is not null; what a person may send in part is left as
     /// it is.</summary>
@@ -110,7 +130,7 @@ internal static class Docs
         typeof(Electrics.Situation),
     ];
 
-    private static void Plain(OpenApiSchema schema, JsonSchemaType kind, string says)
+    private static void Plain(OpenApiSchema schema, JsonSchemaType kind, string? says)
     {
         schema.Type = kind;
         schema.Properties = null;

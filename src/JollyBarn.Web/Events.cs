@@ -1,12 +1,13 @@
 using System.Collections.Concurrent;
 using System.Threading.Channels;
 using JollyBarn.Store;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;
 
 /// <summary>What a screen hears when a job changed.</summary>
 /// <param name="Boxes">Boxes that differ; all may, when <paramref name="Everything"/>.</param>
-public sealed record JobChanged(long Version, string EditId, IReadOnlyList<string> Boxes, bool Everything);
+public sealed record JobChanged(long Version, string EditId, IReadOnlyList<Id<Box>> Boxes, bool Everything);
 
 /// <summary>Passes changes on to whoever listens.</summary>
 public sealed class Events

@@ -1,8 +1,10 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
+using System.Text.Json.Serialization.Metadata;
 using JollyBarn.Measures;
 using JollyBarn.OpenFile;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;
 
@@ -46,14 +48,24 @@ public static class Schema
                 };
             }
 
+            if (IdJson.IsId(type))
+            {
+                return AnId(type != context.TypeInfo.Type);
+            }
+
+            if (context.TypeInfo is { Kind: JsonTypeInfoKind.Enumerable, ElementType: { } listed } && IdJson.IsId(listed))
+            {
+                return new JsonObject { ["type"] = "array", ["items"] = AnId(false) };
+            }
+
             if (type == typeof(Volume))
             {
                 return new JsonObject { ["type"] = "number", ["description"] = "cubic inches" };
             }
 
-            if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(Wiring.ById<>))
+            if (type.IsGenericType && type.GetGenericTypeDefinition() == typeof(ById<,>))
             {
-                var of = type.GetGenericArguments()[0];
+                var of = type.GetGenericArguments()[1];
                 if (!definitions.ContainsKey(of.Name))
                 {
                     definitions[of.Name] = Of(of);
@@ -80,11 +92,31 @@ public static class Schema
 
             if (schema is JsonObject whole && !whole.ContainsKey("$ref"))
             {
+                NameIds(context.TypeInfo, whole);
                 definitions.TryAdd(name, schema);
             }
 
             return Reference(name);
         }
+
+        /// <summary>The exporter passes over a property it knows nothing of but a converter and an empty default.</summary>
+        private static void NameIds(JsonTypeInfo info, JsonObject whole)
+        {
+            foreach (var property in info.Properties)
+            {
+                if (
+                    Nullable.GetUnderlyingType(property.PropertyType) is { } maybe
+                    && IdJson.IsId(maybe)
+                    && whole["properties"]?[property.Name] is JsonObject said
+                )
+                {
+                    said.Remove("type");
+                    said.Insert(0, "type", new JsonArray("string", "null"));
+                }
+            }
+        }
+
+        private static JsonObject AnId(bool maybe) => new() { ["type"] = maybe ? new JsonArray("string", "null") : "string" };
 
         private static JsonObject Reference(string name) => new() { ["$ref"] = $"#/$defs/{name}" };
     }

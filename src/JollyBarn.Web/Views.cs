@@ -74,7 +74,7 @@ public sealed record BoxSummary(
 /// <param name="FarBox">Id of the box its other end is in.</param>
 /// <param name="Like">What brings another like it in.</param>
 public sealed record CableView(
-    string Run,
+    Id<Run> Run,
     RunSide Side,
     string? Entry,
     string Size,
@@ -87,8 +87,8 @@ public sealed record CableView(
     CableType Type,
     Fact<Length> Length,
     string? Sheath,
-    string? Circuit,
-    IReadOnlyList<string> Leads
+    Id<Circuit>? Circuit,
+    IReadOnlyList<Id<Lead>> Leads
 );
 
 /// <summary>One box with everything a page of it shows.</summary>
@@ -111,8 +111,8 @@ public sealed record BoxView(
     ToldReport Report,
     ToldNames Names,
     IReadOnlyList<ToldFinding> Findings,
-    IReadOnlyDictionary<string, IReadOnlyList<string>> CutOffWithout,
-    IReadOnlyList<string> Protected,
+    IReadOnlyDictionary<string, IReadOnlyList<Id<Run>>> CutOffWithout,
+    IReadOnlyList<Id<Run>> Protected,
     IReadOnlyList<ToldQuestion> Questions,
     IReadOnlyList<ToldFinding> Open,
     int Holds,
@@ -144,7 +144,7 @@ internal static class Views
             job.Changes.ToDictionary(c => c.Key, c => c.Value.Name)
         );
 
-    public static BoxSummary Summary(Job job, string id, Box box, Judged judged)
+    public static BoxSummary Summary(Job job, Id<Box> id, Box box, Judged judged)
     {
         var fill = judged.Reports.FillOf(job, box);
         var verdicts = judged.Verdicts.Of(job, id, box);
@@ -162,7 +162,7 @@ internal static class Views
             fill.Needed,
             fill.Available,
             fill.Left,
-            box.Leads.Values.Select(l => l.Run).OfType<string>().Distinct().Count(),
+            box.Leads.Values.Select(l => l.Run).OfType<Id<Run>>().Distinct().Count(),
             box.Devices.Count,
             fill.Estimate,
             Count(Verdict.Stop),
@@ -172,7 +172,7 @@ internal static class Views
         );
     }
 
-    public static BoxView View(Job job, long version, string id, Box box, BoxReport report, IReadOnlyList<Finding> verdicts) =>
+    public static BoxView View(Job job, long version, Id<Box> id, Box box, BoxReport report, IReadOnlyList<Finding> verdicts) =>
         new(
             id,
             version,
@@ -183,16 +183,16 @@ internal static class Views
             [
                 .. box
                     .Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy })
-                    .OfType<string>()
+                    .OfType<Id<Run>>()
                     .Distinct()
                     .SelectMany(run => Cables(job, id, box, run))
                     .OrderBy(c => Order(box, c))
-                    .ThenBy(c => c.Run, StringComparer.Ordinal),
+                    .ThenBy(c => c.Run),
             ],
             FillTeller.Tell(report),
             ToldNames.Tell(job, id, box),
             Told(job, id, verdicts.Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)),
-            box.Devices.Ids.ToDictionary(d => d, d => Continuity.CutOffWithout(job, id, box, d)),
+            box.Devices.Ids.ToDictionary(d => d.Text, d => Continuity.CutOffWithout(job, id, box, d)),
             Continuity.Protected(box),
             QuestionTeller.Tell(job, id, box, Questions.Ask(verdicts)),
             Told(job, id, verdicts.Where(f => f.Verdict == Verdict.Measure)),
@@ -200,15 +200,15 @@ internal static class Views
             Told(job, id, verdicts.Where(f => f.Ruling is not null))
         );
 
-    private static IReadOnlyList<ToldFinding> Told(Job job, string box, IEnumerable<Finding> findings) =>
+    private static IReadOnlyList<ToldFinding> Told(Job job, Id<Box> box, IEnumerable<Finding> findings) =>
         new Teller(job, box).Tell(findings);
 
     /// <summary>A view made from what is kept of the job.</summary>
-    public static BoxView View(Job job, long version, string id, Box box, Judged judged) =>
+    public static BoxView View(Job job, long version, Id<Box> id, Box box, Judged judged) =>
         View(job, version, id, box, judged.Reports.ReportOf(job, box), judged.Verdicts.Of(job, id, box));
 
     /// <summary>A view of a state that will not be asked for again.</summary>
-    public static BoxView ViewOnce(Job job, long version, string id, Box box) =>
+    public static BoxView ViewOnce(Job job, long version, Id<Box> id, Box box) =>
         View(job, version, id, box, BoxReports.Make(job, box), Inspector.JudgeAll(job, id, box));
 
     public static JobChanged ChangedOf(Accepted accepted)
@@ -231,7 +231,7 @@ internal static class Views
         return new(accepted.Version, accepted.EditId, accepted.Again, changed, [.. views]);
     }
 
-    private static IEnumerable<CableView> Cables(Job job, string boxId, Box box, string runId)
+    private static IEnumerable<CableView> Cables(Job job, Id<Box> boxId, Box box, Id<Run> runId)
     {
         if (!job.Runs.TryFind(runId, out var run))
         {
@@ -274,6 +274,7 @@ internal static class Views
     private static int Order(Box box, CableView cable) =>
         box.Entries.Find(cable.Entry) is { } entry ? ((int)entry.Side * 100) + entry.Place : 1000;
 
-    private static Dictionary<string, T> Map<T>(ById<T> items)
-        where T : class => items.ToDictionary(p => p.Key, p => p.Value);
+    private static Dictionary<string, T> Map<TId, T>(ById<TId, T> items)
+        where TId : IParsable<TId>, IComparable<TId>
+        where T : class => items.ToDictionary(p => p.Key.ToString()!, p => p.Value);
 }

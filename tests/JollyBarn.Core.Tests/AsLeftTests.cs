@@ -111,12 +111,12 @@ public class AsLeftTests
         {
             var job = SomeBoxes.Make(seed);
             Assert.Empty(BoxDifference.Between(job, JobOf(job), "b"));
-            var lead = job.Boxes["b"].Leads.FirstOrDefault(l => l.Value.Form == LeadForm.Ended && l.Value.Lands.At != LandingAt.Cap).Key;
-            if (lead is not null)
+            var lead = job.Boxes["b"].Leads.FirstOrNull(l => l.Value.Form == LeadForm.Ended && l.Value.Lands.At != LandingAt.Cap)?.Key;
+            if (lead is { } moving)
             {
-                var moved = job.Do(new MoveLead("b", lead, new Landing(LandingAt.Cap)));
-                Assert.Contains(BoxDifference.Between(job, moved, "b"), d => d.Ids.Contains(lead) && d.NotBack);
-                Assert.Contains(BoxDifference.Between(moved, job, "b"), d => d.Ids.Contains(lead) && d.NotBack);
+                var moved = job.Do(new MoveLead("b", moving, new Landing(LandingAt.Cap)));
+                Assert.Contains(BoxDifference.Between(job, moved, "b"), d => d.Ids.Contains(moving.Text) && d.NotBack);
+                Assert.Contains(BoxDifference.Between(moved, job, "b"), d => d.Ids.Contains(moving.Text) && d.NotBack);
             }
         }
     }

@@ -46,7 +46,7 @@ public class CatalogueTests
             );
             Assert.Equal(
                 other.Leads.Select(l => $"d.{l.Id}").Order(StringComparer.Ordinal),
-                box.Leads.Where(l => l.Value.Device == "d").Select(l => l.Key)
+                box.Leads.Where(l => l.Value.Device == "d").Select(l => l.Key.Text)
             );
         }
     }

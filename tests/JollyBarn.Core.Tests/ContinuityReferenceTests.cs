@@ -18,7 +18,7 @@ public class ContinuityReferenceTests
     {
         var (asked, joined) = (0, 0);
         var deck = new StringBuilder("a bench of boxes\n.option rshunt=1e9\n");
-        var probes = new List<(Job Job, string From, string To, string Node)>();
+        var probes = new List<(Job Job, Id<Lead> From, Id<Lead> To, string Node)>();
         for (var seed = 1; seed <= Boxes; seed++)
         {
             var job = SomeBoxes.Make(seed);

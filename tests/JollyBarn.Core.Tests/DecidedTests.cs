@@ -101,14 +101,14 @@ public class DecidedTests
                 "covered" => true,
                 _ => false,
             };
-        var cables = box.Leads.Values.Where(l => l.Run is not null).Select(l => Subjects.CableEnd(l.Run!, l.Side)).Distinct();
+        var cables = box.Leads.Values.Where(l => l.Run is not null).Select(l => Subjects.CableEnd(l.Run!.Value, l.Side)).Distinct();
         var subjects = new[] { Subjects.Box }
             .Concat(box.Entries.Ids)
             .Concat(cables)
-            .Concat(box.Leads.Ids)
-            .Concat(box.Pigtails.Ids)
-            .Concat(box.Joints.Ids)
-            .Concat(box.Devices.Ids)
+            .Concat(box.Leads.Ids.Texts())
+            .Concat(box.Pigtails.Ids.Texts())
+            .Concat(box.Joints.Ids.Texts())
+            .Concat(box.Devices.Ids.Texts())
             .ToList();
         return FactKeys.All.SelectMany(k =>
             subjects

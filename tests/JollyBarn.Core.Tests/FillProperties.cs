@@ -217,7 +217,9 @@ public class FillProperties
             .Cables(2, 14, 2);
         foreach (var lead in job.Boxes["b"].Leads.Ids.ToList())
         {
-            job = lead.EndsWith('0') ? job.Do(new MoveLead("b", lead, new Landing(LandingAt.Terminal, null, "right", "hot/screw"))) : job;
+            job = lead.Text.EndsWith('0')
+                ? job.Do(new MoveLead("b", lead, new Landing(LandingAt.Terminal, null, "right", "hot/screw")))
+                : job;
         }
 
         // An unmarked nonmetallic partition takes 1 in³ (314.16(A)): 31 in³, half to each gang.

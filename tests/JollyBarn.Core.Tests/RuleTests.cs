@@ -87,7 +87,7 @@ public partial class RuleTests
             .All.Where(c => c.Verdict == Verdict.Fix)
             .Select(c => RuleBoxes.Make(c.Box).Do(c.Edits))
             .Concat(Enumerable.Range(1, 60).Select(SomeBoxes.Make))
-            .Select(j => (Job: j, Id: "b"))
+            .Select(j => (Job: j, Id: (Id<Box>)"b"))
             .Concat(demo.Boxes.Ids.Select(id => (Job: demo, Id: id)));
         var (all, without) = (0, new List<string>());
         foreach (var (job, id) in boxes)

@@ -83,7 +83,13 @@ public class SpoiledEditTests
     }
 
     private static IEnumerable<string> Ids(Job job) =>
-        job.Boxes.Ids.Concat(job.Runs.Ids).Concat(job.Panels.Ids).Concat(job.Circuits.Ids).Concat(job.Places.Ids).Concat(job.Changes.Ids);
+        job
+            .Boxes.Ids.Texts()
+            .Concat(job.Runs.Ids.Texts())
+            .Concat(job.Panels.Ids)
+            .Concat(job.Circuits.Ids.Texts())
+            .Concat(job.Places.Ids)
+            .Concat(job.Changes.Ids);
 
     private static Edit? Read(JsonNode node)
     {

@@ -92,7 +92,7 @@ public partial class SupplyRuleTests
     private static IEnumerable<FactAsked> Unasked(Job job)
     {
         var panel = job.Panels["p"];
-        bool Open(ById<Observation>? facts, FactKey key) => facts?.Find(key.Id) is null;
+        bool Open(ById<string, Observation>? facts, FactKey key) => facts?.Find(key.Id) is null;
         foreach (var kind in FactKeys.All)
         {
             var asks = kind.Of switch

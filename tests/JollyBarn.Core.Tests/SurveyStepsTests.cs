@@ -42,7 +42,7 @@ public sealed class SurveyStepsTests
         Assert.All(steps.Places, place =>
         {
             Assert.Null(place.Edit.Check(job));
-            var lies = place.Edit.Apply(job).Boxes["b"].Leads[steps.Next!].Lands;
+            var lies = place.Edit.Apply(job).Boxes["b"].Leads[steps.Next!.Value].Lands;
             Assert.Equal(place.To ?? new Landing(LandingAt.Joint, "n1"), lies);
         });
         Assert.Equal(steps.Places.Count, steps.Places.Select(p => p.To).Distinct().Count());
@@ -56,9 +56,9 @@ public sealed class SurveyStepsTests
     public void The_likeliest_terminal_is_that_of_its_use(ConductorUse use, string place)
     {
         var job = Open;
-        while (job.Boxes["b"].Leads[Steps(job).Next!].Use != use)
+        while (job.Boxes["b"].Leads[Steps(job).Next!.Value].Use != use)
         {
-            job = job.Do(new MoveLead("b", Steps(job).Next!, Landing.Loose));
+            job = job.Do(new MoveLead("b", Steps(job).Next!.Value, Landing.Loose));
         }
 
         Assert.Equal(place, Steps(job).Places.First(p => p.To?.At == LandingAt.Terminal).To!.Place);
@@ -71,9 +71,9 @@ public sealed class SurveyStepsTests
         var plastic = Jobs.WithBox("nm-1g-18").Cables(1, 14, 2);
         Assert.DoesNotContain(Steps(plastic).Places, p => p.To?.At == LandingAt.BondingScrew);
         var past = Open;
-        while (past.Boxes["b"].Leads[Steps(past).Next!].IsGround)
+        while (past.Boxes["b"].Leads[Steps(past).Next!.Value].IsGround)
         {
-            past = past.Do(new MoveLead("b", Steps(past).Next!, Landing.Loose));
+            past = past.Do(new MoveLead("b", Steps(past).Next!.Value, Landing.Loose));
         }
 
         Assert.DoesNotContain(Steps(past).Places, p => p.To?.At == LandingAt.BondingScrew);
@@ -100,11 +100,11 @@ public sealed class SurveyStepsTests
     {
         var job = GfciBox.Make();
         var names = ToldNames.Tell(job, "b", job.Boxes["b"]);
-        Assert.Equal(job.Boxes["b"].Leads.Ids.Concat(job.Boxes["b"].Pigtails.Ids).Order(), names.Leads.Keys.Order());
+        Assert.Equal(job.Boxes["b"].Leads.Ids.Concat(job.Boxes["b"].Pigtails.Ids).Texts().Order(), names.Leads.Keys.Order());
         Assert.All(names.Leads.Values, l => Assert.StartsWith(l.Name + ": ", l.Says, StringComparison.Ordinal));
         Assert.Equal(names.Cables.Count, names.Cables.Values.Distinct().Count());
         var renamed = job.Do(
-            new NameCable("b", job.Boxes["b"].Leads.Values.First(l => l.Run is not null).Run!, RunSide.A, "from the slipway")
+            new NameCable("b", job.Boxes["b"].Leads.Values.First(l => l.Run is not null).Run!.Value, RunSide.A, "from the slipway")
         );
         Assert.Contains("from the slipway", ToldNames.Tell(renamed, "b", renamed.Boxes["b"]).Cables.Values);
     }

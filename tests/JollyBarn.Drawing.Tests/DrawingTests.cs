@@ -1,3 +1,4 @@
+using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Drawing.Tests;
@@ -16,7 +17,7 @@ public sealed class DrawingTests(Drawn drawn, ITestOutputHelper output) : IClass
         {
             var box = drawn.Jobs[i].Boxes["b"];
             Assert.Equal(
-                box.Leads.Ids.Concat(box.Pigtails.Ids).Order(StringComparer.Ordinal),
+                box.Leads.Ids.Concat(box.Pigtails.Ids).Texts().Order(StringComparer.Ordinal),
                 drawn.Boxes[i].Strands.Select(s => s.Id).Order(StringComparer.Ordinal)
             );
         }
@@ -150,11 +151,9 @@ public sealed class DrawingTests(Drawn drawn, ITestOutputHelper output) : IClass
     private static IEnumerable<Area> Shared(Drawing picture, Box box, string a, string b)
     {
         var (leadA, leadB) = (box.Leads.Find(a), box.Leads.Find(b));
-        if (leadA?.Run is not null && leadA.Run == leadB?.Run)
+        if (leadA?.Run is { } run && run == leadB?.Run)
         {
-            foreach (
-                var cuff in picture.Json["cuffs"]!.AsArray().Where(c => ((string)c!["id"]!).StartsWith(leadA.Run, StringComparison.Ordinal))
-            )
+            foreach (var cuff in picture.Json["cuffs"]!.AsArray().Where(c => ((string)c!["id"]!).StartsWith(run, StringComparison.Ordinal)))
             {
                 yield return new(picture.At("cuff"), (double)cuff!["top"]!, 14, (double)cuff["height"]!);
             }

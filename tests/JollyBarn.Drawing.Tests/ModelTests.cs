@@ -217,7 +217,7 @@ public sealed class ModelTests
             }
         )!;
         var edit = Assert.IsType<MoveLead>(made.Deserialize<Edit>(Options));
-        Assert.Equal(("glue", "r1.a0", LandingAt.Cap), (edit.Box, edit.Lead, edit.To.At));
+        Assert.Equal(("glue", "r1.a0", LandingAt.Cap), (edit.Box.Text, edit.Lead.Text, edit.To.At));
     }
 
     /// <summary>What was typed is kept beside what it is: a length, a mark in millilitres, nothing at all.</summary>

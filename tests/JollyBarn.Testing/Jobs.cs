@@ -18,6 +18,10 @@ public static class Jobs
         Job.Blank("test")
             .Do(new AddBox("b", "Bench", kind, null, mark is { } m ? Fact<Volume>.Marked(Volume.Of(m)) : null, Contents.Complete));
 
+    /// <summary>Ids as they are written.</summary>
+    public static IEnumerable<string> Texts<T>(this IEnumerable<Id<T>> ids)
+        where T : class => ids.Select(i => i.Text);
+
     /// <summary>Does an edit that must be possible.</summary>
     public static Job Do(this Job job, params Edit[] edits)
     {

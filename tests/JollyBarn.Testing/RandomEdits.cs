@@ -67,7 +67,7 @@ public sealed class RandomEdits(int seed)
                 Some<CableType?>([null, CableType.NmB, CableType.UfB]),
                 random.Next(2) == 0 ? Long(900) : null,
                 null,
-                random.Next(2) == 0 ? Some(job.Circuits.Ids.DefaultIfEmpty("")) : null
+                random.Next(2) == 0 ? Some(job.Circuits.Ids.DefaultIfEmpty("")) : default(Id<Circuit>?)
             ),
             13 when job.Runs.Count > 0 && job.Panels.Count > 0 => new EndAtPanel(Some(job.Runs.Ids), Side(), Some(job.Panels.Ids)),
             14 when job.Runs.Count > 0 => new EndAtLoad(Some(job.Runs.Ids), Side(), $"heater {made++}"),
@@ -140,7 +140,7 @@ public sealed class RandomEdits(int seed)
                             {
                                 Amperes = Some<decimal?>([null, 15, 20, 30]),
                                 Kind = Some(Enum.GetValues<BreakerKind>()),
-                                Circuit = Some(job.Circuits.Ids.DefaultIfEmpty(null!)),
+                                Circuit = job.Circuits.Count > 0 ? Some(job.Circuits.Ids) : default(Id<Circuit>?),
                             }
                     ),
                 ],
@@ -194,7 +194,7 @@ public sealed class RandomEdits(int seed)
             ),
             11 when box.Leads.Values.Any(l => l.Run is not null) => new RemoveCable(
                 id,
-                Some(box.Leads.Values.Select(l => l.Run).OfType<string>())
+                Some(box.Leads.Values.Select(l => l.Run).OfType<Id<Run>>())
             ),
             12 when box.Leads.Count > 1 => new JoinLeads(
                 id,
@@ -227,10 +227,10 @@ public sealed class RandomEdits(int seed)
             FactOf.CableEnd => box.Leads.Values.FirstOrDefault(l => l.Run is not null) is { Run: { } run } lead
                 ? Subjects.CableEnd(run, lead.Side)
                 : "none",
-            FactOf.Lead => box.Leads.Ids.FirstOrDefault() ?? "none",
-            FactOf.Joint => box.Joints.Ids.FirstOrDefault() ?? "none",
-            FactOf.Device => box.Devices.Ids.FirstOrDefault() ?? "none",
-            FactOf.Pigtail => box.Pigtails.Ids.FirstOrDefault() ?? "none",
+            FactOf.Lead => box.Leads.Ids.FirstOrNull()?.Text ?? "none",
+            FactOf.Joint => box.Joints.Ids.FirstOrNull()?.Text ?? "none",
+            FactOf.Device => box.Devices.Ids.FirstOrNull()?.Text ?? "none",
+            FactOf.Pigtail => box.Pigtails.Ids.FirstOrNull()?.Text ?? "none",
             _ => box.Entries.Ids.FirstOrDefault() ?? "none",
         };
         return new(id, of, kind.Id, Answered(kind));

@@ -88,7 +88,7 @@ public static class SomeBoxes
                     TerminalRole.Hot or TerminalRole.LineHot or TerminalRole.Common => "hots",
                     _ => null,
                 };
-                var free = job.Boxes["b"].Leads.FirstOrDefault(l => l.Value is { Run: not null, Lands.At: LandingAt.Unknown }).Key;
+                var free = job.Boxes["b"].Leads.FirstOrNull(l => l.Value is { Run: not null, Lands.At: LandingAt.Unknown })?.Key;
                 job =
                     joint is not null && job.Boxes["b"].Joints.Has(joint) && random.Next(4) > 0
                         ? job.Do(
@@ -100,7 +100,7 @@ public static class SomeBoxes
                                 Length: new(Known.Measured, Length.Inches(8))
                             )
                         )
-                    : free is not null && random.Next(3) > 0 ? job.Do(new MoveLead("b", free, to))
+                    : free is { } lead && random.Next(3) > 0 ? job.Do(new MoveLead("b", lead, to))
                     : job;
             }
         }

@@ -5,10 +5,10 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Edits;
 
 /// <summary>An edit inside one box.</summary>
-public abstract record BoxEdit(string Box) : Edit
+public abstract record BoxEdit(Id<Box> Box) : Edit
 {
     [JsonIgnore]
-    public sealed override IEnumerable<string> OfBoxes => [Box];
+    public sealed override IEnumerable<Id<Box>> OfBoxes => [Box];
 
     public sealed override Refusal? Check(Job job)
     {
@@ -77,7 +77,7 @@ internal static class Landings
             case LandingAt.Joint:
                 return box.Joints.Has(landing.Joint) ? null : Refuse.Missing(What.Joint, landing.Joint, field + ".joint");
             case LandingAt.Terminal:
-                if (!box.Devices.TryFind(landing.Device, out var device))
+                if (box.Devices.Find(landing.Device) is not { } device)
                 {
                     return Refuse.Missing(What.Device, landing.Device, field + ".device");
                 }

@@ -11,7 +11,7 @@ namespace JollyBarn.Edits;
 /// <param name="Kind">Kind id from the catalogue.</param>
 /// <param name="Mark">The mark as read; leaves the catalogue's when null.</param>
 public sealed record AddBox(
-    string Id,
+    Id<Box> Id,
     string Name,
     string Kind,
     string? Place = null,
@@ -20,7 +20,7 @@ public sealed record AddBox(
 ) : Edit
 {
     [JsonIgnore]
-    public override IEnumerable<string> OfBoxes => [Id];
+    public override IEnumerable<Id<Box>> OfBoxes => [Id];
 
     public override Refusal? Check(Job job) =>
         Refuse.NewId(Id, job.Boxes.Has(Id), "id")
@@ -73,7 +73,7 @@ internal static class Kinds
     private static Fact<Length> Of(Length? length) => length is { } value ? Fact<Length>.Marked(value) : Fact<Length>.Unknown;
 }
 
-public sealed record RenameBox(string Box, string Name) : BoxEdit(Box)
+public sealed record RenameBox(Id<Box> Box, string Name) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadText(Name, "name");
 
@@ -81,7 +81,7 @@ public sealed record RenameBox(string Box, string Name) : BoxEdit(Box)
 }
 
 /// <summary>Says which place a box is in; null takes it back.</summary>
-public sealed record PlaceBox(string Box, string? Place = null) : BoxEdit(Box)
+public sealed record PlaceBox(Id<Box> Box, string? Place = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Place is null || job.Places.Has(Place) ? null : Refuse.Missing(What.Place, Place, "place");
@@ -90,7 +90,7 @@ public sealed record PlaceBox(string Box, string? Place = null) : BoxEdit(Box)
 }
 
 /// <summary>Says which wall the box sits in.</summary>
-public sealed record SetBoxWall(string Box, string? Wall = null) : BoxEdit(Box)
+public sealed record SetBoxWall(Id<Box> Box, string? Wall = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Wall is null || job.Walls.Has(Wall) ? null : Refuse.Missing(What.Wall, Wall, "wall");
@@ -99,7 +99,7 @@ public sealed record SetBoxWall(string Box, string? Wall = null) : BoxEdit(Box)
 }
 
 /// <summary>Changes the kind of box; mark, sizes and clamps become what the new kind says of itself.</summary>
-public sealed record SetBoxKind(string Box, string Kind) : BoxEdit(Box)
+public sealed record SetBoxKind(Id<Box> Box, string Kind) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job)
     {
@@ -118,7 +118,7 @@ public sealed record SetBoxKind(string Box, string Kind) : BoxEdit(Box)
     protected override Box ApplyIn(Box box) => Kinds.Make(box, Kind);
 }
 
-public sealed record SetBoxMark(string Box, Fact<Volume> Mark) : BoxEdit(Box)
+public sealed record SetBoxMark(Id<Box> Box, Fact<Volume> Mark) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => Facts.Bad(Mark, "mark");
 
@@ -126,7 +126,7 @@ public sealed record SetBoxMark(string Box, Fact<Volume> Mark) : BoxEdit(Box)
 }
 
 /// <summary>Sets inside sizes; a part left null stays as it is.</summary>
-public sealed record SetBoxSize(string Box, Fact<Length>? Height = null, Fact<Length>? Width = null, Fact<Length>? Depth = null)
+public sealed record SetBoxSize(Id<Box> Box, Fact<Length>? Height = null, Fact<Length>? Width = null, Fact<Length>? Depth = null)
     : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
@@ -141,14 +141,14 @@ public sealed record SetBoxSize(string Box, Fact<Length>? Height = null, Fact<Le
         };
 }
 
-public sealed record SetContents(string Box, Contents Contents) : BoxEdit(Box)
+public sealed record SetContents(Id<Box> Box, Contents Contents) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadEnum(Contents, "contents");
 
     protected override Box ApplyIn(Box box) => box with { Contents = Contents };
 }
 
-public sealed record SetClamps(string Box, Fact<ClampStyle> Clamps) : BoxEdit(Box)
+public sealed record SetClamps(Id<Box> Box, Fact<ClampStyle> Clamps) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Facts.BadHow(Clamps, "clamps") ?? (Clamps.Value is { } style ? Refuse.BadEnum(style, "clamps.value") : null);
@@ -166,7 +166,7 @@ public sealed record SetClamps(string Box, Fact<ClampStyle> Clamps) : BoxEdit(Bo
 }
 
 /// <summary>Luminaire studs and hickeys.</summary>
-public sealed record SetFittings(string Box, int Studs, int Hickeys) : BoxEdit(Box)
+public sealed record SetFittings(Id<Box> Box, int Studs, int Hickeys) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Studs is >= 0 and <= 4 && Hickeys is >= 0 and <= 4 ? null : new Refusal(Why.FourAtMost, "studs");
@@ -175,7 +175,7 @@ public sealed record SetFittings(string Box, int Studs, int Hickeys) : BoxEdit(B
 }
 
 /// <summary>Counts printed in the box by gauge, as a cross-check of the sum.</summary>
-public sealed record SetPrintedCounts(string Box, IReadOnlyDictionary<string, int> Counts) : BoxEdit(Box)
+public sealed record SetPrintedCounts(Id<Box> Box, IReadOnlyDictionary<string, int> Counts) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Counts.Count <= 10 && Counts.All(c => Gauge.TryParse(c.Key, out _) && c.Value is >= 0 and <= 200)
@@ -189,7 +189,7 @@ public sealed record SetPrintedCounts(string Box, IReadOnlyDictionary<string, in
         };
 }
 
-public sealed record NoteBox(string Box, string? Note = null) : BoxEdit(Box)
+public sealed record NoteBox(Id<Box> Box, string? Note = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadNote(Note, "note", 4000);
 
@@ -197,14 +197,14 @@ public sealed record NoteBox(string Box, string? Note = null) : BoxEdit(Box)
 }
 
 /// <summary>Puts a box in the bin, from where it can be brought back.</summary>
-public sealed record BinBox(string Box) : BoxEdit(Box)
+public sealed record BinBox(Id<Box> Box) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => null;
 
     protected override Box ApplyIn(Box box) => box with { Binned = true };
 }
 
-public sealed record BringBackBox(string Box) : BoxEdit(Box)
+public sealed record BringBackBox(Id<Box> Box) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => box.Binned ? null : new Refusal(Why.NotInTheBin, "box", ("box", box.Name));
 
@@ -240,7 +240,7 @@ public sealed record ForRoom(string Place, Edit Each) : Edit
 
     public override Job Apply(Job job) => Each is BoxEdit ? BoxesOf(job).Aggregate(job, (j, id) => For(id).Apply(j)) : job;
 
-    internal BoxEdit For(string id) => (BoxEdit)Each with { Box = id };
+    internal BoxEdit For(Id<Box> id) => (BoxEdit)Each with { Box = id };
 
-    internal IEnumerable<string> BoxesOf(Job job) => job.Boxes.Where(b => b.Value.Place == Place && !b.Value.Binned).Select(b => b.Key);
+    internal IEnumerable<Id<Box>> BoxesOf(Job job) => job.Boxes.Where(b => b.Value.Place == Place && !b.Value.Binned).Select(b => b.Key);
 }

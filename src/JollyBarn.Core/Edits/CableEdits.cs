@@ -13,8 +13,8 @@ namespace JollyBarn.Edits;
 /// <param name="Holding">What holds it; by the box's clamps when null.</param>
 /// <param name="Says">What it is called here: "from the pantry".</param>
 public sealed record AddCable(
-    string Box,
-    string Run,
+    Id<Box> Box,
+    Id<Run> Run,
     string Entry,
     CableSpec Cable,
     EntrySide Side = EntrySide.Top,
@@ -30,7 +30,7 @@ public sealed record AddCable(
         ?? Refuse.BadEnum(Side, "side")
         ?? Refuse.BadNote(Says, "says")
         ?? Refuse.BadEnum(Feeds, "feeds")
-        ?? (Run.Length > 58 ? new Refusal(Why.CableIdTooLong, "run") : null)
+        ?? (Run.Text.Length > 58 ? new Refusal(Why.CableIdTooLong, "run") : null)
         ?? (Holding is { } holding ? Refuse.BadEnum(holding, "holding") : null)
         ?? (box.Leads.Count > 400 ? new Refusal(Why.ManyLeads, "cable") : null);
 
@@ -60,7 +60,7 @@ public sealed record AddCable(
 }
 
 /// <summary>What a cable is called at an end, and what it does there.</summary>
-public sealed record NameCable(string Box, string Run, RunSide Side, string? Says = null, Feeds Feeds = Feeds.CannotTell) : BoxEdit(Box)
+public sealed record NameCable(Id<Box> Box, Id<Run> Run, RunSide Side, string? Says = null, Feeds Feeds = Feeds.CannotTell) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.BadNote(Says, "says")
@@ -83,15 +83,20 @@ public sealed record NameCable(string Box, string Run, RunSide Side, string? Say
 }
 
 /// <summary>Sets what is given of a run; what is null stays.</summary>
-public sealed record SetRun(string Run, CableType? Type = null, Fact<Length>? Length = null, string? Sheath = null, string? Circuit = null)
-    : Edit
+public sealed record SetRun(
+    Id<Run> Run,
+    CableType? Type = null,
+    Fact<Length>? Length = null,
+    string? Sheath = null,
+    Id<Circuit>? Circuit = null
+) : Edit
 {
     public override Refusal? Check(Job job) =>
         (job.Runs.Has(Run) ? null : Refuse.Missing(What.Cable, Run, "run"))
         ?? (Type is { } type ? Refuse.BadEnum(type, "type") : null)
         ?? Facts.Bad(Length, "length")
         ?? Refuse.BadNote(Sheath, "sheath")
-        ?? (Circuit is null or "" || job.Circuits.Has(Circuit) ? null : Refuse.Missing(What.Circuit, Circuit, "circuit"));
+        ?? (Circuit is null || Circuit == "" || job.Circuits.Has(Circuit) ? null : Refuse.Missing(What.Circuit, Circuit, "circuit"));
 
     public override Job Apply(Job job) =>
         job.Runs.TryFind(Run, out var run)
@@ -104,7 +109,7 @@ public sealed record SetRun(string Run, CableType? Type = null, Fact<Length>? Le
                         Type = Type ?? run.Type,
                         Length = Length ?? run.Length,
                         Sheath = Sheath ?? run.Sheath,
-                        Circuit = Circuit is "" ? null : Circuit ?? run.Circuit,
+                        Circuit = Circuit == "" ? null : Circuit ?? run.Circuit,
                     }
                 ),
             }
@@ -113,8 +118,8 @@ public sealed record SetRun(string Run, CableType? Type = null, Fact<Length>? Le
 
 /// <summary>Says where a run's unknown end is: brings it into a box, with its leads.</summary>
 public sealed record ConnectRun(
-    string Box,
-    string Run,
+    Id<Box> Box,
+    Id<Run> Run,
     RunSide End,
     string Entry,
     EntrySide Side = EntrySide.Top,
@@ -151,7 +156,7 @@ public sealed record ConnectRun(
 
 /// <summary>Takes a cable out of a box: its leads go, its entry is left open, and the run with it when its other end is in no box and no
 /// panel.</summary>
-public sealed record RemoveCable(string Box, string Run) : BoxEdit(Box)
+public sealed record RemoveCable(Id<Box> Box, Id<Run> Run) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         job.Runs.Find(Run)?.SidesIn(Box).Any() == true ? null : Refuse.Missing(What.Cable, Run, "run");
@@ -197,9 +202,9 @@ public sealed record RemoveCable(string Box, string Run) : BoxEdit(Box)
 
 /// <summary>Conductors of one run go on unbroken as another run's: each pair of leads becomes one that passes through or loops.</summary>
 public sealed record PassThrough(
-    string Box,
-    string Run,
-    string LeavesBy,
+    Id<Box> Box,
+    Id<Run> Run,
+    Id<Run> LeavesBy,
     LeadForm Form = LeadForm.PassingThrough,
     Fact<Length>? Length = null
 ) : BoxEdit(Box)
@@ -216,8 +221,8 @@ public sealed record PassThrough(
         var leads = box.Leads;
         foreach (var (id, lead) in LeadsOf(box, Run))
         {
-            var partner = LeadsOf(box, LeavesBy).FirstOrDefault(l => l.Value.Index == lead.Index).Key;
-            if (partner is not null && leads.Has(partner))
+            var there = LeadsOf(box, LeavesBy).FirstOrNull(l => l.Value.Index == lead.Index)?.Key;
+            if (there is { } partner && leads.Has(partner))
             {
                 leads = leads
                     .Without(partner)
@@ -231,6 +236,6 @@ public sealed record PassThrough(
         };
     }
 
-    private static IEnumerable<KeyValuePair<string, Lead>> LeadsOf(Box box, string run) =>
+    private static IEnumerable<KeyValuePair<Id<Lead>, Lead>> LeadsOf(Box box, Id<Run> run) =>
         box.Leads.Where(l => l.Value.Run == run && l.Value.LeavesBy is null);
 }

@@ -71,9 +71,9 @@ public sealed record CableSpec(
 internal static class RunLeads
 {
     /// <summary>The id of a lead: its run, its side, its place in the cable; the ground last.</summary>
-    public static string Id(string run, RunSide side, int index) => $"{run}.{(side == RunSide.A ? "a" : "b")}{index}";
+    public static Id<Lead> Id(Id<Run> run, RunSide side, int index) => $"{run}.{(side == RunSide.A ? "a" : "b")}{index}";
 
-    public static Box Put(Box box, string runId, Run run, RunSide side)
+    public static Box Put(Box box, Id<Run> runId, Run run, RunSide side)
     {
         var leads = box.Leads;
         for (var i = 0; i < run.Conductors.Count; i++)

@@ -71,7 +71,7 @@ public sealed record DropPlanned(string Change, string Id) : Edit
 public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string On) : Edit
 {
     [System.Text.Json.Serialization.JsonIgnore]
-    public override IEnumerable<string> OfBoxes => Edit.OfBoxes;
+    public override IEnumerable<Id<Box>> OfBoxes => Edit.OfBoxes;
 
     public override Refusal? Check(Job job) =>
         ChangeWork.Open(job, Change)

@@ -92,7 +92,7 @@ public static class ChangeWork
         };
 
     /// <summary>As found with every box that this edit is the first to touch.</summary>
-    internal static ById<Box> Found(Job job, Change change, Edit edit, Job state)
+    internal static ById<Id<Box>, Box> Found(Job job, Change change, Edit edit, Job state)
     {
         var after = edit.Apply(state);
         var found = change.AsFound;

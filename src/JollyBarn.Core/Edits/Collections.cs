@@ -10,19 +10,19 @@ internal abstract class Collections
 {
     public static IReadOnlyList<Collections> All { get; } =
     [
-        new Of<Place>("places", j => j.Places, (j, x) => j with { Places = x }, JobJson.Default.Place),
-        new Of<Wall>("walls", j => j.Walls, (j, x) => j with { Walls = x }, JobJson.Default.Wall),
-        new Of<Source>("sources", j => j.Sources, (j, x) => j with { Sources = x }, JobJson.Default.Source),
-        new Of<Panel>("panels", j => j.Panels, (j, x) => j with { Panels = x }, JobJson.Default.Panel),
-        new Of<Circuit>("circuits", j => j.Circuits, (j, x) => j with { Circuits = x }, JobJson.Default.Circuit),
-        new Of<Run>("runs", j => j.Runs, (j, x) => j with { Runs = x }, JobJson.Default.Run),
-        new Of<Box>("boxes", j => j.Boxes, (j, x) => j with { Boxes = x }, JobJson.Default.Box),
-        new Of<Change>("changes", j => j.Changes, (j, x) => j with { Changes = x }, JobJson.Default.Change),
-        new Of<Reading>("readings", j => j.Readings, (j, x) => j with { Readings = x }, JobJson.Default.Reading),
-        new Of<Proof>("proofs", j => j.Proofs, (j, x) => j with { Proofs = x }, JobJson.Default.Proof),
-        new Of<Ruling>("rulings", j => j.Rulings, (j, x) => j with { Rulings = x }, JobJson.Default.Ruling),
-        new Of<Report>("reports", j => j.Reports, (j, x) => j with { Reports = x }, JobJson.Default.Report),
-        new Of<Photo>("photos", j => j.Photos, (j, x) => j with { Photos = x }, JobJson.Default.Photo),
+        new Of<string, Place>("places", j => j.Places, (j, x) => j with { Places = x }, JobJson.Default.Place),
+        new Of<string, Wall>("walls", j => j.Walls, (j, x) => j with { Walls = x }, JobJson.Default.Wall),
+        new Of<string, Source>("sources", j => j.Sources, (j, x) => j with { Sources = x }, JobJson.Default.Source),
+        new Of<string, Panel>("panels", j => j.Panels, (j, x) => j with { Panels = x }, JobJson.Default.Panel),
+        new Of<Id<Circuit>, Circuit>("circuits", j => j.Circuits, (j, x) => j with { Circuits = x }, JobJson.Default.Circuit),
+        new Of<Id<Run>, Run>("runs", j => j.Runs, (j, x) => j with { Runs = x }, JobJson.Default.Run),
+        new Of<Id<Box>, Box>("boxes", j => j.Boxes, (j, x) => j with { Boxes = x }, JobJson.Default.Box),
+        new Of<string, Change>("changes", j => j.Changes, (j, x) => j with { Changes = x }, JobJson.Default.Change),
+        new Of<string, Reading>("readings", j => j.Readings, (j, x) => j with { Readings = x }, JobJson.Default.Reading),
+        new Of<string, Proof>("proofs", j => j.Proofs, (j, x) => j with { Proofs = x }, JobJson.Default.Proof),
+        new Of<string, Ruling>("rulings", j => j.Rulings, (j, x) => j with { Rulings = x }, JobJson.Default.Ruling),
+        new Of<string, Report>("reports", j => j.Reports, (j, x) => j with { Reports = x }, JobJson.Default.Report),
+        new Of<string, Photo>("photos", j => j.Photos, (j, x) => j with { Photos = x }, JobJson.Default.Photo),
     ];
 
     public abstract string Name { get; }
@@ -37,7 +37,9 @@ internal abstract class Collections
     /// <summary>A thing as it is written, or null when there is none of this id.</summary>
     public abstract JsonNode? At(Job job, string id);
 
-    private sealed class Of<T>(string name, Func<Job, ById<T>> get, Func<Job, ById<T>, Job> set, JsonTypeInfo<T> info) : Collections
+    private sealed class Of<TId, T>(string name, Func<Job, ById<TId, T>> get, Func<Job, ById<TId, T>, Job> set, JsonTypeInfo<T> info)
+        : Collections
+        where TId : IParsable<TId>, IComparable<TId>
         where T : class
     {
         public override string Name => name;
@@ -74,17 +76,19 @@ internal abstract class Collections
             }
         }
 
-        public override JsonNode? At(Job job, string id) => get(job).TryFind(id, out var item) ? Cells.Node(item, info) : null;
+        public override JsonNode? At(Job job, string id) =>
+            get(job).TryFind(TId.Parse(id, null), out var item) ? Cells.Node(item, info) : null;
 
         public override Job Put(Job job, string id, string[] inside, JsonElement? value)
         {
             var items = get(job);
+            var key = TId.Parse(id, null);
             if (inside.Length == 0)
             {
-                return set(job, value is { } whole ? items.With(id, Read(whole)) : items.Without(id));
+                return set(job, value is { } whole ? items.With(key, Read(whole)) : items.Without(key));
             }
 
-            if (!items.TryFind(id, out var item))
+            if (!items.TryFind(key, out var item))
             {
                 return job;
             }
@@ -107,7 +111,7 @@ internal abstract class Collections
                 at[inside[^1]] = Cells.Node(value);
             }
 
-            return set(job, items.With(id, node.Deserialize(info) ?? throw new JsonException($"{name}/{id} came out empty.")));
+            return set(job, items.With(key, node.Deserialize(info) ?? throw new JsonException($"{name}/{id} came out empty.")));
         }
 
         private T Read(JsonElement whole) => whole.Deserialize(info) ?? throw new JsonException($"{name} cannot hold nothing.");

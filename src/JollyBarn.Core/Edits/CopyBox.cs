@@ -6,10 +6,10 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Edits;
 
 /// <summary>Copies a box under a new id. Cables come along as cables whose other ends nobody has followed yet.</summary>
-public sealed record CopyBox(string Box, string Id, string Name) : Edit
+public sealed record CopyBox(Id<Box> Box, Id<Box> Id, string Name) : Edit
 {
     [JsonIgnore]
-    public override IEnumerable<string> OfBoxes => [Id];
+    public override IEnumerable<Id<Box>> OfBoxes => [Id];
 
     public override Refusal? Check(Job job)
     {
@@ -18,10 +18,10 @@ public sealed record CopyBox(string Box, string Id, string Name) : Edit
             return Refuse.Missing(What.Box, Box, "box");
         }
 
-        var clash = RunsIn(job, box).Select(r => NewRun(r)).FirstOrDefault(id => job.Runs.Has(id) || !Ids.IsGood(id));
+        var clash = RunsIn(job, box).Select(r => NewRun(r)).FirstOrNull(id => job.Runs.Has(id) || !Ids.IsGood(id));
         return Refuse.NewId(Id, job.Boxes.Has(Id), "id")
             ?? Refuse.BadText(Name, "name")
-            ?? (clash is null ? null : new Refusal(Why.CopiedCableTaken, "id", ("id", Ids.Shown(clash))));
+            ?? (clash is { } taken ? new Refusal(Why.CopiedCableTaken, "id", ("id", Ids.Shown(taken))) : null);
     }
 
     public override Job Apply(Job job)
@@ -35,18 +35,18 @@ public sealed record CopyBox(string Box, string Id, string Name) : Edit
         {
             Name = Name.Trim(),
             Binned = false,
-            Leads = ById<Lead>.From(
-                box.Leads.Select(p => new KeyValuePair<string, Lead>(
-                    p.Value.Run is null ? p.Key : p.Key.Replace(p.Value.Run, NewRun(p.Value.Run), StringComparison.Ordinal),
+            Leads = ById<Id<Lead>, Lead>.From(
+                box.Leads.Select(p => new KeyValuePair<Id<Lead>, Lead>(
+                    p.Value.Run is { } of ? p.Key.Text.Replace(of, NewRun(of), StringComparison.Ordinal) : p.Key,
                     p.Value with
                     {
-                        Run = p.Value.Run is null ? null : NewRun(p.Value.Run),
-                        LeavesBy = p.Value.LeavesBy is null ? null : NewRun(p.Value.LeavesBy),
+                        Run = NewRun(p.Value.Run),
+                        LeavesBy = NewRun(p.Value.LeavesBy),
                     }
                 ))
             ),
-            Noted = ById<Noted>.Empty,
-            Said = ById<Said>.Empty,
+            Noted = ById<string, Noted>.Empty,
+            Said = ById<string, Said>.Empty,
         };
         var runs = job.Runs;
         foreach (var id in RunsIn(job, box))
@@ -64,8 +64,10 @@ public sealed record CopyBox(string Box, string Id, string Name) : Edit
 
     private RunEnd End(RunEnd end) => end.IsIn(Box) ? end with { Id = Id } : RunEnd.Unknown with { Says = end.Says };
 
-    private string NewRun(string run) => $"{Id}.{run}";
+    private Id<Run>? NewRun(Id<Run>? run) => run is { } of ? NewRun(of) : default(Id<Run>?);
 
-    private static IEnumerable<string> RunsIn(Job job, Box box) =>
-        box.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }).OfType<string>().Where(job.Runs.Has).Distinct();
+    private Id<Run> NewRun(Id<Run> run) => $"{Id}.{run}";
+
+    private static IEnumerable<Id<Run>> RunsIn(Job job, Box box) =>
+        box.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }).OfType<Id<Run>>().Where(r => job.Runs.Has(r)).Distinct();
 }

@@ -17,7 +17,7 @@ internal static class DeviceGangs
             : Enumerable.Range(1, Math.Max(1, box.OpenGangs)).FirstOrDefault(gang => Check(box, kind, gang, null) is null, 1);
 
     /// <summary>Refuses a device where no opening is, or where another stands.</summary>
-    public static Refusal? Check(Box box, string kind, int gang, string? except)
+    public static Refusal? Check(Box box, string kind, int gang, Id<Device>? except)
     {
         var wide = Wide(kind);
         if (wide == 0)
@@ -32,14 +32,14 @@ internal static class DeviceGangs
                 : new(Why.TooFewGangs, "gang", ("opens", box.OpenGangs), ("from", gang), ("to", gang + wide - 1));
         }
 
-        var clash = box.Devices.FirstOrDefault(d =>
+        var clash = box.Devices.FirstOrNull(d =>
             d.Key != except && d.Value.Gang > 0 && d.Value.Gang < gang + wide && gang < d.Value.Gang + Math.Max(1, Wide(d.Value.Kind))
         );
-        return clash.Key is null ? null : new Refusal(Why.StandsThere, "gang", ("device", clash.Value.Kind));
+        return clash is var (_, there) ? new Refusal(Why.StandsThere, "gang", ("device", there.Kind)) : null;
     }
 
     /// <summary>The box with the device's own leads in it, loose.</summary>
-    public static Box WithOwnLeads(Box box, string id, string kind)
+    public static Box WithOwnLeads(Box box, Id<Device> id, string kind)
     {
         var leads = box.Leads;
         foreach (var (own, index) in (DeviceKinds.Find(kind)?.Leads ?? []).Select((l, i) => (l, i)))
@@ -74,7 +74,7 @@ internal static class DeviceGangs
     }
 
     /// <summary>The box without the device's own leads, and with what lay on its terminals loose unless it may stay.</summary>
-    public static Box WithoutDevice(Box box, string id, Func<Landing, bool>? stays = null) =>
+    public static Box WithoutDevice(Box box, Id<Device> id, Func<Landing, bool>? stays = null) =>
         box.ComeLoose(l => l.IsOn(id) && stays?.Invoke(l) != true) is var loose
             ? loose with
             {
@@ -85,12 +85,12 @@ internal static class DeviceGangs
 
 /// <summary>Puts a device in. Its own leads come along, loose, with ids made of the device's id and the lead's name.</summary>
 /// <param name="Gang">Counted from the left, 1 and on; 0 for what hangs on the box; null for the first that is free.</param>
-public sealed record AddDevice(string Box, string Id, string Kind, int? Gang = null, string? Name = null) : BoxEdit(Box)
+public sealed record AddDevice(Id<Box> Box, Id<Device> Id, string Kind, int? Gang = null, string? Name = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.NewId(Id, box.Devices.Has(Id), "id")
         ?? Refuse.BadNote(Name, "name")
-        ?? (Id.Length > 40 ? new Refusal(Why.DeviceIdTooLong, "id") : null)
+        ?? (Id.Text.Length > 40 ? new Refusal(Why.DeviceIdTooLong, "id") : null)
         ?? (
             DeviceKinds.Find(Kind) is null ? Refuse.Missing(What.DeviceKind, Kind, "kind") : DeviceGangs.Check(box, Kind, GangIn(box), null)
         );
@@ -117,7 +117,7 @@ public sealed record AddDevice(string Box, string Id, string Kind, int? Gang = n
 }
 
 /// <summary>Swaps a device for another kind. What lies on a place the new one has too stays; the rest comes loose.</summary>
-public sealed record SwapDevice(string Box, string Id, string Kind) : BoxEdit(Box)
+public sealed record SwapDevice(Id<Box> Box, Id<Device> Id, string Kind) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         !box.Devices.TryFind(Id, out var device) ? Refuse.Missing(What.Device, Id, "id")
@@ -153,7 +153,7 @@ public sealed record SwapDevice(string Box, string Id, string Kind) : BoxEdit(Bo
     }
 }
 
-public sealed record MoveDevice(string Box, string Id, int Gang) : BoxEdit(Box)
+public sealed record MoveDevice(Id<Box> Box, Id<Device> Id, int Gang) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         box.Devices.TryFind(Id, out var device) ? DeviceGangs.Check(box, device.Kind, Gang, Id) : Refuse.Missing(What.Device, Id, "id");
@@ -164,8 +164,8 @@ public sealed record MoveDevice(string Box, string Id, int Gang) : BoxEdit(Box)
 
 /// <summary>Sets what is given of a device; what is null stays.</summary>
 public sealed record SetDevice(
-    string Box,
-    string Id,
+    Id<Box> Box,
+    Id<Device> Id,
     string? Name = null,
     Fact<Length>? Depth = null,
     Fact<Length>? Width = null,
@@ -210,7 +210,7 @@ public sealed record SetDevice(
 }
 
 /// <summary>Takes a device out; what lay on it comes loose and its own leads go with it.</summary>
-public sealed record RemoveDevice(string Box, string Id) : BoxEdit(Box)
+public sealed record RemoveDevice(Id<Box> Box, Id<Device> Id) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => box.Devices.Has(Id) ? null : Refuse.Missing(What.Device, Id, "id");
 

@@ -115,7 +115,7 @@ public abstract record Edit
 
     /// <summary>Ids of the boxes it is an edit of; none for what is of the whole job.</summary>
     [JsonIgnore]
-    public virtual IEnumerable<string> OfBoxes => [];
+    public virtual IEnumerable<Id<Box>> OfBoxes => [];
 
     /// <summary>The reason it cannot be done on this job, or null.</summary>
     public abstract Refusal? Check(Job job);
@@ -161,7 +161,7 @@ public sealed record Batch(IReadOnlyList<Edit> Edits, string? Name = null, Batch
     private const int Most = 2000;
 
     [JsonIgnore]
-    public override IEnumerable<string> OfBoxes => Edits.SelectMany(e => e.OfBoxes);
+    public override IEnumerable<Id<Box>> OfBoxes => Edits.SelectMany(e => e.OfBoxes);
 
     public override Refusal? Check(Job job)
     {

@@ -4,7 +4,7 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Edits;
 
 public sealed record AddEntry(
-    string Box,
+    Id<Box> Box,
     string Id,
     EntrySide Side,
     EntryState State = EntryState.Closed,
@@ -31,7 +31,7 @@ public sealed record AddEntry(
 
 /// <summary>Sets what is given of an entry; what is null stays.</summary>
 public sealed record SetEntry(
-    string Box,
+    Id<Box> Box,
     string Id,
     EntrySide? Side = null,
     int? Place = null,
@@ -81,7 +81,7 @@ public sealed record SetEntry(
             : box;
 }
 
-public sealed record RemoveEntry(string Box, string Id) : BoxEdit(Box)
+public sealed record RemoveEntry(Id<Box> Box, string Id) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         !box.Entries.Has(Id) ? Refuse.Missing(What.Entry, Id, "id")
@@ -96,6 +96,6 @@ internal static class Entries
     public static Entry New(Box box, EntrySide side) =>
         new() { Side = side, Place = box.Entries.Values.Where(e => e.Side == side).Select(e => e.Place + 1).DefaultIfEmpty(0).Max() };
 
-    public static int Cables(Job job, string box, string entry) =>
+    public static int Cables(Job job, Id<Box> box, string entry) =>
         job.Runs.Values.Count(r => (r.A.IsIn(box) && r.A.Entry == entry) || (r.B.IsIn(box) && r.B.Entry == entry));
 }

@@ -24,7 +24,7 @@ internal static class GivenAnswers
         fact is null or { How: Known.Unknown } ? null : fact with { Value = Exact(key, fact.Value) };
 
     /// <summary>Answers with one given, or taken back.</summary>
-    public static ById<Observation> With(ById<Observation> facts, string key, Observation? fact) =>
+    public static ById<string, Observation> With(ById<string, Observation> facts, string key, Observation? fact) =>
         Exact(key, fact) is { } exact ? facts.With(key, exact) : facts.Without(key);
 
     private static string? Exact(string key, string? value) =>

@@ -13,7 +13,7 @@ internal static class Joints
         ?? (space < 0 || space > box.Partitions.Count ? new Refusal(Why.NoSuchSpace, "space") : null);
 }
 
-public sealed record AddJoint(string Box, string Id, string Connector, string? Name = null, int Space = 0) : BoxEdit(Box)
+public sealed record AddJoint(Id<Box> Box, Id<Joint> Id, string Connector, string? Name = null, int Space = 0) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.NewId(Id, box.Joints.Has(Id), "id") ?? Joints.Check(Connector, Name, Space, box);
@@ -33,7 +33,7 @@ public sealed record AddJoint(string Box, string Id, string Connector, string? N
         };
 }
 
-public sealed record SetJoint(string Box, string Id, string Connector, string? Name = null, int Space = 0) : BoxEdit(Box)
+public sealed record SetJoint(Id<Box> Box, Id<Joint> Id, string Connector, string? Name = null, int Space = 0) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         (box.Joints.Has(Id) ? null : Refuse.Missing(What.Joint, Id, "id")) ?? Joints.Check(Connector, Name, Space, box);
@@ -56,7 +56,7 @@ public sealed record SetJoint(string Box, string Id, string Connector, string? N
 }
 
 /// <summary>Opens a joint; what lay in it comes loose.</summary>
-public sealed record RemoveJoint(string Box, string Id) : BoxEdit(Box)
+public sealed record RemoveJoint(Id<Box> Box, Id<Joint> Id) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => box.Joints.Has(Id) ? null : Refuse.Missing(What.Joint, Id, "id");
 
@@ -65,8 +65,8 @@ public sealed record RemoveJoint(string Box, string Id) : BoxEdit(Box)
 
 /// <summary>Makes a pigtail between two places; gauge and colour come from a joint it starts in when not given.</summary>
 public sealed record AddPigtail(
-    string Box,
-    string Id,
+    Id<Box> Box,
+    Id<Lead> Id,
     Landing From,
     Landing To,
     Gauge? Gauge = null,
@@ -85,7 +85,7 @@ public sealed record AddPigtail(
 
     protected override Box ApplyIn(Box box)
     {
-        var like = box.Leads.Values.FirstOrDefault(l => From.Joint is not null && l.Lands.IsIn(From.Joint) && l.Device is null);
+        var like = box.Leads.Values.FirstOrDefault(l => From.Joint is { } joint && l.Lands.IsIn(joint) && l.Device is null);
         var tail = new Pigtail
         {
             Gauge = Gauge ?? like?.Gauge,
@@ -102,8 +102,8 @@ public sealed record AddPigtail(
 
 /// <summary>Sets what a pigtail is.</summary>
 public sealed record SetPigtail(
-    string Box,
-    string Id,
+    Id<Box> Box,
+    Id<Lead> Id,
     string Colour,
     Fact<Length> Length,
     Gauge? Gauge = null,
@@ -137,7 +137,7 @@ public sealed record SetPigtail(
 }
 
 /// <summary>Moves one end of a pigtail.</summary>
-public sealed record LandPigtail(string Box, string Id, bool FarEnd, Landing To) : BoxEdit(Box)
+public sealed record LandPigtail(Id<Box> Box, Id<Lead> Id, bool FarEnd, Landing To) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         (box.Pigtails.Has(Id) ? null : Refuse.Missing(What.Pigtail, Id, "id")) ?? box.Check(To, "to");
@@ -151,7 +151,7 @@ public sealed record LandPigtail(string Box, string Id, bool FarEnd, Landing To)
             : box;
 }
 
-public sealed record RemovePigtail(string Box, string Id) : BoxEdit(Box)
+public sealed record RemovePigtail(Id<Box> Box, Id<Lead> Id) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => box.Pigtails.Has(Id) ? null : Refuse.Missing(What.Pigtail, Id, "id");
 

@@ -5,7 +5,7 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Edits;
 
 /// <summary>An edit of one lead.</summary>
-public abstract record LeadEdit(string Box, string Lead) : BoxEdit(Box)
+public abstract record LeadEdit(Id<Box> Box, Id<Lead> Lead) : BoxEdit(Box)
 {
     protected sealed override Refusal? CheckIn(Box box, Job job) =>
         box.Leads.TryFind(Lead, out var lead) ? CheckOf(lead, box) : Refuse.Missing(What.Lead, Lead, "lead");
@@ -19,7 +19,7 @@ public abstract record LeadEdit(string Box, string Lead) : BoxEdit(Box)
 }
 
 /// <summary>Puts a lead's end somewhere: a joint, a landing place, the bonding screw, a cap, or nowhere.</summary>
-public sealed record MoveLead(string Box, string Lead, Landing To) : LeadEdit(Box, Lead)
+public sealed record MoveLead(Id<Box> Box, Id<Lead> Lead, Landing To) : LeadEdit(Box, Lead)
 {
     protected override Refusal? CheckOf(Lead lead, Box box) =>
         lead.Form == LeadForm.Ended ? box.Check(To, "to") : new Refusal(Why.NoEndHere, "lead");
@@ -27,7 +27,7 @@ public sealed record MoveLead(string Box, string Lead, Landing To) : LeadEdit(Bo
     protected override Lead ApplyOf(Lead lead) => lead with { Lands = To };
 }
 
-public sealed record SetLeadLength(string Box, string Lead, Fact<Length> Length) : LeadEdit(Box, Lead)
+public sealed record SetLeadLength(Id<Box> Box, Id<Lead> Lead, Fact<Length> Length) : LeadEdit(Box, Lead)
 {
     protected override Refusal? CheckOf(Lead lead, Box box) => Facts.Bad(Length, "length");
 
@@ -35,7 +35,7 @@ public sealed record SetLeadLength(string Box, string Lead, Fact<Length> Length)
 }
 
 /// <summary>Cuts a lead, or says it passes through or loops.</summary>
-public sealed record SetLeadForm(string Box, string Lead, LeadForm Form) : LeadEdit(Box, Lead)
+public sealed record SetLeadForm(Id<Box> Box, Id<Lead> Lead, LeadForm Form) : LeadEdit(Box, Lead)
 {
     protected override Refusal? CheckOf(Lead lead, Box box) => Refuse.BadEnum(Form, "form");
 
@@ -43,7 +43,8 @@ public sealed record SetLeadForm(string Box, string Lead, LeadForm Form) : LeadE
 }
 
 /// <summary>Colour as seen, tape that re-identifies it, and what it is used as.</summary>
-public sealed record IdentifyLead(string Box, string Lead, string Colour, ConductorUse Use, string? MarkedAs = null) : LeadEdit(Box, Lead)
+public sealed record IdentifyLead(Id<Box> Box, Id<Lead> Lead, string Colour, ConductorUse Use, string? MarkedAs = null)
+    : LeadEdit(Box, Lead)
 {
     protected override Refusal? CheckOf(Lead lead, Box box) =>
         Refuse.BadText(Colour, "colour") ?? Refuse.BadNote(MarkedAs, "markedAs") ?? Refuse.BadEnum(Use, "use");
@@ -52,7 +53,7 @@ public sealed record IdentifyLead(string Box, string Lead, string Colour, Conduc
 }
 
 /// <summary>Gauge, strands and metal.</summary>
-public sealed record SetLeadWire(string Box, string Lead, Gauge? Gauge = null, bool Stranded = false, Metal Metal = Metal.Copper)
+public sealed record SetLeadWire(Id<Box> Box, Id<Lead> Lead, Gauge? Gauge = null, bool Stranded = false, Metal Metal = Metal.Copper)
     : LeadEdit(Box, Lead)
 {
     protected override Refusal? CheckOf(Lead lead, Box box) => Refuse.BadEnum(Metal, "metal");
@@ -61,8 +62,14 @@ public sealed record SetLeadWire(string Box, string Lead, Gauge? Gauge = null, b
 }
 
 /// <summary>Joins leads, and pigtails by their nearer end, under one new connector.</summary>
-public sealed record JoinLeads(string Box, string Joint, string Connector, IReadOnlyList<string> Leads, string? Name = null, int Space = 0)
-    : BoxEdit(Box)
+public sealed record JoinLeads(
+    Id<Box> Box,
+    Id<Joint> Joint,
+    string Connector,
+    IReadOnlyList<Id<Lead>> Leads,
+    string? Name = null,
+    int Space = 0
+) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job)
     {

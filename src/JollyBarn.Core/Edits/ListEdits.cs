@@ -77,7 +77,7 @@ public sealed record AddReport(string Id, string Name, IReadOnlyList<string> Lin
                 Id,
                 new Report(Name.Trim(), From, Date)
                 {
-                    Lines = ById<ReportLine>.From(
+                    Lines = ById<string, ReportLine>.From(
                         Lines.Select((l, i) => KeyValuePair.Create($"l{i + 1:000}", new ReportLine(l.Trim(), i)))
                     ),
                 }
@@ -89,7 +89,7 @@ public sealed record AddReport(string Id, string Name, IReadOnlyList<string> Lin
 public sealed record SetReportLine(
     string Report,
     string Line,
-    string? Box = null,
+    Id<Box>? Box = null,
     string? Rule = null,
     string? Answer = null,
     string? Closed = null
@@ -145,7 +145,7 @@ public sealed record AddPhoto(string Id, Photo Photo) : Edit
 }
 
 /// <summary>Says what a picture shows and which lead it is pinned to.</summary>
-public sealed record SetPhoto(string Id, string? Caption = null, string? Lead = null) : Edit
+public sealed record SetPhoto(string Id, string? Caption = null, Id<Lead>? Lead = null) : Edit
 {
     public override Refusal? Check(Job job) =>
         !job.Photos.TryFind(Id, out var photo) ? Refuse.Missing(What.Picture, Id, "id")

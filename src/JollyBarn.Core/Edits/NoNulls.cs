@@ -1,6 +1,7 @@
 using System.Collections;
 using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
 
@@ -20,7 +21,8 @@ public static class NoNulls
         var read = info.Properties.Where(p => p.Get is not null && !p.PropertyType.IsValueType).ToList();
         var lists = read.Where(p => p.PropertyType != typeof(string) && typeof(IEnumerable).IsAssignableFrom(p.PropertyType)).ToList();
         var needed = read.Where(p => !p.IsGetNullable).ToList();
-        if (lists.Count + needed.Count > 0)
+        var ids = info.Properties.Where(p => p.Get is not null && IdJson.IsId(p.PropertyType)).ToList();
+        if (lists.Count + needed.Count + ids.Count > 0)
         {
             info.OnDeserialized = made =>
             {
@@ -29,6 +31,14 @@ public static class NoNulls
                     if (one.Get!(made) is null)
                     {
                         throw new JsonException($"{one.Name} is missing.");
+                    }
+                }
+
+                foreach (var id in ids)
+                {
+                    if (id.Get!(made)!.ToString() is null)
+                    {
+                        throw new JsonException($"{id.Name} is missing.");
                     }
                 }
 

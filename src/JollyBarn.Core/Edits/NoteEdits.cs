@@ -9,7 +9,7 @@ namespace JollyBarn.Edits;
 /// <param name="Key">Key of the question.</param>
 /// <param name="Fact">The answer; null takes it back to unknown. A length may be written as the trade does; it is kept as entered beside
 /// its exact value.</param>
-public sealed record NoteFact(string Box, string Of, string Key, Observation? Fact = null) : BoxEdit(Box)
+public sealed record NoteFact(Id<Box> Box, string Of, string Key, Observation? Fact = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job)
     {
@@ -58,7 +58,7 @@ public sealed record NoteFact(string Box, string Of, string Key, Observation? Fa
 }
 
 /// <summary>Keeps what somebody said of the box, unconfirmed.</summary>
-public sealed record HearSaid(string Box, string Id, string Text, string? Who = null, string? When = null) : BoxEdit(Box)
+public sealed record HearSaid(Id<Box> Box, string Id, string Text, string? Who = null, string? When = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.NewId(Id, box.Said.Has(Id), "id")
@@ -69,7 +69,7 @@ public sealed record HearSaid(string Box, string Id, string Text, string? Who = 
     protected override Box ApplyIn(Box box) => box with { Said = box.Said.With(Id, new Said(Text.Trim(), Who, When)) };
 }
 
-public sealed record ForgetSaid(string Box, string Id) : BoxEdit(Box)
+public sealed record ForgetSaid(Id<Box> Box, string Id) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => box.Said.Has(Id) ? null : Refuse.Missing(What.Saying, Id, "id");
 

@@ -7,7 +7,7 @@ namespace JollyBarn.Edits;
 
 /// <summary>Puts a ring, extension, cover or plate on the box, outside what is there.</summary>
 /// <param name="Mark">Its mark as read; the catalogue's usual mark when null.</param>
-public sealed record AddPart(string Box, string Id, string Kind, Fact<Volume>? Mark = null) : BoxEdit(Box)
+public sealed record AddPart(Id<Box> Box, string Id, string Kind, Fact<Volume>? Mark = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.NewId(Id, box.Parts.Has(Id), "id")
@@ -43,7 +43,7 @@ public sealed record AddPart(string Box, string Id, string Kind, Fact<Volume>? M
 }
 
 /// <summary>Sets a part's mark or depth; what is null stays.</summary>
-public sealed record SetPart(string Box, string Id, Fact<Volume>? Mark = null, Fact<Length>? Depth = null) : BoxEdit(Box)
+public sealed record SetPart(Id<Box> Box, string Id, Fact<Volume>? Mark = null, Fact<Length>? Depth = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         (box.Parts.Has(Id) ? null : Refuse.Missing(What.Part, Id, "id")) ?? Facts.Bad(Mark, "mark") ?? Facts.Bad(Depth, "depth");
@@ -57,7 +57,7 @@ public sealed record SetPart(string Box, string Id, Fact<Volume>? Mark = null, F
             : box;
 }
 
-public sealed record RemovePart(string Box, string Id) : BoxEdit(Box)
+public sealed record RemovePart(Id<Box> Box, string Id) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job)
     {
@@ -75,8 +75,13 @@ public sealed record RemovePart(string Box, string Id) : BoxEdit(Box)
 }
 
 /// <summary>Puts a divider between gangs.</summary>
-public sealed record AddPartition(string Box, string Id, int AfterGang, BoxMaterial Material = BoxMaterial.Metal, Fact<Volume>? Mark = null)
-    : BoxEdit(Box)
+public sealed record AddPartition(
+    Id<Box> Box,
+    string Id,
+    int AfterGang,
+    BoxMaterial Material = BoxMaterial.Metal,
+    Fact<Volume>? Mark = null
+) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.NewId(Id, box.Partitions.Has(Id), "id")
@@ -100,7 +105,7 @@ public sealed record AddPartition(string Box, string Id, int AfterGang, BoxMater
         };
 }
 
-public sealed record RemovePartition(string Box, string Id) : BoxEdit(Box)
+public sealed record RemovePartition(Id<Box> Box, string Id) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => box.Partitions.Has(Id) ? null : Refuse.Missing(What.Partition, Id, "id");
 
@@ -108,7 +113,7 @@ public sealed record RemovePartition(string Box, string Id) : BoxEdit(Box)
 }
 
 /// <summary>Fixes a terminal block in the box.</summary>
-public sealed record AddBlock(string Box, string Id, string Name, Gauge? Gauge = null, int Space = 0) : BoxEdit(Box)
+public sealed record AddBlock(Id<Box> Box, string Id, string Name, Gauge? Gauge = null, int Space = 0) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.NewId(Id, box.Blocks.Has(Id), "id")
@@ -118,7 +123,7 @@ public sealed record AddBlock(string Box, string Id, string Name, Gauge? Gauge =
     protected override Box ApplyIn(Box box) => box with { Blocks = box.Blocks.With(Id, new TerminalBlock(Name.Trim(), Gauge, Space)) };
 }
 
-public sealed record RemoveBlock(string Box, string Id) : BoxEdit(Box)
+public sealed record RemoveBlock(Id<Box> Box, string Id) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) => box.Blocks.Has(Id) ? null : Refuse.Missing(What.TerminalBlock, Id, "id");
 

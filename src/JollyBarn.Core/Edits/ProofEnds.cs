@@ -21,7 +21,7 @@ internal static class ProofEnds
 
     public static string Switched(string breaker, bool on) => $"breaker {breaker} was switched {(on ? "on" : "off")}.";
 
-    public static string Thrown(Box box, string device)
+    public static string Thrown(Box box, Id<Device> device)
     {
         var name = box.Devices.Find(device) is { } found ? found.Name ?? DeviceKinds.Find(found.Kind)?.Name ?? found.Kind : "device";
         return $"the {name} of {box.Name} was thrown.";

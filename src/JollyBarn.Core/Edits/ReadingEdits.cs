@@ -7,7 +7,8 @@ namespace JollyBarn.Edits;
 /// <summary>Begins a proof of dead at a box.</summary>
 /// <param name="KnownSource">What the instrument is tried on before and after.</param>
 /// <param name="Reference">The independent ground conductors are read against.</param>
-public sealed record BeginProof(string Id, string Box, string By, string Instrument, string At, string KnownSource, string Reference) : Edit
+public sealed record BeginProof(string Id, Id<Box> Box, string By, string Instrument, string At, string KnownSource, string Reference)
+    : Edit
 {
     public override Refusal? Check(Job job) =>
         Refuse.NewId(Id, job.Proofs.Has(Id), "id")
@@ -83,7 +84,7 @@ public sealed record EndVisit(string By, string At) : Edit
 }
 
 /// <summary>Work on a box goes to somebody else: every proof there ends, because a proof is of one person.</summary>
-public sealed record HandOver(string Box, string From, string To, string At) : Edit
+public sealed record HandOver(Id<Box> Box, string From, string To, string At) : Edit
 {
     public override Refusal? Check(Job job) =>
         (job.Boxes.Has(Box) ? null : Refuse.Missing(What.Box, Box, "box"))

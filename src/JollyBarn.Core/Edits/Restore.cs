@@ -15,8 +15,8 @@ namespace JollyBarn.Edits;
 public sealed record Restore(string Of, IReadOnlyList<Cell> Cells, bool Again, string What) : Edit
 {
     [JsonIgnore]
-    public override IEnumerable<string> OfBoxes =>
-        Cells.Where(c => c.Path.StartsWith("boxes/", StringComparison.Ordinal)).Select(c => c.Path.Split('/')[1]).Distinct();
+    public override IEnumerable<Id<Box>> OfBoxes =>
+        Cells.Where(c => c.Path.StartsWith("boxes/", StringComparison.Ordinal)).Select(c => (Id<Box>)c.Path.Split('/')[1]).Distinct();
 
     public override Refusal? Check(Job job) => Blocking(job) is null ? null : new Refusal(Why.ChangedSince);
 

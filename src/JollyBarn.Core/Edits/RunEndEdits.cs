@@ -5,7 +5,7 @@ namespace JollyBarn.Edits;
 
 /// <summary>Says that a run's unknown end is at a panel: the home run of its circuit.</summary>
 /// <param name="Says">What the cable is called there.</param>
-public sealed record EndAtPanel(string Run, RunSide End, string Panel, string? Says = null) : Edit
+public sealed record EndAtPanel(Id<Run> Run, RunSide End, string Panel, string? Says = null) : Edit
 {
     public override Refusal? Check(Job job)
     {
@@ -32,7 +32,7 @@ public sealed record EndAtPanel(string Run, RunSide End, string Panel, string? S
 /// <summary>Says that a run's unknown end is wired to something fixed, with no box of its own there: a heater, a range, a pump. What it
 /// takes is asked at the near end.</summary>
 /// <param name="Says">What hangs there; sent again it gives another name.</param>
-public sealed record EndAtLoad(string Run, RunSide End, string Says) : Edit
+public sealed record EndAtLoad(Id<Run> Run, RunSide End, string Says) : Edit
 {
     public override Refusal? Check(Job job)
     {
@@ -57,7 +57,7 @@ public sealed record EndAtLoad(string Run, RunSide End, string Says) : Edit
 
 /// <summary>Takes back where a run's far end was said to be, at a panel or a load: nobody knows again. What was said of the load goes with
 /// it.</summary>
-public sealed record LoseEnd(string Run, RunSide End) : Edit
+public sealed record LoseEnd(Id<Run> Run, RunSide End) : Edit
 {
     public override Refusal? Check(Job job)
     {

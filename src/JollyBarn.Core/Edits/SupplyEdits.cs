@@ -117,7 +117,7 @@ public sealed record RemovePanel(string Id) : Edit
     private bool IsHere(RunEnd end) => end.At == EndAt.Panel && end.Id == Id;
 }
 
-public sealed record PutCircuit(string Id, Circuit Circuit) : Edit
+public sealed record PutCircuit(Id<Circuit> Id, Circuit Circuit) : Edit
 {
     public override Refusal? Check(Job job) =>
         Refuse.BadId(Id, "id")
@@ -128,7 +128,7 @@ public sealed record PutCircuit(string Id, Circuit Circuit) : Edit
     public override Job Apply(Job job) => job with { Circuits = job.Circuits.With(Id, Circuit) };
 }
 
-public sealed record RemoveCircuit(string Id) : Edit
+public sealed record RemoveCircuit(Id<Circuit> Id) : Edit
 {
     public override Refusal? Check(Job job) => job.Circuits.Has(Id) ? null : Refuse.Missing(What.Circuit, Id, "id");
 

@@ -41,7 +41,7 @@ public sealed record NotePanel(string Panel, string Of, string Key, Observation?
 }
 
 /// <summary>Answers one question of the code book about a circuit, or takes the answer back.</summary>
-public sealed record NoteCircuit(string Circuit, string Key, Observation? Fact = null) : Edit
+public sealed record NoteCircuit(Id<Circuit> Circuit, string Key, Observation? Fact = null) : Edit
 {
     public override Refusal? Check(Job job) =>
         !job.Circuits.Has(Circuit) ? Refuse.Missing(What.Circuit, Circuit, "circuit")

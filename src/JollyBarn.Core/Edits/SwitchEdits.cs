@@ -5,7 +5,7 @@ namespace JollyBarn.Edits;
 
 /// <summary>Records that a switch of a box was thrown. Every proof of the job ends: what it feeds may have changed.</summary>
 /// <param name="On">On, or the second way of a three-way or four-way.</param>
-public sealed record ThrowSwitch(string Box, string Device, bool On, string By, string At) : BoxEdit(Box)
+public sealed record ThrowSwitch(Id<Box> Box, Id<Device> Device, bool On, string By, string At) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
         !box.Devices.TryFind(Device, out var device) ? Refuse.Missing(What.Device, Device, "device")

@@ -12,7 +12,7 @@ internal static class BoxPlan
 
     private const double PigtailFeet = 8 / 12.0;
 
-    public static void Put(JobPlan to, string id, Box box)
+    public static void Put(JobPlan to, Id<Box> id, Box box)
     {
         foreach (var (leadId, lead) in box.Leads)
         {
@@ -66,7 +66,7 @@ internal static class BoxPlan
         }
     }
 
-    private static void Land(JobPlan to, string id, Box box, string key, string here, Landing landing)
+    private static void Land(JobPlan to, Id<Box> id, Box box, string key, string here, Landing landing)
     {
         if (landing.At == LandingAt.Unknown)
         {
@@ -79,12 +79,12 @@ internal static class BoxPlan
     }
 
     /// <summary>The point a landing is on; null for a free end.</summary>
-    private static string? Where(string id, Box box, Landing landing) =>
+    private static string? Where(Id<Box> id, Box box, Landing landing) =>
         landing.At switch
         {
-            LandingAt.Joint => Points.Joint(id, landing.Joint!),
-            LandingAt.Terminal when landing.Terminal == "ground" => Points.Yoke(id, landing.Device!),
-            LandingAt.Terminal => Points.Terminal(id, landing.Device!, landing.Terminal!),
+            LandingAt.Joint => Points.Joint(id, landing.Joint!.Value),
+            LandingAt.Terminal when landing.Terminal == "ground" => Points.Yoke(id, landing.Device!.Value),
+            LandingAt.Terminal => Points.Terminal(id, landing.Device!.Value, landing.Terminal!),
             LandingAt.BondingScrew when box.Material != BoxMaterial.Nonmetallic => Points.Metal(id),
             _ => null,
         };

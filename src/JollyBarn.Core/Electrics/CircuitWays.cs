@@ -8,7 +8,7 @@ namespace JollyBarn.Electrics;
 public sealed partial class CircuitWiring
 {
     /// <summary>Runs on the way to an outlet that nobody measured, gauged or followed to where they come from.</summary>
-    public IReadOnlyList<string> Open(OutletWay way) =>
+    public IReadOnlyList<Id<Run>> Open(OutletWay way) =>
         [
             .. way.Over.Where(r =>
                 Part.Runs[r] is var run
@@ -32,7 +32,7 @@ public sealed partial class CircuitWiring
         foreach (var (box, device, half, hot) in Faces(live).Where(f => hots.Contains(f.Hot)))
         {
             var (neutral, ground) = (Points.Face(box, device, half + "neutral"), Points.Face(box, device, half + "ground"));
-            var over = new SortedSet<string>(StringComparer.Ordinal);
+            var over = new SortedSet<Id<Run>>();
             double? ohms = neutrals.Contains(neutral)
                 ? Math.Max(0, Loop(live, hot, neutral, over) - live.Set(ElectricsBook.SourceOhms))
                 : null;
@@ -73,19 +73,14 @@ public sealed partial class CircuitWiring
                         : run
             ),
         };
-        return new CircuitWiring(
-            thick,
-            circuit,
-            thick.Runs.Ids.ToHashSet(StringComparer.Ordinal),
-            thick.Boxes.Ids.ToHashSet(StringComparer.Ordinal)
-        )
+        return new CircuitWiring(thick, circuit, thick.Runs.Ids.ToHashSet(), thick.Boxes.Ids.ToHashSet())
             .Ways()
             .FirstOrDefault(w => w.Of == way.Of && w.Half == way.Half)
             ?.Ohms;
     }
 
     /// <summary>Ω between two points, and the runs a current between them goes over.</summary>
-    private double Loop(Live live, string a, string b, SortedSet<string> over)
+    private double Loop(Live live, string a, string b, SortedSet<Id<Run>> over)
     {
         const double some = 1e-3;
         var response = live.Solved.RespondTo(live.At(a), live.At(b));
@@ -141,7 +136,7 @@ public sealed partial class CircuitWiring
         return found;
     }
 
-    private IEnumerable<(string Box, string Device, string Half, string Hot)> Faces(Live live) =>
+    private IEnumerable<(Id<Box> Box, Id<Device> Device, string Half, string Hot)> Faces(Live live) =>
         from box in Part.Boxes
         from device in box.Value.Devices.Ids
         from half in new[] { "", "upper", "lower" }

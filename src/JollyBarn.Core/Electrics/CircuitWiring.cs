@@ -6,13 +6,13 @@ namespace JollyBarn.Electrics;
 /// <summary>A circuit as the network it is part of: its own cables and boxes, and whatever goes on from them.</summary>
 public sealed partial class CircuitWiring
 {
-    private static readonly ConditionalWeakTable<ById<Run>, ILookup<string, string>> RunsInBoxes = [];
+    private static readonly ConditionalWeakTable<ById<Id<Run>, Run>, ILookup<Id<Box>, Id<Run>>> RunsInBoxes = [];
 
-    private readonly string circuit;
+    private readonly Id<Circuit> circuit;
     private readonly Lazy<Job> part;
     private readonly Lazy<Live> wires;
 
-    private CircuitWiring(Job whole, string circuit, IReadOnlySet<string> runs, IReadOnlySet<string> boxes)
+    private CircuitWiring(Job whole, Id<Circuit> circuit, IReadOnlySet<Id<Run>> runs, IReadOnlySet<Id<Box>> boxes)
     {
         this.circuit = circuit;
         Records =
@@ -22,8 +22,8 @@ public sealed partial class CircuitWiring
             whole.Sources,
             whole.Panels,
             whole.Circuits,
-            .. runs.Order(StringComparer.Ordinal).Select(r => whole.Runs[r]),
-            .. boxes.Order(StringComparer.Ordinal).Select(b => whole.Boxes[b]),
+            .. runs.Order().Select(r => whole.Runs[r]),
+            .. boxes.Order().Select(b => whole.Boxes[b]),
         ];
         part = new(() =>
             Job.Blank(whole.Name) with
@@ -42,14 +42,14 @@ public sealed partial class CircuitWiring
 
     /// <summary>The part of the job the circuit reaches: its runs, the boxes they end in, every run in those, and on along runs of no
     /// recorded circuit.</summary>
-    public static CircuitWiring Find(Job job, string circuit)
+    public static CircuitWiring Find(Job job, Id<Circuit> circuit)
     {
-        var runs = job.Runs.Where(r => r.Value.Circuit == circuit).Select(r => r.Key).ToHashSet(StringComparer.Ordinal);
-        var boxes = new HashSet<string>(StringComparer.Ordinal);
+        var runs = job.Runs.Where(r => r.Value.Circuit == circuit).Select(r => r.Key).ToHashSet();
+        var boxes = new HashSet<Id<Box>>();
         var inBoxes = RunsInBoxes.GetValue(job.Runs, all =>
-            all.SelectMany(r => Ends(r.Value).Select(b => (Box: b, Run: r.Key))).ToLookup(x => x.Box, x => x.Run, StringComparer.Ordinal)
+            all.SelectMany(r => Ends(r.Value).Select(b => (Box: b, Run: r.Key))).ToLookup(x => x.Box, x => x.Run)
         );
-        var ahead = new Queue<string>(runs);
+        var ahead = new Queue<Id<Run>>(runs);
         while (ahead.Count > 0)
         {
             var run = job.Runs[ahead.Dequeue()];
@@ -82,7 +82,7 @@ public sealed partial class CircuitWiring
     public bool Followed => !Part.Runs.Values.Any(ComesFromUnknown);
 
     /// <summary>Runs a hot of the circuit reaches, through switches either way.</summary>
-    public IReadOnlySet<string> Reaches()
+    public IReadOnlySet<Id<Run>> Reaches()
     {
         var hots = wires.Value.Plan.Reach(Hots(), l => (l.Conducts && l.Kind != LinkKind.Bond) || l.Kind == LinkKind.Switch);
         return Part
@@ -92,38 +92,35 @@ public sealed partial class CircuitWiring
                     .Any(i => hots.Contains(Points.End(r.Key, RunSide.A, i)) || hots.Contains(Points.End(r.Key, RunSide.B, i)))
             )
             .Select(r => r.Key)
-            .ToHashSet(StringComparer.Ordinal);
+            .ToHashSet();
     }
 
     /// <summary>Other circuits whose conductors of this use are joined to this one's, the panel apart.</summary>
-    public IReadOnlySet<string> JoinedTo(ConductorUse use)
+    public IReadOnlySet<Id<Circuit>> JoinedTo(ConductorUse use)
     {
-        var others = Part
-            .Runs.Where(r => r.Value.Circuit is { } other && other != circuit)
-            .Select(r => r.Key)
-            .ToHashSet(StringComparer.Ordinal);
+        var others = Part.Runs.Where(r => r.Value.Circuit is { } other && other != circuit).Select(r => r.Key).ToHashSet();
         if (others.Count == 0)
         {
-            return others;
+            return new HashSet<Id<Circuit>>();
         }
 
         static bool Outside(Link l) => l.Conducts && l.Kind is not (LinkKind.Bond or LinkKind.Breaker) && !AtBar(l.From) && !AtBar(l.To);
         var joined = wires.Value.Plan.Reach(Conductors(r => Part.Runs[r].Circuit == circuit, use).Select(c => c.Point), Outside);
         return Conductors(others.Contains, use)
             .Where(c => joined.Contains(c.Point))
-            .Select(c => Part.Runs[c.Run].Circuit!)
-            .ToHashSet(StringComparer.Ordinal);
+            .Select(c => Part.Runs[c.Run].Circuit!.Value)
+            .ToHashSet();
     }
 
     /// <summary>Runs whose conductors carry more one way than back when its outlets are in use: hot and neutral went by different ways. A,
     /// by run.</summary>
-    public IReadOnlyDictionary<string, double> OneSided()
+    public IReadOnlyDictionary<Id<Run>, double> OneSided()
     {
         // Where something is not recorded it may carry the rest; along a tree with one root there is one way only.
         var between = Part.Runs.Values.Count(r => r.A.IsBox && r.B.IsBox);
         if (!Complete || (!Mixed && between < Part.Boxes.Count && Part.Runs.Values.Count(ComesFromSupply) < 2))
         {
-            return new Dictionary<string, double>();
+            return new Dictionary<Id<Run>, double>();
         }
 
         const double watts = 120;
@@ -140,7 +137,7 @@ public sealed partial class CircuitWiring
                 Breakers = AllOn(),
             }
         );
-        var found = new Dictionary<string, double>(StringComparer.Ordinal);
+        var found = new Dictionary<Id<Run>, double>();
         foreach (var (id, run) in Part.Runs.Where(r => r.Value.Circuit == circuit))
         {
             var sum = Enumerable
@@ -161,7 +158,7 @@ public sealed partial class CircuitWiring
         return found;
     }
 
-    private static IEnumerable<string> Ends(Run run) => new[] { run.A, run.B }.Where(e => e.At == EndAt.Box).Select(e => e.Id!);
+    private static IEnumerable<Id<Box>> Ends(Run run) => new[] { run.A.Box, run.B.Box }.OfType<Id<Box>>();
 
     /// <summary>True for what is in a panel: its bars, and the screws of its breakers.</summary>
     private static bool AtBar(string point) =>
@@ -204,7 +201,7 @@ public sealed partial class CircuitWiring
     private static Reached Reached(Live live, IEnumerable<string> from) =>
         live.Plan.Reach(from, l => l.Conducts && l.Kind is not (LinkKind.Bond or LinkKind.Breaker));
 
-    private IEnumerable<(string Run, string Point)> Conductors(Func<string, bool> of, ConductorUse use) =>
+    private IEnumerable<(Id<Run> Run, string Point)> Conductors(Func<Id<Run>, bool> of, ConductorUse use) =>
         from run in Part.Runs
         where of(run.Key)
         from i in Enumerable.Range(0, run.Value.Conductors.Count)

@@ -104,7 +104,7 @@ internal static class Insides
     public static bool AsLies(Device device, DeviceKind kind) => device.On ?? kind.LiesOn;
 
     /// <summary>One device while it is put into the plan.</summary>
-    internal sealed record Inside(JobPlan To, string Box, Box Of, string Id, Device Device, DeviceKind Kind)
+    internal sealed record Inside(JobPlan To, Id<Box> Box, Box Of, Id<Device> Id, Device Device, DeviceKind Kind)
     {
         public string Name => $"{Box}/{Id}";
 

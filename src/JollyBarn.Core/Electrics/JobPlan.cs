@@ -67,20 +67,20 @@ internal sealed class JobPlan
             return null;
         }
 
-        var boxes = Differing(before.Boxes, after.Boxes).ToHashSet(StringComparer.Ordinal);
-        var runs = Differing(before.Runs, after.Runs).ToHashSet(StringComparer.Ordinal);
-        IEnumerable<string> Ends(string id) =>
+        var boxes = Differing(before.Boxes, after.Boxes).ToHashSet();
+        var runs = Differing(before.Runs, after.Runs).ToHashSet();
+        IEnumerable<Id<Box>> Ends(Id<Run> id) =>
             new[] { before.Runs.Find(id), after.Runs.Find(id) }
                 .OfType<Run>()
                 .SelectMany(r => new[] { r.A, r.B })
-                .Where(e => e.IsBox)
-                .Select(e => e.Id!);
+                .Select(e => e.Box)
+                .OfType<Id<Box>>();
         // What a conductor is used as is seen in the boxes at its ends, and what passes through a box goes by the run it leaves by.
         var near = boxes
             .SelectMany(b => new[] { before.Boxes.Find(b), after.Boxes.Find(b) })
             .OfType<Box>()
             .SelectMany(b => b.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }))
-            .OfType<string>();
+            .OfType<Id<Run>>();
         return
         [
             .. runs.Union(near).Select(r => new Owner(OwnerKind.Run, r)),
@@ -96,7 +96,8 @@ internal sealed class JobPlan
     /// <summary>A sound contact between two points.</summary>
     public Link Contact(string key, string a, string b) => Plan.Join(key, a, b, JointOhms, LinkKind.Contact);
 
-    private static IEnumerable<string> Differing<T>(ById<T> before, ById<T> after)
+    private static IEnumerable<TId> Differing<TId, T>(ById<TId, T> before, ById<TId, T> after)
+        where TId : IParsable<TId>, IComparable<TId>
         where T : class =>
         ReferenceEquals(before, after) ? [] : before.Ids.Union(after.Ids).Where(id => !ReferenceEquals(before.Find(id), after.Find(id)));
 }

@@ -20,7 +20,7 @@ public readonly record struct GuardKey(GuardKind Kind, string In, string Of)
 
     public static GuardKey Breaker(string panel, string breaker) => new(GuardKind.Breaker, panel, breaker);
 
-    public static GuardKey Device(string box, string device) => new(GuardKind.Device, box, device);
+    public static GuardKey Device(Id<Box> box, Id<Device> device) => new(GuardKind.Device, box, device);
 
     /// <summary><c>breaker:panel/3</c> or <c>gfci:box/device</c>: how faults and answers write it.</summary>
     public override string ToString() => (Kind == GuardKind.Breaker ? BreakerPrefix : DevicePrefix) + In + "/" + Of;
@@ -40,30 +40,30 @@ internal static class LinkKeys
     /// <summary>Where a lead lands in a box, or a conductor of a run at a panel.</summary>
     public static string Land(string boxOrRun, string lead) => $"{LandsIn(boxOrRun)}{lead}";
 
-    public static string Land(string run, int index) => $"{LandsIn(run)}{index}";
+    public static string Land(Id<Run> run, int index) => $"{LandsIn(run)}{index}";
 
     /// <summary>What the names of all landings in a box begin with.</summary>
-    public static string LandsIn(string box) => $"land:{box}/";
+    public static string LandsIn(string boxOrRun) => $"land:{boxOrRun}/";
 
-    public static string TailFrom(string box, string tail) => $"land:{box}/{tail}/from";
+    public static string TailFrom(Id<Box> box, Id<Lead> tail) => $"land:{box}/{tail}/from";
 
-    public static string TailTo(string box, string tail) => $"land:{box}/{tail}/to";
+    public static string TailTo(Id<Box> box, Id<Lead> tail) => $"land:{box}/{tail}/to";
 
     /// <summary>A conductor that goes on unbroken as another run's.</summary>
-    public static string Through(string box, string lead) => $"through:{box}/{lead}";
+    public static string Through(Id<Box> box, Id<Lead> lead) => $"through:{box}/{lead}";
 
     /// <summary>One conductor of a run.</summary>
-    public static string Wire(string run, int index) => $"wire:{run}/{index}";
+    public static string Wire(Id<Run> run, int index) => $"wire:{run}/{index}";
 
     /// <summary>What couples two conductors of a run.</summary>
-    public static string Stray(string run, int one, int other) => $"stray:{run}/{one}-{other}";
+    public static string Stray(Id<Run> run, int one, int other) => $"stray:{run}/{one}-{other}";
 
     /// <summary>What couples a point to the earth.</summary>
     public static string Held(string point) => $"stray:{point}";
 
     public static string Way(string device, string from, string to) => $"switch:{device}/{from}-{to}";
 
-    public static string Tab(string box, string device, string side) => Tab($"{box}/{device}", side);
+    public static string Tab(Id<Box> box, Id<Device> device, string side) => Tab($"{box}/{device}", side);
 
     public static string Tab(string device, string side) => $"tab:{device}/{side}";
 
@@ -77,18 +77,18 @@ internal static class LinkKeys
     /// <summary>A load: of a device, at the end of a run, or of a circuit straight from its panel.</summary>
     public static string Load(string of) => $"load:{of}";
 
-    public static string Load(string run, RunSide side) => Load($"{run}/{side}");
+    public static string Load(Id<Run> run, RunSide side) => Load($"{run}/{side}");
 
-    public static string Load(string panel, string circuit) => Load($"{panel}/{circuit}");
+    public static string Load(string panel, Id<Circuit> circuit) => Load($"{panel}/{circuit}");
 
     /// <summary>Metal of a device, or of something fixed, on its ground.</summary>
     public static string Frame(string device) => $"frame:{device}";
 
-    public static string Frame(string run, RunSide side) => Frame($"{run}/{side}");
+    public static string Frame(Id<Run> run, RunSide side) => Frame($"{run}/{side}");
 
     public static string Yoke(string device) => $"yoke:{device}";
 
-    public static string Plate(string box, string device) => $"plate:{box}/{device}";
+    public static string Plate(Id<Box> box, Id<Device> device) => $"plate:{box}/{device}";
 
     public static string Source(string panel, string source, int leg) => $"source:{panel}/{source}/{leg}";
 

@@ -1,4 +1,5 @@
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics;
 
@@ -9,13 +10,13 @@ namespace JollyBarn.Electrics;
 /// <param name="Guards">What watches it for ground faults, here or upstream.</param>
 /// <param name="Over">Runs its current goes over, out, back or by the ground.</param>
 public sealed record OutletWay(
-    string Box,
-    string Device,
+    Id<Box> Box,
+    Id<Device> Device,
     string Half,
     double? Ohms,
     double? FaultAmperes,
     IReadOnlyList<GuardKey> Guards,
-    IReadOnlyList<string> Over
+    IReadOnlyList<Id<Run>> Over
 )
 {
     /// <summary>Box and device as one name.</summary>

@@ -63,7 +63,7 @@ public sealed record Truth(OutletWiring Wiring, Bars Hot, Bars Neutral, Bars Gro
 /// <param name="Card">What the tester's card says for these lamps.</param>
 /// <param name="Really">How the slots are really joined.</param>
 /// <param name="MetalLive">True when its yoke or box is live.</param>
-public sealed record Outlet(string Box, string Device, string Half, Lamps Lamps, CardWord Card, Truth Really, bool MetalLive)
+public sealed record Outlet(Id<Box> Box, Id<Device> Device, string Half, Lamps Lamps, CardWord Card, Truth Really, bool MetalLive)
 {
     /// <summary>True when the tester's word would mislead.</summary>
     public bool Differ =>
@@ -94,9 +94,9 @@ public static class Outlets
     }
 
     /// <summary>The outlets of one box.</summary>
-    public static IEnumerable<Outlet> In(Live live, string boxId, Box box) => In(live, new Ways(live), boxId, box);
+    public static IEnumerable<Outlet> In(Live live, Id<Box> boxId, Box box) => In(live, new Ways(live), boxId, box);
 
-    private static IEnumerable<Outlet> In(Live live, Ways ways, string boxId, Box box) =>
+    private static IEnumerable<Outlet> In(Live live, Ways ways, Id<Box> boxId, Box box) =>
         from deviceId in box.Devices.Ids
         from half in new[] { "", "upper", "lower" }
         where live.Has(Points.Face(boxId, deviceId, half + "hot"))
@@ -128,7 +128,7 @@ public static class Outlets
             _ => CardWord.NotOnCard,
         };
 
-    private static Outlet At(Live live, Ways ways, string box, string device, string half)
+    private static Outlet At(Live live, Ways ways, Id<Box> box, Id<Device> device, string half)
     {
         var (hot, neutral, ground) = (
             Points.Face(box, device, half + "hot"),

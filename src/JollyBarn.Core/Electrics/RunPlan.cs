@@ -12,7 +12,7 @@ internal static class RunPlan
     /// <summary>A conductor nobody could gauge, in a branch circuit.</summary>
     private static readonly Gauge Usual = Gauge.Awg(14);
 
-    public static void Put(JobPlan to, string id, Run run)
+    public static void Put(JobPlan to, Id<Run> id, Run run)
     {
         Conductors(to, id, run);
         EndAtIt(to, id, run, RunSide.A);
@@ -22,7 +22,7 @@ internal static class RunPlan
     /// <summary>Number of the conductor that is the ground, after the insulated ones; null without one.</summary>
     public static int? GroundIndex(Run run) => run.Ground is GroundKind.Bare or GroundKind.Insulated ? run.Conductors.Count : null;
 
-    private static void Conductors(JobPlan to, string id, Run run)
+    private static void Conductors(JobPlan to, Id<Run> id, Run run)
     {
         var feet = run.Length.OrNull is { } length ? (double)length.InInches / 12 : to.Set(ElectricsBook.UnknownFeet);
         if (run.Length.OrNull is null)
@@ -58,7 +58,7 @@ internal static class RunPlan
         }
     }
 
-    private static void EndAtIt(JobPlan to, string id, Run run, RunSide side)
+    private static void EndAtIt(JobPlan to, Id<Run> id, Run run, RunSide side)
     {
         var end = run.End(side);
         switch (end.At)
@@ -76,7 +76,7 @@ internal static class RunPlan
     }
 
     /// <summary>An end nobody has followed: at its circuit's breaker when the known end says that power comes from there.</summary>
-    private static void Unknown(JobPlan to, string id, Run run, RunSide side)
+    private static void Unknown(JobPlan to, Id<Run> id, Run run, RunSide side)
     {
         var near = run.End(side == RunSide.A ? RunSide.B : RunSide.A);
         if (near.Feeds == Feeds.FeedsIn && Panel(to, run.Circuit) is { } panel)
@@ -84,7 +84,7 @@ internal static class RunPlan
             to.Plan.Assume(
                 AssumedCase.FromBreaker,
                 ("cable", new Thing(ThingKind.Cable, Subjects.CableEnd(id, side == RunSide.A ? RunSide.B : RunSide.A))),
-                ("circuit", Thing.Circuit(run.Circuit!))
+                ("circuit", Thing.Circuit(run.Circuit!.Value))
             );
             AtPanel(to, id, run, side, panel);
             return;
@@ -104,7 +104,7 @@ internal static class RunPlan
 
     /// <summary>Something fixed at the end: between its hots where it has two, else between hot and neutral; its metal on the
     /// ground.</summary>
-    private static void AtLoad(JobPlan to, string id, Run run, RunSide side)
+    private static void AtLoad(JobPlan to, Id<Run> id, Run run, RunSide side)
     {
         var nearSide = side == RunSide.A ? RunSide.B : RunSide.A;
         if (GroundIndex(run) is { } ground)
@@ -141,10 +141,10 @@ internal static class RunPlan
         SupplyPlan.Load(to, LinkKeys.Load(id, side), hots, neutral, Panel(to, run.Circuit), watts ?? 0);
     }
 
-    private static string? Panel(JobPlan to, string? circuit) =>
+    private static string? Panel(JobPlan to, Id<Circuit>? circuit) =>
         circuit is null ? null : to.Job.Panels.FirstOrDefault(p => p.Value.Breakers.Any(b => b.Circuit == circuit)).Key;
 
-    private static void AtPanel(JobPlan to, string id, Run run, RunSide side, string panelId)
+    private static void AtPanel(JobPlan to, Id<Run> id, Run run, RunSide side, string panelId)
     {
         if (!to.Job.Panels.TryFind(panelId, out var panel))
         {

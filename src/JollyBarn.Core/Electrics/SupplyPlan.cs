@@ -106,14 +106,14 @@ internal static class SupplyPlan
             Breaker(to, id, panel, breaker);
         }
 
-        foreach (var circuit in panel.Breakers.Select(b => b.Circuit).OfType<string>().Distinct())
+        foreach (var circuit in panel.Breakers.Select(b => b.Circuit).OfType<Id<Circuit>>().Distinct())
         {
             Direct(to, id, panel, circuit);
         }
     }
 
     /// <summary>What a circuit feeds straight from the panel, with no box on the way.</summary>
-    private static void Direct(JobPlan to, string id, Panel panel, string circuit)
+    private static void Direct(JobPlan to, string id, Panel panel, Id<Circuit> circuit)
     {
         if (
             to.Job.Circuits.Find(circuit)?.Facts.Find("direct-load")

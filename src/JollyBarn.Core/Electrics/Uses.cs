@@ -12,11 +12,10 @@ internal static class Uses
         : ConductorUse.Hot;
 
     /// <summary>By what somebody saw in a box it ends in, then by its record, then by its colour.</summary>
-    public static ConductorUse Seen(Job job, string id, Run run, int index)
+    public static ConductorUse Seen(Job job, Id<Run> id, Run run, int index)
     {
         var seen = new[] { run.A, run.B }
-            .Where(e => e.IsBox)
-            .Select(e => job.Boxes.Find(e.Id))
+            .Select(e => job.Boxes.Find(e.Box))
             .OfType<Box>()
             .SelectMany(b => b.Leads.Values)
             .FirstOrDefault(l => l.Run == id && l.Index == index && l.Use != ConductorUse.Unknown);

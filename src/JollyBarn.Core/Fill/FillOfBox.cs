@@ -167,7 +167,7 @@ public static class FillOfBox
         return !box.Clamps.IsKnown || here.Any(e => e.Holding == Holding.Unknown) ? Maybe.Unknown : Maybe.No;
     }
 
-    private static FillDevice Device(Box box, string id, Device device, LimitTable limits, Spaces spaces)
+    private static FillDevice Device(Box box, Id<Device> id, Device device, LimitTable limits, Spaces spaces)
     {
         var kind = DeviceKinds.Find(device.Kind)!;
         var gang = limits.Inches("fill.device.gang");
@@ -176,7 +176,7 @@ public static class FillOfBox
     }
 
     /// <summary>Largest conductor connected to a device: on its terminals, or spliced to its own leads.</summary>
-    private static Gauge? LargestOn(Box box, string device)
+    private static Gauge? LargestOn(Box box, Id<Device> device)
     {
         var joints = box
             .Leads.Values.Where(l => l.Device == device && l.Lands.At == LandingAt.Joint)

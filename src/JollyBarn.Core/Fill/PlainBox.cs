@@ -177,7 +177,7 @@ public sealed record PlainBox
             Height = Of(Height),
             Width = Of(Width),
             Depth = Of(Depth),
-            Parts = ById<Part>.From(
+            Parts = ById<string, Part>.From(
                 Parts.Select(
                     (p, i) =>
                         new KeyValuePair<string, Part>(
@@ -193,7 +193,7 @@ public sealed record PlainBox
                         )
                 )
             ),
-            Partitions = ById<Partition>.From(
+            Partitions = ById<string, Partition>.From(
                 Partitions.Select(
                     (m, i) =>
                         new KeyValuePair<string, Partition>(

@@ -20,7 +20,7 @@ internal sealed class Spaces
     /// <summary>Each space's share of the volume, by its gangs.</summary>
     public IReadOnlyList<decimal> Shares { get; }
 
-    public int OfDevice(string? id) => box.Devices.Find(id) is { Gang: > 0 } device ? walls.Count(w => w < device.Gang) : 0;
+    public int OfDevice(Id<Device>? id) => box.Devices.Find(id) is { Gang: > 0 } device ? walls.Count(w => w < device.Gang) : 0;
 
     /// <summary>A lead lies where it lands; one that lands nowhere known is counted in the first space.</summary>
     public int OfLead(Lead lead) => Of(lead.Lands);

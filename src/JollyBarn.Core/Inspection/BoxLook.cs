@@ -9,7 +9,7 @@ namespace JollyBarn.Inspection;
 
 /// <summary>One end of a cable in the box.</summary>
 /// <param name="Id">Its subject: run id and side.</param>
-public sealed record CableHere(string Id, string RunId, Run Run, RunSide Side, RunEnd End, Entry? Entry, IReadOnlyList<string> Leads)
+public sealed record CableHere(string Id, Id<Run> RunId, Run Run, RunSide Side, RunEnd End, Entry? Entry, IReadOnlyList<Id<Lead>> Leads)
 {
     /// <summary>The cable's end, for a verdict to name.</summary>
     public Thing Thing => new(ThingKind.Cable, Id);
@@ -21,25 +21,25 @@ public sealed class BoxLook : Look
     private readonly Func<FillAnswer>? kept;
     private FillAnswer? fill;
     private FillInput? input;
-    private Dictionary<string, List<(string Id, Gauge? Gauge, ConductorUse Use)>>? inJoints;
-    private Dictionary<string, List<(string Id, Landing At, Gauge? Gauge, bool Stranded, ConductorUse Use)>>? onDevices;
+    private Dictionary<Id<Joint>, List<(Id<Lead> Id, Gauge? Gauge, ConductorUse Use)>>? inJoints;
+    private Dictionary<Id<Device>, List<(Id<Lead> Id, Landing At, Gauge? Gauge, bool Stranded, ConductorUse Use)>>? onDevices;
     private IReadOnlyList<CableHere>? cables;
-    private IReadOnlyList<(string Id, Lead Lead)>? ended;
-    private IReadOnlyList<(string Id, Device Device, DeviceKind Kind)>? devices;
-    private IReadOnlyList<(string Id, Device Device, DeviceKind Kind)>? receptacles;
+    private IReadOnlyList<(Id<Lead> Id, Lead Lead)>? ended;
+    private IReadOnlyList<(Id<Device> Id, Device Device, DeviceKind Kind)>? devices;
+    private IReadOnlyList<(Id<Device> Id, Device Device, DeviceKind Kind)>? receptacles;
     private Continuity? touching;
 
-    public BoxLook(Job job, string id, Box box, Func<FillAnswer>? fill = null)
+    public BoxLook(Job job, Id<Box> id, Box box, Func<FillAnswer>? fill = null)
         : this(new Reads(job), id, box, fill) { }
 
-    internal BoxLook(Reads reads, string id, Box box, Func<FillAnswer>? fill = null)
+    internal BoxLook(Reads reads, Id<Box> id, Box box, Func<FillAnswer>? fill = null)
         : base(reads)
     {
         (Id, Box) = (id, box);
         kept = fill;
     }
 
-    public string Id { get; }
+    public Id<Box> Id { get; }
 
     public Box Box { get; }
 
@@ -61,17 +61,17 @@ public sealed class BoxLook : Look
 
     public IReadOnlyList<CableHere> Cables => cables ??= ReadCables();
 
-    public IReadOnlySet<string> Feeding => Continuity.Feeding(Reads.Run, Id, Box);
+    public IReadOnlySet<Id<Lead>> Feeding => Continuity.Feeding(r => Reads.Run(r), Id, Box);
 
     /// <summary>Receptacles of any kind, with their ids.</summary>
-    public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Receptacles =>
+    public IReadOnlyList<(Id<Device> Id, Device Device, DeviceKind Kind)> Receptacles =>
         receptacles ??= [.. Devices.Where(d => d.Kind.Receptacle)];
 
-    public IReadOnlyList<(string Id, Device Device, DeviceKind Kind)> Devices =>
+    public IReadOnlyList<(Id<Device> Id, Device Device, DeviceKind Kind)> Devices =>
         devices ??= [.. Box.Devices.Select(d => (d.Key, d.Value, Kind: DeviceKinds.Find(d.Value.Kind)!)).Where(d => d.Kind is not null)];
 
     /// <summary>Leads of cables that end here, grounds too.</summary>
-    public IReadOnlyList<(string Id, Lead Lead)> Ended =>
+    public IReadOnlyList<(Id<Lead> Id, Lead Lead)> Ended =>
         ended ??= [.. Box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).Select(l => (l.Key, l.Value))];
 
     /// <summary>True when the cable lead's end was followed.</summary>
@@ -108,24 +108,24 @@ public sealed class BoxLook : Look
         : null;
 
     /// <summary>Everything with an end in a joint: leads and pigtails, each with its gauge.</summary>
-    public IReadOnlyList<(string Id, Gauge? Gauge, ConductorUse Use)> In(string joint)
+    public IReadOnlyList<(Id<Lead> Id, Gauge? Gauge, ConductorUse Use)> In(Id<Joint> joint)
     {
         Sort();
         return inJoints!.TryGetValue(joint, out var found) ? found : [];
     }
 
     /// <summary>Everything that lands on a device: its id, where, and what it is.</summary>
-    public IReadOnlyList<(string Id, Landing At, Gauge? Gauge, bool Stranded, ConductorUse Use)> On(string device)
+    public IReadOnlyList<(Id<Lead> Id, Landing At, Gauge? Gauge, bool Stranded, ConductorUse Use)> On(Id<Device> device)
     {
         Sort();
         return onDevices!.TryGetValue(device, out var found) ? found : [];
     }
 
     /// <summary>Circuits of all cables that a conductor is joined to here; none when no such cable has a circuit recorded.</summary>
-    public IEnumerable<string> CircuitsOf(string conductor) =>
+    public IEnumerable<Id<Circuit>> CircuitsOf(Id<Lead> conductor) =>
         Cables
             .Where(c => c.Run.Circuit is not null && c.Leads.Any(l => l == conductor || Touching.Joined(l, conductor)))
-            .Select(c => c.Run.Circuit!)
+            .Select(c => c.Run.Circuit!.Value)
             .Distinct();
 
     protected override Observation? Found(string of, FactKey fact) => Box.Fact(of, fact.Id);
@@ -138,7 +138,7 @@ public sealed class BoxLook : Look
             return;
         }
 
-        (inJoints, onDevices) = (new(StringComparer.Ordinal), new(StringComparer.Ordinal));
+        (inJoints, onDevices) = ([], []);
         foreach (var (id, lead) in Box.Leads)
         {
             Put(id, lead.Lands, lead.Gauge, lead.Stranded, lead.Use);
@@ -151,7 +151,7 @@ public sealed class BoxLook : Look
         }
     }
 
-    private void Put(string id, Landing at, Gauge? gauge, bool stranded, ConductorUse use)
+    private void Put(Id<Lead> id, Landing at, Gauge? gauge, bool stranded, ConductorUse use)
     {
         if (at is { At: LandingAt.Joint, Joint: { } joint })
         {
@@ -173,7 +173,7 @@ public sealed class BoxLook : Look
     private List<CableHere> ReadCables()
     {
         var found = new List<CableHere>();
-        foreach (var runId in Box.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }).OfType<string>().Distinct())
+        foreach (var runId in Box.Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy }).OfType<Id<Run>>().Distinct())
         {
             if (Reads.Run(runId) is not { } run)
             {

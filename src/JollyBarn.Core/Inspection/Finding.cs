@@ -1,4 +1,5 @@
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection;
 
@@ -24,7 +25,7 @@ public enum Verdict
 /// <summary>A fact that would decide a verdict.</summary>
 /// <param name="Of">The thing it is about, as <see cref="Wiring.Subjects"/> names it.</param>
 /// <param name="Box">The box to ask it at; null for the box, circuit or panel that is judged.</param>
-public sealed record FactAsked(string Of, FactKey Fact, string? Box = null);
+public sealed record FactAsked(string Of, FactKey Fact, Id<Box>? Box = null);
 
 /// <summary>What a rule found on one thing: a case with its details, never a sentence.</summary>
 /// <param name="Rule">Id of the rule.</param>
@@ -35,7 +36,7 @@ public sealed record FactAsked(string Of, FactKey Fact, string? Box = null);
 public sealed record Finding(string Rule, string Of, Verdict Verdict, string Case, Details Details, IReadOnlyList<string> Ids)
 {
     /// <summary>The box it is seen at, of a verdict on a circuit; null otherwise.</summary>
-    public string? Box { get; init; }
+    public Id<Box>? Box { get; init; }
 
     /// <summary>Key of the number of the book it was measured by; its article is the verdict's.</summary>
     public string? Limit { get; init; }
@@ -61,6 +62,10 @@ public sealed record Finding(string Rule, string Of, Verdict Verdict, string Cas
 
     /// <summary>The verdict on things other than the one it is named by, where there are any.</summary>
     public Finding Pointing(params IReadOnlyList<string> ids) => ids.Count == 0 ? this : this with { Ids = ids };
+
+    /// <summary>The verdict on things of one kind.</summary>
+    public Finding Pointing<T>(IEnumerable<Id<T>> ids)
+        where T : class => Pointing([.. ids.Select(i => i.Text)]);
 
     /// <summary>The verdict by a number of the book.</summary>
     public Finding By(string limit) => this with { Limit = limit };

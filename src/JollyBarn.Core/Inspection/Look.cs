@@ -19,7 +19,7 @@ public abstract class Look(Reads reads)
     public HousePractice Practice => reads.Practice;
 
     /// <summary>What the office accepted.</summary>
-    public ById<Ruling> Rulings => reads.Rulings;
+    public ById<string, Ruling> Rulings => reads.Rulings;
 
     /// <summary>The job, and what was read of it.</summary>
     internal Reads Reads => reads;
@@ -42,11 +42,11 @@ public abstract class Look(Reads reads)
     public bool DoesNotApply(FactKey fact, string of) => Found(of, fact)?.How == Known.NotApplicable;
 
     /// <summary>The breaker of a circuit, when the record names one with its rating.</summary>
-    public Breaker? BreakerOf(string? circuit) =>
+    public Breaker? BreakerOf(Id<Circuit>? circuit) =>
         circuit is null ? null : reads.Panels.Values.SelectMany(p => p.Breakers).FirstOrDefault(b => b.Circuit == circuit);
 
     /// <summary>What a circuit was said to be for; null when nobody said.</summary>
-    public Purpose? PurposeOf(string? circuit) =>
+    public Purpose? PurposeOf(Id<Circuit>? circuit) =>
         circuit is not null && reads.Circuit(circuit)?.Facts.Find(SupplyFacts.Purpose.Id)?.Value is { } text
             ? SupplyFacts.Purpose.Parse(text)
             : null;

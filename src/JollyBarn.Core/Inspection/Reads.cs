@@ -33,13 +33,13 @@ public sealed class Reads(Job job)
 
     public HousePractice Practice => Noted<HousePractice>(Kind.Practice)!;
 
-    public ById<Ruling> Rulings => Noted<ById<Ruling>>(Kind.Rulings)!;
+    public ById<string, Ruling> Rulings => Noted<ById<string, Ruling>>(Kind.Rulings)!;
 
-    public ById<Panel> Panels => Noted<ById<Panel>>(Kind.Panels)!;
+    public ById<string, Panel> Panels => Noted<ById<string, Panel>>(Kind.Panels)!;
 
-    public ById<Circuit> Circuits => Noted<ById<Circuit>>(Kind.Circuits)!;
+    public ById<Id<Circuit>, Circuit> Circuits => Noted<ById<Id<Circuit>, Circuit>>(Kind.Circuits)!;
 
-    public Circuit? Circuit(string? id) => Noted<Circuit>(Kind.Circuit, id);
+    public Circuit? Circuit(Id<Circuit>? id) => Noted<Circuit>(Kind.Circuit, id);
 
     public Source? Source(string? id) => Noted<Source>(Kind.Source, id);
 
@@ -47,15 +47,16 @@ public sealed class Reads(Job job)
 
     public Wall? Wall(string? id) => Noted<Wall>(Kind.Wall, id);
 
-    public Run? Run(string? id) => Noted<Run>(Kind.Run, id);
+    public Run? Run(Id<Run>? id) => Noted<Run>(Kind.Run, id);
 
-    public Box? Box(string? id) => Noted<Box>(Kind.Box, id);
+    public Box? Box(Id<Box>? id) => Noted<Box>(Kind.Box, id);
 
     /// <summary>Runs that a circuit is recorded on, with their ids in order.</summary>
-    public IReadOnlyList<KeyValuePair<string, Run>> RunsOf(string circuit) => Noted<List<KeyValuePair<string, Run>>>(Kind.RunsOf, circuit)!;
+    public IReadOnlyList<KeyValuePair<Id<Run>, Run>> RunsOf(Id<Circuit> circuit) =>
+        Noted<List<KeyValuePair<Id<Run>, Run>>>(Kind.RunsOf, circuit)!;
 
     /// <summary>The part of the job a circuit reaches.</summary>
-    public CircuitWiring Wiring(string circuit) => Noted<CircuitWiring>(Kind.Wiring, circuit)!;
+    public CircuitWiring Wiring(Id<Circuit> circuit) => Noted<CircuitWiring>(Kind.Wiring, circuit)!;
 
     /// <summary>True when all that was read stands in this job as it was read; what is read from now on is read from it.</summary>
     public bool Hold(Job now)
@@ -93,6 +94,10 @@ public sealed class Reads(Job job)
         }
     }
 
+    /// <summary>The id again, of what was noted under its text.</summary>
+    private static Id<T>? Of<T>(string? id)
+        where T : class => id;
+
     private static object? Read(Job job, Kind what, string? id) =>
         what switch
         {
@@ -101,12 +106,12 @@ public sealed class Reads(Job job)
             Kind.Rulings => job.Rulings,
             Kind.Panels => job.Panels,
             Kind.Circuits => job.Circuits,
-            Kind.Circuit => job.Circuits.Find(id),
+            Kind.Circuit => job.Circuits.Find(Of<Circuit>(id)),
             Kind.Source => job.Sources.Find(id),
             Kind.Place => job.Places.Find(id),
             Kind.Wall => job.Walls.Find(id),
-            Kind.Run => job.Runs.Find(id),
-            Kind.Box => job.Boxes.Find(id),
+            Kind.Run => job.Runs.Find(Of<Run>(id)),
+            Kind.Box => job.Boxes.Find(Of<Box>(id)),
             Kind.RunsOf => job.Runs.Where(r => r.Value.Circuit == id).ToList(),
             _ => CircuitWiring.Find(job, id!),
         };
@@ -115,7 +120,7 @@ public sealed class Reads(Job job)
         (was, now) switch
         {
             (CircuitWiring a, CircuitWiring b) => a.Records.SequenceEqual(b.Records, ReferenceEqualityComparer.Instance),
-            (List<KeyValuePair<string, Run>> a, List<KeyValuePair<string, Run>> b) => a.Count == b.Count
+            (List<KeyValuePair<Id<Run>, Run>> a, List<KeyValuePair<Id<Run>, Run>> b) => a.Count == b.Count
                 && a.Zip(b).All(x => x.First.Key == x.Second.Key && ReferenceEquals(x.First.Value, x.Second.Value)),
             _ => ReferenceEquals(was, now),
         };

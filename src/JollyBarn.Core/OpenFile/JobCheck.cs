@@ -31,7 +31,7 @@ public static class JobCheck
                 return new(Why.FilePlace, $"boxes.{id}.place", ("box", box.Name));
             }
 
-            if (box.Leads.FirstOrDefault(l => l.Value.Run is not null && !job.Runs.Has(l.Value.Run)).Key is { } lead)
+            if (box.Leads.FirstOrNull(l => l.Value.Run is { } run && !job.Runs.Has(run))?.Key is { } lead)
             {
                 return new(Why.FileCable, $"boxes.{id}.leads.{lead}.run", ("box", box.Name));
             }
@@ -69,7 +69,7 @@ public static class JobCheck
 
             foreach (var end in new[] { run.A, run.B })
             {
-                if ((end.At == EndAt.Box && !job.Boxes.Has(end.Id)) || (end.At == EndAt.Panel && !job.Panels.Has(end.Id)))
+                if ((end.IsBox && !job.Boxes.Has(end.Box)) || (end.At == EndAt.Panel && !job.Panels.Has(end.Id)))
                 {
                     return new(Why.FileEnd, $"runs.{id}");
                 }

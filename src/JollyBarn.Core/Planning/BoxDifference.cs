@@ -19,7 +19,7 @@ public sealed class BoxDifference
     private readonly Box to;
     private readonly BoxLook fromLook;
     private readonly BoxLook toLook;
-    private readonly Dictionary<string, string> joints = new(StringComparer.Ordinal);
+    private readonly Dictionary<Id<Joint>, Id<Joint>> joints = [];
 
     /// <summary>What can differ.</summary>
     public enum Case
@@ -47,7 +47,7 @@ public sealed class BoxDifference
         PigtailIn,
     }
 
-    private BoxDifference(Job jobFrom, Job jobTo, string id, Box from, Box to)
+    private BoxDifference(Job jobFrom, Job jobTo, Id<Box> id, Box from, Box to)
     {
         (this.from, this.to) = (from, to);
         (fromLook, toLook) = (new BoxLook(jobFrom, id, from), new BoxLook(jobTo, id, to));
@@ -55,7 +55,7 @@ public sealed class BoxDifference
     }
 
     /// <summary>What differs, box first, then devices, cables, leads, joints and pigtails. Empty when the states are equal.</summary>
-    public static IReadOnlyList<Difference> Between(Job from, Job to, string box) =>
+    public static IReadOnlyList<Difference> Between(Job from, Job to, Id<Box> box) =>
         (from.Boxes.Find(box), to.Boxes.Find(box)) switch
         {
             ({ } a, { } b) => ReferenceEquals(a, b) ? [] : new BoxDifference(from, to, box, a, b).All(),
@@ -119,12 +119,12 @@ public sealed class BoxDifference
         var (was, now) = (fromLook.Cables.ToDictionary(c => c.Id), toLook.Cables.ToDictionary(c => c.Id));
         foreach (var cable in was.Where(c => !now.ContainsKey(c.Key)))
         {
-            yield return Make(Case.CableOut, cable.Value.Leads, ("was", cable.Value.Thing));
+            yield return Make(Case.CableOut, [.. cable.Value.Leads.Select(l => l.Text)], ("was", cable.Value.Thing));
         }
 
         foreach (var cable in now.Where(c => !was.ContainsKey(c.Key)))
         {
-            yield return Make(Case.CableIn, cable.Value.Leads, ("now", cable.Value.Thing));
+            yield return Make(Case.CableIn, [.. cable.Value.Leads.Select(l => l.Text)], ("now", cable.Value.Thing));
         }
     }
 
@@ -227,9 +227,9 @@ public sealed class BoxDifference
             )
             .Where(p => p.Shared > 0)
             .OrderByDescending(p => p.Shared)
-            .ThenBy(p => p.a, StringComparer.Ordinal)
-            .ThenBy(p => p.b, StringComparer.Ordinal);
-        var taken = new HashSet<string>(StringComparer.Ordinal);
+            .ThenBy(p => p.a)
+            .ThenBy(p => p.b);
+        var taken = new HashSet<Id<Joint>>();
         foreach (var (a, b, _) in pairs)
         {
             if (!joints.ContainsKey(a) && taken.Add(b))
@@ -241,9 +241,9 @@ public sealed class BoxDifference
         // Joints that hold only pigtails go by their id, then by their name.
         foreach (var a in old.Joints.Ids.Where(a => !joints.ContainsKey(a)).ToList())
         {
-            var b = now.Joints.Ids.FirstOrDefault(b => b == a && !taken.Contains(b))
-                ?? now.Joints.Ids.FirstOrDefault(b => !taken.Contains(b) && now.Joints[b].Name == old.Joints[a].Name);
-            if (b is not null && taken.Add(b))
+            var same = now.Joints.Ids.FirstOrNull(b => b == a && !taken.Contains(b))
+                ?? now.Joints.Ids.FirstOrNull(b => !taken.Contains(b) && now.Joints[b].Name == old.Joints[a].Name);
+            if (same is { } b && taken.Add(b))
             {
                 joints[a] = b;
             }
@@ -254,7 +254,7 @@ public sealed class BoxDifference
         was.At == now.At
         && (
             was.At == LandingAt.Joint
-                ? joints.GetValueOrDefault(was.Joint!) == now.Joint
+                ? joints.TryGetValue(was.Joint!.Value, out var same) && same == now.Joint
                 : was.Device == now.Device && was.Place == now.Place
         );
 
@@ -262,7 +262,9 @@ public sealed class BoxDifference
     private string Tail(Box box, Pigtail tail, bool old)
     {
         string End(Landing l) =>
-            l.At == LandingAt.Joint ? $"joint {(old ? joints.GetValueOrDefault(l.Joint!, "-") : l.Joint)}" : $"{l.At} {l.Device} {l.Place}";
+            l.At == LandingAt.Joint
+                ? $"joint {(old ? joints.GetValueOrDefault(l.Joint!.Value, "-") : l.Joint)}"
+                : $"{l.At} {l.Device} {l.Place}";
         var ends = new[] { End(tail.From), End(tail.To) }.Order(StringComparer.Ordinal);
         return $"{string.Join("|", ends)}|{tail.Gauge}|{tail.Colour}|{tail.Stranded}|{tail.Length.OrNull}|{box.Name}";
     }

@@ -29,7 +29,7 @@ public static class KeptBox
     /// <summary>Edits that make the box, in order; they are meant to be one batch.</summary>
     /// <param name="plain">A description that passed its check.</param>
     /// <param name="id">Id of the new box; those of its cables begin with it.</param>
-    public static IReadOnlyList<Edit> Edits(PlainBox plain, string id, string name, string? place)
+    public static IReadOnlyList<Edit> Edits(PlainBox plain, Id<Box> id, string name, string? place)
     {
         var kind = plain.Kind ?? $"device-{Math.Clamp(plain.GangsNeeded(), 1, MostGangs)}g";
         var mark = plain.Mark is { } value ? Fact<Volume>.Marked(value) : null;

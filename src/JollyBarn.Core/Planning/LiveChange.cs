@@ -24,7 +24,7 @@ public static class LiveChange
 {
     /// <summary>What becomes live or is no longer, what would open and when, and what someone touching the box would get. Nothing is called
     /// dead by it.</summary>
-    public static IReadOnlyList<LiveFollow> Between(Job before, Job after, string id, Situation now) =>
+    public static IReadOnlyList<LiveFollow> Between(Job before, Job after, Id<Box> id, Situation now) =>
         before.Boxes.TryFind(id, out var was) && after.Boxes.TryFind(id, out var box)
             ? Between(BoxLive.Read(before, id, was, now), BoxLive.Read(Live.After(before, after, now), id, box))
             : [];

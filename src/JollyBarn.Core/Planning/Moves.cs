@@ -14,7 +14,7 @@ namespace JollyBarn.Planning;
 /// <param name="FarEnd">Which end of it.</param>
 /// <param name="FromJoint">A joint a new pigtail is pulled from.</param>
 /// <param name="NewId">Id for what landing would make: a joint or a pigtail.</param>
-public sealed record Held(IReadOnlyList<string> Leads, string? Pigtail, bool FarEnd, string? FromJoint, string NewId);
+public sealed record Held(IReadOnlyList<Id<Lead>> Leads, Id<Lead>? Pigtail, bool FarEnd, Id<Joint>? FromJoint, string NewId);
 
 /// <summary>What changes for a cable or lead when an end moves. Nothing is called dead: only a proof says that.</summary>
 public enum Following
@@ -57,7 +57,7 @@ public static class Moves
     private const int FewUnderMedium = 4;
 
     /// <summary>Places in the order of the picture: joints, a new joint, terminals, the bonding screw, a cap, loose.</summary>
-    public static IReadOnlyList<Move> Find(Job job, string boxId, Held held)
+    public static IReadOnlyList<Move> Find(Job job, Id<Box> boxId, Held held)
     {
         if (!job.Boxes.TryFind(boxId, out var box))
         {
@@ -131,7 +131,7 @@ public static class Moves
                 : []
             : held.Leads.Select(l => box.Leads.Find(l)?.Lands).OfType<Landing>();
 
-    private static Edit EditFor(string box, Box now, Held held, Landing? to)
+    private static Edit EditFor(Id<Box> box, Box now, Held held, Landing? to)
     {
         var connector = held.Leads.Count > FewUnderMedium ? "twist-on-large" : "twist-on-medium";
         if (held.FromJoint is { } from)
@@ -163,7 +163,7 @@ public static class Moves
     }
 
     /// <summary>What people call a joint of these: hots, neutrals, grounds; null when they are mixed.</summary>
-    private static string? JointName(Box box, IReadOnlyList<string> leads)
+    private static string? JointName(Box box, IReadOnlyList<Id<Lead>> leads)
     {
         var uses = leads.Select(l => box.Leads.Find(l)?.Use).Distinct().ToList();
         return uses is [{ } use] ? JointName(use) : null;
@@ -183,18 +183,13 @@ public static class Moves
 
     private static IEnumerable<Follow> Follows(State before, State after)
     {
-        foreach (
-            var lead in before
-                .CutOff.Union(after.CutOff)
-                .Where(l => before.CutOff.Contains(l) != after.CutOff.Contains(l))
-                .Order(StringComparer.Ordinal)
-        )
+        foreach (var lead in before.CutOff.Union(after.CutOff).Where(l => before.CutOff.Contains(l) != after.CutOff.Contains(l)).Order())
         {
             var cut = after.LiveBeside(lead) ? Following.CutOffHotLive : Following.CutOff;
             yield return new(after.CutOff.Contains(lead) ? cut : Following.JoinedToFeed, Thing.Lead(lead));
         }
 
-        foreach (var run in before.Protected.Union(after.Protected).Order(StringComparer.Ordinal))
+        foreach (var run in before.Protected.Union(after.Protected).Order())
         {
             if (before.Protected.Contains(run) != after.Protected.Contains(run))
             {
@@ -211,19 +206,19 @@ public static class Moves
     /// <summary>A box with what is said of it.</summary>
     private sealed class State
     {
-        public State(Job job, string id, Box box)
+        public State(Job job, Id<Box> id, Box box)
         {
             (Job, Id, Box, Look) = (job, id, box, new BoxLook(job, id, box));
             Fill = Look.Fill;
             Findings = [.. Inspector.JudgeLook(Look).Where(f => f.Verdict is Verdict.Stop or Verdict.Fix or Verdict.Better)];
             var feeding = Continuity.Feeding(job, id, box);
-            CutOff = feeding.Count == 0 ? [] : Continuity.Trace(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
+            CutOff = feeding.Count == 0 ? [] : Continuity.Trace(box).Unfed(feeding).ToHashSet();
             Protected = Continuity.Protected(box);
         }
 
         public Job Job { get; }
 
-        public string Id { get; }
+        public Id<Box> Id { get; }
 
         public Box Box { get; }
 
@@ -233,12 +228,12 @@ public static class Moves
 
         public BoxLook Look { get; }
 
-        public HashSet<string> CutOff { get; }
+        public HashSet<Id<Lead>> CutOff { get; }
 
-        public IReadOnlyList<string> Protected { get; }
+        public IReadOnlyList<Id<Run>> Protected { get; }
 
         /// <summary>True for a neutral that is cut off while a hot of its cable is not: the trap of an open neutral.</summary>
-        public bool LiveBeside(string lead) =>
+        public bool LiveBeside(Id<Lead> lead) =>
             CutOff.Contains(lead)
             && Box.Leads[lead] is { Use: ConductorUse.Neutral } neutral
             && Box.Leads.Any(l =>

@@ -7,11 +7,11 @@ namespace JollyBarn.Planning;
 public static class PutBack
 {
     /// <summary>Leads that do not lie where they lay.</summary>
-    public static IReadOnlyList<Difference> Missing(Job found, Job now, string box) =>
+    public static IReadOnlyList<Difference> Missing(Job found, Job now, Id<Box> box) =>
         [.. BoxDifference.Between(found, now, box).Where(d => d.NotBack)];
 
     /// <summary>Moves every lead back whose old place is still there; null when there is none to move.</summary>
-    public static Batch? Edit(Job found, Job now, string boxId)
+    public static Batch? Edit(Job found, Job now, Id<Box> boxId)
     {
         if (found.Boxes.Find(boxId) is not { } was || now.Boxes.Find(boxId) is not { } box)
         {

@@ -8,7 +8,7 @@ namespace JollyBarn.Planning;
 /// <summary>A place for the lead that is asked about, with the edit that puts it there.</summary>
 /// <param name="To">Where; null for a new joint.</param>
 /// <param name="NewJoint">What a new joint would be called.</param>
-public sealed record SurveyPlace(Landing? To, string? NewJoint, Edit Edit);
+public sealed record SurveyPlace(Landing? To, Id<Joint>? NewJoint, Edit Edit);
 
 /// <summary>A pigtail one would see.</summary>
 public sealed record SurveyTail(Landing From, Landing To, Edit Edit);
@@ -19,9 +19,9 @@ public sealed record SurveyTail(Landing From, Landing To, Edit Edit);
 /// <param name="Places">Where it may lie, likeliest first.</param>
 /// <param name="Tails">Pigtails one would see, to be put in with a tap.</param>
 public sealed record SurveySteps(
-    IReadOnlyList<string> Placed,
+    IReadOnlyList<Id<Lead>> Placed,
     int Leads,
-    string? Next,
+    Id<Lead>? Next,
     IReadOnlyList<SurveyPlace> Places,
     IReadOnlyList<SurveyTail> Tails
 )
@@ -29,20 +29,20 @@ public sealed record SurveySteps(
     /// <summary>The next step for a box. Grounds first, then neutrals, then hots, cable by cable: the order of make-up,
     /// <em>practice</em>.</summary>
     /// <param name="newId">An id that what is new is named by.</param>
-    public static SurveySteps Read(Job job, string id, Box box, string newId)
+    public static SurveySteps Read(Job job, Id<Box> id, Box box, string newId)
     {
         var leads = box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).ToList();
         var next = leads
             .Where(l => l.Value.Lands.At == LandingAt.Unknown)
             .OrderBy(l => Turn(l.Value.Use))
             .ThenBy(l => Order(job, id, box, l.Value))
-            .ThenBy(l => l.Key, StringComparer.Ordinal)
-            .FirstOrDefault();
+            .ThenBy(l => l.Key)
+            .FirstOrNull();
         return new(
             [.. leads.Where(l => l.Value.Lands.At != LandingAt.Unknown).Select(l => l.Key)],
             leads.Count,
-            next.Key,
-            next.Key is null ? [] : [.. PlacesOf(id, box, next.Key, next.Value.Use, newId)],
+            next?.Key,
+            next is var (lead, of) ? [.. PlacesOf(id, box, lead, of.Use, newId)] : [],
             [.. TailsOf(id, box, newId)]
         );
     }
@@ -56,7 +56,7 @@ public sealed record SurveySteps(
         };
 
     /// <summary>Cables stand by where they come in, as on the picture.</summary>
-    private static int Order(Job job, string id, Box box, Lead lead)
+    private static int Order(Job job, Id<Box> id, Box box, Lead lead)
     {
         var end = job.Runs.Find(lead.Run)?.End(lead.Side);
         return end?.IsIn(id) == true && box.Entries.Find(end.Entry) is { } entry ? ((int)entry.Side * 100) + entry.Place : 1000;
@@ -91,7 +91,7 @@ public sealed record SurveySteps(
             ],
         };
 
-    private static IEnumerable<SurveyPlace> PlacesOf(string id, Box box, string lead, ConductorUse use, string newId)
+    private static IEnumerable<SurveyPlace> PlacesOf(Id<Box> id, Box box, Id<Lead> lead, ConductorUse use, string newId)
     {
         SurveyPlace To(Landing landing) => new(landing, null, new MoveLead(id, lead, landing));
         var own = box.Joints.Ids.Where(j => box.Leads.Values.Any(l => l.Lands.IsIn(j) && l.Use == use)).ToList();
@@ -132,10 +132,10 @@ public sealed record SurveySteps(
     }
 
     /// <summary>From a joint to a terminal of its kind that nothing lies on, and from the grounds to a metal box.</summary>
-    private static IEnumerable<SurveyTail> TailsOf(string id, Box box, string newId)
+    private static IEnumerable<SurveyTail> TailsOf(Id<Box> id, Box box, string newId)
     {
         var (made, taken) = (0, Landings(box).ToList());
-        SurveyTail Tail(string joint, Landing to)
+        SurveyTail Tail(Id<Joint> joint, Landing to)
         {
             var from = new Landing(LandingAt.Joint, joint);
             return new(from, to, new AddPigtail(id, $"{newId}{made++}", from, to));
@@ -167,8 +167,8 @@ public sealed record SurveySteps(
     private static IEnumerable<Landing> Landings(Box box) =>
         box.Leads.Values.Select(l => l.Lands).Concat(box.Pigtails.Values.SelectMany(t => new[] { t.From, t.To }));
 
-    private static IEnumerable<(string Device, Terminal Terminal)> Spots(Box box) =>
+    private static IEnumerable<(Id<Device> Device, Terminal Terminal)> Spots(Box box) =>
         box.Devices.SelectMany(d => (DeviceKinds.Find(d.Value.Kind)?.Terminals ?? []).Select(t => (d.Key, t)));
 
-    private static Landing At(string device, Terminal terminal) => new(LandingAt.Terminal, null, device, terminal.Landings[0].Id);
+    private static Landing At(Id<Device> device, Terminal terminal) => new(LandingAt.Terminal, null, device, terminal.Landings[0].Id);
 }

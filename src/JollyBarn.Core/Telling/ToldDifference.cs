@@ -42,7 +42,7 @@ public static class DifferenceTeller
 
     /// <param name="from">The older state.</param>
     /// <param name="to">The newer.</param>
-    public static IReadOnlyList<ToldDifference> Tell(Job from, Job to, string box, IEnumerable<Difference> differences)
+    public static IReadOnlyList<ToldDifference> Tell(Job from, Job to, Id<Box> box, IEnumerable<Difference> differences)
     {
         var (was, now) = (new Names(from, box), new Names(to, box));
         return [.. differences.Select(d => new ToldDifference(Words[d.Case].Make(new(d.Details, now, was)), d.Ids, d.NotBack))];

@@ -1,4 +1,5 @@
 using JollyBarn.Inspection;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling;
 
@@ -6,7 +7,7 @@ namespace JollyBarn.Telling;
 /// <param name="Of">The thing it is about.</param>
 /// <param name="Key">Key of the question.</param>
 /// <param name="Box">The box to ask it at; null for the box, circuit or panel that is judged.</param>
-public sealed record ToldAsk(string Of, string Key, string? Box = null);
+public sealed record ToldAsk(string Of, string Key, Id<Box>? Box = null);
 
 /// <summary>A finding in words.</summary>
 /// <param name="Rule">Id of the rule.</param>
@@ -28,7 +29,7 @@ public sealed record ToldFinding(
 )
 {
     /// <summary>The box it is seen at, of a verdict on a circuit; null otherwise.</summary>
-    public string? Box { get; init; }
+    public Id<Box>? Box { get; init; }
 
     /// <summary>The arithmetic with this box's numbers; null where nothing is counted.</summary>
     public string? Sum { get; init; }

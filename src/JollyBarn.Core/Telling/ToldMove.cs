@@ -31,7 +31,7 @@ public sealed record ToldMove(
 /// <summary>Turns the places a picked end may go into words.</summary>
 public static class MoveTeller
 {
-    public static IReadOnlyList<ToldMove> Tell(Job job, string boxId, IReadOnlyList<Move> moves)
+    public static IReadOnlyList<ToldMove> Tell(Job job, Id<Box> boxId, IReadOnlyList<Move> moves)
     {
         if (!job.Boxes.TryFind(boxId, out var box))
         {

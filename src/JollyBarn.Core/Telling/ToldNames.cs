@@ -17,18 +17,18 @@ public sealed record ToldNames(
     IReadOnlyDictionary<string, string> Cables
 )
 {
-    public static ToldNames Tell(Job job, string id, Box box)
+    public static ToldNames Tell(Job job, Id<Box> id, Box box)
     {
         var names = new ShortNames(job, id, box);
         var cables = box
             .Leads.Values.SelectMany(l => new[] { l.Run, l.LeavesBy })
-            .OfType<string>()
+            .OfType<Id<Run>>()
             .Distinct()
             .SelectMany(run => (job.Runs.Find(run)?.SidesIn(id) ?? []).Select(side => (run, side)));
         return new(
-            box.Leads.Ids.Concat(box.Pigtails.Ids).ToDictionary(l => l, l => new ToldLead(names.Lead(l), names.Connection(l))),
-            box.Joints.Ids.ToDictionary(j => j, names.Joint),
-            box.Devices.Ids.ToDictionary(d => d, names.Device),
+            box.Leads.Ids.Concat(box.Pigtails.Ids).ToDictionary(l => l.Text, l => new ToldLead(names.Lead(l), names.Connection(l))),
+            box.Joints.Ids.ToDictionary(j => j.Text, j => names.Joint(j)),
+            box.Devices.Ids.ToDictionary(d => d.Text, d => names.Device(d)),
             cables.ToDictionary(c => Subjects.CableEnd(c.run, c.side), c => names.Cable(c.run, c.side))
         );
     }

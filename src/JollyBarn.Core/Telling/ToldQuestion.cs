@@ -13,7 +13,7 @@ public sealed record ToldQuestion(string Of, string Key, string? What, IReadOnly
 /// <summary>Names what the questions of a box are about.</summary>
 public static class QuestionTeller
 {
-    public static IReadOnlyList<ToldQuestion> Tell(Job job, string boxId, Box box, IEnumerable<Question> questions)
+    public static IReadOnlyList<ToldQuestion> Tell(Job job, Id<Box> boxId, Box box, IEnumerable<Question> questions)
     {
         var names = new Names(job, boxId);
         return

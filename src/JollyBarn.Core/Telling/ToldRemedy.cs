@@ -36,7 +36,7 @@ public static class RemedyTeller
         ["recorded"] = "Record what is not recorded.",
     };
 
-    public static ToldRemedies Tell(Job job, string box, RemedyAnswer answer)
+    public static ToldRemedies Tell(Job job, Id<Box> box, RemedyAnswer answer)
     {
         var names = new Names(job, box);
         return new(
@@ -46,12 +46,12 @@ public static class RemedyTeller
     }
 
     /// <summary>What a remedy says to do.</summary>
-    public static string Says(Job job, string box, Remedy remedy) => Says(new Names(job, box), remedy);
+    public static string Says(Job job, Id<Box> box, Remedy remedy) => Says(new Names(job, box), remedy);
 
-    private static string WhyNone(Job job, string box, Finding finding) =>
+    private static string WhyNone(Job job, Id<Box> box, Finding finding) =>
         new Teller(job, box).Tell(finding).Mend ?? Why.GetValueOrDefault(finding.Rule, NoneYet);
 
-    private static ToldRemedy Tell(Job job, string box, Names names, WeighedRemedy weighed)
+    private static ToldRemedy Tell(Job job, Id<Box> box, Names names, WeighedRemedy weighed)
     {
         var (remedy, after) = (weighed.Remedy, new Teller(weighed.Remedy.Edit.Apply(job), box));
         return new(

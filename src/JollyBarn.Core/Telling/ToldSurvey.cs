@@ -11,7 +11,7 @@ public sealed record ToldPlace(string Name, Edit Edit);
 
 /// <summary>A lead whose place is recorded.</summary>
 /// <param name="Lies">Where it lies.</param>
-public sealed record PlacedLead(string Lead, string Name, string Lies);
+public sealed record PlacedLead(Id<Lead> Lead, string Name, string Lies);
 
 /// <summary>Writing down where the leads of a box lie, one after the other, in words.</summary>
 /// <param name="Next">What the lead to ask about now is called; null when every one has its place.</param>
@@ -25,12 +25,12 @@ public sealed record ToldSurvey(
     IReadOnlyList<ToldPlace> Tails
 )
 {
-    public static ToldSurvey Tell(Job job, string id, Box box, SurveySteps steps)
+    public static ToldSurvey Tell(Job job, Id<Box> id, Box box, SurveySteps steps)
     {
         var names = new ShortNames(job, id, box);
         string Place(SurveyPlace place) =>
             place.To is { } to ? Short(names, box, to)
-            : place.NewJoint is { Length: > 0 } joint ? $"new joint, {joint}"
+            : place.NewJoint is { Text.Length: > 0 } joint ? $"new joint, {joint}"
             : "new joint, not known";
         return new(
             [.. steps.Placed.Select(l => new PlacedLead(l, names.Lead(l), names.Lies(box.Leads[l].Lands)))],

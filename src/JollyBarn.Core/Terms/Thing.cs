@@ -61,17 +61,7 @@ public enum ThingKind
 /// <param name="In">Box, device or panel it is in; null for the box, circuit or panel that is judged.</param>
 public readonly record struct Thing(ThingKind Kind, string Id, string? In = null)
 {
-    public static Thing Lead(string id) => new(ThingKind.Lead, id);
-
-    public static Thing Joint(string id) => new(ThingKind.Joint, id);
-
-    public static Thing Device(string id, string? box = null) => new(ThingKind.Device, id, box);
-
-    public static Thing Circuit(string id) => new(ThingKind.Circuit, id);
-
     public static Thing Panel(string id) => new(ThingKind.Panel, id);
-
-    public static Thing Run(string id) => new(ThingKind.Run, id);
 
     public static Thing Breaker(string panel, string key) => new(ThingKind.Breaker, key, panel);
 

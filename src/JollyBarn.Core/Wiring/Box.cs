@@ -162,45 +162,45 @@ public sealed record Box
     /// <summary>In the bin: hidden, kept, can be brought back.</summary>
     public bool Binned { get; init; }
 
-    [JsonConverter(typeof(ByIdJson<Part>))]
-    public ById<Part> Parts { get; init; } = ById<Part>.Empty;
+    [JsonConverter(typeof(ByIdJson<string, Part>))]
+    public ById<string, Part> Parts { get; init; } = ById<string, Part>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Partition>))]
-    public ById<Partition> Partitions { get; init; } = ById<Partition>.Empty;
+    [JsonConverter(typeof(ByIdJson<string, Partition>))]
+    public ById<string, Partition> Partitions { get; init; } = ById<string, Partition>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Entry>))]
-    public ById<Entry> Entries { get; init; } = ById<Entry>.Empty;
+    [JsonConverter(typeof(ByIdJson<string, Entry>))]
+    public ById<string, Entry> Entries { get; init; } = ById<string, Entry>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Lead>))]
-    public ById<Lead> Leads { get; init; } = ById<Lead>.Empty;
+    [JsonConverter(typeof(ByIdJson<Id<Lead>, Lead>))]
+    public ById<Id<Lead>, Lead> Leads { get; init; } = ById<Id<Lead>, Lead>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Joint>))]
-    public ById<Joint> Joints { get; init; } = ById<Joint>.Empty;
+    [JsonConverter(typeof(ByIdJson<Id<Joint>, Joint>))]
+    public ById<Id<Joint>, Joint> Joints { get; init; } = ById<Id<Joint>, Joint>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Pigtail>))]
-    public ById<Pigtail> Pigtails { get; init; } = ById<Pigtail>.Empty;
+    [JsonConverter(typeof(ByIdJson<Id<Lead>, Pigtail>))]
+    public ById<Id<Lead>, Pigtail> Pigtails { get; init; } = ById<Id<Lead>, Pigtail>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Device>))]
-    public ById<Device> Devices { get; init; } = ById<Device>.Empty;
+    [JsonConverter(typeof(ByIdJson<Id<Device>, Device>))]
+    public ById<Id<Device>, Device> Devices { get; init; } = ById<Id<Device>, Device>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<TerminalBlock>))]
-    public ById<TerminalBlock> Blocks { get; init; } = ById<TerminalBlock>.Empty;
+    [JsonConverter(typeof(ByIdJson<string, TerminalBlock>))]
+    public ById<string, TerminalBlock> Blocks { get; init; } = ById<string, TerminalBlock>.Empty;
 
     /// <summary>Answers to the questions of the code book, by the thing they are about: <see cref="Subjects.Box"/> or an id.</summary>
-    [JsonConverter(typeof(ByIdJson<Noted>))]
-    public ById<Noted> Noted
+    [JsonConverter(typeof(ByIdJson<string, Noted>))]
+    public ById<string, Noted> Noted
     {
         get;
-        init => field = value ?? ById<Noted>.Empty;
-    } = ById<Noted>.Empty;
+        init => field = value ?? ById<string, Noted>.Empty;
+    } = ById<string, Noted>.Empty;
 
     /// <summary>What people said of it, unconfirmed.</summary>
-    [JsonConverter(typeof(ByIdJson<Said>))]
-    public ById<Said> Said
+    [JsonConverter(typeof(ByIdJson<string, Said>))]
+    public ById<string, Said> Said
     {
         get;
-        init => field = value ?? ById<Said>.Empty;
-    } = ById<Said>.Empty;
+        init => field = value ?? ById<string, Said>.Empty;
+    } = ById<string, Said>.Empty;
 
     /// <summary>The answer to a question about one thing of the box; null when nobody gave one.</summary>
     public Observation? Fact(string of, string key) => Noted.Find(of)?.Facts.Find(key);

@@ -5,29 +5,32 @@ namespace JollyBarn.Wiring;
 
 /// <summary>Things kept under their ids, in the order of their ids, so that two equal jobs are written the same way.</summary>
 /// <remarks>Sorted arrays that never change: they are read a thousand times for each time one thing in them changes.</remarks>
-public sealed class ById<T> : IReadOnlyCollection<KeyValuePair<string, T>>
+public sealed class ById<TId, T> : IReadOnlyCollection<KeyValuePair<TId, T>>
+    where TId : IParsable<TId>, IComparable<TId>
     where T : class
 {
-    public static readonly ById<T> Empty = new([]);
+    public static readonly ById<TId, T> Empty = new([]);
 
-    private readonly KeyValuePair<string, T>[] items;
-    private string[]? ids;
+    private static readonly IComparer<TId> Order = StringComparer.Ordinal as IComparer<TId> ?? Comparer<TId>.Default;
+
+    private readonly KeyValuePair<TId, T>[] items;
+    private TId[]? ids;
     private T[]? values;
 
-    private ById(KeyValuePair<string, T>[] items) => this.items = items;
+    private ById(KeyValuePair<TId, T>[] items) => this.items = items;
 
     public int Count => items.Length;
 
-    public IReadOnlyCollection<string> Ids => ids ??= Array.ConvertAll(items, i => i.Key);
+    public IReadOnlyCollection<TId> Ids => ids ??= Array.ConvertAll(items, i => i.Key);
 
     public IReadOnlyCollection<T> Values => values ??= Array.ConvertAll(items, i => i.Value);
 
-    public T this[string id] => Find(id) ?? throw new KeyNotFoundException($"There is nothing with the id {id}.");
+    public T this[TId id] => Find(id) ?? throw new KeyNotFoundException($"There is nothing with the id {id}.");
 
     /// <summary>The pairs by their ids; of two with the same id the later stays.</summary>
-    public static ById<T> From(IEnumerable<KeyValuePair<string, T>> pairs)
+    public static ById<TId, T> From(IEnumerable<KeyValuePair<TId, T>> pairs)
     {
-        var sorted = new SortedDictionary<string, T>(StringComparer.Ordinal);
+        var sorted = new SortedDictionary<TId, T>(Order);
         foreach (var (id, item) in pairs)
         {
             sorted[id] = item;
@@ -36,17 +39,17 @@ public sealed class ById<T> : IReadOnlyCollection<KeyValuePair<string, T>>
         return sorted.Count == 0 ? Empty : new([.. sorted]);
     }
 
-    public T? Find(string? id) => id is not null && Place(id) is >= 0 and var at ? items[at].Value : null;
+    public T? Find(TId? id) => id is not null && Place(id) is >= 0 and var at ? items[at].Value : null;
 
-    public bool Has(string? id) => id is not null && Place(id) >= 0;
+    public bool Has(TId? id) => id is not null && Place(id) >= 0;
 
-    public bool TryFind(string? id, [NotNullWhen(true)] out T? item)
+    public bool TryFind(TId? id, [NotNullWhen(true)] out T? item)
     {
         item = Find(id);
         return item is not null;
     }
 
-    public ById<T> With(string id, T item)
+    public ById<TId, T> With(TId id, T item)
     {
         var at = Place(id);
         if (at >= 0)
@@ -56,7 +59,7 @@ public sealed class ById<T> : IReadOnlyCollection<KeyValuePair<string, T>>
                 return this;
             }
 
-            var changed = (KeyValuePair<string, T>[])items.Clone();
+            var changed = (KeyValuePair<TId, T>[])items.Clone();
             changed[at] = new(id, item);
             return new(changed);
         }
@@ -64,12 +67,12 @@ public sealed class ById<T> : IReadOnlyCollection<KeyValuePair<string, T>>
         return new([.. items.AsSpan(0, ~at), new(id, item), .. items.AsSpan(~at)]);
     }
 
-    public ById<T> Without(string id) => Place(id) is >= 0 and var at ? new([.. items.AsSpan(0, at), .. items.AsSpan(at + 1)]) : this;
+    public ById<TId, T> Without(TId id) => Place(id) is >= 0 and var at ? new([.. items.AsSpan(0, at), .. items.AsSpan(at + 1)]) : this;
 
     /// <summary>Every item passed through a change; items that come back the same leave the collection as it is.</summary>
-    public ById<T> Each(Func<string, T, T?> change)
+    public ById<TId, T> Each(Func<TId, T, T?> change)
     {
-        List<KeyValuePair<string, T>>? next = null;
+        List<KeyValuePair<TId, T>>? next = null;
         for (var i = 0; i < items.Length; i++)
         {
             var (id, item) = items[i];
@@ -89,18 +92,18 @@ public sealed class ById<T> : IReadOnlyCollection<KeyValuePair<string, T>>
         return next is null ? this : new([.. next]);
     }
 
-    public IEnumerator<KeyValuePair<string, T>> GetEnumerator() => ((IEnumerable<KeyValuePair<string, T>>)items).GetEnumerator();
+    public IEnumerator<KeyValuePair<TId, T>> GetEnumerator() => ((IEnumerable<KeyValuePair<TId, T>>)items).GetEnumerator();
 
     IEnumerator IEnumerable.GetEnumerator() => GetEnumerator();
 
     /// <summary>Index of the id, or the complement of where it would go.</summary>
-    private int Place(string id)
+    private int Place(TId id)
     {
         var (low, high) = (0, items.Length - 1);
         while (low <= high)
         {
             var middle = (low + high) / 2;
-            var order = string.CompareOrdinal(items[middle].Key, id);
+            var order = Order.Compare(items[middle].Key, id);
             if (order == 0)
             {
                 return middle;
@@ -111,4 +114,31 @@ public sealed class ById<T> : IReadOnlyCollection<KeyValuePair<string, T>>
 
         return ~low;
     }
+}
+
+/// <summary>Looking up what may not be said or may not be there.</summary>
+public static class Maybe
+{
+    /// <summary>The first of values that have no null of their own; null when there is none.</summary>
+    public static T? FirstOrNull<T>(this IEnumerable<T> all)
+        where T : struct
+    {
+        foreach (var one in all)
+        {
+            return one;
+        }
+
+        return null;
+    }
+
+    public static T? FirstOrNull<T>(this IEnumerable<T> all, Func<T, bool> where)
+        where T : struct => all.Where(where).FirstOrNull();
+
+    public static T? Find<TId, T>(this ById<TId, T> things, TId? id)
+        where TId : struct, IParsable<TId>, IComparable<TId>
+        where T : class => id is { } known ? things.Find(known) : null;
+
+    public static bool Has<TId, T>(this ById<TId, T> things, TId? id)
+        where TId : struct, IParsable<TId>, IComparable<TId>
+        where T : class => id is { } known && things.Has(known);
 }

@@ -4,11 +4,12 @@ using System.Text.Json.Serialization.Metadata;
 
 namespace JollyBarn.Wiring;
 
-/// <summary>Writes a <see cref="ById{T}"/> as one JSON object, a property an id.</summary>
-public sealed class ByIdJson<T> : JsonConverter<ById<T>>
+/// <summary>Writes a <see cref="ById{TId, T}"/> as one JSON object, a property an id.</summary>
+public sealed class ByIdJson<TId, T> : JsonConverter<ById<TId, T>>
+    where TId : IParsable<TId>, IComparable<TId>
     where T : class
 {
-    public override ById<T> Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)
+    public override ById<TId, T> Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)
     {
         if (reader.TokenType != JsonTokenType.StartObject)
         {
@@ -16,7 +17,7 @@ public sealed class ByIdJson<T> : JsonConverter<ById<T>>
         }
 
         var info = (JsonTypeInfo<T>)options.GetTypeInfo(typeof(T));
-        var items = new List<KeyValuePair<string, T>>();
+        var items = new List<KeyValuePair<TId, T>>();
         while (reader.Read() && reader.TokenType == JsonTokenType.PropertyName)
         {
             var id = reader.GetString()!;
@@ -26,19 +27,21 @@ public sealed class ByIdJson<T> : JsonConverter<ById<T>>
             }
 
             reader.Read();
-            items.Add(new(id, JsonSerializer.Deserialize(ref reader, info) ?? throw new JsonException($"\"{id}\" is null.")));
+            items.Add(
+                new(TId.Parse(id, null), JsonSerializer.Deserialize(ref reader, info) ?? throw new JsonException($"\"{id}\" is null."))
+            );
         }
 
-        return ById<T>.From(items);
+        return ById<TId, T>.From(items);
     }
 
-    public override void Write(Utf8JsonWriter writer, ById<T> value, JsonSerializerOptions options)
+    public override void Write(Utf8JsonWriter writer, ById<TId, T> value, JsonSerializerOptions options)
     {
         var info = (JsonTypeInfo<T>)options.GetTypeInfo(typeof(T));
         writer.WriteStartObject();
         foreach (var (id, item) in value)
         {
-            writer.WritePropertyName(id);
+            writer.WritePropertyName(id.ToString()!);
             JsonSerializer.Serialize(writer, item, info);
         }
 

@@ -51,7 +51,7 @@ public enum LandingAt
 /// <param name="Joint">Joint id, for <see cref="LandingAt.Joint"/>.</param>
 /// <param name="Device">Device id, for <see cref="LandingAt.Terminal"/>.</param>
 /// <param name="Place">Landing place on the device, such as <c>line-hot/plate</c>.</param>
-public sealed record Landing(LandingAt At, string? Joint = null, string? Device = null, string? Place = null)
+public sealed record Landing(LandingAt At, Id<Joint>? Joint = null, Id<Device>? Device = null, string? Place = null)
 {
     public static Landing Unknown { get; } = new(LandingAt.Unknown);
 
@@ -61,25 +61,25 @@ public sealed record Landing(LandingAt At, string? Joint = null, string? Device 
     [JsonIgnore]
     public string? Terminal => Place?.IndexOf('/') is >= 0 and var slash ? Place[..slash] : Place;
 
-    public bool IsOn(string device) => At == LandingAt.Terminal && Device == device;
+    public bool IsOn(Id<Device> device) => At == LandingAt.Terminal && Device == device;
 
-    public bool IsIn(string joint) => At == LandingAt.Joint && Joint == joint;
+    public bool IsIn(Id<Joint> joint) => At == LandingAt.Joint && Joint == joint;
 }
 
 /// <summary>A conductor in a box: of a cable end, passing through, looped, or a device's own.</summary>
 public sealed record Lead
 {
     /// <summary>The run it belongs to; null for a device's own lead.</summary>
-    public string? Run { get; init; }
+    public Id<Run>? Run { get; init; }
 
     /// <summary>Which end of the run is in this box.</summary>
     public RunSide Side { get; init; }
 
     /// <summary>The run it leaves by, when it passes through or loops.</summary>
-    public string? LeavesBy { get; init; }
+    public Id<Run>? LeavesBy { get; init; }
 
     /// <summary>The device whose own lead this is.</summary>
-    public string? Device { get; init; }
+    public Id<Device>? Device { get; init; }
 
     /// <summary>Place in the cable, or among the device's own leads.</summary>
     public int Index { get; init; }

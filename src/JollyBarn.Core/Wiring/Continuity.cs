@@ -11,7 +11,7 @@ public sealed class Continuity
     private readonly Dictionary<Node, Node> above;
     private readonly Box box;
 
-    private Continuity(Box box, string? without)
+    private Continuity(Box box, Id<Device>? without)
     {
         this.box = box;
         above = new(2 * (box.Leads.Count + box.Pigtails.Count));
@@ -36,44 +36,44 @@ public sealed class Continuity
     public static Continuity Trace(Box box) => new(box, null);
 
     /// <summary>The same after a device is taken out and everything that lay on it is apart.</summary>
-    public static Continuity Without(Box box, string device) => new(box, device);
+    public static Continuity Without(Box box, Id<Device> device) => new(box, device);
 
     /// <summary>True when the two leads or pigtails are joined, through whatever lies between them.</summary>
-    public bool Joined(string one, string other) => Root(Own(one)) == Root(Own(other));
+    public bool Joined(Id<Lead> one, Id<Lead> other) => Root(Own(one)) == Root(Own(other));
 
     /// <summary>True when the lead is joined to the box's bonding screw.</summary>
-    public bool ReachesBox(string lead) => Root(LeadKey(lead)) == Root(Screw);
+    public bool ReachesBox(Id<Lead> lead) => Root(LeadKey(lead)) == Root(Screw);
 
     /// <summary>True when the lead is joined to that terminal of the device.</summary>
-    public bool Reaches(string lead, string device, string terminal) => Root(LeadKey(lead)) == Root(TerminalKey(device, terminal));
+    public bool Reaches(Id<Lead> lead, Id<Device> device, string terminal) => Root(LeadKey(lead)) == Root(TerminalKey(device, terminal));
 
     /// <summary>Leads of cables, grounds apart, that are not joined to any lead of a cable that feeds in.</summary>
-    public IEnumerable<string> Unfed(IReadOnlySet<string> feeding) =>
+    public IEnumerable<Id<Lead>> Unfed(IReadOnlySet<Id<Lead>> feeding) =>
         Carrying().Where(id => !feeding.Contains(id) && !feeding.Any(f => Joined(id, f)));
 
     /// <summary>Leads of cables that carry current: all but grounds and a device's own.</summary>
-    private IEnumerable<string> Carrying() => box.Leads.Where(l => l.Value.Run is not null && !l.Value.IsGround).Select(l => l.Key);
+    private IEnumerable<Id<Lead>> Carrying() => box.Leads.Where(l => l.Value.Run is not null && !l.Value.IsGround).Select(l => l.Key);
 
     /// <summary>Runs that feed into the box: those somebody said so of at the end that is here.</summary>
-    public static IReadOnlySet<string> Feeding(Job job, string boxId, Box box) => Feeding(job.Runs.Find, boxId, box);
+    public static IReadOnlySet<Id<Lead>> Feeding(Job job, Id<Box> boxId, Box box) => Feeding(job.Runs.Find, boxId, box);
 
-    /// <inheritdoc cref="Feeding(Job, string, Box)"/>
-    public static IReadOnlySet<string> Feeding(Func<string, Run?> runs, string boxId, Box box) =>
+    /// <inheritdoc cref="Feeding(Job, Id{Box}, Box)"/>
+    public static IReadOnlySet<Id<Lead>> Feeding(Func<Id<Run>, Run?> runs, Id<Box> boxId, Box box) =>
         box
             .Leads.Where(l =>
                 !l.Value.IsGround
-                && l.Value.Run is not null
-                && runs(l.Value.Run) is { } run
+                && l.Value.Run is { } of
+                && runs(of) is { } run
                 && run.End(l.Value.Side) is { Feeds: Feeds.FeedsIn } end
                 && end.IsIn(boxId)
             )
             .Select(l => l.Key)
-            .ToHashSet(StringComparer.Ordinal);
+            .ToHashSet();
 
     /// <summary>Runs with a conductor that is cut off from the feed when the device is taken out with nothing joined in its
     /// place.</summary>
     /// <remarks>Cut off is not dead: with only its neutral gone, a cable's hot is still live.</remarks>
-    public static IReadOnlyList<string> CutOffWithout(Job job, string boxId, Box box, string device)
+    public static IReadOnlyList<Id<Run>> CutOffWithout(Job job, Id<Box> boxId, Box box, Id<Device> device)
     {
         var feeding = Feeding(job, boxId, box);
         if (feeding.Count == 0)
@@ -81,26 +81,21 @@ public sealed class Continuity
             return [];
         }
 
-        var before = Trace(box).Unfed(feeding).ToHashSet(StringComparer.Ordinal);
+        var before = Trace(box).Unfed(feeding).ToHashSet();
         return
         [
-            .. Without(box, device)
-                .Unfed(feeding)
-                .Where(l => !before.Contains(l))
-                .Select(l => box.Leads[l].Run!)
-                .Distinct()
-                .Order(StringComparer.Ordinal),
+            .. Without(box, device).Unfed(feeding).Where(l => !before.Contains(l)).Select(l => box.Leads[l].Run!.Value).Distinct().Order(),
         ];
     }
 
     /// <summary>Runs that hang on the load side of a protective device in this box and not on its line side too.</summary>
-    public static IReadOnlyList<string> Protected(Box box)
+    public static IReadOnlyList<Id<Run>> Protected(Box box)
     {
-        var found = new SortedSet<string>(StringComparer.Ordinal);
+        var found = new SortedSet<Id<Run>>();
         foreach (var (id, _) in box.Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Protects == true))
         {
             var apart = Without(box, id);
-            foreach (var run in box.Leads.Where(l => l.Value.Run is not null && !l.Value.IsGround).GroupBy(l => l.Value.Run!))
+            foreach (var run in box.Leads.Where(l => l.Value.Run is not null && !l.Value.IsGround).GroupBy(l => l.Value.Run!.Value))
             {
                 if (
                     run.Any(l => Sits(box, apart, l.Key, id, r => r.IsLoad()))
@@ -115,7 +110,7 @@ public sealed class Continuity
         return [.. found];
     }
 
-    private static bool Sits(Box box, Continuity apart, string lead, string device, Func<TerminalRole, bool> side)
+    private static bool Sits(Box box, Continuity apart, Id<Lead> lead, Id<Device> device, Func<TerminalRole, bool> side)
     {
         var kind = box.Devices[device].Kind;
         bool On(Landing at) => at.IsOn(device) && DeviceKinds.Spot(kind, at.Place) is var (terminal, _) && side(terminal.Role);
@@ -123,13 +118,13 @@ public sealed class Continuity
             || box.Pigtails.Any(t => (On(t.Value.From) || On(t.Value.To)) && apart.Root(TailKey(t.Key)) == apart.Root(LeadKey(lead)));
     }
 
-    private Node Own(string id) => box.Pigtails.Has(id) ? TailKey(id) : LeadKey(id);
+    private Node Own(Id<Lead> id) => box.Pigtails.Has(id) ? TailKey(id) : LeadKey(id);
 
-    private static Node LeadKey(string id) => new('l', id);
+    private static Node LeadKey(Id<Lead> id) => new('l', id);
 
-    private static Node TailKey(string id) => new('p', id);
+    private static Node TailKey(Id<Lead> id) => new('p', id);
 
-    private Node TerminalKey(string device, string terminal)
+    private Node TerminalKey(Id<Device> device, string terminal)
     {
         var stem =
             terminal.EndsWith("-upper", StringComparison.Ordinal) || terminal.EndsWith("-lower", StringComparison.Ordinal)
@@ -139,7 +134,7 @@ public sealed class Continuity
     }
 
     /// <summary>Where an end touches; an end that touches nothing is only itself.</summary>
-    private Node Key(Landing at, Node self, string? without) =>
+    private Node Key(Landing at, Node self, Id<Device>? without) =>
         at.At switch
         {
             LandingAt.Joint => new('j', at.Joint ?? ""),
@@ -148,7 +143,7 @@ public sealed class Continuity
             _ => self,
         };
 
-    private void Through(string id, Device device)
+    private void Through(Id<Device> id, Device device)
     {
         var kind = DeviceKinds.Find(device.Kind);
         foreach (var part in kind?.Inside ?? [])
@@ -168,7 +163,7 @@ public sealed class Continuity
     }
 
     /// <summary>A device's terminal, or its own lead where it has leads instead.</summary>
-    private Node End(string device, DeviceKind? kind, string name) =>
+    private Node End(Id<Device> device, DeviceKind? kind, string name) =>
         kind?.Leads.Any(l => l.Id == name) == true ? LeadKey($"{device}.{name}") : TerminalKey(device, name);
 
     private void Join(Node a, Node b) => above[Root(a)] = Root(b);

@@ -72,7 +72,7 @@ public sealed record Breaker(
     int Poles,
     decimal? Amperes = null,
     BreakerKind Kind = BreakerKind.Unknown,
-    string? Circuit = null,
+    Id<Circuit>? Circuit = null,
     string? Says = null,
     bool? On = null
 )
@@ -117,24 +117,24 @@ public sealed record Panel(
     public IReadOnlyList<Breaker> Breakers { get; init; } = [];
 
     /// <summary>Answers about the panel itself and its breakers by slot.</summary>
-    [JsonConverter(typeof(ByIdJson<Noted>))]
-    public ById<Noted> Noted
+    [JsonConverter(typeof(ByIdJson<string, Noted>))]
+    public ById<string, Noted> Noted
     {
         get;
-        init => field = value ?? ById<Noted>.Empty;
-    } = ById<Noted>.Empty;
+        init => field = value ?? ById<string, Noted>.Empty;
+    } = ById<string, Noted>.Empty;
 }
 
 /// <summary>What one breaker, or a two-pole pair, feeds.</summary>
 public sealed record Circuit(string Name, string? Panel = null, string? Note = null)
 {
     /// <summary>Answers about it.</summary>
-    [JsonConverter(typeof(ByIdJson<Observation>))]
-    public ById<Observation> Facts
+    [JsonConverter(typeof(ByIdJson<string, Observation>))]
+    public ById<string, Observation> Facts
     {
         get;
-        init => field = value ?? ById<Observation>.Empty;
-    } = ById<Observation>.Empty;
+        init => field = value ?? ById<string, Observation>.Empty;
+    } = ById<string, Observation>.Empty;
 }
 
 /// <summary>A named plan: an ordered list of edits on top of the present.</summary>
@@ -151,8 +151,8 @@ public sealed record Change
     public IReadOnlyList<PlannedEdit> Edits { get; init; } = [];
 
     /// <summary>Each touched box as it was recorded when work on it began.</summary>
-    [JsonConverter(typeof(ByIdJson<Box>))]
-    public ById<Box> AsFound { get; init; } = ById<Box>.Empty;
+    [JsonConverter(typeof(ByIdJson<Id<Box>, Box>))]
+    public ById<Id<Box>, Box> AsFound { get; init; } = ById<Id<Box>, Box>.Empty;
 
     /// <summary>Corrections to what was found, in order; each is in the present and in <see cref="AsFound"/> too.</summary>
     public IReadOnlyList<Correction> Corrections
@@ -193,64 +193,64 @@ public sealed record Job
 
     public HousePractice Practice { get; init; } = HousePractice.Default;
 
-    [JsonConverter(typeof(ByIdJson<Place>))]
-    public ById<Place> Places { get; init; } = ById<Place>.Empty;
+    [JsonConverter(typeof(ByIdJson<string, Place>))]
+    public ById<string, Place> Places { get; init; } = ById<string, Place>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Wall>))]
-    public ById<Wall> Walls { get; init; } = ById<Wall>.Empty;
+    [JsonConverter(typeof(ByIdJson<string, Wall>))]
+    public ById<string, Wall> Walls { get; init; } = ById<string, Wall>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Source>))]
-    public ById<Source> Sources { get; init; } = ById<Source>.Empty;
+    [JsonConverter(typeof(ByIdJson<string, Source>))]
+    public ById<string, Source> Sources { get; init; } = ById<string, Source>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Panel>))]
-    public ById<Panel> Panels { get; init; } = ById<Panel>.Empty;
+    [JsonConverter(typeof(ByIdJson<string, Panel>))]
+    public ById<string, Panel> Panels { get; init; } = ById<string, Panel>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Circuit>))]
-    public ById<Circuit> Circuits { get; init; } = ById<Circuit>.Empty;
+    [JsonConverter(typeof(ByIdJson<Id<Circuit>, Circuit>))]
+    public ById<Id<Circuit>, Circuit> Circuits { get; init; } = ById<Id<Circuit>, Circuit>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Run>))]
-    public ById<Run> Runs { get; init; } = ById<Run>.Empty;
+    [JsonConverter(typeof(ByIdJson<Id<Run>, Run>))]
+    public ById<Id<Run>, Run> Runs { get; init; } = ById<Id<Run>, Run>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Box>))]
-    public ById<Box> Boxes { get; init; } = ById<Box>.Empty;
+    [JsonConverter(typeof(ByIdJson<Id<Box>, Box>))]
+    public ById<Id<Box>, Box> Boxes { get; init; } = ById<Id<Box>, Box>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Change>))]
-    public ById<Change> Changes { get; init; } = ById<Change>.Empty;
+    [JsonConverter(typeof(ByIdJson<string, Change>))]
+    public ById<string, Change> Changes { get; init; } = ById<string, Change>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Reading>))]
-    public ById<Reading> Readings
+    [JsonConverter(typeof(ByIdJson<string, Reading>))]
+    public ById<string, Reading> Readings
     {
         get;
-        init => field = value ?? ById<Reading>.Empty;
-    } = ById<Reading>.Empty;
+        init => field = value ?? ById<string, Reading>.Empty;
+    } = ById<string, Reading>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Proof>))]
-    public ById<Proof> Proofs
+    [JsonConverter(typeof(ByIdJson<string, Proof>))]
+    public ById<string, Proof> Proofs
     {
         get;
-        init => field = value ?? ById<Proof>.Empty;
-    } = ById<Proof>.Empty;
+        init => field = value ?? ById<string, Proof>.Empty;
+    } = ById<string, Proof>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Ruling>))]
-    public ById<Ruling> Rulings
+    [JsonConverter(typeof(ByIdJson<string, Ruling>))]
+    public ById<string, Ruling> Rulings
     {
         get;
-        init => field = value ?? ById<Ruling>.Empty;
-    } = ById<Ruling>.Empty;
+        init => field = value ?? ById<string, Ruling>.Empty;
+    } = ById<string, Ruling>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Report>))]
-    public ById<Report> Reports
+    [JsonConverter(typeof(ByIdJson<string, Report>))]
+    public ById<string, Report> Reports
     {
         get;
-        init => field = value ?? ById<Report>.Empty;
-    } = ById<Report>.Empty;
+        init => field = value ?? ById<string, Report>.Empty;
+    } = ById<string, Report>.Empty;
 
-    [JsonConverter(typeof(ByIdJson<Photo>))]
-    public ById<Photo> Photos
+    [JsonConverter(typeof(ByIdJson<string, Photo>))]
+    public ById<string, Photo> Photos
     {
         get;
-        init => field = value ?? ById<Photo>.Empty;
-    } = ById<Photo>.Empty;
+        init => field = value ?? ById<string, Photo>.Empty;
+    } = ById<string, Photo>.Empty;
 
     public static Job Blank(string name) => new() { Name = name };
 }

@@ -22,8 +22,8 @@ public sealed record Noted
 {
     public static Noted Nothing { get; } = new();
 
-    [JsonConverter(typeof(ByIdJson<Observation>))]
-    public ById<Observation> Facts { get; init; } = ById<Observation>.Empty;
+    [JsonConverter(typeof(ByIdJson<string, Observation>))]
+    public ById<string, Observation> Facts { get; init; } = ById<string, Observation>.Empty;
 }
 
 /// <summary>What somebody said of the box and nobody has confirmed: "never used it".</summary>
@@ -41,10 +41,10 @@ public static class Subjects
     public const string Panel = "panel";
 
     /// <summary>The subject of one end of a cable: <c>r1.a</c>.</summary>
-    public static string CableEnd(string run, RunSide side) => $"{run}.{(side == RunSide.A ? "a" : "b")}";
+    public static string CableEnd(Id<Run> run, RunSide side) => $"{run}.{(side == RunSide.A ? "a" : "b")}";
 
     /// <summary>The run and side such a subject names; null where it names none.</summary>
-    public static (string Run, RunSide Side)? CableEnd(string subject) =>
+    public static (Id<Run> Run, RunSide Side)? CableEnd(string subject) =>
         subject.EndsWith(".a", StringComparison.Ordinal) ? (subject[..^2], RunSide.A)
         : subject.EndsWith(".b", StringComparison.Ordinal) ? (subject[..^2], RunSide.B)
         : null;
@@ -56,8 +56,8 @@ public static class Subjects
             FactOf.Box => id == Box,
             FactOf.Entry => box.Entries.Has(id),
             FactOf.CableEnd => box.Leads.Values.Any(l =>
-                l.Run is not null
-                && (CableEnd(l.Run, l.Side) == id || (l.LeavesBy is not null && id.StartsWith(l.LeavesBy + ".", StringComparison.Ordinal)))
+                l.Run is { } run
+                && (CableEnd(run, l.Side) == id || (l.LeavesBy is { } on && id.StartsWith(on + ".", StringComparison.Ordinal)))
             ),
             FactOf.Lead => box.Leads.Has(id),
             FactOf.Pigtail => box.Pigtails.Has(id),

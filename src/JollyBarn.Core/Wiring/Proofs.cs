@@ -69,7 +69,7 @@ public static class Proofs
         foreach (
             var cable in box
                 .Leads.Where(l => l.Value.Run is not null)
-                .GroupBy(l => Subjects.CableEnd(l.Value.Run!, l.Value.Side))
+                .GroupBy(l => Subjects.CableEnd(l.Value.Run!.Value, l.Value.Side))
                 .OrderBy(g => g.Key, StringComparer.Ordinal)
         )
         {
@@ -86,7 +86,7 @@ public static class Proofs
     }
 
     /// <summary>Where the newest proof of this person at this box stands at a time (ISO 8601).</summary>
-    public static ProofState Judge(Job job, string boxId, string by, string now)
+    public static ProofState Judge(Job job, Id<Box> boxId, string by, string now)
     {
         var found = job
             .Proofs.Where(p => p.Value.Box == boxId && p.Value.By == by)

@@ -29,7 +29,7 @@ public sealed record Reading(
     string Says,
     string By,
     string At,
-    string? Box = null,
+    Id<Box>? Box = null,
     string? Proof = null,
     ReadingStep Step = ReadingStep.None,
     decimal? Volts = null,
@@ -41,7 +41,7 @@ public sealed record Reading(
 /// <param name="Reference">The independent ground the conductors are read against.</param>
 /// <param name="Ended">Why and when it no longer holds; null while it may.</param>
 public sealed record Proof(
-    string Box,
+    Id<Box> Box,
     string By,
     string Instrument,
     string Begun,
@@ -79,8 +79,8 @@ public sealed record Ruling(
 /// <summary>Somebody else's list: an inspector's, a buyer's.</summary>
 public sealed record Report(string Name, string? From = null, string? Date = null)
 {
-    [System.Text.Json.Serialization.JsonConverter(typeof(ByIdJson<ReportLine>))]
-    public ById<ReportLine> Lines { get; init; } = ById<ReportLine>.Empty;
+    [System.Text.Json.Serialization.JsonConverter(typeof(ByIdJson<string, ReportLine>))]
+    public ById<string, ReportLine> Lines { get; init; } = ById<string, ReportLine>.Empty;
 }
 
 /// <summary>One line of somebody's list, tied to a box and a rule, and answered.</summary>
@@ -90,7 +90,7 @@ public sealed record Report(string Name, string? From = null, string? Date = nul
 public sealed record ReportLine(
     string Text,
     int Order,
-    string? Box = null,
+    Id<Box>? Box = null,
     string? Rule = null,
     string? Answer = null,
     string? Closed = null
@@ -99,12 +99,12 @@ public sealed record ReportLine(
 /// <summary>A picture of a box, pinned to a lead or not. Its bytes are kept under their hash.</summary>
 /// <param name="Sha">SHA-256 of its bytes, hexadecimal.</param>
 public sealed record Photo(
-    string Box,
+    Id<Box> Box,
     string Sha,
     int Width,
     int Height,
     int Bytes,
-    string? Lead = null,
+    Id<Lead>? Lead = null,
     string? Caption = null,
     string? When = null
 );

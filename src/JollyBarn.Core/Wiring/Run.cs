@@ -67,7 +67,11 @@ public sealed record RunEnd(
     [System.Text.Json.Serialization.JsonIgnore]
     public bool IsBox => At == EndAt.Box;
 
-    public bool IsIn(string box) => At == EndAt.Box && Id == box;
+    /// <summary>The box it is in; null where it is in none that is known.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
+    public Id<Box>? Box => IsBox ? Id : null;
+
+    public bool IsIn(Id<Box> box) => Box == box;
 }
 
 /// <summary>One insulated conductor of a run.</summary>
@@ -99,14 +103,14 @@ public sealed record Run
     /// <summary>Sheath colour, only when somebody recorded it.</summary>
     public string? Sheath { get; init; }
 
-    public string? Circuit { get; init; }
+    public Id<Circuit>? Circuit { get; init; }
 
     public RunEnd End(RunSide side) => side == RunSide.A ? A : B;
 
     public Run WithEnd(RunSide side, RunEnd end) => side == RunSide.A ? this with { A = end } : this with { B = end };
 
     /// <summary>The sides of this run that are in a box (both, when a cable leaves a box and comes back).</summary>
-    public IEnumerable<RunSide> SidesIn(string box)
+    public IEnumerable<RunSide> SidesIn(Id<Box> box)
     {
         if (A.IsIn(box))
         {

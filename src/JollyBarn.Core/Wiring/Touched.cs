@@ -14,7 +14,7 @@ public static class Touched
         || !ReferenceEquals(before.Rulings, after.Rulings);
 
     /// <summary>Boxes that differ between two states, or whose cables do.</summary>
-    public static IEnumerable<string> Boxes(Job before, Job after)
+    public static IEnumerable<Id<Box>> Boxes(Job before, Job after)
     {
         var boxes = ReferenceEquals(before.Boxes, after.Boxes)
             ? []
@@ -27,8 +27,8 @@ public static class Touched
                 .SelectMany(id => new[] { before.Runs.Find(id), after.Runs.Find(id) })
                 .OfType<Run>()
                 .SelectMany(r => new[] { r.A, r.B })
-                .Where(e => e.At == EndAt.Box)
-                .Select(e => e.Id!);
+                .Select(e => e.Box)
+                .OfType<Id<Box>>();
         return boxes.Concat(runs).Distinct();
     }
 }

@@ -13,7 +13,7 @@ namespace JollyBarn.Web.Endpoints;
 
 /// <summary>An end of a cable that nobody has followed yet.</summary>
 /// <param name="Says">Where its other end is, and what it is called there.</param>
-public sealed record OpenEnd(string Run, RunSide Side, string Size, string Says, string? NearBox);
+public sealed record OpenEnd(Id<Run> Run, RunSide Side, string Size, string Says, string? NearBox);
 
 /// <param name="Change">A Change to ask on top of, or null for the present.</param>
 public sealed record MovesAsked(Held Held, string? Change = null, BoxState? State = null);
@@ -47,7 +47,7 @@ internal static class BoxEndpoints
 
         api.MapGet(
                 "/jobs/{job}/boxes/{box}",
-                Results<Ok<BoxView>, NotFound> (JobStore store, string job, string box, long? version, string? change, BoxState? state) =>
+                Results<Ok<BoxView>, NotFound> (JobStore store, string job, Id<Box> box, long? version, string? change, BoxState? state) =>
                 {
                     if (store.Find(job) is not { } open)
                     {
@@ -69,7 +69,7 @@ internal static class BoxEndpoints
                 Results<Ok<BoxInstead>, NotFound> (
                     JobStore store,
                     string job,
-                    string box,
+                    Id<Box> box,
                     long? version,
                     string? change,
                     BoxState? state
@@ -83,7 +83,7 @@ internal static class BoxEndpoints
             .WithName("instead")
             .WithSummary("What would do instead of this box.");
 
-        api.MapPost("/jobs/{job}/boxes/{box}/moves", (JobStore store, string job, string box, MovesAsked asked) =>
+        api.MapPost("/jobs/{job}/boxes/{box}/moves", (JobStore store, string job, Id<Box> box, MovesAsked asked) =>
             {
                 if (store.Find(job) is not { } open || open.Now is var now && !now.Job.Boxes.Has(box))
                 {
@@ -109,7 +109,7 @@ internal static class BoxEndpoints
 
         api.MapGet(
                 "/jobs/{job}/boxes/{box}/steps",
-                Results<Ok<IReadOnlyList<LogLine>>, NotFound> (JobStore store, string job, string box, int take = 40) =>
+                Results<Ok<IReadOnlyList<LogLine>>, NotFound> (JobStore store, string job, Id<Box> box, int take = 40) =>
                     store.Find(job) is { } open ? TypedResults.Ok(open.LogOf(box, Math.Clamp(take, 1, 200))) : TypedResults.NotFound()
             )
             .WithName("steps")
@@ -117,7 +117,7 @@ internal static class BoxEndpoints
 
         api.MapGet(
                 "/jobs/{job}/boxes/{box}/survey",
-                Results<Ok<ToldSurvey>, NotFound> (JobStore store, string job, string box, string newId) =>
+                Results<Ok<ToldSurvey>, NotFound> (JobStore store, string job, Id<Box> box, string newId) =>
                     store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found
                         ? TypedResults.Ok(ToldSurvey.Tell(now, box, found, SurveySteps.Read(now, box, found, newId)))
                         : TypedResults.NotFound()
@@ -132,7 +132,7 @@ internal static class BoxEndpoints
             .WithSummary("Cables with an end nobody has followed yet.");
     }
 
-    private static BoxInstead InsteadOf(Job job, string id, Box box)
+    private static BoxInstead InsteadOf(Job job, Id<Box> id, Box box)
     {
         var answer = Instead.Find(InsteadQuestion.Ask(box, FillOfBox.Read(box, job.Profile)), job.Profile, job.Practice);
         return new(FillTeller.Tell(answer), [.. answer.Options.Select(o => AnotherBox.Edit(id, box, o))]);
@@ -143,7 +143,7 @@ internal static class BoxEndpoints
         from side in new[] { RunSide.A, RunSide.B }
         let near = run.Value.End(side == RunSide.A ? RunSide.B : RunSide.A)
         where run.Value.End(side).At == EndAt.Unknown
-        let box = near.At == EndAt.Box ? job.Boxes.Find(near.Id) : null
+        let box = job.Boxes.Find(near.Box)
         select new OpenEnd(
             run.Key,
             side,

@@ -62,7 +62,7 @@ internal static class ChangeEndpoints
                 Results<Ok<DifferenceAnswer>, NotFound> (
                     JobStore store,
                     string job,
-                    string box,
+                    Id<Box> box,
                     string change,
                     BoxState from,
                     BoxState to
@@ -97,7 +97,7 @@ internal static class ChangeEndpoints
             c.Value.Opened,
             c.Value.Closed,
             [.. c.Value.Closed is null ? ChangeWork.Steps(job, c.Key).Select(Told) : c.Value.Edits.Select(e => new ToldStep(e.Id, "done"))],
-            c.Value.AsFound.Ids.Where(job.Boxes.Has).ToDictionary(id => id, id => job.Boxes[id].Name),
+            c.Value.AsFound.Ids.Where(job.Boxes.Has).ToDictionary(id => id.Text, id => job.Boxes[id].Name),
             c.Value.Closed is not null
                 ? []
                 :

@@ -67,7 +67,7 @@ internal static class FileEndpoints
             .WithName("boxesCsv")
             .WithSummary("The list of boxes with their fill, as CSV.");
 
-        api.MapGet("/jobs/{job}/boxes/{box}/fill.csv", (JobStore store, string job, string box) =>
+        api.MapGet("/jobs/{job}/boxes/{box}/fill.csv", (JobStore store, string job, Id<Box> box) =>
                 store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found
                     ? Lists.Csv(Lists.FileName(found.Name + " fill", "csv"), FillRows(open, now, found))
                     : Problems.Missing(What.Box)

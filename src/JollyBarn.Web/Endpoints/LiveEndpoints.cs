@@ -30,7 +30,7 @@ public sealed record ProbePost(
 internal static class LiveEndpoints
 {
     /// <summary>What an edit would do with the power on.</summary>
-    private static IReadOnlyList<string> Would(Job seen, Edit edit, string box, Situation now, BoxLive before)
+    private static IReadOnlyList<string> Would(Job seen, Edit edit, Id<Box> box, Situation now, BoxLive before)
     {
         var after = edit.Apply(seen);
         return after.Boxes.TryFind(box, out var then)
@@ -40,7 +40,7 @@ internal static class LiveEndpoints
 
     public static void MapLive(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/jobs/{job}/boxes/{box}/live", (JobStore store, string job, string box, LivePost asked) =>
+        api.MapPost("/jobs/{job}/boxes/{box}/live", (JobStore store, string job, Id<Box> box, LivePost asked) =>
             {
                 if (
                     store.Find(job) is not { } open

@@ -1,5 +1,6 @@
 using JollyBarn.Store;
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
@@ -8,7 +9,7 @@ namespace JollyBarn.Web.Endpoints;
 public sealed record PhotoTaken(string Sha, int Width, int Height, int Bytes);
 
 /// <summary>A picture of a box.</summary>
-public sealed record PhotoView(string Id, string Sha, int Width, int Height, string? Lead, string? Caption, string? When);
+public sealed record PhotoView(string Id, string Sha, int Width, int Height, Id<Lead>? Lead, string? Caption, string? When);
 
 /// <summary>Pictures: bytes in and out; what they belong to is in the job.</summary>
 internal static class PhotoEndpoints
@@ -46,7 +47,7 @@ internal static class PhotoEndpoints
 
         api.MapGet(
                 "/jobs/{job}/boxes/{box}/photos",
-                Results<Ok<IEnumerable<PhotoView>>, NotFound> (JobStore store, string job, string box) =>
+                Results<Ok<IEnumerable<PhotoView>>, NotFound> (JobStore store, string job, Id<Box> box) =>
                     store.Find(job) is { } open
                         ? TypedResults.Ok(
                             open.Now.Job.Photos.Where(p => p.Value.Box == box)

@@ -12,7 +12,7 @@ namespace JollyBarn.Web.Endpoints;
 /// <summary>A reading as the log shows it.</summary>
 public sealed record ReadingView(
     string Id,
-    string? Box,
+    Id<Box>? Box,
     string? BoxName,
     string FromName,
     string ToName,
@@ -57,7 +57,7 @@ internal static class ReadingEndpoints
 
         api.MapGet(
                 "/jobs/{job}/boxes/{box}/proof",
-                Results<Ok<ProofAnswer>, NotFound> (JobStore store, string job, string box, string by) =>
+                Results<Ok<ProofAnswer>, NotFound> (JobStore store, string job, Id<Box> box, string by) =>
                     store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found
                         ? TypedResults.Ok(ProofOf(now, box, found, by))
                         : TypedResults.NotFound()
@@ -101,10 +101,10 @@ internal static class ReadingEndpoints
             r.Note
         );
 
-    private static string Point(Job job, string? box, string point) =>
-        box is not null && job.Boxes.Find(box) is { } found && found.Leads.Has(point) ? new ShortNames(job, box, found).Lead(point) : point;
+    private static string Point(Job job, Id<Box>? box, string point) =>
+        box is { } id && job.Boxes.Find(id) is { } found && found.Leads.Has(point) ? new ShortNames(job, id, found).Lead(point) : point;
 
-    private static ProofAnswer ProofOf(Job job, string boxId, Box box, string by)
+    private static ProofAnswer ProofOf(Job job, Id<Box> boxId, Box box, string by)
     {
         var now = DateTimeOffset.UtcNow.ToString("yyyy-MM-ddTHH:mm:ss.fffZ", CultureInfo.InvariantCulture);
         var state = Proofs.Judge(job, boxId, by, now);

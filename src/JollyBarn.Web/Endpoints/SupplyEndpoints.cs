@@ -23,10 +23,10 @@ namespace JollyBarn.Web.Endpoints;
 /// <param name="AtOnce">Whether the breaker's magnet opens at that current.</param>
 /// <param name="Guard">What protects it from ground faults; null when nothing that is recorded does.</param>
 public sealed record CircuitOutletView(
-    string Box,
+    Id<Box> Box,
     string BoxName,
     string? Place,
-    string Device,
+    Id<Device> Device,
     string Name,
     bool Receptacle,
     decimal? Watts,
@@ -41,11 +41,11 @@ public sealed record CircuitOutletView(
 /// <summary>Something fixed at the end of a cable of the circuit.</summary>
 /// <param name="Box">The box its cable comes from, where it is asked.</param>
 /// <param name="End">The cable's end there: subject of what is answered about it.</param>
-public sealed record CircuitLoadView(string Box, string End, string Name, decimal? Watts, string? Lasting);
+public sealed record CircuitLoadView(Id<Box> Box, string End, string Name, decimal? Watts, string? Lasting);
 
 /// <summary>A cable of a circuit.</summary>
 /// <param name="Box">A box it ends in; null when it ends in none that is known.</param>
-public sealed record CircuitCableView(string Run, string Name, string Size, string? Box, Fact<Length> Length);
+public sealed record CircuitCableView(Id<Run> Run, string Name, string Size, Id<Box>? Box, Fact<Length> Length);
 
 /// <param name="Slots">Slots its breakers take.</param>
 /// <param name="KnownLoad">Loads somebody recorded, A.</param>

@@ -15,12 +15,12 @@ namespace JollyBarn.Web.Endpoints;
 /// <param name="Supply">The circuit or panel; null of a box.</param>
 /// <param name="Name">What that is called.</param>
 /// <param name="Place">The room of the box.</param>
-public sealed record JobFinding(string? Box, string? Supply, string Name, string? Place, ToldFinding Finding);
+public sealed record JobFinding(Id<Box>? Box, string? Supply, string Name, string? Place, ToldFinding Finding);
 
 /// <summary>What judging the job anew after an edit would change in one box, circuit or panel.</summary>
 /// <param name="Box">The box; null of a circuit or panel.</param>
 /// <param name="Supply">The circuit or panel; null of a box.</param>
-public sealed record Rejudged(string? Box, string? Supply, string Name, IReadOnlyList<ToldFinding> New, IReadOnlyList<ToldFinding> Gone);
+public sealed record Rejudged(Id<Box>? Box, string? Supply, string Name, IReadOnlyList<ToldFinding> New, IReadOnlyList<ToldFinding> Gone);
 
 /// <param name="Refusal">Why the edit cannot be done, or null.</param>
 /// <param name="Changed">Boxes, circuits and panels whose verdicts change, worst first.</param>
@@ -56,7 +56,7 @@ internal static class VerdictEndpoints
                 Results<Ok<IReadOnlyList<ToldFinding>>, NotFound> (
                     JobStore store,
                     string job,
-                    string box,
+                    Id<Box> box,
                     long? version,
                     string? change,
                     BoxState? state
@@ -75,7 +75,7 @@ internal static class VerdictEndpoints
                 Results<Ok<ToldRemedies>, NotFound> (
                     JobStore store,
                     string job,
-                    string box,
+                    Id<Box> box,
                     string rule,
                     string of,
                     long? version,
@@ -164,9 +164,10 @@ internal static class VerdictEndpoints
 
     private static List<Rejudged> Compared(OpenJob open, Job before, Job after)
     {
-        IEnumerable<Rejudged> Between(string? box, string? supply, string name, IReadOnlyList<Finding> was, IReadOnlyList<Finding> now)
+        IEnumerable<Rejudged> Between(Id<Box>? box, string? supply, string name, IReadOnlyList<Finding> was, IReadOnlyList<Finding> now)
         {
-            var (added, gone) = Teller.Between(new(before, (box ?? supply)!), new(after, (box ?? supply)!), was, now);
+            var home = box?.Text ?? supply!;
+            var (added, gone) = Teller.Between(new(before, home), new(after, home), was, now);
             return added.Count + gone.Count > 0 ? [new(box, supply, name, added, gone)] : [];
         }
 
@@ -178,7 +179,7 @@ internal static class VerdictEndpoints
         }
 
         var supply = new SupplyVerdicts();
-        var circuits = open.Judged.Supply.Circuits(before).ToDictionary(c => c.Look.Id, c => c.Findings, StringComparer.Ordinal);
+        var circuits = open.Judged.Supply.Circuits(before).ToDictionary(c => c.Look.Id, c => c.Findings);
         var panels = open.Judged.Supply.Panels(before).ToDictionary(p => p.Look.Id, p => p.Findings, StringComparer.Ordinal);
         compared.AddRange(
             supply

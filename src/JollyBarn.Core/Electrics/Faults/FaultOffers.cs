@@ -57,14 +57,14 @@ public static class FaultOffers
         return all.Count == 0 ? [] : [all[new Random(number).Next(all.Count)].Fault];
     }
 
-    public static IEnumerable<FaultOffer> At(Live live, string id, Box box)
+    public static IEnumerable<FaultOffer> At(Live live, Id<Box> id, Box box)
     {
-        static (string, object?) Of(string lead) => ("lead", Thing.Lead(lead));
+        static (string, object?) Of(Id<Lead> lead) => ("lead", Thing.Lead(lead));
         Exchanged? crossed = null;
         foreach (var cable in box.Leads.Where(l => l.Value is { Run: not null, LeavesBy: null }).GroupBy(l => (l.Value.Run, l.Value.Side)))
         {
-            var hot = cable.FirstOrDefault(l => l.Value.Use is ConductorUse.Hot).Key;
-            var neutral = cable.FirstOrDefault(l => l.Value.Use is ConductorUse.Neutral).Key;
+            var hot = cable.FirstOrNull(l => l.Value.Use is ConductorUse.Hot)?.Key;
+            var neutral = cable.FirstOrNull(l => l.Value.Use is ConductorUse.Neutral)?.Key;
             foreach (var (leadId, lead) in cable)
             {
                 if (live.Plan.Find(LinkKeys.Land(id, leadId)) is not null)
@@ -84,46 +84,46 @@ public static class FaultOffers
             }
 
             if (
-                hot is not null
-                && neutral is not null
-                && live.Plan.Find(LinkKeys.Land(id, hot)) is not null
-                && live.Plan.Find(LinkKeys.Land(id, neutral)) is not null
+                hot is { } black
+                && neutral is { } white
+                && live.Plan.Find(LinkKeys.Land(id, black)) is not null
+                && live.Plan.Find(LinkKeys.Land(id, white)) is not null
             )
             {
-                var exchanged = new Exchanged(LinkKeys.Land(id, hot), LinkKeys.Land(id, neutral));
+                var exchanged = new Exchanged(LinkKeys.Land(id, black), LinkKeys.Land(id, white));
                 crossed =
                     live.Job.Runs.Find(cable.Key.Run)?.End(cable.Key.Side).Feeds == Feeds.FeedsIn || crossed is null ? exchanged : crossed;
-                yield return FaultOffer.Of(OfferCase.Exchanged, exchanged, Of(hot), ("other", box.Leads[neutral].Colour));
+                yield return FaultOffer.Of(OfferCase.Exchanged, exchanged, Of(black), ("other", box.Leads[white].Colour));
             }
 
-            if (hot is not null && box.Material != BoxMaterial.Nonmetallic)
+            if (hot is { } near && box.Material != BoxMaterial.Nonmetallic)
             {
-                var point = Points.Lead(id, hot, box.Leads[hot]);
-                yield return FaultOffer.Of(OfferCase.TouchesBox, new Bridged(point, Points.Metal(id)), Of(hot));
-                yield return FaultOffer.Of(OfferCase.LeaksToBox, new Bridged(point, Points.Metal(id), WetOhms), Of(hot));
+                var point = Points.Lead(id, near, box.Leads[near]);
+                yield return FaultOffer.Of(OfferCase.TouchesBox, new Bridged(point, Points.Metal(id)), Of(near));
+                yield return FaultOffer.Of(OfferCase.LeaksToBox, new Bridged(point, Points.Metal(id), WetOhms), Of(near));
             }
 
-            var ground = cable.FirstOrDefault(l => l.Value.IsGround).Key;
-            foreach (var touching in new[] { hot, neutral }.OfType<string>().Where(_ => ground is not null))
+            var ground = cable.FirstOrNull(l => l.Value.IsGround)?.Key;
+            foreach (var touching in ground is null ? [] : new[] { hot, neutral }.OfType<Id<Lead>>())
             {
                 yield return FaultOffer.Of(
                     OfferCase.TouchesGround,
-                    new Bridged(Points.Lead(id, touching, box.Leads[touching]), Points.Lead(id, ground!, box.Leads[ground!])),
+                    new Bridged(Points.Lead(id, touching, box.Leads[touching]), Points.Lead(id, ground!.Value, box.Leads[ground!.Value])),
                     Of(touching)
                 );
             }
 
-            var (run, side) = cable.Key;
+            var (run, side) = (cable.Key.Run!.Value, cable.Key.Side);
             foreach (var (leadId, lead) in cable)
             {
-                yield return FaultOffer.Of(OfferCase.BrokenAlong, new OpenLink(LinkKeys.Wire(run!, lead.Index)), Of(leadId));
+                yield return FaultOffer.Of(OfferCase.BrokenAlong, new OpenLink(LinkKeys.Wire(run, lead.Index)), Of(leadId));
             }
 
             foreach (var (_, far, there) in FarLoads.Of(live.Job, box).Where(f => f.Run == run && hot is not null))
             {
                 yield return FaultOffer.Of(
                     OfferCase.TouchesFarMetal,
-                    new Bridged(Points.End(run!, far, box.Leads[hot!].Index), Points.Frame(run!, far)),
+                    new Bridged(Points.End(run, far, box.Leads[hot!.Value].Index), Points.Frame(run, far)),
                     ("load", there.Says)
                 );
             }
@@ -132,8 +132,8 @@ public static class FaultOffers
             {
                 yield return FaultOffer.Of(
                     OfferCase.NailThrough,
-                    new Nail(run!, [0, through.Conductors.Count]),
-                    ("cable", new Thing(ThingKind.Cable, Subjects.CableEnd(run!, side)))
+                    new Nail(run, [0, through.Conductors.Count]),
+                    ("cable", new Thing(ThingKind.Cable, Subjects.CableEnd(run, side)))
                 );
             }
         }
@@ -176,10 +176,10 @@ public static class FaultOffers
             yield return FaultOffer.Of(OfferCase.NotBonded, new Unbonded(id));
         }
 
-        var circuits = box.Leads.Values.Select(l => live.Job.Runs.Find(l.Run)?.Circuit).OfType<string>().ToHashSet(StringComparer.Ordinal);
+        var circuits = box.Leads.Values.Select(l => live.Job.Runs.Find(l.Run)?.Circuit).OfType<Id<Circuit>>().ToHashSet();
         foreach (var (panelId, panel) in live.Job.Panels)
         {
-            foreach (var breaker in panel.Breakers.Where(b => b.Circuit is not null && circuits.Contains(b.Circuit)))
+            foreach (var breaker in panel.Breakers.Where(b => b.Circuit is { } of && circuits.Contains(of)))
             {
                 yield return FaultOffer.Of(
                     OfferCase.StuckBreaker,
@@ -202,7 +202,7 @@ public static class FaultOffers
     }
 
     /// <summary>The neutral of one cable goes back with another circuit's.</summary>
-    private static IEnumerable<FaultOffer> Borrowed(Live live, string id, Box box)
+    private static IEnumerable<FaultOffer> Borrowed(Live live, Id<Box> id, Box box)
     {
         var neutrals = box
             .Leads.Where(l =>
@@ -213,7 +213,7 @@ public static class FaultOffers
             .ToList();
         foreach (var (own, _, circuit) in neutrals)
         {
-            if (neutrals.Find(n => n.Circuit != circuit) is { Key: { } other })
+            if (neutrals.FirstOrNull(n => n.Circuit != circuit)?.Key is { } other)
             {
                 yield return FaultOffer.Of(
                     OfferCase.BorrowedNeutral,
@@ -225,7 +225,7 @@ public static class FaultOffers
     }
 
     /// <summary>What goes wrong in a device: its tab, its line and load, the wiring of a switch.</summary>
-    private static IEnumerable<FaultOffer> OfDevice(Live live, string id, string deviceId)
+    private static IEnumerable<FaultOffer> OfDevice(Live live, string id, Id<Device> deviceId)
     {
         (string, object?) device = ("device", Thing.Device(deviceId));
         foreach (var tab in new[] { "hot", "neutral" })

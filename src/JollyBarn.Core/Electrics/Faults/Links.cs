@@ -1,4 +1,5 @@
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics.Faults;
 
@@ -123,7 +124,7 @@ public sealed record Bridged(string From, string To, double Ohms = 0.001) : Faul
 }
 
 /// <summary>Metal of a box that no ground reaches: everything between it and a conductor is apart; a yoke still touches it.</summary>
-public sealed record Unbonded(string Box) : Fault
+public sealed record Unbonded(Id<Box> Box) : Fault
 {
     public override void Plant(LinkPlan plan)
     {
@@ -135,7 +136,7 @@ public sealed record Unbonded(string Box) : Fault
 }
 
 /// <summary>A nail or saw in a cable: so many of its conductors touch each other.</summary>
-public sealed record Nail(string Run, IReadOnlyList<int> Conductors, double Ohms = 0.05) : Fault
+public sealed record Nail(Id<Run> Run, IReadOnlyList<int> Conductors, double Ohms = 0.05) : Fault
 {
     public override Refusal? Check() =>
         Conductors is { Count: <= 30 } && !Conductors.Any(c => c is < 0 or > 30) ? BadOhms(Ohms) : new(Why.NailRange, "conductors");

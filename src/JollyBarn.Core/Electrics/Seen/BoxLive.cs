@@ -12,7 +12,7 @@ public sealed record PointLive(string Point, Thing Thing, double Volts, Expected
 
 /// <summary>A breaker or switch that can be thrown as a what-if.</summary>
 /// <param name="Circuit">The circuit of a breaker.</param>
-public sealed record Throw(string Key, Thing Thing, bool On, string? Circuit = null);
+public sealed record Throw(string Key, Thing Thing, bool On, Id<Circuit>? Circuit = null);
 
 /// <summary>A box as electricity: what is expected of each lead, joint and the metal, its outlets, what opens by itself, and what was taken
 /// for given.</summary>
@@ -20,8 +20,8 @@ public sealed record Throw(string Key, Thing Thing, bool On, string? Circuit = n
 /// <param name="Openings">What of the whole job opens by itself, in order of time; nothing opens when it is empty.</param>
 /// <param name="Metal">The metal of the box, when it has any.</param>
 public sealed record BoxLive(
-    IReadOnlyDictionary<string, PointLive> Strands,
-    IReadOnlyDictionary<string, PointLive> Joints,
+    IReadOnlyDictionary<Id<Lead>, PointLive> Strands,
+    IReadOnlyDictionary<Id<Joint>, PointLive> Joints,
     PointLive? Metal,
     Touch? Touch,
     IReadOnlyList<Outlet> Outlets,
@@ -35,29 +35,21 @@ public sealed record BoxLive(
 )
 {
     /// <summary>The box after everything that opens by itself has opened.</summary>
-    public static BoxLive Read(Job job, string id, Box box, Situation now) => Read(Live.Solve(job, now), id, box);
+    public static BoxLive Read(Job job, Id<Box> id, Box box, Situation now) => Read(Live.Solve(job, now), id, box);
 
     /// <summary>The same of a job that is solved.</summary>
-    public static BoxLive Read(Live begins, string id, Box box)
+    public static BoxLive Read(Live begins, Id<Box> id, Box box)
     {
         var story = Story.Unfold(begins);
         var (live, job, now) = (story.End, begins.Job, begins.Now);
         PointLive At(string point, Thing thing) => new(point, thing, Math.Round(live.Volts(point).Magnitude, 1), live.Expect(point));
-        var strands = box.Leads.ToDictionary(
-            l => l.Key,
-            l => At(Electrics.Points.Lead(id, l.Key, l.Value), Thing.Lead(l.Key)),
-            StringComparer.Ordinal
-        );
+        var strands = box.Leads.ToDictionary(l => l.Key, l => At(Electrics.Points.Lead(id, l.Key, l.Value), Thing.Lead(l.Key)));
         foreach (var tail in box.Pigtails.Ids)
         {
             strands[tail] = At(Electrics.Points.Pigtail(id, tail), Thing.Lead(tail));
         }
 
-        var joints = box.Joints.ToDictionary(
-            j => j.Key,
-            j => At(Electrics.Points.Joint(id, j.Key), Thing.Joint(j.Key)),
-            StringComparer.Ordinal
-        );
+        var joints = box.Joints.ToDictionary(j => j.Key, j => At(Electrics.Points.Joint(id, j.Key), Thing.Joint(j.Key)));
         var metal = box.Material == BoxMaterial.Nonmetallic ? null : At(Electrics.Points.Metal(id), new Thing(ThingKind.Metal, id));
         return new(
             strands,
@@ -78,7 +70,7 @@ public sealed record BoxLive(
     /// <summary>Points an instrument is laid on: slots first, then leads, joints, the metal, and what is independent of the box.</summary>
     private static IEnumerable<(string Point, Thing Thing)> Probed(
         Job job,
-        string id,
+        Id<Box> id,
         Box box,
         IEnumerable<PointLive> strands,
         IEnumerable<PointLive> joints,
@@ -132,7 +124,7 @@ public sealed record BoxLive(
                 )),
         ];
 
-    private static IEnumerable<Throw> SwitchesOf(string id, Box box, Situation now) =>
+    private static IEnumerable<Throw> SwitchesOf(Id<Box> id, Box box, Situation now) =>
         box
             .Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Switches == true)
             .Select(d => new Throw(

@@ -17,10 +17,10 @@ public static class Inspector
 
     /// <summary>Every verdict, worst first, what holds last; in the order of the rules where equally bad. Nothing is said of a box nobody
     /// has opened.</summary>
-    public static IReadOnlyList<Finding> JudgeAll(Job job, string id, Box box) => JudgeAll(new Reads(job), id, box, null);
+    public static IReadOnlyList<Finding> JudgeAll(Job job, Id<Box> id, Box box) => JudgeAll(new Reads(job), id, box, null);
 
     /// <summary>The same, with what was read of the job noted.</summary>
-    internal static IReadOnlyList<Finding> JudgeAll(Reads reads, string id, Box box, Func<FillAnswer>? fill) =>
+    internal static IReadOnlyList<Finding> JudgeAll(Reads reads, Id<Box> id, Box box, Func<FillAnswer>? fill) =>
         box.Contents == Contents.NotOpened && box.Leads.Count == 0 ? [] : JudgeLook(new BoxLook(reads, id, box, fill));
 
     /// <summary>The same of a box that is being looked at already.</summary>
@@ -40,7 +40,7 @@ public static class Inspector
     }
 
     /// <summary>What is wrong, open or could be better: every verdict that is not <see cref="Verdict.Fine"/>.</summary>
-    public static IReadOnlyList<Finding> Judge(Job job, string id, Box box) =>
+    public static IReadOnlyList<Finding> Judge(Job job, Id<Box> id, Box box) =>
         [.. JudgeAll(job, id, box).Where(f => f.Verdict != Verdict.Fine)];
 
     /// <summary>A verdict the office has accepted, as long as it is the case it was asked about, with the same details. What can hurt

@@ -13,7 +13,7 @@ public sealed record JudgedPanel(PanelLook Look, IReadOnlyList<Finding> Findings
 public sealed class SupplyVerdicts
 {
     private readonly Lock guard = new();
-    private readonly Dictionary<string, JudgedCircuit> circuits = new(StringComparer.Ordinal);
+    private readonly Dictionary<Id<Circuit>, JudgedCircuit> circuits = [];
     private readonly Dictionary<string, JudgedPanel> panels = new(StringComparer.Ordinal);
 
     public static IReadOnlyList<Finding> Judge(CircuitLook look) =>
@@ -52,7 +52,7 @@ public sealed class SupplyVerdicts
     {
         lock (guard)
         {
-            var looks = Circuits(job).ToDictionary(c => c.Look.Id, c => c.Look, StringComparer.Ordinal);
+            var looks = Circuits(job).ToDictionary(c => c.Look.Id, c => c.Look);
             return
             [
                 .. job.Panels.Ids.Select(id =>

@@ -10,7 +10,7 @@ public sealed class Verdicts(BoxReports reports)
     private readonly ConditionalWeakTable<Box, Entry> kept = [];
 
     /// <summary>Every verdict of a box, as the inspector gives them.</summary>
-    public IReadOnlyList<Finding> Of(Job job, string id, Box box)
+    public IReadOnlyList<Finding> Of(Job job, Id<Box> id, Box box)
     {
         if (kept.TryGetValue(box, out var entry) && entry.Id == id && entry.Reads.Hold(job))
         {
@@ -26,7 +26,7 @@ public sealed class Verdicts(BoxReports reports)
 
     /// <summary>Every box of the job that is not in the bin with its verdicts, in the order of their ids.</summary>
     /// <remarks>One after the other: judged side by side they wait for memory more than they gain.</remarks>
-    public IReadOnlyList<(string Id, Box Box, IReadOnlyList<Finding> Findings)> Whole(Job job) =>
+    public IReadOnlyList<(Id<Box> Id, Box Box, IReadOnlyList<Finding> Findings)> Whole(Job job) =>
         [.. job.Boxes.Where(b => !b.Value.Binned).Select(b => (b.Key, b.Value, Of(job, b.Key, b.Value)))];
 
     private sealed record Entry(string Id, Reads Reads, IReadOnlyList<Finding> Findings);

@@ -20,8 +20,8 @@ public sealed class Aluminum() : BoxRule("aluminum")
         {
             var (of, fact) = lead.Lands.At switch
             {
-                LandingAt.Terminal => (lead.Lands.Device, DeviceFacts.AlMarked),
-                LandingAt.Joint => (lead.Lands.Joint, LeadFacts.JointAluminum),
+                LandingAt.Terminal => ((string?)lead.Lands.Device, DeviceFacts.AlMarked),
+                LandingAt.Joint => ((string?)lead.Lands.Joint, LeadFacts.JointAluminum),
                 _ => (null, null),
             };
             if (of is not null && fact is not null)

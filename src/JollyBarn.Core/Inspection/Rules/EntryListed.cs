@@ -13,5 +13,5 @@ public sealed class EntryListed() : BoxRule("entry-listed")
         group cable by cable.End.Entry! into entry
         where entry.Count() > 1
         select YesNo(look, entry.Key, BoxFacts.TwoListed, true, details: [("count", entry.Count())])
-            .Pointing([.. entry.SelectMany(c => c.Leads)]);
+            .Pointing(entry.SelectMany(c => c.Leads));
 }

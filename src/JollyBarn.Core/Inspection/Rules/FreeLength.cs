@@ -56,7 +56,7 @@ public sealed class FreeLength() : BoxRule("free-length")
         lead.Lands.At == LandingAt.Joint && look.Box.Pigtails.Values.Any(t => t.From == lead.Lands || t.To == lead.Lands);
 
     /// <summary>A short lead that is joined on: from 2023 the whole path counts; before it the office says.</summary>
-    private Finding Spliced(BoxLook look, string id, Length length)
+    private Finding Spliced(BoxLook look, Id<Lead> id, Length length)
     {
         var needed = look.Limits.Inches(Limit);
         return (

@@ -82,7 +82,7 @@ public sealed class GfciByPlace() : BoxRule("gfci")
     }
 
     /// <summary>Whether what is known at the box protects it; null when it does not tell.</summary>
-    internal static bool? Met(BoxLook look, string id, DeviceKind kind)
+    internal static bool? Met(BoxLook look, Id<Device> id, DeviceKind kind)
     {
         if (kind.Protects)
         {

@@ -1,4 +1,5 @@
 using JollyBarn.Measures;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
@@ -15,8 +16,12 @@ public sealed class GroundGauge() : BoxRule("ground-gauge")
     {
         foreach (var cable in look.Cables)
         {
-            var ground = cable.Leads.Select(l => (Id: l, Lead: look.Box.Leads[l])).FirstOrDefault(l => l.Lead.IsGround);
-            if (ground.Id is null || ground.Lead.Gauge is not { } gauge || look.BreakerOf(cable.Run.Circuit)?.Amperes is not { } breaker)
+            var ground = cable.Leads.Select(l => (Id: l, Lead: look.Box.Leads[l])).FirstOrNull(l => l.Lead.IsGround);
+            if (
+                ground is not var (id, lead)
+                || lead.Gauge is not { } gauge
+                || look.BreakerOf(cable.Run.Circuit)?.Amperes is not { } breaker
+            )
             {
                 continue;
             }
@@ -24,11 +29,11 @@ public sealed class GroundGauge() : BoxRule("ground-gauge")
             var limit = $"ground.{gauge}";
             if (look.Limits.Has(limit))
             {
-                yield return OnBreaker(look, ground.Id, limit, breaker, ("gauge", gauge), ("cable", cable.Thing));
+                yield return OnBreaker(look, id, limit, breaker, ("gauge", gauge), ("cable", cable.Thing));
             }
             else if (Gauge.Awg(14).ThickerThan(gauge))
             {
-                yield return Fix(ground.Id, Case.UnderLeast, ("gauge", gauge), ("cable", cable.Thing));
+                yield return Fix(id, Case.UnderLeast, ("gauge", gauge), ("cable", cable.Thing));
             }
         }
     }

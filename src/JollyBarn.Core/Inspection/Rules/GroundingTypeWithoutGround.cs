@@ -36,7 +36,7 @@ public sealed class GroundingTypeWithoutGround() : BoxRule("no-ground")
         }
     }
 
-    private Finding Without(BoxLook look, string id, DeviceKind kind)
+    private Finding Without(BoxLook look, Id<Device> id, DeviceKind kind)
     {
         var guarded = kind.Protects || look.Cables.Any(c => c.End.Feeds == Feeds.Protected) ? true : look.Read(WallFacts.GfciAhead);
         var marked = look.Read(DeviceFacts.Labelled, id);

@@ -17,12 +17,12 @@ public sealed class JoinedThatMustNotBe() : BoxRule("short")
         foreach (var id in look.Box.Joints.Ids)
         {
             var members = look.In(id);
-            var hot = members.FirstOrDefault(m => m.Use is ConductorUse.Hot or ConductorUse.Switched).Id;
-            var other = members.FirstOrDefault(m => m.Use is ConductorUse.Neutral or ConductorUse.Ground or ConductorUse.IsolatedGround).Id;
-            if (hot is not null && other is not null)
+            var hot = members.FirstOrNull(m => m.Use is ConductorUse.Hot or ConductorUse.Switched)?.Id;
+            var live = members.FirstOrNull(m => m.Use is ConductorUse.Neutral or ConductorUse.Ground or ConductorUse.IsolatedGround)?.Id;
+            if (hot is { } one && live is { } two)
             {
-                yield return Stop(id, Case.OneJoint, ("hot", Thing.Lead(hot)), ("other", Thing.Lead(other)), ("joint", Thing.Joint(id)))
-                    .Pointing(id, hot, other);
+                yield return Stop(id, Case.OneJoint, ("hot", Thing.Lead(one)), ("other", Thing.Lead(two)), ("joint", Thing.Joint(id)))
+                    .Pointing(id, one, two);
             }
         }
     }

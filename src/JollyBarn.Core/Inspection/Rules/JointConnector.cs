@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
@@ -28,7 +29,7 @@ public sealed class JointConnector() : BoxRule("joint-connector")
         }
     }
 
-    private Finding? Judge(BoxLook look, string id, ConnectorKind kind, int count)
+    private Finding? Judge(BoxLook look, Id<Joint> id, ConnectorKind kind, int count)
     {
         (string, object?)[] details =
         [

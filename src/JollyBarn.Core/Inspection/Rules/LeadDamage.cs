@@ -1,4 +1,5 @@
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 

@@ -24,7 +24,7 @@ public sealed class LicensedWork() : BoxRule("licensed")
         if (look.Box.Leads.Values.Any(l => l.Metal == Metal.Aluminum && l.Run is not null))
         {
             yield return Better(Subjects.Box, Case.Aluminum)
-                .Pointing([.. look.Box.Leads.Where(l => l.Value.Metal == Metal.Aluminum).Select(l => l.Key)]);
+                .Pointing(look.Box.Leads.Where(l => l.Value.Metal == Metal.Aluminum).Select(l => l.Key));
         }
     }
 }

@@ -19,7 +19,7 @@ public sealed class LineAndLoad() : BoxRule("line-load")
         var feeding = look.Feeding;
         var runs = feeding.Select(f => look.Box.Leads[f].Run).ToHashSet();
         var guarded = Continuity.Protected(look.Box);
-        foreach (var run in guarded.Where(runs.Contains))
+        foreach (var run in guarded.Where(r => runs.Contains(r)))
         {
             var lead = feeding.First(f => look.Box.Leads[f].Run == run);
             yield return Fix(lead, Case.FeedOnLoad, ("lead", Thing.Lead(lead)));
@@ -28,7 +28,7 @@ public sealed class LineAndLoad() : BoxRule("line-load")
         foreach (var (id, _, _) in look.Devices.Where(d => d.Kind.Protects))
         {
             var cable = look.Cables.FirstOrDefault(c => c.End.Feeds == Feeds.Protected && !guarded.Contains(c.RunId));
-            if (cable?.Leads.FirstOrDefault(l => !look.Box.Leads[l].IsGround) is { } lead)
+            if (cable?.Leads.FirstOrNull(l => !look.Box.Leads[l].IsGround) is { } lead)
             {
                 yield return Fix(id, Case.NotOnLoad, ("device", Thing.Device(id)), ("lead", Thing.Lead(lead))).Pointing(lead, id);
             }

@@ -30,6 +30,6 @@ public sealed class MetalBoxBonded() : BoxRule("box-bonded")
                 var box when open => AskOf(box, Case.Ask, []),
                 var box => Fix(box, Case.NotBonded),
             }
-        ).Pointing([.. grounds.Select(g => g.Id)]);
+        ).Pointing(grounds.Select(g => g.Id));
     }
 }

@@ -16,7 +16,7 @@ internal static class MultiwireCables
         select cable;
 
     /// <summary>True for a hot that a switch or its travelers use: then the cable is no multiwire circuit.</summary>
-    private static bool OnSwitch(BoxLook look, string lead) =>
+    private static bool OnSwitch(BoxLook look, Id<Lead> lead) =>
         look.Box.Leads[lead].Lands is { At: LandingAt.Terminal, Device: { } device }
         && DeviceKinds.Find(look.Box.Devices.Find(device)?.Kind)?.OnlySwitches == true;
 }

@@ -24,26 +24,21 @@ public sealed class NeutralToGround() : BoxRule("neutral-ground")
         }
     }
 
-    private Finding? Judge(BoxLook look, string neutral)
+    private Finding? Judge(BoxLook look, Id<Lead> neutral)
     {
         var ground = look
-            .Box.Leads.FirstOrDefault(l => l.Value is { Use: ConductorUse.Ground, Run: not null } && look.Touching.Joined(neutral, l.Key))
-            .Key;
+            .Box.Leads.FirstOrNull(l => l.Value is { Use: ConductorUse.Ground, Run: not null } && look.Touching.Joined(neutral, l.Key))
+            ?.Key;
         var device = look
-            .Devices.FirstOrDefault(d =>
+            .Devices.FirstOrNull(d =>
                 d.Kind.Terminals.Any(t => t.Role == TerminalRole.Ground) && look.Touching.Reaches(neutral, d.Id, "ground")
             )
-            .Id;
+            ?.Id;
         return neutral switch
         {
-            _ when ground is not null => Stop(neutral, Case.OnGround, ("lead", Thing.Lead(neutral)), ("ground", Thing.Lead(ground)))
-                .Pointing(neutral, ground),
-            _ when device is not null => Stop(
-                neutral,
-                Case.OnDeviceGround,
-                ("lead", Thing.Lead(neutral)),
-                ("device", Thing.Device(device))
-            ),
+            _ when ground is { } on => Stop(neutral, Case.OnGround, ("lead", Thing.Lead(neutral)), ("ground", Thing.Lead(on)))
+                .Pointing(neutral, on),
+            _ when device is { } at => Stop(neutral, Case.OnDeviceGround, ("lead", Thing.Lead(neutral)), ("device", Thing.Device(at))),
             _ => look.Touching.ReachesBox(neutral) ? Stop(neutral, Case.OnBox, ("lead", Thing.Lead(neutral))) : null,
         };
     }

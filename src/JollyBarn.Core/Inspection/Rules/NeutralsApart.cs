@@ -26,8 +26,8 @@ public sealed class NeutralsApart() : BoxRule("neutrals-apart")
             var circuits = CircuitsIn(look, joint);
             if (circuits.Count > 1)
             {
-                yield return Stop(joint, Case.Joined, ("circuits", (Thing[])[.. circuits.Select(Thing.Circuit)]))
-                    .Pointing([joint, .. neutrals.Select(n => n.Id)]);
+                yield return Stop(joint, Case.Joined, ("circuits", (Thing[])[.. circuits.Select(c => Thing.Circuit(c))]))
+                    .Pointing([joint, .. neutrals.Select(n => n.Id.Text)]);
             }
             else if (circuits.Count == 1 && neutrals.Count > 1)
             {
@@ -37,12 +37,15 @@ public sealed class NeutralsApart() : BoxRule("neutrals-apart")
     }
 
     /// <summary>Circuits of the cables whose neutrals meet in a joint, as far as recorded.</summary>
-    internal static IReadOnlyList<string> CircuitsIn(BoxLook look, string joint)
+    internal static IReadOnlyList<Id<Circuit>> CircuitsIn(BoxLook look, Id<Joint> joint)
     {
-        var neutrals = look.In(joint).Where(m => m.Use == ConductorUse.Neutral).Select(m => m.Id).ToHashSet(StringComparer.Ordinal);
+        var neutrals = look.In(joint).Where(m => m.Use == ConductorUse.Neutral).Select(m => m.Id).ToHashSet();
         return
         [
-            .. look.Cables.Where(c => c.Run.Circuit is not null && c.Leads.Any(neutrals.Contains)).Select(c => c.Run.Circuit!).Distinct(),
+            .. look
+                .Cables.Where(c => c.Run.Circuit is not null && c.Leads.Any(neutrals.Contains))
+                .Select(c => c.Run.Circuit!.Value)
+                .Distinct(),
         ];
     }
 }

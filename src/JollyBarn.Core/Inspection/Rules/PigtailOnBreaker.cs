@@ -29,11 +29,11 @@ public sealed class PigtailOnBreaker() : BoxRule("pigtail-gauge")
     }
 
     /// <summary>Ratings of the breakers whose circuits meet it in a joint, A.</summary>
-    private static List<decimal> Breakers(BoxLook look, string id, Pigtail tail)
+    private static List<decimal> Breakers(BoxLook look, Id<Lead> id, Pigtail tail)
     {
         var members = new[] { tail.From, tail.To }
             .Where(e => e.At == LandingAt.Joint)
-            .SelectMany(e => look.In(e.Joint!))
+            .SelectMany(e => look.In(e.Joint!.Value))
             .Select(m => m.Id)
             .Where(m => m != id);
         return [.. members.SelectMany(look.CircuitsOf).Distinct().Select(c => look.BreakerOf(c)?.Amperes).OfType<decimal>()];

@@ -1,6 +1,7 @@
 using JollyBarn.Fill;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
@@ -39,7 +40,7 @@ public sealed class Reach() : BoxRule("reach")
         }
     }
 
-    private Finding Judge(BoxLook look, string id, Length length, Length? depth)
+    private Finding Judge(BoxLook look, Id<Lead> id, Length length, Length? depth)
     {
         var needed = look.Limits.Inches(Limit);
         return depth switch

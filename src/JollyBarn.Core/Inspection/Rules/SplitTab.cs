@@ -1,4 +1,5 @@
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
@@ -34,10 +35,10 @@ public sealed class SplitTab() : BoxRule("split-tab")
         }
     }
 
-    private static HashSet<string> Circuits(BoxLook look, string device, string terminal) =>
+    private static HashSet<Id<Circuit>> Circuits(BoxLook look, Id<Device> device, string terminal) =>
         look.On(device)
             .Where(e => e.At.Terminal == terminal)
             .Select(e => look.Cables.FirstOrDefault(c => c.Leads.Contains(e.Id))?.Run.Circuit)
-            .OfType<string>()
+            .OfType<Id<Circuit>>()
             .ToHashSet();
 }

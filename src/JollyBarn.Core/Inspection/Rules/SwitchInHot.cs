@@ -18,8 +18,7 @@ public sealed class SwitchInHot() : BoxRule("switch-neutral-cut")
         foreach (var (id, _, _) in look.Devices.Where(d => d.Kind is { OnlySwitches: true, TakesNeutral: false }))
         {
             var ends = look.On(id);
-            var cut = ends.FirstOrDefault(e => e.Use == ConductorUse.Neutral).Id;
-            if (cut is not null)
+            if (ends.FirstOrNull(e => e.Use == ConductorUse.Neutral)?.Id is { } cut)
             {
                 yield return Stop(id, Case.InNeutral, ("lead", Thing.Lead(cut)), ("device", Thing.Device(id))).Pointing(id, cut);
             }

@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 

@@ -29,7 +29,7 @@ public sealed class WeatherReceptacle() : BoxRule("weather")
             }
         );
 
-    private Finding Judge(BoxLook look, string id, Damp place)
+    private Finding Judge(BoxLook look, Id<Device> id, Damp place)
     {
         var wet = place == Damp.Wet;
         var cover = look.Box.Parts.Values.Any(p => p.Kind == "plate-wet") ? WetCover.InUse : look.Read(DeviceFacts.WetCover, id);

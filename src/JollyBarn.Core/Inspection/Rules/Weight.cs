@@ -24,7 +24,7 @@ public sealed class Weight() : BoxRule("weight")
         where device.Kind.Hung is HungAs.Luminaire or HungAs.Fan && look.Box.Shape is not (BoxShape.Luminaire or BoxShape.Other)
         select device.Kind.Hung == HungAs.Fan ? Fan(look, device.Id) : Hung(look, device.Id);
 
-    private Finding Hung(BoxLook look, string id)
+    private Finding Hung(BoxLook look, Id<Device> id)
     {
         var limit = look.Box.Shape == BoxShape.Device ? "box.luminaire.weight" : "box.ceiling.weight";
         var most = look.Limits.Number(limit);
@@ -38,7 +38,7 @@ public sealed class Weight() : BoxRule("weight")
         ).By(limit);
     }
 
-    private Finding Fan(BoxLook look, string id)
+    private Finding Fan(BoxLook look, Id<Device> id)
     {
         const string limit = "box.fan.plain";
         var most = look.Limits.Number("box.fan.most");
@@ -63,6 +63,6 @@ public sealed class Weight() : BoxRule("weight")
         ).By(limit);
     }
 
-    private Finding TooHeavy(string id, decimal weight, decimal most) =>
+    private Finding TooHeavy(Id<Device> id, decimal weight, decimal most) =>
         Fix(id, Case.TooHeavy, ("device", Thing.Device(id)), ("weight", weight), ("limit", most), ("by", weight - most));
 }

@@ -53,7 +53,7 @@ public sealed class WireOnBreaker() : BoxRule("wire-breaker")
                     ("cable", unknown[0].Thing),
                     ("count", unknown.Count)
                 )
-                .Pointing([.. unknown.SelectMany(c => c.Leads)]);
+                .Pointing(unknown.SelectMany(c => c.Leads));
         }
     }
 }

@@ -11,7 +11,7 @@ namespace JollyBarn.Inspection.Supply;
 /// <param name="At">Box it is asked at; null for what is asked of the circuit itself.</param>
 /// <param name="TakesWatts">Fact that says what it takes, W.</param>
 /// <param name="RunsLong">Fact that says whether it runs three hours or more.</param>
-public abstract record CircuitDraw(string Of, Look Answers, string Id, string? At, FactKey<decimal> TakesWatts, FactKey<bool> RunsLong)
+public abstract record CircuitDraw(string Of, Look Answers, string Id, Id<Box>? At, FactKey<decimal> TakesWatts, FactKey<bool> RunsLong)
 {
     /// <summary>The thing itself, for a verdict to name.</summary>
     public abstract Thing Thing { get; }
@@ -30,7 +30,7 @@ public abstract record CircuitDraw(string Of, Look Answers, string Id, string? A
 
 /// <summary>An outlet of a circuit: a device of a box that takes current, or gives it to what is plugged in.</summary>
 /// <param name="Device">Its device.</param>
-public sealed record CircuitOutlet(BoxLook Box, string Device, DeviceKind Kind)
+public sealed record CircuitOutlet(BoxLook Box, Id<Device> Device, DeviceKind Kind)
     : CircuitDraw($"{Box.Id}/{Device}", Box, Device, Box.Id, DeviceFacts.Watts, DeviceFacts.Lasting)
 {
     public override Thing Thing => Thing.Device(Device, Box.Id);

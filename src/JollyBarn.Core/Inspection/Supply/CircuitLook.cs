@@ -6,7 +6,7 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Inspection.Supply;
 
 /// <summary>A circuit as rules read it: its breakers, its cables, the boxes they end in and the outlets on it.</summary>
-public sealed class CircuitLook(Reads reads, string id, Circuit circuit) : Look(reads)
+public sealed class CircuitLook(Reads reads, Id<Circuit> id, Circuit circuit) : Look(reads)
 {
     private IReadOnlyList<BoxLook>? boxes;
     private IReadOnlyList<CircuitOutlet>? outlets;
@@ -14,10 +14,10 @@ public sealed class CircuitLook(Reads reads, string id, Circuit circuit) : Look(
     private Lazy<FarthestDrop?>? farthest;
     private IReadOnlyList<OutletWay>? ways;
 
-    public CircuitLook(Job job, string id)
+    public CircuitLook(Job job, Id<Circuit> id)
         : this(new Reads(job), id, job.Circuits[id]) { }
 
-    public string Id => id;
+    public Id<Circuit> Id => id;
 
     public Circuit Circuit => circuit;
 
@@ -35,15 +35,14 @@ public sealed class CircuitLook(Reads reads, string id, Circuit circuit) : Look(
     public decimal? Amperes =>
         Breakers.Count > 0 && Breakers.All(b => b.Breaker.Amperes is not null) ? Breakers.Min(b => b.Breaker.Amperes) : null;
 
-    public IReadOnlyList<(string Id, Run Run)> Runs { get; } = [.. reads.RunsOf(id).Select(r => (r.Key, r.Value))];
+    public IReadOnlyList<(Id<Run> Id, Run Run)> Runs { get; } = [.. reads.RunsOf(id).Select(r => (r.Key, r.Value))];
 
     public IReadOnlyList<BoxLook> Boxes =>
         boxes ??= [
-            .. Runs.SelectMany(r => new[] { r.Run.A, r.Run.B })
-                .Where(e => e.At == EndAt.Box)
-                .Select(e => e.Id!)
+            .. Runs.SelectMany(r => new[] { r.Run.A.Box, r.Run.B.Box })
+                .OfType<Id<Box>>()
                 .Distinct()
-                .Order(StringComparer.Ordinal)
+                .Order()
                 .Select(b => (Id: b, Box: Reads.Box(b)))
                 .Where(b => b.Box is { Binned: false })
                 .Select(b => new BoxLook(Reads, b.Id, b.Box!)),
@@ -102,7 +101,7 @@ public sealed class CircuitLook(Reads reads, string id, Circuit circuit) : Look(
         select new LoadAtEnd(box, cable.Id);
 
     /// <summary>True when something of the device is joined to a cable of this circuit.</summary>
-    private bool OnIt(BoxLook box, string device) =>
+    private bool OnIt(BoxLook box, Id<Device> device) =>
         box.On(device)
             .Select(e => e.Id)
             .Concat(box.Box.Leads.Where(l => l.Value.Device == device).Select(l => l.Key))

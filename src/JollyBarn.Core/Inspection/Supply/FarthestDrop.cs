@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Electrics;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Supply;
 
@@ -8,7 +9,7 @@ namespace JollyBarn.Inspection.Supply;
 /// <param name="Share">Share of a leg's volts, %; the least there can be while not everything is measured.</param>
 /// <param name="Assumed">The way on which it loses most with what nobody measured taken as the house assumes it; it may be another.</param>
 /// <param name="Open">Runs of that other way that would have to be measured.</param>
-public sealed record FarthestDrop(OutletWay Way, double Amperes, double Ohms, double Share, OutletWay Assumed, IReadOnlyList<string> Open)
+public sealed record FarthestDrop(OutletWay Way, double Amperes, double Ohms, double Share, OutletWay Assumed, IReadOnlyList<Id<Run>> Open)
 {
     /// <summary>True when every run on the way is measured.</summary>
     public bool Measured => Open.Count == 0;

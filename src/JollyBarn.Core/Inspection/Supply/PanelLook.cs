@@ -6,7 +6,7 @@ namespace JollyBarn.Inspection.Supply;
 
 /// <summary>A panel as rules read it.</summary>
 /// <param name="circuits">Circuits that are looked at already.</param>
-public sealed class PanelLook(Reads reads, string id, IReadOnlyDictionary<string, CircuitLook>? circuits = null) : Look(reads)
+public sealed class PanelLook(Reads reads, string id, IReadOnlyDictionary<Id<Circuit>, CircuitLook>? circuits = null) : Look(reads)
 {
     public PanelLook(Job job, string id)
         : this(new Reads(job), id) { }
@@ -24,9 +24,9 @@ public sealed class PanelLook(Reads reads, string id, IReadOnlyDictionary<string
         .. reads
             .Panels[id]
             .Breakers.Select(b => b.Circuit)
-            .OfType<string>()
+            .OfType<Id<Circuit>>()
             .Distinct()
-            .Where(reads.Circuits.Has)
+            .Where(c => reads.Circuits.Has(c))
             .Select(c => circuits?.GetValueOrDefault(c) ?? new CircuitLook(reads, c, reads.Circuits[c])),
     ];
 

@@ -24,7 +24,7 @@ public sealed class AnotherBox : IRemedies
             .Select(option => Remedy.Of(Case.Instead, Edit(ask.BoxId, ask.Box, option), ("option", option), ("left", option.Left)));
 
     /// <summary>The edits that turn the box into what was found to do instead. Ids of new parts are made from the id of the kind.</summary>
-    public static Edit Edit(string id, Box box, InsteadOption option)
+    public static Edit Edit(Id<Box> id, Box box, InsteadOption option)
     {
         var edits = new List<Edit>();
         var rings = box.Parts.Where(p => p.Value.Role is PartRole.Ring or PartRole.RaisedCover).Select(p => p.Key).ToList();

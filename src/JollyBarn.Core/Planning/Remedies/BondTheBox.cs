@@ -24,7 +24,7 @@ public sealed class BondTheBox : IRemedies
             .DefaultIfEmpty(Gauge.Awg(14))
             .Max();
         var (edits, joint) = GroundJoint.Of(ask);
-        if (joint is null)
+        if (joint is not { } grounds)
         {
             yield break;
         }
@@ -33,7 +33,7 @@ public sealed class BondTheBox : IRemedies
             new AddPigtail(
                 ask.BoxId,
                 ask.Free("bond"),
-                RemedyAsk.In(joint),
+                RemedyAsk.In(grounds),
                 new(LandingAt.BondingScrew),
                 gauge,
                 "bare",
@@ -49,7 +49,7 @@ public sealed class BondTheBox : IRemedies
 internal static class GroundJoint
 {
     /// <summary>Edits that bring every ground of a cable into one joint, and its id; a null id where no ground comes in.</summary>
-    public static (List<Edit> Edits, string? Joint) Of(RemedyAsk ask)
+    public static (List<Edit> Edits, Id<Joint>? Joint) Of(RemedyAsk ask)
     {
         var grounds = ask
             .Box.Leads.Where(l => l.Value is { Use: ConductorUse.Ground, Run: not null, Form: LeadForm.Ended })
@@ -61,13 +61,13 @@ internal static class GroundJoint
         }
 
         var joint = ask.JointOf(ConductorUse.Ground);
-        var apart = joint is null ? grounds : [.. grounds.Where(g => !ask.Box.Leads[g].Lands.IsIn(joint))];
+        var apart = joint is { } into ? [.. grounds.Where(g => !ask.Box.Leads[g].Lands.IsIn(into))] : grounds;
         // A device that held a ground keeps it by a pigtail.
         var devices = apart.Select(g => ask.Box.Leads[g].Lands).Where(l => l.At == LandingAt.Terminal).Distinct().ToList();
         var made = joint ?? ask.Free("grounds");
         var edits = new List<Edit>();
         var screw = apart.Exists(g => ask.Box.Leads[g].Lands.At == LandingAt.BondingScrew);
-        var inside = joint is null ? 0 : ask.Look.In(joint).Count;
+        var inside = joint is { } held ? ask.Look.In(held).Count : 0;
         var connector = Connectors.For(inside + apart.Count + devices.Count + (screw ? 1 : 0) + 1);
         if (joint is null)
         {
@@ -76,7 +76,7 @@ internal static class GroundJoint
         else
         {
             edits.AddRange(apart.Select(g => new MoveLead(ask.BoxId, g, RemedyAsk.In(made))));
-            edits.Add(new SetJoint(ask.BoxId, joint, connector, ask.Box.Joints[joint].Name, ask.Box.Joints[joint].Space));
+            edits.Add(new SetJoint(ask.BoxId, made, connector, ask.Box.Joints[made].Name, ask.Box.Joints[made].Space));
         }
 
         edits.AddRange(
@@ -131,12 +131,12 @@ public sealed class BondTheDevice : IRemedies
             ?.Landings[0]
             .Id;
         var (edits, joint) = GroundJoint.Of(ask);
-        if (place is null || joint is null)
+        if (place is null || joint is not { } grounds)
         {
             yield break;
         }
 
-        edits.Add(new AddPigtail(ask.BoxId, ask.Free("bond"), RemedyAsk.In(joint), RemedyAsk.At(ask.Of, place), Length: ask.TailLength));
+        edits.Add(new AddPigtail(ask.BoxId, ask.Free("bond"), RemedyAsk.In(grounds), RemedyAsk.At(ask.Of, place), Length: ask.TailLength));
         yield return Remedy.Of(
             Case.Pigtail,
             new Batch(edits, For: BatchFor.DeviceBonded),

@@ -61,7 +61,7 @@ public sealed class LongerLead : IRemedies
                     made,
                     "inline",
                     null,
-                    lead.Lands.At == LandingAt.Joint ? ask.Box.Joints[lead.Lands.Joint!].Space : 0
+                    lead.Lands.At == LandingAt.Joint ? ask.Box.Joints[lead.Lands.Joint!.Value].Space : 0
                 ),
                 new MoveLead(ask.BoxId, ask.Of, RemedyAsk.In(made)),
                 new AddPigtail(

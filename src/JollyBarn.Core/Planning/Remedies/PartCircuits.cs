@@ -21,10 +21,10 @@ public sealed class PartCircuits : IRemedies
             yield break;
         }
 
-        var inside = ask.Look.In(ask.Of).Select(m => m.Id).ToHashSet(StringComparer.Ordinal);
+        var inside = ask.Look.In(ask.Of).Select(m => m.Id).ToHashSet();
         var circuits = ask
             .Look.Cables.Where(c => c.Run.Circuit is not null)
-            .GroupBy(c => c.Run.Circuit!)
+            .GroupBy(c => c.Run.Circuit!.Value)
             .Select(g =>
                 (
                     Circuit: g.Key,

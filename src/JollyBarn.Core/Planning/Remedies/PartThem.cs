@@ -38,8 +38,7 @@ public sealed class PartThem : IRemedies
         foreach (var id in ask.Finding.Ids.Where(i => ask.Box.Leads.Find(i)?.Run is not null).Reverse())
         {
             var lead = ask.Box.Leads[id];
-            var home = ask.JointOf(lead.Use, lead.Lands.Joint);
-            if (home is not null)
+            if (ask.JointOf(lead.Use, lead.Lands.Joint) is { } home)
             {
                 var count = ask.Look.In(home).Count + 1;
                 yield return Remedy.Of(
@@ -57,16 +56,13 @@ public sealed class PartThem : IRemedies
             var crossed = ends.Where(e => ask.Box.Leads.Has(e.Id) && e.Use is ConductorUse.Hot or ConductorUse.Neutral).ToList();
             bool AtNeutral(Landing at) =>
                 DeviceKinds.Spot(ask.Box.Devices[device].Kind, at.Place) is var (terminal, _) && terminal.Role.IsNeutral();
-            var hot = crossed.FirstOrDefault(e => e.Use == ConductorUse.Hot && AtNeutral(e.At));
-            var neutral = crossed.FirstOrDefault(e => e.Use == ConductorUse.Neutral && !AtNeutral(e.At));
-            if (hot.Id is not null && neutral.Id is not null)
+            var hot = crossed.FirstOrNull(e => e.Use == ConductorUse.Hot && AtNeutral(e.At));
+            var neutral = crossed.FirstOrNull(e => e.Use == ConductorUse.Neutral && !AtNeutral(e.At));
+            if (hot is { } h && neutral is { } n)
             {
                 yield return Remedy.Of(
                     Case.ChangeOver,
-                    new Batch(
-                        [new MoveLead(ask.BoxId, hot.Id, neutral.At), new MoveLead(ask.BoxId, neutral.Id, hot.At)],
-                        For: BatchFor.ChangedOver
-                    )
+                    new Batch([new MoveLead(ask.BoxId, h.Id, n.At), new MoveLead(ask.BoxId, n.Id, h.At)], For: BatchFor.ChangedOver)
                 );
             }
         }
@@ -81,7 +77,7 @@ public sealed class PartThem : IRemedies
 /// <summary>Leads that lay on one place, joined, with a pigtail to the place.</summary>
 internal static class Spliced
 {
-    public static Edit Make(RemedyAsk ask, IReadOnlyList<string> leads, Landing place, string name)
+    public static Edit Make(RemedyAsk ask, IReadOnlyList<Id<Lead>> leads, Landing place, string name)
     {
         var joint = ask.Free("joint");
         return new Batch(
@@ -145,7 +141,7 @@ public sealed class OneToAPlace : IRemedies
         else if (
             leads.Count > 0
             && there.Count > leads.Count
-            && there.FirstOrDefault(e => ask.Box.Pigtails.Has(e.Id)).Id is { } tail
+            && there.FirstOrNull(e => ask.Box.Pigtails.Has(e.Id))?.Id is { } tail
             && ask.Box.Pigtails[tail] is var from
             && new[] { from.From, from.To }.FirstOrDefault(l => l.At == LandingAt.Joint) is { Joint: { } joint }
         )
@@ -186,10 +182,8 @@ public sealed class MarkTheWhite : IRemedies
             yield break;
         }
 
-        var partner = ask.Box.Leads.FirstOrDefault(l =>
-            l.Value.Run == lead.Run && l.Value.Side == lead.Side && l.Value.Use == ConductorUse.Hot
-        );
-        if (partner.Key is not null)
+        var hot = ask.Box.Leads.FirstOrNull(l => l.Value.Run == lead.Run && l.Value.Side == lead.Side && l.Value.Use == ConductorUse.Hot);
+        if (hot is { } partner)
         {
             yield return Remedy.Of(
                 Case.ChangeOver,
@@ -221,8 +215,7 @@ public sealed class TurnLineAndLoad : IRemedies
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        var device = ask.Box.Devices.Has(ask.Of) ? ask.Of : ask.Look.Devices.FirstOrDefault(d => d.Kind.Protects).Id;
-        if (device is null)
+        if ((ask.Box.Devices.Has(ask.Of) ? (Id<Device>)ask.Of : ask.Look.Devices.FirstOrNull(d => d.Kind.Protects)?.Id) is not { } device)
         {
             yield break;
         }
@@ -246,7 +239,10 @@ public sealed class TurnLineAndLoad : IRemedies
 
             yield return Remedy.Of(Case.ChangeOver, new Batch(turned, For: BatchFor.LineAndLoad));
         }
-        else if (ask.Look.Cables.FirstOrDefault(c => c.End.Feeds == Feeds.Protected && c.Leads.Any(ask.Finding.Ids.Contains)) is { } cable)
+        else if (
+            ask.Look.Cables.FirstOrDefault(c => c.End.Feeds == Feeds.Protected && c.Leads.Any(l => ask.Finding.Ids.Contains(l.Text))) is
+            { } cable
+        )
         {
             yield return Remedy.Of(Case.OnlyFeedsOn, new NameCable(ask.BoxId, cable.RunId, cable.Side, cable.End.Says, Feeds.FeedsOn));
             var moves = cable
@@ -269,11 +265,11 @@ public sealed class TurnLineAndLoad : IRemedies
         }
     }
 
-    private static string? Load(RemedyAsk ask, string device, TerminalRole role) =>
+    private static string? Load(RemedyAsk ask, Id<Device> device, TerminalRole role) =>
         DeviceKinds.Find(ask.Box.Devices[device].Kind)?.PlaceOf(role)?.Id;
 
     /// <summary>The same place on the other side of the device; null for what is on neither.</summary>
-    private static Landing? OverThere(RemedyAsk ask, string device, Landing at) =>
+    private static Landing? OverThere(RemedyAsk ask, Id<Device> device, Landing at) =>
         DeviceKinds.Spot(ask.Box.Devices[device].Kind, at.Place) is var (terminal, _)
         && (terminal.Role.IsLine() || terminal.Role.IsLoad())
         && Load(ask, device, terminal.Role.OverThere()) is { } place

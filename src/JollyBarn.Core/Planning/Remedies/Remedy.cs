@@ -28,7 +28,7 @@ public sealed record WeighedRemedy(Remedy Remedy, bool Settles, IReadOnlyList<Fi
 public sealed record RemedyAnswer(Finding Finding, IReadOnlyList<WeighedRemedy> Remedies, bool Looked);
 
 /// <summary>What a remedy is worked out from.</summary>
-public sealed record RemedyAsk(Job Job, string BoxId, BoxLook Look, Finding Finding)
+public sealed record RemedyAsk(Job Job, Id<Box> BoxId, BoxLook Look, Finding Finding)
 {
     public Box Box => Look.Box;
 
@@ -70,21 +70,21 @@ public sealed record RemedyAsk(Job Job, string BoxId, BoxLook Look, Finding Find
     }
 
     /// <summary>The joint that holds most conductors of one use, none of another; null when there is none.</summary>
-    public string? JointOf(ConductorUse use, string? except = null) =>
+    public Id<Joint>? JointOf(ConductorUse use, Id<Joint>? except = null) =>
         Box
             .Joints.Ids.Where(j =>
                 j != except && Look.In(j).Any(m => m.Use == use) && Look.In(j).All(m => m.Use == use || m.Use == ConductorUse.Unknown)
             )
             .OrderByDescending(j => Look.In(j).Count)
-            .FirstOrDefault();
+            .FirstOrNull();
 
     /// <summary>The joint under the smallest connector that takes so many.</summary>
-    public Edit Connect(string joint, int count) =>
+    public Edit Connect(Id<Joint> joint, int count) =>
         new SetJoint(BoxId, joint, Connectors.For(count), Box.Joints[joint].Name, Box.Joints[joint].Space);
 
-    public static Landing In(string joint) => new(LandingAt.Joint, joint);
+    public static Landing In(Id<Joint> joint) => new(LandingAt.Joint, joint);
 
-    public static Landing At(string device, string place) => new(LandingAt.Terminal, null, device, place);
+    public static Landing At(Id<Device> device, string place) => new(LandingAt.Terminal, null, device, place);
 }
 
 /// <summary>The remedies of one rule. A new one is a file and a name in <see cref="RemedyList"/>.</summary>

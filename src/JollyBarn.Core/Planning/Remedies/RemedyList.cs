@@ -34,7 +34,7 @@ public static class RemedyList
     ];
 
     /// <summary>The remedies of a verdict.</summary>
-    public static RemedyAnswer Weigh(Job job, string boxId, Finding finding)
+    public static RemedyAnswer Weigh(Job job, Id<Box> boxId, Finding finding)
     {
         if (!job.Boxes.TryFind(boxId, out var box) || finding.Verdict is Verdict.Measure or Verdict.Fine)
         {
@@ -54,7 +54,7 @@ public static class RemedyList
         return new(finding, [.. weighed.Where(r => r.Settles).OrderBy(r => r.New.Count)], true);
     }
 
-    private static WeighedRemedy Weigh(Job job, string boxId, Finding finding, HashSet<string> before, Remedy remedy)
+    private static WeighedRemedy Weigh(Job job, Id<Box> boxId, Finding finding, HashSet<string> before, Remedy remedy)
     {
         var next = remedy.Edit.Apply(job);
         if (!next.Boxes.TryFind(boxId, out var box))

@@ -1,6 +1,7 @@
 using JollyBarn.Edits;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
 
@@ -25,7 +26,7 @@ public sealed class ThickerOrSmaller : IRemedies
         var circuits = ask
             .Look.Cables.Where(c => c.Id == ask.Of || c.Leads.Contains(ask.Of))
             .Select(c => c.Run.Circuit)
-            .OfType<string>()
+            .OfType<Id<Circuit>>()
             .Concat(
                 ask.Box.Leads.Has(ask.Of) || ask.Box.Pigtails.Has(ask.Of)
                     ? ask.Look.CircuitsOf(ask.Of)
@@ -33,7 +34,7 @@ public sealed class ThickerOrSmaller : IRemedies
             )
             .Distinct()
             .ToList();
-        var breaker = circuits.Select(ask.Look.BreakerOf).FirstOrDefault(b => b?.Amperes is not null);
+        var breaker = circuits.Select(c => ask.Look.BreakerOf(c)).FirstOrDefault(b => b?.Amperes is not null);
         if (ask.Finding.Rule == "rating")
         {
             if (breaker?.Amperes is { } of)

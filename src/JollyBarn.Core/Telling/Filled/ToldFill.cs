@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.Filled;
 
@@ -74,7 +75,7 @@ public sealed record ToldCrowd(
 
 /// <summary>What the least depth of a box says.</summary>
 /// <param name="Passes">Null when the depth of box or device is not known and would decide.</param>
-public sealed record ToldDepth(string Device, Length Needed, Length? Depth, bool? Passes, string Article, string Id);
+public sealed record ToldDepth(Id<Device> Device, Length Needed, Length? Depth, bool? Passes, string Article, string Id);
 
 /// <summary>A common addition, and whether it would still fit.</summary>
 /// <param name="Adds">What it adds to the sum, in³.</param>

@@ -13,7 +13,7 @@ internal sealed class BoxEditWords : EditWords
         Says<CopyBox>((e, job) => $"{job.Boxes.Find(e.Box)?.Name} copied as {e.Name}");
         Says<ForRoom>(
             (e, job) =>
-                $"{job.Places.Find(e.Place)?.Name}, every box: {(e.BoxesOf(job).FirstOrDefault() is { } id ? e.For(id).Tell(job) : "")}"
+                $"{job.Places.Find(e.Place)?.Name}, every box: {(e.BoxesOf(job).FirstOrNull() is { } id ? e.For(id).Tell(job) : "")}"
         );
         InBox<RenameBox>((e, _) => $"now called {e.Name}");
         InBox<PlaceBox>((_, _) => "moved to another room");

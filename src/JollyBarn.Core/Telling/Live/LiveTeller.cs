@@ -10,14 +10,14 @@ namespace JollyBarn.Telling.Live;
 
 /// <summary>Turns what is solved of a box into words.</summary>
 /// <param name="box">Id of the box.</param>
-public sealed class LiveTeller(Job job, string box)
+public sealed class LiveTeller(Job job, Id<Box> box)
 {
     private readonly Names names = new(job, box);
 
     public ToldLive Tell(BoxLive live) =>
         new(
-            live.Strands.ToDictionary(s => s.Key, s => Tell(s.Value)),
-            live.Joints.ToDictionary(j => j.Key, j => Tell(j.Value)),
+            live.Strands.ToDictionary(s => s.Key.Text, s => Tell(s.Value)),
+            live.Joints.ToDictionary(j => j.Key.Text, j => Tell(j.Value)),
             live.Metal is { } metal ? Tell(metal) : null,
             live.Touch is { } touch ? new(touch.Point, touch.Milliamperes, touch.Seconds, LiveWords.Of(touch.Means)) : null,
             [.. live.Outlets.Select(Tell)],

@@ -1,4 +1,5 @@
 using JollyBarn.Electrics;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.Live;
 
@@ -8,7 +9,7 @@ public sealed record ToldPoint(string Point, string Name, double Volts, Expected
 
 /// <summary>A breaker, switch or source that can be thrown as a what-if.</summary>
 /// <param name="Circuit">The circuit of a breaker.</param>
-public sealed record ToldThrow(string Key, string Name, bool On, string? Circuit = null);
+public sealed record ToldThrow(string Key, string Name, bool On, Id<Circuit>? Circuit = null);
 
 /// <summary>One thing that opened, and when.</summary>
 /// <param name="Seconds">At the latest, from the start.</param>
@@ -21,8 +22,8 @@ public sealed record ToldOpening(double Seconds, string Guard, string Says, Sure
 /// <param name="Differ">True when the tester's word would mislead.</param>
 /// <param name="MetalLive">True when its yoke or box is live.</param>
 public sealed record ToldOutlet(
-    string Box,
-    string Device,
+    Id<Box> Box,
+    Id<Device> Device,
     string Half,
     Lamps Lamps,
     string Says,

@@ -42,7 +42,7 @@ public sealed class Names(Job job, string? home = null)
         };
 
     /// <summary>A conductor of a box: <c>black of the cable from the pantry</c>, <c>white pigtail</c>.</summary>
-    public string Lead(Box? box, string id) =>
+    public string Lead(Box? box, Id<Lead> id) =>
         box?.Pigtails.Find(id) is { } tail ? $"{tail.Colour} pigtail"
         : box?.Leads.Find(id) is { } lead ? Lead(box, lead)
         : "a lead";
@@ -61,7 +61,7 @@ public sealed class Names(Job job, string? home = null)
     public static string DeviceKind(string kind) => DeviceKinds.Find(kind)?.Name ?? kind;
 
     /// <summary>A device of a box.</summary>
-    public static string DeviceIn(Box box, string? id) => box.Devices.Find(id) is { } device ? Device(device) : "device";
+    public static string DeviceIn(Box box, Id<Device>? id) => box.Devices.Find(id) is { } device ? Device(device) : "device";
 
     public static string Joint(Joint? joint, string? how = null) =>
         how == "tail" ? (joint?.Name is { } tail ? $", {tail}" : "")
@@ -98,10 +98,10 @@ public sealed class Names(Job job, string? home = null)
         : $"breaker {breaker.Where}{(breaker.Says is { } says ? $", {says}" : "")}";
 
     /// <summary>A cable wherever it is: <c>the cable from the pantry, in Bench</c>.</summary>
-    public string Run(string id)
+    public string Run(Id<Run> id)
     {
         var near = job.Runs.Find(id) is { } run ? Ends(run).FirstOrDefault(e => e is { At: EndAt.Box, Says: not null }) : null;
-        return near is not null && job.Boxes.Find(near.Id) is { } box ? $"{Cable(near)}, in {box.Name}" : "a cable of it";
+        return near is not null && job.Boxes.Find(near.Box) is { } box ? $"{Cable(near)}, in {box.Name}" : "a cable of it";
     }
 
     private static string? Terminal(Device device, string? terminal) =>
@@ -158,7 +158,7 @@ public sealed class Names(Job job, string? home = null)
             : thing.Id;
 
     /// <summary>The device of the box spoken of that a place or terminal is on.</summary>
-    private Device? Here(Thing thing) => home is null ? null : job.Boxes.Find(home)?.Devices.Find(thing.In);
+    private Device? Here(Thing thing) => home is null ? null : job.Boxes.Find(home)?.Devices.Find((Id<Device>?)thing.In);
 
     private Box? BoxOf(Thing thing) => (thing.In ?? home) is { } box ? job.Boxes.Find(box) : null;
 }

@@ -4,12 +4,12 @@ namespace JollyBarn.Telling.Phrases;
 
 /// <summary>What the things of one box are called beside their picture, where the box itself is in sight: shorter than in a
 /// sentence.</summary>
-public sealed class ShortNames(Job job, string id, Box box)
+public sealed class ShortNames(Job job, Id<Box> id, Box box)
 {
     private const string NotFollowed = "not followed yet";
 
     /// <summary>A cable by its own words, else by where it goes, else by where it comes in.</summary>
-    public string Cable(string run, RunSide side)
+    public string Cable(Id<Run> run, RunSide side)
     {
         if (job.Runs.Find(run) is not { } found)
         {
@@ -26,14 +26,14 @@ public sealed class ShortNames(Job job, string id, Box box)
     public string? Far(RunEnd end) =>
         end.At switch
         {
-            EndAt.Box => job.Boxes.Find(end.Id)?.Name,
+            EndAt.Box => job.Boxes.Find(end.Box)?.Name,
             EndAt.Panel => job.Panels.Find(end.Id)?.Name,
             EndAt.Load => end.Says ?? "a load",
             _ => null,
         };
 
     /// <summary>A lead or pigtail: <c>white, from the pantry</c>; a device's own lead by its device.</summary>
-    public string Lead(string lead)
+    public string Lead(Id<Lead> lead)
     {
         if (box.Pigtails.Find(lead) is { } tail)
         {
@@ -46,13 +46,13 @@ public sealed class ShortNames(Job job, string id, Box box)
     }
 
     /// <summary>A joint by its name, else by the colours in it.</summary>
-    public string Joint(string joint)
+    public string Joint(Id<Joint> joint)
     {
         var colours = box.Leads.Values.Where(l => l.Lands.IsIn(joint)).Select(l => l.Colour).Distinct().ToList();
         return box.Joints.Find(joint)?.Name ?? (colours.Count > 0 ? string.Join(" and ", colours) : joint);
     }
 
-    public string Device(string device) => Names.DeviceIn(box, device);
+    public string Device(Id<Device> device) => Names.DeviceIn(box, device);
 
     /// <summary>Where an end lies: <c>joint hots</c>, <c>line hot of the protective receptacle, under the plate</c>.</summary>
     public string Lies(Landing landing) =>
@@ -67,7 +67,7 @@ public sealed class ShortNames(Job job, string id, Box box)
         };
 
     /// <summary>A connection as a sentence: <c>white, from the pantry: joint neutrals</c>.</summary>
-    public string Connection(string lead)
+    public string Connection(Id<Lead> lead)
     {
         var name = Lead(lead);
         if (box.Pigtails.Find(lead) is { } tail)

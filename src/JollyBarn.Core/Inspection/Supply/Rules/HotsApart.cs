@@ -14,6 +14,6 @@ public sealed class HotsApart() : CircuitRule("hots-apart")
 
     public override IEnumerable<Finding> Judge(CircuitLook look) =>
         from other in look.Wiring.JoinedTo(ConductorUse.Hot)
-        where string.CompareOrdinal(look.Id, other) < 0
+        where look.Id.CompareTo(other) < 0
         select Stop(Subjects.Circuit, Case.Joined, ("circuit", look.Thing), ("other", Thing.Circuit(other))).Pointing(other);
 }

@@ -15,9 +15,9 @@ public sealed class NeutralsByNetwork() : CircuitRule("neutrals-joined")
 
     public override IEnumerable<Finding> Judge(CircuitLook look) =>
         from other in look.Wiring.JoinedTo(ConductorUse.Neutral)
-        where string.CompareOrdinal(look.Id, other) < 0 && !Told(look, other)
+        where look.Id.CompareTo(other) < 0 && !Told(look, other)
         select Stop(Subjects.Circuit, Case.Joined, ("circuit", look.Thing), ("other", Thing.Circuit(other))).Pointing(other);
 
-    private static bool Told(CircuitLook look, string other) =>
+    private static bool Told(CircuitLook look, Id<Circuit> other) =>
         look.Boxes.Any(b => b.Box.Joints.Ids.Any(j => NeutralsApart.CircuitsIn(b, j).Contains(other)));
 }

@@ -17,23 +17,17 @@ public sealed class WirePieces() : CircuitRule("wire-pieces")
             yield break;
         }
 
-        var judged = look
-            .Boxes.SelectMany(b => b.Cables)
-            .Where(c => c.Run.Circuit == look.Id)
-            .Select(c => c.RunId)
-            .ToHashSet(StringComparer.Ordinal);
-        var mixed = (look.Wiring.Mixed ? look.Wiring.Reaches() : new HashSet<string>()).Where(r =>
+        var judged = look.Boxes.SelectMany(b => b.Cables).Where(c => c.Run.Circuit == look.Id).Select(c => c.RunId).ToHashSet();
+        var mixed = (look.Wiring.Mixed ? look.Wiring.Reaches() : new HashSet<Id<Run>>()).Where(r =>
             look.Wiring.Part.Runs[r].Circuit is null
         );
-        foreach (
-            var id in mixed.Concat(look.Runs.Select(r => r.Id)).Where(r => !judged.Contains(r)).Distinct().Order(StringComparer.Ordinal)
-        )
+        foreach (var id in mixed.Concat(look.Runs.Select(r => r.Id)).Where(r => !judged.Contains(r)).Distinct().Order())
         {
             var run = look.Wiring.Part.Runs[id];
             var gauges = run.Conductors.Select(c => c.Gauge ?? run.Gauge).OfType<Gauge>().ToList();
             if (gauges.Count > 0 && WireTable.Key(gauges.Min(), run.Metal) is var key && look.Limits.Has(key))
             {
-                var box = new[] { run.A, run.B }.FirstOrDefault(e => e.At == EndAt.Box)?.Id;
+                var box = run.A.Box ?? run.B.Box;
                 yield return OnBreaker(
                     look,
                     id,
