@@ -40,6 +40,7 @@ public sealed class Browsers : IDisposable
             driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "" });
             driver.ExecuteCdpCommand("Emulation.setCPUThrottlingRate", new() { ["rate"] = 1 });
             driver.ExecuteCdpCommand("Network.setBlockedURLs", new() { ["urls"] = Array.Empty<string>() });
+            driver.ExecuteCdpCommand("Network.disable", []);
             driver.ResetInputState();
             driver.Navigate().GoToUrl("about:blank");
             foreach (var address in addresses)

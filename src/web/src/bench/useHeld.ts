@@ -22,6 +22,9 @@ export function stateOf(move: Move): "fine" | "worse" | "no" | "here" {
 /** A picked end shows as held when the answer is here, or after so long, ms, when it is slow. */
 const SOON = 60;
 
+/** An end that was put somewhere lies there with all that follows when the answer is here, or by itself after so long, ms. */
+const LIES = 90;
+
 /** The box with an end where it was just put, to show until the answer says what follows. A lead says at once where it lies. */
 function landed(view: BoxView, edit: Schemas["Edit"], place: string): BoxView {
   const { leads = {}, pigtails = {} } = view.box;
@@ -84,18 +87,37 @@ export function useHeld(job: string, view: BoxView, change: string | null, edit:
   const land = useCallback(
     (key: string) => {
       const move = hand?.moves?.find((m) => m.key === key);
-      if (!move) return;
+      if (!move || asked.current !== hand?.held) return;
       if (move.refusal) {
         say(move.refusal.says, "stop");
         return;
       }
       const { here, edit: made, says } = move;
-      // The strand lies there and the hand is empty in one repaint, while what follows is asked.
-      notifyManager.batch(() => {
-        notifyManager.schedule(drop);
-        if (!here && made && !change) client.setQueryData(keys.of(job, "box", view.id), landed(view, made, says));
+      if (here || !made || change) {
+        drop();
+        if (!here && made) void edit.ready(made);
+        return;
+      }
+      // Landed once: what is still shown as held until then takes no second tap.
+      asked.current = null;
+      const empty = () => setHand((now) => (now?.held === hand.held ? null : now));
+      let shown: BoxView | undefined;
+      const slow = setTimeout(
+        () =>
+          notifyManager.batch(() => {
+            notifyManager.schedule(empty);
+            shown = client.setQueryData<BoxView>(keys.box(job, view.id), landed(view, made, says));
+          }),
+        LIES,
+      );
+      const answered = () => {
+        clearTimeout(slow);
+        empty();
+      };
+      void edit.ready(made, answered).then((ok) => {
+        // What was not taken lies again where it lay.
+        if (!ok && shown) client.setQueryData(keys.box(job, view.id), (now?: BoxView) => (now === shown ? view : now));
       });
-      if (!here && made) void edit.ready(made);
     },
     [hand, edit, drop, change, client, job, view],
   );

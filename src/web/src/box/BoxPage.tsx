@@ -1,4 +1,4 @@
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
+import { memo, useCallback, useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useBox, useCatalogue, useChanges, useHead, type State } from "../model/job";
@@ -85,9 +85,7 @@ function Page({
     setLit(ids ?? []);
     setSel(null);
   }, []);
-  // The picture first; what stands beside it a moment later.
-  const told = useDeferredValue(view);
-  const leads = useMemo(() => Object.keys(told.box.leads ?? {}).map((id) => [id, leadName(told, id)] as const), [told]);
+  const leads = useMemo(() => Object.keys(view.box.leads ?? {}).map((id) => [id, leadName(view, id)] as const), [view]);
   const goTo = useLatest((version: number | null) => setSearch(version === null ? {} : { at: String(version) }));
   return (
     <div className="mx-auto max-w-[110rem]">
@@ -128,22 +126,22 @@ function Page({
             {phone && powered && <div className="mt-3">{powered}</div>}
             <div className={`when-seen mt-5 flex gap-5 ${phone ? "flex-col-reverse" : "flex-col"}`}>
               {!change && <Steps job={job} box={view.id} name={view.box.name} at={at} onAt={goTo} />}
-              <StrandList view={told} catalogue={catalogue} lit={lit} sel={sel} live={look.live} onSelect={choose} />
+              <StrandList view={view} catalogue={catalogue} lit={lit} sel={sel} live={look.live} onSelect={choose} />
             </div>
           </Bench>
         </div>
         <div className="hand-side flex flex-col gap-4">
           {!phone && powered}
           {[
-            <Counts key="counts" view={told} />,
-            <FitPanel key="fit" view={told} job={job} onLine={light} sel={sel} />,
-            <Verdicts key="verdicts" job={job} view={told} edit={edit} onPoint={light} />,
-            <MeasurePanel key="measure" view={told} edit={edit} catalogue={catalogue} onPoint={light} />,
-            <FitMore key="more" job={job} view={told} edit={edit} />,
-            <BoxCard key="card" job={job} view={told} edit={edit} catalogue={catalogue} />,
-            <Follow key="follow" job={job} view={told} edit={edit} />,
-            <SaidList key="said" view={told} edit={edit} />,
-            <Photos key="photos" job={job} view={told} edit={edit} leadNames={leads} />,
+            <Counts key="counts" view={view} />,
+            <FitPanel key="fit" view={view} job={job} onLine={light} sel={sel} />,
+            <Verdicts key="verdicts" job={job} view={view} edit={edit} onPoint={light} />,
+            <MeasurePanel key="measure" view={view} edit={edit} catalogue={catalogue} onPoint={light} />,
+            <FitMore key="more" job={job} view={view} edit={edit} />,
+            <BoxCard key="card" job={job} view={view} edit={edit} catalogue={catalogue} />,
+            <Follow key="follow" job={job} view={view} edit={edit} />,
+            <SaidList key="said" view={view} edit={edit} />,
+            <Photos key="photos" job={job} view={view} edit={edit} leadNames={leads} />,
           ].map((panel) => (
             <div key={panel.key} className="when-seen">
               {panel}

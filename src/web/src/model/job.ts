@@ -179,22 +179,29 @@ function tell(error: unknown) {
 export const keepBox = (job: string, box: Omit<Schemas["KeptBoxPost"], "id" | "by">) =>
   must(api.POST("/api/jobs/{job}/boxes", { params: { path: { job } }, body: { ...box, id: ownId("e"), by: settings().who } }));
 
+/** An edit, the version it was made on, and what is done in the same repaint as its answer. */
+type Sent = { edit: Edit; base?: number; along?: () => void };
+
 /** Does edits; a refusal or conflict is said aloud and what was typed stays. It never draws anything again by itself: the answer does. */
 export function useEdit(job: string) {
   const client = useQueryClient();
   return useMemo(() => {
-    const done = async (asked: Promise<Schemas["EditAnswer"]>) => {
+    const done = async (asked: Promise<Schemas["EditAnswer"]>, along?: () => void) => {
       try {
         const answer = await asked;
-        notifyManager.batch(() => take(client, job, answer));
+        notifyManager.batch(() => {
+          if (along) notifyManager.schedule(along);
+          take(client, job, answer);
+        });
         return answer;
       } catch (error) {
+        along?.();
         tell(error);
         void client.invalidateQueries({ queryKey: keys.job(job) });
         throw error;
       }
     };
-    const mutateAsync = ({ edit, base }: { edit: Edit; base?: number }) =>
+    const mutateAsync = ({ edit, base, along }: Sent) =>
       done(
         must(
           api.POST("/api/jobs/{job}/edits", {
@@ -202,9 +209,10 @@ export function useEdit(job: string) {
             body: { id: ownId("e"), by: settings().who, base: base ?? null, edit },
           }),
         ),
+        along,
       );
     const keep = (box: Omit<Schemas["KeptBoxPost"], "id" | "by">) => done(keepBox(job, box));
-    return { mutateAsync, keep, mutate: (asked: { edit: Edit; base?: number }) => void mutateAsync(asked).catch(() => undefined) };
+    return { mutateAsync, keep, mutate: (asked: Sent) => void mutateAsync(asked).catch(() => undefined) };
   }, [client, job]);
 }
 

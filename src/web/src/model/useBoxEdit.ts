@@ -10,8 +10,8 @@ export type BoxEdit = {
   /** The state of the job this screen shows, for questions about it: a Change's, an earlier version's, or the present. */
   of: { change?: string; version?: number; state?: State };
   send: (edit: OfBox) => Promise<boolean>;
-  /** An edit the server made ready, as it is. */
-  ready: (edit: Edit) => Promise<boolean>;
+  /** An edit the server made ready, as it is; and what is done in the same repaint as its answer. */
+  ready: (edit: Edit, along?: () => void) => Promise<boolean>;
   batch: (name: string, edits: OfBox[]) => Promise<boolean>;
 };
 
@@ -33,8 +33,9 @@ const ofJob: ReadonlySet<string> = new Set(["addPhoto", "setPhoto", "removePhoto
  */
 export function useBoxEdit(job: string, view: BoxView, change: string | null, at: number | null, state: State = "Planned"): BoxEdit {
   const edit = useEdit(job);
-  const ready = useLatest((done: Edit): Promise<boolean> => {
+  const ready = useLatest((done: Edit, along?: () => void): Promise<boolean> => {
     if (at !== null) {
+      along?.();
       say(words.bench.lookingBack(at), "stop");
       return Promise.resolve(false);
     }
@@ -43,6 +44,7 @@ export function useBoxEdit(job: string, view: BoxView, change: string | null, at
       .mutateAsync({
         edit: inThe ? inChange(inThe, state, done) : done,
         ...(change || ofJob.has(done.do) ? {} : { base: view.version }),
+        ...(along ? { along } : {}),
       })
       .then(
         () => true,
