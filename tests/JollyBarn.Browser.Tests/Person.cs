@@ -1,6 +1,4 @@
-using System.Collections.ObjectModel;
 using System.Globalization;
-using System.Text.Json;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Interactions;

@@ -18,13 +18,12 @@ import { Slip } from "./Slip";
 import { litOf, placeAt, selAt } from "./stops";
 import { Thing } from "./Thing";
 import { Tools } from "./Tools";
-import { SETTLED, useDrag, useOwnDrag } from "./useDrag";
+import { SETTLED, useDrag, useLongPress, useOwnDrag } from "./useDrag";
 import { useHeld } from "./useHeld";
 import { useScale } from "./useScale";
 import { useWalk } from "./useWalk";
 
 const w = words.bench;
-const LONG = 550;
 const none: readonly string[] = [];
 
 export type BenchProps = {
@@ -183,7 +182,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   const onChoose = useLatest(select);
   const onPick = useLatest((id: string, far: boolean, e: ReactPointer) => begin(e, () => pickUp(id, far)));
   const onPull = useLatest((joint: string, e: ReactPointer) => begin(e, () => pull(joint)));
-  const press = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const longPress = useLongPress(openMenu);
 
   return (
     <section aria-label={w.title} className="min-w-0">
@@ -214,14 +213,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
         onFocus={onFocus}
         onContextMenu={openMenu}
         onPointerMove={(e) => hand && !dragging.current && e.pointerType === "mouse" && hover(placeAt(root.current!, e.clientX, e.clientY))}
-        onPointerDown={(e) => {
-          if (e.pointerType === "mouse") return;
-          const at = { target: e.target, clientX: e.clientX, clientY: e.clientY, preventDefault: () => undefined };
-          clearTimeout(press.current);
-          press.current = setTimeout(() => openMenu(at), LONG);
-        }}
-        onPointerUp={() => clearTimeout(press.current)}
-        onPointerCancel={() => clearTimeout(press.current)}
+        {...longPress}
         onClickCapture={(e) => {
           if (!hand) return;
           const key = (e.target as Element).closest<SVGElement>("[data-key]")?.dataset.key;

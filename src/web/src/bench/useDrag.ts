@@ -90,3 +90,33 @@ export function useOwnDrag(root: RefObject<HTMLElement | null>) {
     return () => element.removeEventListener("touchstart", hold);
   }, [root]);
 }
+
+const LONG = 550;
+
+/** Pressing with a finger for a while opens what a right click opens. */
+export function useLongPress(open: (at: { target: EventTarget; clientX: number; clientY: number; preventDefault: () => void }) => void) {
+  const press = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const stop = () => clearTimeout(press.current);
+  return {
+    onPointerDown: (e: ReactPointer) => {
+      if (e.pointerType === "mouse") return;
+      const at = { target: e.target, clientX: e.clientX, clientY: e.clientY, preventDefault: () => undefined };
+      stop();
+      press.current = setTimeout(() => {
+        notATap();
+        open(at);
+      }, LONG);
+    },
+    onPointerUp: stop,
+    onPointerCancel: stop,
+  };
+}
+
+/** Letting go after a long press is no tap on what has opened meanwhile. */
+function notATap() {
+  const release = (e: TouchEvent) => {
+    e.preventDefault();
+    e.stopPropagation();
+  };
+  window.addEventListener("touchend", release, { capture: true, once: true });
+}
