@@ -14,6 +14,9 @@ namespace JollyBarn.Core.Tests;
 /// <param name="Source">Where the expectation comes from: an article of the NEC by edition, from memory, or common practice.</param>
 public sealed record RuleCase(string Rule, string Box, string Of, Verdict? Verdict, string Source, params Edit[] Edits)
 {
+    /// <summary>Which of the rule's cases it is; null where the verdict says enough.</summary>
+    public string? Case { get; init; }
+
     public override string ToString() =>
         $"{Rule} {Verdict?.ToString() ?? "nothing"}: {Source}, "
         + $"{string.Join(", ", Edits.Select(e => e is NoteFact n ? $"{n.Of} {n.Key} {n.Fact?.Value}" : e.GetType().Name))}";
@@ -26,7 +29,8 @@ internal static partial class RuleCases
     private static readonly Edit In2017 = new SetProfile(CodeProfile.Default with { Edition = Edition.Nec2017 });
     private static readonly Edit In2020 = new SetProfile(CodeProfile.Default with { Edition = Edition.Nec2020 });
 
-    public static IReadOnlyList<RuleCase> All { get; } = [.. OfBox(), .. OfCables(), .. OfConductors(), .. OfFixing(), .. OfDevices()];
+    public static IReadOnlyList<RuleCase> All { get; } =
+    [.. OfBox(), .. OfCables(), .. OfConductors(), .. OfFixing(), .. OfDevices(), .. OfRest()];
 
     private static RuleCase Box(string rule, string box, Verdict? verdict, string source, params Edit[] edits) =>
         new(rule, box, "box", verdict, source, edits);

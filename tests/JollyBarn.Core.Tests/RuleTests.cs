@@ -35,6 +35,7 @@ public partial class RuleTests
             found.Count == 1 && found[0].Verdict == verdict,
             $"{one}: {(found.Count == 0 ? "nothing" : string.Join("; ", found.Select(f => $"{f.Verdict} {f.Says}")))}"
         );
+        Assert.Equal(one.Case ?? found[0].Case, found[0].Case);
         Assert.True(found[0].Verdict != Verdict.Stop || found[0].Now.Count >= 2, $"{one} does not say what to do now.");
     }
 

@@ -27,11 +27,11 @@ internal sealed record Words(Line Says)
         ];
 
     /// <summary>A length that must reach a limit.</summary>
-    public static (string, Words)[] AtLeast(string what) =>
-        [
-            (nameof(Usual.Within), what + ": {at}, {limit} needed."),
-            (nameof(Usual.TooLittle), new Words(new Line(what + ": {at}; {limit} needed.")) { Sum = "{limit} − {at} = {by} short" }),
-        ];
+    public static (string, Words)[] AtLeast(string what) => [(nameof(Usual.Within), what + ": {at}, {limit} needed."), .. TooLittle(what)];
+
+    /// <summary>A length that does not reach a limit.</summary>
+    public static (string, Words)[] TooLittle(string what) =>
+        [(nameof(Usual.TooLittle), new Words(new Line(what + ": {at}; {limit} needed.")) { Sum = "{limit} − {at} = {by} short" })];
 
     /// <summary>A conductor on a breaker.</summary>
     public static (string, Words)[] OnBreaker(string what, string? mend = null) =>

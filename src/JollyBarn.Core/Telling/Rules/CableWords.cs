@@ -50,7 +50,7 @@ internal static class CableWords
             },
             new("edge", "Nails can reach it", "The next picture hook goes straight in.")
             {
-                Words.AtLeast("To the face of the stud and no plate, {cable}"),
+                Words.TooLittle("To the face of the stud and no plate, {cable}"),
                 { "FarEnough", "{at} from the face of the stud: {cable}." },
                 { "Plated", "{at} from the face of the stud, plated: {cable}." },
                 { "AskPlate", "{at} from the face of the stud: is {cable} plated?" },
