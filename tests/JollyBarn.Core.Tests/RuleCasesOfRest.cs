@@ -96,7 +96,7 @@ internal static partial class RuleCases
             {
                 Case = "OnDeviceGround",
             },
-            new("neutral-ground", "metal", "r0.a1", Stop, "250.142(B): on the box", Freed("r0.a1", new Landing(LandingAt.BondingScrew)))
+            new("neutral-ground", "metal", "r0.a1", Stop, "250.142(B): on the box", Moved("r0.a1", new Landing(LandingAt.BondingScrew)))
             {
                 Case = "OnGround",
             },
@@ -217,6 +217,29 @@ internal static partial class RuleCases
 
     private static IEnumerable<RuleCase> RestOfDevices() =>
         [
+            new(
+                "polarity",
+                "two-wire",
+                "r0.a0",
+                Stop,
+                "200.11: hot on the neutral's screw and the neutral on the hot's",
+                new MoveLead("b", "r0.a1", Landing.Loose),
+                new MoveLead("b", "r0.a0", GfciBox.At("neutral-upper/screw", "r")),
+                new MoveLead("b", "r0.a1", GfciBox.At("hot-upper/screw", "r"))
+            ),
+            new(
+                "landing",
+                "metal",
+                "r0.a0",
+                Fix,
+                "110.14(A): a pigtail and a lead under one screw",
+                Moved("r0.a0", GfciBox.At("hot-upper/screw", "r"))
+            )
+            {
+                Case = "TooMany",
+            },
+            new("weight", "metal", "l", Fix, "314.27(A)(1), exception: 7 lb on a device box, 6 at most", Hung("7")),
+            new("weight", "metal", "l", Fine, "314.27(A)(1), exception: 6 lb on a device box", Hung("6")),
             new("line-load", "gfci", "g", Fix, "practice: said to be protected, and joined ahead of it", OffLoad()) { Case = "NotOnLoad" },
             new("landing", "metal", "r0.a0", Fix, "110.14(A): 10 AWG in a push-in hole made for 14", Pushed("r0.a0", 10, false))
             {
@@ -318,7 +341,9 @@ internal static partial class RuleCases
     /// <summary>Nothing on the receptacle.</summary>
     private static Edit[] Bare() => [new RemovePigtail("b", "t0"), new RemovePigtail("b", "t1"), new RemovePigtail("b", "t2")];
 
-    private static Edit[] Freed(string lead, Landing to) => [new MoveLead("b", lead, to)];
+    private static Edit[] Hung(string pounds) => [new AddDevice("b", "l", "luminaire", 0), Note("l", "weight", pounds)];
+
+    private static Edit[] Moved(string lead, Landing to) => [new MoveLead("b", lead, to)];
 
     private static Edit[] Onto(string lead, string place) =>
         [

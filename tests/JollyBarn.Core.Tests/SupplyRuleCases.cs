@@ -21,6 +21,7 @@ public partial class SupplyRuleTests
 
     private static readonly IReadOnlyList<Case> Cases =
     [
+        .. Rest(),
         new("circuit-breaker", "circuit", Fine, "408.4(A)"),
         new("circuit-breaker", "circuit", Measure, "408.4(A): no breaker known", Breakers()),
         new("circuit-breaker", "circuit", Measure, "240.83: rating not read", Breakers(new Breaker(1, 1, null, BreakerKind.Standard, "c"))),

@@ -19,6 +19,9 @@ public partial class SupplyRuleTests
     public sealed record Case(string Rule, string Of, Verdict? Verdict, string Source, params Edit[] Edits)
     {
         public Job House { get; init; } = SmallHouse.Receptacle();
+
+        /// <summary>Which of the rule's cases it is; null where the verdict says enough.</summary>
+        public string? Which { get; init; }
     }
 
     public static IEnumerable<TheoryDataRow<int>> Numbers() =>
@@ -36,6 +39,7 @@ public partial class SupplyRuleTests
             (one.Verdict is null && found.Count == 0) || (found.Count == 1 && found[0].Verdict == one.Verdict),
             $"{one.Rule}, {one.Source}: {(found.Count == 0 ? "nothing" : string.Join("; ", found.Select(f => $"{f.Verdict} {f.Key}")))}"
         );
+        Assert.True(one.Which is null || one.Which == found[0].Case, $"{one.Rule}, {one.Source}: {found.FirstOrDefault()?.Key}");
         Assert.True(found.Count == 0 || found[0].Verdict != Stop || new Teller(one.House, "c").Tell(found[0]).Now.Count >= 2);
     }
 
@@ -233,6 +237,10 @@ public partial class SupplyRuleTests
         );
         Assert.Equal(Fix, All(settled.Do(Load("r", 1700))).Single(f => f.Rule == "load-cord").Verdict);
     }
+
+    /// <summary>Cases of rules that the rows say.</summary>
+    internal static IEnumerable<string> Said() =>
+        Cases.SelectMany(c => All(c.House.Do(c.Edits)).Where(f => f.Rule == c.Rule && f.Of == c.Of)).Select(f => $"{f.Rule}: {f.Case}");
 
     private static List<Finding> All(Job job) =>
         [
