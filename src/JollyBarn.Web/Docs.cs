@@ -35,6 +35,11 @@ internal static class Docs
                     }
                 }
 
+                // Beside what RFC 9457 names, a refusal says at which field, and every error where it stands in the program's own log.
+                var problem = (OpenApiSchema)document.Components!.Schemas![nameof(Microsoft.AspNetCore.Mvc.ProblemDetails)];
+                problem.Properties!["field"] = Maybe("The field it is about.");
+                problem.Properties["traceId"] = Maybe("Where it stands in the log of the program.");
+
                 foreach (var type in OnlyInEdits)
                 {
                     // What the generator meets first inside a kind of edit it leaves without its properties.
@@ -128,7 +133,10 @@ internal static class Docs
         typeof(Ruling),
         typeof(Observation),
         typeof(Electrics.Situation),
+        typeof(Planning.Held),
     ];
+
+    private static OpenApiSchema Maybe(string says) => new() { Type = JsonSchemaType.String | JsonSchemaType.Null, Description = says };
 
     private static void Plain(OpenApiSchema schema, JsonSchemaType kind, string? says)
     {

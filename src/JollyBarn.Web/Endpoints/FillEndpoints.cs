@@ -28,6 +28,7 @@ internal static class FillEndpoints
                     )
                 );
             })
+            .ProducesProblem(422)
             .WithName("fill")
             .WithSummary("Lines, sum, available, left and verdict of one plainly described box.");
 
@@ -36,6 +37,7 @@ internal static class FillEndpoints
                     ? Told(refusal)
                     : TypedResults.Ok(FillTeller.Tell(Instead.Find(InsteadQuestion.Ask(box, box.Read()), box.Profile(), box.House())))
             )
+            .ProducesProblem(422)
             .WithName("fillInstead")
             .WithSummary("What would do instead of the described box.");
     }
