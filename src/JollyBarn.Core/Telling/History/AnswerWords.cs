@@ -1,4 +1,5 @@
 using JollyBarn.Telling.Facts;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -14,6 +15,20 @@ internal static class AnswerWords
         return fact?.Value is { } value ? $"{asks} {Shown(asked, fact, value)}"
             : fact?.How == Known.NotApplicable ? $"{asks} Does not apply"
             : $"{asks} Not known";
+    }
+
+    /// <summary>What of a box a question is about, before it; nothing for the box itself.</summary>
+    public static string About(Job job, Id<Box> box, string key, string of)
+    {
+        ThingKind? kind = FactKeys.Find(key)?.Of switch
+        {
+            FactOf.CableEnd => ThingKind.Cable,
+            FactOf.Lead or FactOf.Pigtail => ThingKind.Lead,
+            FactOf.Joint => ThingKind.Joint,
+            FactOf.Device => ThingKind.Device,
+            _ => null,
+        };
+        return kind is { } thing ? $"{new Names(job, box).Of(new Thing(thing, of))}: " : "";
     }
 
     /// <summary>The answer in words: a choice by its name, a length as entered.</summary>

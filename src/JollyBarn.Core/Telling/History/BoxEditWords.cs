@@ -16,8 +16,8 @@ internal sealed class BoxEditWords : EditWords
                 $"{job.Places.Find(e.Place)?.Name}, every box: {(e.BoxesOf(job).FirstOrNull() is { } id ? e.For(id).Tell(job) : "")}"
         );
         InBox<RenameBox>((e, _) => $"now called {e.Name}");
-        InBox<PlaceBox>((_, _) => "moved to another room");
-        InBox<SetBoxWall>((e, _) => e.Wall is null ? "in no wall" : "set in a wall");
+        OfBox<PlaceBox>((e, job) => job.Places.Find(e.Place) is { } place ? $"moved to {place.Name}" : "in no room");
+        OfBox<SetBoxWall>((e, job) => job.Walls.Find(e.Wall) is { } wall ? $"set in {wall.Name}" : "in no wall");
         InBox<SetBoxKind>((e, _) => $"is a {BoxKinds.Find(e.Kind)?.Name ?? e.Kind}");
         InBox<SetBoxMark>(
             (e, _) =>
@@ -28,15 +28,17 @@ internal sealed class BoxEditWords : EditWords
         InBox<SetBoxSize>((_, _) => "measured inside");
         InBox<SetContents>((e, _) => Recorded(e.Contents));
         InBox<SetClamps>((e, _) => Clamps(e.Clamps.OrNull));
-        InBox<SetFittings>((e, _) => $"{e.Studs} studs, {e.Hickeys} hickeys");
+        InBox<SetFittings>((e, _) => $"{Counted(e.Studs, "stud")}, {Counted(e.Hickeys, "hickey")}");
         InBox<SetPrintedCounts>((_, _) => "printed counts noted");
         InBox<NoteBox>((_, _) => "note written");
         InBox<BinBox>((_, _) => "put in the bin");
         InBox<BringBackBox>((_, _) => "brought back from the bin");
-        InBox<NoteFact>((e, _) => AnswerWords.Of(e.Key, e.Fact));
+        OfBox<NoteFact>((e, job) => AnswerWords.About(job, e.Box, e.Key, e.Of) + AnswerWords.Of(e.Key, e.Fact));
         InBox<HearSaid>((e, _) => $"{e.Who ?? "somebody"} says: {e.Text}");
         InBox<ForgetSaid>((e, box) => $"no longer kept: {box.Said.Find(e.Id)?.Text}");
     }
+
+    private static string Counted(int count, string what) => $"{count} {what}{(count == 1 ? "" : "s")}";
 
     private static string Recorded(Contents contents) =>
         contents switch

@@ -1,4 +1,6 @@
 using JollyBarn.Edits;
+using JollyBarn.Telling.Phrases;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.History;
@@ -11,12 +13,31 @@ internal sealed class CableEditWords : EditWords
         InBox<AddCable>((e, _) => $"{e.Cable.Gauge}-{e.Cable.Conductors} brought in{(e.Says is null ? "" : " " + e.Says)}");
         InBox<NameCable>((e, _) => $"cable {e.Says ?? "without a name"}, {Feeding(e.Feeds)}");
         InBox<ConnectRun>((e, _) => $"cable followed to here{(e.Says is null ? "" : ", " + e.Says)}");
-        InBox<RemoveCable>((_, _) => "a cable pulled out");
-        InBox<PassThrough>((e, _) => e.Form == LeadForm.Loop ? "conductors left as loops" : "conductors pass through");
-        Says<SetRun>((_, _) => "Cable described");
-        Says<EndAtPanel>((e, job) => $"A cable ends at {job.Panels.Find(e.Panel)?.Name}");
-        Says<EndAtLoad>((e, _) => $"A cable ends at {e.Says}");
-        Says<LoseEnd>((_, _) => "Nobody knows where a cable ends");
+        OfBox<RemoveCable>((e, job) => $"{Here(job, e.Box, e.Run)} pulled out");
+        OfBox<PassThrough>((e, job) => $"{Here(job, e.Box, e.Run)} {(e.Form == LeadForm.Loop ? "left in loops" : "passes through")}");
+        Says<SetRun>((e, job) => $"{Line.Start(new Names(job).Run(e.Run))}: {Described(e, job)}");
+        Says<EndAtPanel>((e, job) => $"{Line.Start(new Names(job).Run(e.Run))} ends at {job.Panels.Find(e.Panel)?.Name}");
+        Says<EndAtLoad>((e, job) => $"{Line.Start(new Names(job).Run(e.Run))} ends at {e.Says}");
+        Says<LoseEnd>((e, job) => $"Nobody knows where {new Names(job).Run(e.Run)} ends");
+    }
+
+    /// <summary>A cable as the box spoken of sees it.</summary>
+    private static string Here(Job job, Id<Box> box, Id<Run> run) => new Names(job, box).Of(new Thing(ThingKind.RunHere, run));
+
+    private static string Described(SetRun set, Job job)
+    {
+        string?[] said =
+        [
+            set.Type is { } type ? ChoiceWords.Cable(type) : null,
+            set.Length?.OrNull is { } length ? $"{length} long"
+            : set.Length is null ? null
+            : "length not known",
+            set.Sheath is { } sheath ? $"{sheath} sheath" : null,
+            set.Circuit is not { } circuit ? null
+            : job.Circuits.Find(circuit) is { } found ? $"on {found.Name}"
+            : "on no circuit",
+        ];
+        return string.Join(", ", said.OfType<string>().DefaultIfEmpty("as it was"));
     }
 
     private static string Feeding(Feeds feeds) =>

@@ -16,8 +16,12 @@ internal abstract class EditWords
 
     /// <summary>An edit inside a box: the sentence begins with the box.</summary>
     protected void InBox<T>(Func<T, Box, string> says)
+        where T : BoxEdit => OfBox<T>((edit, job) => says(edit, job.Boxes[edit.Box]));
+
+    /// <summary>The same, in words of the whole job.</summary>
+    protected void OfBox<T>(Func<T, Job, string> says)
         where T : BoxEdit =>
-        Says<T>((edit, job) => job.Boxes.Find(edit.Box) is { } box ? $"{box.Name}: {says(edit, box)}" : "a box that is gone");
+        Says<T>((edit, job) => job.Boxes.Find(edit.Box) is { } box ? $"{box.Name}: {says(edit, job)}" : "a box that is gone");
 
     /// <summary>An edit of one lead: box and colour first.</summary>
     protected void OfLead<T>(Func<T, Box, string> says)

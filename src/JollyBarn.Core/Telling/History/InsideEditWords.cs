@@ -16,9 +16,9 @@ internal sealed class InsideEditWords : EditWords
         OfLead<IdentifyLead>((e, _) => e.MarkedAs is null ? $"{e.Colour}, used as {ChoiceWords.Of(e.Use)}" : $"marked {e.MarkedAs}");
         OfLead<SetLeadWire>((e, _) => e.Gauge is { } gauge ? $"{gauge} AWG" : "gauge not known");
         InBox<JoinLeads>((e, _) => $"{e.Leads.Count} joined under a {Connector(e.Connector)}");
-        InBox<AddJoint>((e, _) => $"joint {e.Name} begun");
+        InBox<AddJoint>((e, _) => $"{(e.Name is null ? "a joint" : $"joint {e.Name}")} begun");
         InBox<SetJoint>((e, _) => $"joint under a {Connector(e.Connector)}");
-        InBox<RemoveJoint>((e, box) => $"joint {box.Joints.Find(e.Id)?.Name} opened");
+        InBox<RemoveJoint>((e, box) => $"{Names.Joint(box.Joints.Find(e.Id))} opened");
         InBox<AddPigtail>((e, box) => $"pigtail from {Names.Of(box, e.From)} to {Names.Of(box, e.To)}");
         InBox<SetPigtail>((e, _) => $"{e.Colour} pigtail{(e.Gauge is { } gauge ? $", {gauge} AWG" : "")}");
         InBox<LandPigtail>((e, box) => $"{box.Pigtails.Find(e.Id)?.Colour} pigtail to {Names.Of(box, e.To)}");

@@ -1,3 +1,4 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Wiring;
 
@@ -10,9 +11,7 @@ internal sealed class JobEditWords : EditWords
     {
         Says<RenameJob>((e, _) => $"Job named {e.Name}");
         Says<SetProfile>((e, _) => $"Judged by NEC {(int)e.Profile.Edition}{(e.Profile.Office is null ? "" : ", " + e.Profile.Office)}");
-        Says<SetPractice>(
-            (e, _) => e.Answer is null ? $"House practice on {e.Key} back to the default" : $"House practice: {e.Key} is {e.Answer}"
-        );
+        Says<SetPractice>((e, _) => $"House practice, {Practice(e)}");
         Says<PutPlace>(
             (e, job) =>
                 job.Places.Find(e.Id) is { } old && old.Name != e.Place.Name ? $"{old.Name} is now {e.Place.Name}" : $"Place {e.Place.Name}"
@@ -33,6 +32,18 @@ internal sealed class JobEditWords : EditWords
         );
         Says<SetPhoto>((e, _) => $"picture called {e.Caption ?? "nothing"}");
         Says<RemovePhoto>((_, _) => "picture taken away");
+    }
+
+    private static string Practice(SetPractice set)
+    {
+        var question = PracticeBook.Questions.FirstOrDefault(q => q.Key == set.Key);
+        var number = Assumptions.All.FirstOrDefault(a => a.Key == set.Key);
+        var answer =
+            set.Answer is null ? "as it comes"
+            : question?.Choices.FirstOrDefault(c => c.Value == set.Answer) is { } choice ? choice.Name
+            : number is null ? set.Answer
+            : $"{set.Answer} {number.Unit}".TrimEnd();
+        return $"{question?.Name ?? number?.Name ?? set.Key}: {answer}";
     }
 
     private static string? Judged(string id, Job job) =>

@@ -50,6 +50,20 @@ internal static class ChoiceWords
     /// <summary>A side of a box: <c>top</c>.</summary>
     public static string Side(EntrySide side) => side.ToString().ToLowerInvariant();
 
+    /// <summary>What kind a cable is.</summary>
+    public static string Cable(CableType type) =>
+        type switch
+        {
+            CableType.NmB => "NM-B",
+            CableType.UfB => "UF-B",
+            CableType.Ac => "AC",
+            CableType.Mc => "MC",
+            CableType.Cord => "cord",
+            CableType.OldTwoWire => "old two-wire",
+            CableType.Raceway => "wires in a raceway",
+            _ => "of no known kind",
+        };
+
     /// <summary>What a conductor is used as.</summary>
     public static string Use(ConductorUse use) =>
         use switch

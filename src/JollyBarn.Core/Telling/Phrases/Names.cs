@@ -101,7 +101,7 @@ public sealed class Names(Job job, string? home = null)
     public string Run(Id<Run> id)
     {
         var near = job.Runs.Find(id) is { } run ? Ends(run).FirstOrDefault(e => e is { At: EndAt.Box, Says: not null }) : null;
-        return near is not null && job.Boxes.Find(near.Box) is { } box ? $"{Cable(near)}, in {box.Name}" : "a cable of it";
+        return near is not null && job.Boxes.Find(near.Box) is { } box ? $"{Cable(near)}, in {box.Name}" : "a cable";
     }
 
     private static string? Terminal(Device device, string? terminal) =>
