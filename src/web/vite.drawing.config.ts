@@ -20,6 +20,7 @@ export default defineConfig({
         names: "src/model/names.ts",
         question: "src/model/question.ts",
         sameBox: "src/model/sameBox.ts",
+        stops: "src/bench/stops.ts",
       },
       formats: ["es"],
       fileName: (_, name) => `${name}.mjs`,

@@ -34,8 +34,9 @@ internal static partial class FillLines
     {
         var here = input.Grounds.Where(g => g.Space == space && g.Count > 0).ToList();
         var quarter = limits.Has("fill.ground.first");
-        var isolated = quarter ? [] : here.Where(g => g.Isolated).ToList();
-        var plain = here.Except(isolated).ToList();
+        // Counted one by one: two groups alike are still two groups.
+        var isolated = here.Where(g => !quarter && g.Isolated).ToList();
+        var plain = here.Where(g => quarter || !g.Isolated).ToList();
         var counted = quarter ? [.. plain.Where(g => g.Entering)] : plain;
         if (counted.Any(g => g.Entering) || (!quarter && counted.Count > 0))
         {

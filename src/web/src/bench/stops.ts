@@ -17,6 +17,22 @@ export function placeAt(root: HTMLElement, x: number, y: number): string | null 
   return best;
 }
 
+/** The stop an arrow key leads to: the nearest that way, what lies straight ahead before what lies aside. */
+export function ahead<T extends { left: number; top: number }>(all: readonly T[], from: number, key: string): T | undefined {
+  const here = all[from]!;
+  const dx = Number(key === "ArrowRight") - Number(key === "ArrowLeft");
+  const dy = Number(key === "ArrowDown") - Number(key === "ArrowUp");
+  return all
+    .filter((s) => s !== here)
+    .map((s) => ({
+      s,
+      along: (s.left - here.left) * dx + (s.top - here.top) * dy,
+      across: Math.abs((s.left - here.left) * dy) + Math.abs((s.top - here.top) * dx),
+    }))
+    .filter((c) => c.along > 4)
+    .sort((a, b) => a.along + a.across * 3 - (b.along + b.across * 3))[0]?.s;
+}
+
 /** What stands at a stop of the walk through the picture; on a landing place what lies there, or the device when nothing does. */
 export function selAt(stop: string, box: Schemas["Box"], strands: Record<string, Strand>): Sel | null {
   const [what, ...rest] = stop.split(":");

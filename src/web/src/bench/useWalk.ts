@@ -1,4 +1,5 @@
 import { useCallback, useState, type KeyboardEvent, type RefObject } from "react";
+import { ahead } from "./stops";
 
 /**
  * A walk through the picture by keys: entries and cables, then leads, joints and terminals, in reading order down each
@@ -29,20 +30,9 @@ export function useWalk(root: RefObject<HTMLElement | null>) {
   const onArrow = useCallback(
     (event: KeyboardEvent, only?: (id: string) => boolean) => {
       const all = stops().filter((s) => !only || only(s.id));
-      const here = all.find((s) => s.id === at);
-      const dx = Number(event.key === "ArrowRight") - Number(event.key === "ArrowLeft");
-      const dy = Number(event.key === "ArrowDown") - Number(event.key === "ArrowUp");
-      if (!here) return all[0] && go(all[0].id, all[0].e);
-      const ahead = all
-        .filter((s) => s !== here)
-        .map((s) => ({
-          s,
-          along: (s.left - here.left) * dx + (s.top - here.top) * dy,
-          across: Math.abs((s.left - here.left) * dy) + Math.abs((s.top - here.top) * dx),
-        }))
-        .filter((c) => c.along > 4)
-        .sort((a, b) => a.along + a.across * 3 - (b.along + b.across * 3));
-      if (ahead[0]) go(ahead[0].s.id, ahead[0].s.e);
+      const here = all.findIndex((s) => s.id === at);
+      const next = here < 0 ? all[0] : ahead(all, here, event.key);
+      if (next) go(next.id, next.e);
     },
     [stops, at, go],
   );
