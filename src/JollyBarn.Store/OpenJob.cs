@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Runtime.InteropServices;
 using System.Text.Json;
 using JollyBarn.Edits;
 using JollyBarn.Fill;
@@ -278,18 +277,6 @@ public sealed partial class OpenJob
         Remember(row.Version, id, by, row.At, row.Says, edit);
         Keep(row.Version, next);
         return new Accepted(row.Version, id, false, now, next);
-    }
-
-    private void Remember(long version, string id, string by, string at, string says, Edit edit)
-    {
-        log.Add(new LogLine(version, id, by, at, says));
-        versions[id] = version;
-        foreach (var box in edit.OfBoxes.Distinct())
-        {
-            (CollectionsMarshal.GetValueRefOrAddDefault(touching, box, out _) ??= []).Add(version);
-        }
-
-        stacks.Take(by, version, edit, of => versions.TryGetValue(of, out var found) ? found : 0);
     }
 
     private void Keep(long version, Job job)

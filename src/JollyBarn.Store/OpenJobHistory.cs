@@ -1,3 +1,5 @@
+using System.Runtime.InteropServices;
+using JollyBarn.Edits;
 using JollyBarn.OpenFile;
 using JollyBarn.Wiring;
 using Microsoft.EntityFrameworkCore;
@@ -85,5 +87,17 @@ public sealed partial class OpenJob
             .OrderBy(e => e.Version)
             .AsEnumerable()
             .Aggregate(Packing.Unpack(snapshot.Bytes), (job, row) => Read(row.Json).Apply(job));
+    }
+
+    private void Remember(long version, string id, string by, string at, string says, Edit edit)
+    {
+        log.Add(new LogLine(version, id, by, at, says));
+        versions[id] = version;
+        foreach (var box in edit.OfBoxes.Distinct())
+        {
+            (CollectionsMarshal.GetValueRefOrAddDefault(touching, box, out _) ??= []).Add(version);
+        }
+
+        stacks.Take(by, version, edit, of => versions.TryGetValue(of, out var found) ? found : 0);
     }
 }

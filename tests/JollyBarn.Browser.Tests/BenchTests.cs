@@ -79,38 +79,6 @@ public sealed class BenchTests(Site site)
         Assert.Equal("Terminal", (string)(await LeadAsync(job, Gfci, Picked))!["lands"]!["at"]!);
     }
 
-    /// <summary>Over a slow network the strand lies there before the answer; what was not taken lies again where it lay.</summary>
-    [Fact]
-    public async Task While_the_answer_is_awaited_a_lead_lies_where_it_was_put_and_lies_again_where_it_lay_when_it_never_comes()
-    {
-        const string version = "return [document.querySelector('[data-version]').dataset.version]";
-        var job = await site.OwnJobAsync();
-        using var person = new Person();
-        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
-        person.Sees("20.25 / 22.5");
-        var before = person.Texts(version);
-        person.Click($"[data-end^='{Picked}']");
-        person.Find("New joint");
-        person.Network(latency: 4000);
-        person.Click("[data-key='joint:hots']");
-        person.Sees("black, on to the window bench: joint hots", "[data-says]");
-        person.Gone("In hand:");
-        Assert.Equal(before, person.Texts(version));
-        person.Network();
-        Person.Wait(() => person.Texts(version)[0] != before[0]);
-        person.Sees("black, on to the window bench: joint hots", "[data-says]");
-
-        person.Focus($"[data-walk='{Picked}']");
-        person.Press(Keys.Enter);
-        person.Find("New joint");
-        person.Network(latency: 1500, offline: true);
-        person.Click("[data-key='at:g1:load-hot/plate']");
-        person.Gone("In hand:");
-        person.Network();
-        person.Sees("black, on to the window bench: joint hots", "[data-says]");
-        Assert.Equal("Joint", (string)(await LeadAsync(job, Gfci, Picked))!["lands"]!["at"]!);
-    }
-
     [Fact]
     public async Task Three_leads_are_bunched_and_joined_a_pigtail_pulled_and_a_connector_swapped_by_the_menu()
     {

@@ -5,8 +5,8 @@ using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Supply;
 using JollyBarn.Measures;
-using JollyBarn.Telling;
 using JollyBarn.Terms;
+using JollyBarn.Telling;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -263,21 +263,6 @@ public class CircuitWiringTests
             );
         Assert.Equal(["feed", "second"], Wiring(job).OneSided().Keys.Order());
         Assert.Empty(Wiring(job.Do(new MoveLead("j", "feed.a1", new Landing(LandingAt.Unknown)))).OneSided());
-    }
-
-    [Fact]
-    public void A_panel_taken_anew_keeps_what_was_seen_of_the_breakers_it_still_has()
-    {
-        var job = SmallHouse
-            .Receptacle()
-            .Do(
-                new NotePanel("p", "1", "written", new Observation(Known.Measured, "clear")),
-                new NotePanel("p", "panel", "slots-closed", new Observation(Known.Measured, "yes"))
-            );
-        var kept = job.Do(new PutPanel("p", job.Panels["p"] with { Name = "Cellar" }));
-        Assert.Equal("clear", kept.Panels["p"].Noted["1"].Facts["written"].Value);
-        var without = kept.Do(new PutPanel("p", kept.Panels["p"] with { Breakers = [] }));
-        Assert.Equal(["panel"], without.Panels["p"].Noted.Ids);
     }
 
     private static CircuitWiring Wiring(Job job) => CircuitWiring.Find(job, "c");

@@ -93,4 +93,19 @@ public class SupplyTests
 
     private static Panel Panel(params Breaker[] breakers) =>
         new("Cellar panel", SupplySystem.SplitPhase, 20, 100, "service", null) { Breakers = breakers };
+
+    [Fact]
+    public void A_panel_taken_anew_keeps_what_was_seen_of_the_breakers_it_still_has()
+    {
+        var job = SmallHouse
+            .Receptacle()
+            .Do(
+                new NotePanel("p", "1", "written", new Observation(Known.Measured, "clear")),
+                new NotePanel("p", "panel", "slots-closed", new Observation(Known.Measured, "yes"))
+            );
+        var kept = job.Do(new PutPanel("p", job.Panels["p"] with { Name = "Cellar" }));
+        Assert.Equal("clear", kept.Panels["p"].Noted["1"].Facts["written"].Value);
+        var without = kept.Do(new PutPanel("p", kept.Panels["p"] with { Breakers = [] }));
+        Assert.Equal(["panel"], without.Panels["p"].Noted.Ids);
+    }
 }

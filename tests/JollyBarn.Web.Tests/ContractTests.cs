@@ -125,7 +125,7 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
         (
             "post " + Job + "/boxes",
             "",
-            """{"id":"k1","by":"ann","box":"kept","name":"Kept","holds":{"kind":"nm-1g-18","cables":[{"count":1,"gauge":"14","conductors":2}]}}""",
+            """{"id":"k1","by":"ann","box":"kept","name":"Kept","holds":{"cables":[{"count":1,"gauge":"14","conductors":2}]}}""",
             200
         ),
         ("post " + Job + "/edits", "", """{"id":"c1","by":"ann","edit":{"do":"noteBox","box":"{box}","note":"seen"}}""", 200),
