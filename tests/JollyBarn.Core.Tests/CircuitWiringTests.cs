@@ -5,8 +5,8 @@ using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Supply;
 using JollyBarn.Measures;
-using JollyBarn.Terms;
 using JollyBarn.Telling;
+using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
