@@ -53,10 +53,10 @@ const fire = (e, type, at) => e.dispatchEvent(new PointerEvent(type, { ...how, .
     const here = document.querySelector("[data-slip] [role=status]").textContent.includes("lies here");
     start = performance.now();
     target.dispatchEvent(new MouseEvent("click", { bubbles: true }));
-    times.land.push((await until(() => !document.querySelector("[data-slip]") && (here || says() !== before))) - start);
-    if (!here) {
-      times.settle.push((await until(() => version() !== seen)) - start);
-    }
+    const landed = until(() => !document.querySelector("[data-slip]") && (here || says() !== before));
+    const settled = here ? null : until(() => version() !== seen);
+    times.land.push((await landed) - start);
+    if (settled) times.settle.push((await settled) - start);
     await new Promise((r) => setTimeout(r, 500));
   }
   done(times);

@@ -107,7 +107,7 @@ public class ReachedBoxTests
     public void Everything_that_can_follow_from_a_move_follows_from_some() =>
         All(
             Boxes
-                .Value.Take(120)
+                .Value.Take(50)
                 .SelectMany(j =>
                     j.Boxes["b"]
                         .Leads.Where(l => l.Value.Form == LeadForm.Ended)

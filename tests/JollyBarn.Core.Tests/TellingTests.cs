@@ -45,28 +45,6 @@ public class TellingTests
         }
     }
 
-    /// <summary>What earlier programs said of the demo house, line for line: the verdicts are the same and so are the words.</summary>
-    [Fact]
-    public void The_demo_house_is_judged_as_it_was()
-    {
-        var demo = Demo.Present;
-        var supply = new SupplyVerdicts();
-        var told = demo
-            .Boxes.SelectMany(b => demo.Told(b.Key).Select(f => Line(b.Key, f)))
-            .Concat(
-                supply.Circuits(demo).SelectMany(c => new Teller(demo, c.Look.Id).Tell(c.Findings).Select(f => Line("c:" + c.Look.Id, f)))
-            )
-            .Concat(
-                supply.Panels(demo).SelectMany(p => new Teller(demo, p.Look.Id).Tell(p.Findings).Select(f => Line("p:" + p.Look.Id, f)))
-            )
-            .OfType<string>()
-            .Order(StringComparer.Ordinal);
-        var kept = File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Data", "demo-verdicts.txt")).Order(StringComparer.Ordinal);
-        Assert.Equal(kept, told);
-
-        static string? Line(string at, ToldFinding f) => f.Verdict == Verdict.Fine ? null : $"{at}|{f.Rule}|{f.Of}|{f.Verdict}|{f.Says}";
-    }
-
     [Fact]
     public void A_ruling_of_an_earlier_program_is_found_again_by_what_it_said_then_and_goes_by_its_case()
     {
