@@ -114,9 +114,13 @@ export function useLongPress(open: (at: { target: EventTarget; clientX: number; 
 
 /** Letting go after a long press is no tap on what has opened meanwhile. */
 function notATap() {
+  const over = new AbortController();
   const release = (e: TouchEvent) => {
+    over.abort();
+    if (e.type !== "touchend") return;
     e.preventDefault();
     e.stopPropagation();
   };
-  window.addEventListener("touchend", release, { capture: true, once: true });
+  for (const end of ["touchend", "touchcancel"] as const)
+    window.addEventListener(end, release, { capture: true, passive: false, signal: over.signal });
 }
