@@ -18,8 +18,8 @@ public sealed class JoinedThatMustNotBe() : BoxRule("short")
         {
             var members = look.In(id);
             var hot = members.FirstOrNull(m => m.Use is ConductorUse.Hot or ConductorUse.Switched)?.Id;
-            var live = members.FirstOrNull(m => m.Use is ConductorUse.Neutral or ConductorUse.Ground or ConductorUse.IsolatedGround)?.Id;
-            if (hot is { } one && live is { } two)
+            var cold = members.FirstOrNull(m => m.Use is ConductorUse.Neutral or ConductorUse.Ground or ConductorUse.IsolatedGround)?.Id;
+            if (hot is { } one && cold is { } two)
             {
                 yield return Stop(id, Case.OneJoint, ("hot", Thing.Lead(one)), ("other", Thing.Lead(two)), ("joint", Thing.Joint(id)))
                     .Pointing(id, one, two);
