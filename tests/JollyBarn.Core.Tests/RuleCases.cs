@@ -30,7 +30,7 @@ internal static partial class RuleCases
     private static readonly Edit In2020 = new SetProfile(CodeProfile.Default with { Edition = Edition.Nec2020 });
 
     public static IReadOnlyList<RuleCase> All { get; } =
-    [.. OfBox(), .. OfCables(), .. OfConductors(), .. OfFixing(), .. OfDevices(), .. OfRest()];
+    [.. OfBox(), .. OfCables(), .. OfConductors(), .. OfFixing(), .. OfDevices(), .. OfRest(), .. OfConnection()];
 
     private static RuleCase Box(string rule, string box, Verdict? verdict, string source, params Edit[] edits) =>
         new(rule, box, "box", verdict, source, edits);
@@ -86,7 +86,8 @@ internal static partial class RuleCases
                 "240.4(G): the same for a motor",
                 new NoteCircuit("c", "purpose", new Observation(Known.Measured, "motor"))
             ),
-            Box("plate-bonded", "metal", Fine, "406.6(B): the receptacle is bonded"),
+            Box("plate-bonded", "metal@panel", Fine, "406.6(B): the receptacle is bonded"),
+            Box("plate-bonded", "metal", Measure, "406.6(B): nobody followed its ground"),
             Box("plate-bonded", "two-wire", Measure, "406.6(B): no ground there"),
             Box("plate-bonded", "two-wire", Fix, "406.6(B): a metal plate", Note("box", "plate-metal", "yes")),
             Box("plate-bonded", "two-wire", Fine, "406.6(B): a plastic plate", Note("box", "plate-metal", "no")),
@@ -145,11 +146,13 @@ internal static partial class RuleCases
             Box("bond-screw", "metal", Measure, "250.8(A)"),
             Box("bond-screw", "metal", Fix, "250.148(C): a cover screw does not count", Note("box", "bond-screw", "cover")),
             Box("bond-screw", "metal", Fine, "250.8(A): a listed clip", Note("box", "bond-screw", "clip")),
-            new("device-bonded", "metal", "r", Fine, "250.146"),
+            new("device-bonded", "metal@panel", "r", Fine, "250.146"),
+            new("device-bonded", "metal", "r", Measure, "250.146: nobody followed its ground"),
+            new("device-bonded", "metal", "r", Fine, "250.146: not followed, tested", Note("r0.a", "ground-tested", "yes")),
             new("device-bonded", "metal", "r", Measure, "250.146(B): yoke unknown", new RemovePigtail("b", "t2")),
             new(
                 "device-bonded",
-                "metal",
+                "metal@panel",
                 "r",
                 Fine,
                 "250.146(B): self-grounding yoke",
@@ -223,7 +226,8 @@ internal static partial class RuleCases
             Box("height", "outdoor", Fine, "210.52(E): 6 1/2 ft", Note("box", "height", "6' 6\"")),
             Box("height", "outdoor", Better, "210.52(E): over 6 1/2 ft", Note("box", "height", "79")),
             Box("height", "outdoor", null, "210.52(E): not measured"),
-            Box("box-bonded", "metal", Fine, "250.148(C)"),
+            Box("box-bonded", "metal@panel", Fine, "250.148(C)"),
+            Box("box-bonded", "metal", Measure, "250.148(C): nobody followed its ground"),
             Box("box-bonded", "metal", Fix, "250.148(C)", new RemovePigtail("b", "bond")),
             Box(
                 "box-bonded",

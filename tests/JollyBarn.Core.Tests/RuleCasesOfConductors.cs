@@ -107,7 +107,14 @@ internal static partial class RuleCases
             ),
             new("green", "metal", "r0.a2", Fine, "250.119"),
             new("green", "metal", "r0.a2", Stop, "250.119", new IdentifyLead("b", "r0.a2", "bare", ConductorUse.Hot)),
-            new("green", "metal", "r0.a2", Fix, "250.142(B)", new IdentifyLead("b", "r0.a2", "bare", ConductorUse.Neutral)),
+            new(
+                "green",
+                "metal",
+                "r0.a2",
+                Stop,
+                "250.119, 250.142(B): a bare conductor that carries the current back",
+                new IdentifyLead("b", "r0.a2", "bare", ConductorUse.Neutral)
+            ),
             new("neutrals-apart", "metal", "neutrals", Fine, "200.4(A)"),
             new(
                 "neutrals-apart",
@@ -168,7 +175,7 @@ internal static partial class RuleCases
             Box("licensed", "aluminum", Better, "practice"),
             new("licensed", "metal", "r0.a0", Better, "practice: burnt", Note("r0.a0", "damage", "burnt")),
             new("licensed", "metal", "r0.a0", null, "practice: a nick is no burn", Note("r0.a0", "damage", "nick")),
-            new("lead-damage", "metal", "r0.a0", Fix, "110.12(B): it crumbles", Note("r0.a0", "damage", "burnt")),
+            new("lead-damage", "metal", "r0.a0", Stop, "110.12(B): it crumbles", Note("r0.a0", "damage", "burnt")),
             new("lead-damage", "metal", "r0.a0", Fix, "110.12(B)", Note("r0.a0", "damage", "nick")),
             new("lead-damage", "metal", "r0.a0", Fine, "110.12(B)", Note("r0.a0", "damage", "none")),
             new("hook", "switch", "r0.a0", Better, "practice", Note("r0.a0", "hook", "other")),

@@ -220,7 +220,8 @@ internal static partial class RuleCases
                 Note("box", "gfci-ahead", "yes"),
                 Note("r", "labelled", "no")
             ),
-            new("no-ground", "metal", "r", Fine, "406.4(D)(1): a ground, protection unknown"),
+            new("no-ground", "metal@panel", "r", Fine, "406.4(D)(1): a ground, protection unknown"),
+            new("no-ground", "metal", "r", Measure, "406.4(D)(1): a ground nobody followed"),
             new("split-tab", "multiwire", "r", Stop, "210.7: two circuits and the tab whole", TwoCircuits()),
             new(
                 "split-tab",
@@ -251,9 +252,10 @@ internal static partial class RuleCases
             new(
                 "line-load",
                 "gfci",
-                "safe.a0",
+                "g",
                 Fix,
                 "110.3(B): feed on load",
+                new NameCable("b", "feed", RunSide.A, "on to the pantry", Feeds.FeedsOn),
                 new NameCable("b", "safe", RunSide.A, "from the panel", Feeds.FeedsIn)
             ),
             new("joint-connector", "metal", "hots", Fix, "110.14(B)", new SetJoint("b", "hots", "bare", "hots")),
@@ -287,7 +289,14 @@ internal static partial class RuleCases
             new("loose-end", "metal", "r0.a0", Fix, "110.14(B)", new MoveLead("b", "r0.a0", Landing.Loose)),
             new("grounds-joined", "metal", "r1.a2", Fix, "250.148", new MoveLead("b", "r1.a2", new(LandingAt.Cap))),
             new("short", "metal", "hots", Stop, "110.7", new MoveLead("b", "r1.a1", GfciBox.In("hots"))),
-            new("polarity", "gfci", "safe.a1", Stop, "200.11", new MoveLead("b", "safe.a1", GfciBox.At("load-hot/plate"))),
+            new(
+                "short",
+                "gfci",
+                "g",
+                Stop,
+                "110.7: what goes on as a neutral lies on a hot",
+                new MoveLead("b", "safe.a1", GfciBox.At("load-hot/plate"))
+            ),
             new("neutral-ground", "gfci", "on.a1", Stop, "250.142(B)", new MoveLead("b", "on.a1", GfciBox.In("grounds"))),
         ];
 }

@@ -98,7 +98,7 @@ public partial class RuleTests
                 all++;
                 var answer = RemedyList.Weigh(job, id, fix);
                 Assert.True(answer.Remedies.Count > 0 || RemedyTeller.Tell(job, id, answer).WhyNone is not null);
-                if (!answer.Remedies.Any(r => r.Settles && r.New.Count == 0))
+                if (!answer.Remedies.Any(r => (r.Settles || r.LookAgain) && r.New.Count == 0))
                 {
                     without.Add($"{fix.Rule}: {fix.Key}{string.Concat(answer.Remedies.SelectMany(r => r.New).Select(n => " → " + n.Key))}");
                 }
@@ -107,7 +107,7 @@ public partial class RuleTests
 
         Assert.True(
             without.Count * 10 <= all,
-            $"{without.Count} of {all}: {string.Join("\n", without.GroupBy(w => w.Split(':')[0]).Select(g => $"{g.Count()} {g.First()}"))}"
+            $"{without.Count} of {all}: {string.Join("\n", without.GroupBy(w => w.Split(':')[0]).OrderByDescending(g => g.Count()).Select(g => $"{g.Count()} {g.First()}"))}"
         );
     }
 
@@ -119,7 +119,8 @@ public partial class RuleTests
     [InlineData("drying", "splice-box", Verdict.Fix)]
     [InlineData("sewing", "wire-breaker", Verdict.Fix)]
     [InlineData("porch", "line-load", Verdict.Fix)]
-    [InlineData("east-bed", "neutral-ground", Verdict.Stop)]
+    [InlineData("east-bed", "polarity", Verdict.Stop)]
+    [InlineData("east-bed", "live-metal", Verdict.Stop)]
     [InlineData("coal-hole", "cable-damage", Verdict.Fix)]
     [InlineData("coal-hole", "sheath", Verdict.Fix)]
     [InlineData("furnace", "neutrals-apart", Verdict.Stop)]
@@ -128,7 +129,8 @@ public partial class RuleTests
     {
         var demo = Demo.Present;
         Assert.Contains(Inspector.Judge(demo, box, demo.Boxes[box]), f => f.Rule == rule && f.Verdict == verdict);
-        Assert.Equal(2, demo.Boxes.Sum(b => Inspector.Judge(demo, b.Key, b.Value).Count(f => f.Verdict == Verdict.Stop)));
+        var stops = demo.Boxes.Where(b => Inspector.Judge(demo, b.Key, b.Value).Any(f => f.Verdict == Verdict.Stop));
+        Assert.Equal(["east-bed", "furnace"], stops.Select(b => b.Key.Text));
     }
 
     [Fact]

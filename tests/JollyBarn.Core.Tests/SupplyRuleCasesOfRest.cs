@@ -11,11 +11,6 @@ public partial class SupplyRuleTests
 {
     private static IEnumerable<Case> Rest() =>
         [
-            new("gfci-through", "far/q", Fine, "210.8(A): behind the load terminals of a protective receptacle in another box", Far())
-            {
-                House = SmallHouse.Receptacle("protective"),
-                Which = "Behind",
-            },
             new("purpose", "b/l", Fix, "210.11(C)(2): a luminaire on the laundry's circuit", [For("laundry"), .. Lamp()])
             {
                 Which = "NoReceptacle",

@@ -1,6 +1,7 @@
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
+using JollyBarn.Inspection.Rules;
 using JollyBarn.Inspection.Supply;
 using JollyBarn.Telling;
 using JollyBarn.Terms;
@@ -171,12 +172,18 @@ public partial class SupplyRuleTests
             new MoveLead("j", "on.a0", GfciBox.At("load-hot/plate", "g")),
             new MoveLead("j", "on.a1", GfciBox.At("load-neutral/plate", "g"))
         );
-        Assert.Equal(Fine, Assert.Single(All(job), f => f.Rule == "gfci-through").Verdict);
+        Assert.Equal(Fine, Of(job).Verdict);
         var fed = job.Do(
             new MoveLead("j", "on.a0", GfciBox.At("line-hot/plate", "g")),
             new MoveLead("j", "on.a1", GfciBox.At("line-neutral/plate", "g"))
         );
-        Assert.Equal(Fix, Assert.Single(All(fed), f => f.Rule == "gfci-through").Verdict);
+        Assert.Equal(Fix, Of(fed).Verdict);
+
+        // With the neutral alone moved over, one conductor goes each way.
+        var half = job.Do(new MoveLead("j", "on.a1", GfciBox.At("line-neutral/plate", "g")));
+        Assert.True(Of(half).Is("gfci", GfciByPlace.Case.Bypassed));
+
+        static Finding Of(Job house) => Inspector.JudgeAll(house, "b", house.Boxes["b"]).Single(f => f.Rule == "gfci");
     }
 
     [Fact]

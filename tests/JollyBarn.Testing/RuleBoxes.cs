@@ -7,8 +7,18 @@ namespace JollyBarn.Testing;
 /// <summary>Boxes that rules are tried on, each made up as the trade does it, with a breaker and a room.</summary>
 public static class RuleBoxes
 {
-    /// <summary>The job with box <c>b</c> of this name.</summary>
-    public static Job Make(string name) =>
+    /// <summary>The job with box <c>b</c> of this name; <c>metal@panel</c> is the same with its feed followed to the panel.</summary>
+    public static Job Make(string name) => name.Split('@') is [var of, "panel"] ? AtPanel(Plain(of)) : Plain(name);
+
+    /// <summary>Cables that feed in end at the panel.</summary>
+    private static Job AtPanel(Job job) =>
+        job.Do([
+            .. job
+                .Runs.Where(r => r.Value is { A.Feeds: Feeds.FeedsIn, B.At: EndAt.Unknown })
+                .Select(r => new EndAtPanel(r.Key, RunSide.B, "panel")),
+        ]);
+
+    private static Job Plain(string name) =>
         name switch
         {
             "gfci" => Supplied(GfciBox.Make(), 20, "feed", "on", "safe"),
@@ -31,6 +41,15 @@ public static class RuleBoxes
                 20,
                 "r0"
             ),
+            "outlet" => Supplied(Outlet(), 15, "r0"),
+            "two-legs" => SmallHouse.Multiwire().Do(new EndAtPanel("on", RunSide.B, "p")),
+            "behind" => SmallHouse.Followed(SmallHouse.Receptacle()),
+            "lamp" => Supplied(Lamp(), 15, "r0"),
+            "extended" => Supplied(Extended(), 15, "r0", "r1"),
+            "beyond" => SmallHouse.Followed(SmallHouse.Receptacle()).Do(SmallHouse.OldFeed()),
+            "loop" => Supplied(Loop(), 15, "r0"),
+            "three-way" => Supplied(ThreeWay(), 15, "r0", "r1"),
+            "garage" => Supplied(Garage(), 20, "feed", "on", "safe"),
             "fire" => Jobs.WithBox("device-3x2x3-1/2")
                 .Do(new PutWall("w", new Wall("Stair wall") { FireRating = 1 }), new SetBoxWall("b", "w"))
                 .Cables(1, 12, 2),
@@ -157,6 +176,83 @@ public static class RuleBoxes
                 new MoveLead("b", "r0.a1", GfciBox.At("hot-upper/screw", "q")),
                 new MoveLead("b", "r0.a2", GfciBox.At("neutral-upper/screw", "r"))
             );
+
+    /// <summary>One receptacle at the end of a cable, in a plastic box.</summary>
+    private static Job Outlet() =>
+        Jobs.WithBox("nm-1g-22.5")
+            .Cables(1, 14, 2)
+            .Do(
+                new NameCable("b", "r0", RunSide.A, "from the pantry", Feeds.FeedsIn),
+                new AddDevice("b", "r", "receptacle", 1),
+                new MoveLead("b", "r0.a0", GfciBox.At("hot-upper/screw", "r")),
+                new MoveLead("b", "r0.a1", GfciBox.At("neutral-upper/screw", "r")),
+                new MoveLead("b", "r0.a2", GfciBox.At("ground/screw", "r"))
+            );
+
+    /// <summary>A luminaire on a metal box, its ground joined with the cable's.</summary>
+    private static Job Lamp() =>
+        Ceiling("luminaire")
+            .Do(
+                new NameCable("b", "r0", RunSide.A, "from the switch", Feeds.FeedsIn),
+                new JoinLeads("b", "grounds", "twist-on-small", ["r0.a2", "l.ground"], "grounds"),
+                new AddPigtail("b", "bond", GfciBox.In("grounds"), new Landing(LandingAt.BondingScrew))
+            );
+
+    /// <summary>Old two-wire cable in, a new cable with a ground on: 250.130(C) asks how the ground was brought.</summary>
+    private static Job Extended() =>
+        TwoWire()
+            .Do(
+                new AddCable("b", "r1", "k1", Jobs.Nm(14, 2), EntrySide.Top, null, "on to the new outlet", Feeds.FeedsOn),
+                new JoinLeads("b", "hots", "twist-on-small", ["r0.a0", "r1.a0"], "hots"),
+                new JoinLeads("b", "neutrals", "twist-on-small", ["r0.a1", "r1.a1"], "neutrals"),
+                new JoinLeads("b", "grounds", "twist-on-small", ["r1.a2"], "grounds"),
+                Tail("t0", "hots", "hot-upper/screw"),
+                Tail("t1", "neutrals", "neutral-upper/screw"),
+                Tail("t2", "grounds", "ground/screw"),
+                new AddPigtail("b", "bond", GfciBox.In("grounds"), new Landing(LandingAt.BondingScrew))
+            );
+
+    /// <summary>A switch at the end of one cable: its white feeds the switch and is marked, its black goes back.</summary>
+    private static Job Loop() =>
+        Jobs.WithBox("nm-1g-22.5")
+            .Cables(1, 14, 2)
+            .Do(
+                new AddDevice("b", "s", "switch", 1),
+                new MoveLead("b", "r0.a1", GfciBox.At("hot/screw", "s")),
+                new MoveLead("b", "r0.a0", GfciBox.At("switched/screw", "s")),
+                new MoveLead("b", "r0.a2", GfciBox.At("ground/screw", "s"))
+            );
+
+    /// <summary>A three-way switch fed by one cable, its travelers in the next.</summary>
+    private static Job ThreeWay() =>
+        Jobs.WithBox("nm-1g-22.5")
+            .Cables(1, 14, 2)
+            .Cables(1, 14, 3)
+            .Do(
+                new NameCable("b", "r0", RunSide.A, "from the pantry", Feeds.FeedsIn),
+                new NameCable("b", "r1", RunSide.A, "on to the other switch", Feeds.FeedsOn),
+                new AddDevice("b", "s", "switch-3way", 1),
+                new MoveLead("b", "r0.a0", GfciBox.At("common/screw", "s")),
+                new MoveLead("b", "r1.a0", GfciBox.At("traveler-1/screw", "s")),
+                new MoveLead("b", "r1.a1", GfciBox.At("traveler-2/screw", "s")),
+                new JoinLeads("b", "neutrals", "twist-on-small", ["r0.a1", "r1.a2"], "neutrals"),
+                new JoinLeads("b", "grounds", "twist-on-small", ["r0.a2", "r1.a3"], "grounds"),
+                new AddPigtail("b", "t", GfciBox.In("grounds"), GfciBox.At("ground/screw", "s"))
+            );
+
+    /// <summary>A garage: a protective receptacle and, beside it in the same box, a plain one on the line joint; a cable on its load
+    /// side.</summary>
+    private static Job Garage() =>
+        Job.Blank("test")
+            .Do([
+                .. GfciBox.Edits(),
+                new SetBoxKind("b", "nm-2g-32"),
+                .. Room("garage"),
+                new AddDevice("b", "r", "receptacle", 2),
+                Tail("p0", "hots", "hot-upper/screw"),
+                Tail("p1", "neutrals", "neutral-upper/screw"),
+                Tail("p2", "grounds", "ground/screw"),
+            ]);
 
     private static Job TwoWire() =>
         Jobs.WithBox("device-3x2x3-1/2")

@@ -35,6 +35,29 @@ public static class SmallHouse
                 .. Landed(kind, ground),
             ]);
 
+    /// <summary>The house with its feed followed to the panel.</summary>
+    public static Job Followed(Job house) => house.Do(new EndAtPanel("feed", RunSide.B, "p"));
+
+    /// <summary>Makes the feed of the junction box old two-wire cable, without a ground.</summary>
+    public static Edit[] OldFeed() =>
+        [
+            new RemoveCable("j", "feed"),
+            new AddCable(
+                "j",
+                "old",
+                "k3",
+                new CableSpec(CableType.OldTwoWire, 2, GroundKind.None, Gauge.Awg(14)),
+                EntrySide.Top,
+                null,
+                "from the panel",
+                Feeds.FeedsIn
+            ),
+            new SetRun("old", Circuit: "c", Length: Feet(30)),
+            new EndAtPanel("old", RunSide.B, "p"),
+            new MoveLead("j", "old.a0", GfciBox.In("hots")),
+            new MoveLead("j", "old.a1", GfciBox.In("neutrals")),
+        ];
+
     /// <summary>The same receptacle in a vehicle with a generator <c>g</c> whose neutral is joined to nothing.</summary>
     public static Job Floating() =>
         Receptacle(system: SupplySystem.SingleLeg)

@@ -22,11 +22,20 @@ public static class ProtectionBook
     public static Asked Gfci(Edition edition, RoomUse use) =>
         use switch
         {
-            RoomUse.Bathroom or RoomUse.Garage or RoomUse.Outdoors or RoomUse.Crawl or RoomUse.Laundry or RoomUse.Boathouse => Asked.Always,
+            RoomUse.Bathroom
+            or RoomUse.Garage
+            or RoomUse.Outdoors
+            or RoomUse.Crawl
+            or RoomUse.Laundry
+            or RoomUse.Boathouse
+            or RoomUse.Outbuilding => Asked.Always,
             RoomUse.Kitchen => edition >= Edition.Nec2023 ? Asked.Always : Asked.Countertop,
             RoomUse.Basement => edition >= Edition.Nec2020 ? Asked.Always : Asked.Unfinished,
             _ => Asked.No,
         };
+
+    /// <summary>True for a receptacle 210.8(A) speaks of: 125 V, 15 and 20 A in 2017; up to 250 V from 2020 on.</summary>
+    public static bool GfciAt(Edition edition, DeviceKind kind) => edition >= Edition.Nec2020 || !kind.TwoHots;
 
     /// <summary>True from the edition on that asks it in any damp or wet place indoors. NEC 210.8(A)(11), 2020.</summary>
     public static bool GfciInDamp(Edition edition) => edition >= Edition.Nec2020;

@@ -11,7 +11,6 @@ internal static class SupplyArticles
             new("did-not-trip.Held", "110.3(B), practice"),
             new("directory", "408.4(A)"),
             new("fault-current", "250.4(A)(5)"),
-            new("gfci-through", "210.8(A)"),
             new("hots-apart", "240.8"),
             new("legs", "210.4"),
             new("legs.OneLeg", "210.4, 300.13(B)"),

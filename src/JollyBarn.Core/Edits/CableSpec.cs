@@ -63,6 +63,7 @@ public sealed record CableSpec(
         {
             "white" or "grey" => ConductorUse.Neutral,
             "black" or "red" or "blue" => ConductorUse.Hot,
+            "green" or "bare" => ConductorUse.Ground,
             _ => ConductorUse.Unknown,
         };
 }

@@ -135,6 +135,7 @@ public enum BatchFor
     ChangedOver,
     DeviceBonded,
     DevicePutIn,
+    GroundBrought,
     GroundsJoined,
     IntoJoint,
     Joined,

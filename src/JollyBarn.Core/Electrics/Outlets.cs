@@ -153,7 +153,7 @@ public static class Outlets
 
         private readonly Reached grounds = live.Plan.Reach(live.Job.Panels.Ids.Select(Points.GroundBar), Along);
 
-        private readonly Lazy<Pieces> pieces = new(() => new Pieces(live.Plan, Along));
+        private readonly Lazy<PlanPieces> pieces = new(() => new PlanPieces(live.Plan, Along));
 
         private static bool Along(Link link) => (link.Conducts && link.Kind != LinkKind.Bond) || link.Kind == LinkKind.Breaker;
 

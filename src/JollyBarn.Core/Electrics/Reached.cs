@@ -1,32 +1,24 @@
+using JollyBarn.Wiring;
+
 namespace JollyBarn.Electrics;
 
 /// <summary>Which points hang together along links for which a test holds.</summary>
-internal sealed class Pieces
+internal sealed class PlanPieces
 {
     private readonly LinkPlan plan;
-    private readonly int[] above;
+    private readonly Pieces pieces;
 
-    public Pieces(LinkPlan plan, Func<Link, bool> along)
+    public PlanPieces(LinkPlan plan, Func<Link, bool> along)
     {
-        this.plan = plan;
-        above = [.. Enumerable.Range(0, plan.Nodes)];
+        (this.plan, pieces) = (plan, new(plan.Nodes));
         foreach (var (from, to) in plan.Ends(along))
         {
-            above[Root(from)] = Root(to);
+            pieces.Join(from, to);
         }
     }
 
-    public bool Same(string a, string b) => plan.TryNode(a, out var one) && plan.TryNode(b, out var other) && Root(one) == Root(other);
-
-    private int Root(int node)
-    {
-        while (above[node] != node)
-        {
-            node = above[node] = above[above[node]];
-        }
-
-        return node;
-    }
+    public bool Same(string a, string b) =>
+        plan.TryNode(a, out var one) && plan.TryNode(b, out var other) && pieces.Root(one) == pieces.Root(other);
 }
 
 /// <summary>Points that can be got to.</summary>

@@ -22,6 +22,9 @@ internal static class RunPlan
     /// <summary>Number of the conductor that is the ground, after the insulated ones; null without one.</summary>
     public static int? GroundIndex(Run run) => run.Ground is GroundKind.Bare or GroundKind.Insulated ? run.Conductors.Count : null;
 
+    /// <summary>Conductors of a run, the ground among them.</summary>
+    public static int Count(Run run) => run.Conductors.Count + (GroundIndex(run) is null ? 0 : 1);
+
     private static void Conductors(JobPlan to, Id<Run> id, Run run)
     {
         var feet = run.Length.OrNull is { } length ? (double)length.InInches / 12 : to.Set(ElectricsBook.UnknownFeet);
@@ -30,7 +33,7 @@ internal static class RunPlan
             to.Plan.Assume(AssumedCase.RunLength, ("feet", feet));
         }
 
-        var count = run.Conductors.Count + (GroundIndex(run) is null ? 0 : 1);
+        var count = Count(run);
         for (var i = 0; i < count; i++)
         {
             var gauge = (i < run.Conductors.Count ? run.Conductors[i].Gauge : run.GroundGauge) ?? run.Gauge ?? Usual;
@@ -79,28 +82,36 @@ internal static class RunPlan
     private static void Unknown(JobPlan to, Id<Run> id, Run run, RunSide side)
     {
         var near = run.End(side == RunSide.A ? RunSide.B : RunSide.A);
-        if (near.Feeds == Feeds.FeedsIn && Panel(to, run.Circuit) is { } panel)
+        var comes = near.Feeds == Feeds.FeedsIn || (near.Feeds == Feeds.Protected && !FedOtherwise(to.Job, near, id));
+        if (comes && Panel(to, run.Circuit) is { } panel)
         {
             to.Plan.Assume(
                 AssumedCase.FromBreaker,
                 ("cable", new Thing(ThingKind.Cable, Subjects.CableEnd(id, side == RunSide.A ? RunSide.B : RunSide.A))),
                 ("circuit", Thing.Circuit(run.Circuit!.Value))
             );
+            to.Plan.Taken.UnionWith(Ends(id, run, side));
             AtPanel(to, id, run, side, panel);
             return;
         }
 
-        if (near.Feeds is Feeds.FeedsOn or Feeds.Protected)
+        if (near.Feeds is Feeds.FeedsOn or Feeds.Protected && !comes)
         {
             to.Plan.Assume(AssumedCase.BringsNothingBack);
+            to.Plan.Onward.UnionWith(Ends(id, run, side));
             return;
         }
 
-        for (var i = 0; i < run.Conductors.Count + (GroundIndex(run) is null ? 0 : 1); i++)
-        {
-            to.Plan.Unknown.Add(Points.End(id, side, i));
-        }
+        to.Plan.Unknown.AddRange(Ends(id, run, side));
     }
+
+    /// <summary>True where another cable feeds the box: then one that is marked as protected goes on from it.</summary>
+    private static bool FedOtherwise(Job job, RunEnd near, Id<Run> id) =>
+        job.Boxes.Find(near.Box) is { } box
+        && box.Leads.Values.Any(l => l.Run is { } run && run != id && job.Runs.Find(run)?.End(l.Side) is { Feeds: Feeds.FeedsIn });
+
+    private static IEnumerable<string> Ends(Id<Run> id, Run run, RunSide side) =>
+        Enumerable.Range(0, Count(run)).Select(i => Points.End(id, side, i));
 
     /// <summary>Something fixed at the end: between its hots where it has two, else between hot and neutral; its metal on the
     /// ground.</summary>
@@ -155,11 +166,12 @@ internal static class RunPlan
         var poles = breakers.SelectMany(b => Enumerable.Range(0, b.Poles).Select(p => Points.Pole(panelId, b.Key, p))).ToList();
         var watched = breakers.FirstOrDefault(b => SupplyPlan.Watches(to, b));
         var hot = 0;
-        for (var i = 0; i < run.Conductors.Count; i++)
+        for (var i = 0; i < Count(run); i++)
         {
             var here = Points.End(id, side, i);
-            // Between two poles a white is a hot when somebody saw it used as one.
-            var use = poles.Count > 1 ? Uses.Seen(to.Job, id, run, i) : Uses.Of(run.Conductors[i]);
+            // Between two poles, and where only a mark says that it lands here, a white is a hot when somebody saw it used as one.
+            var seen = poles.Count > 1 || to.Plan.Taken.Contains(here);
+            var use = seen ? Uses.Seen(to.Job, id, run, i) : Uses.Of(run, i);
             if (use == ConductorUse.Neutral)
             {
                 to.Contact(
@@ -180,11 +192,6 @@ internal static class RunPlan
             {
                 to.Plan.Unknown.Add(here);
             }
-        }
-
-        if (GroundIndex(run) is { } ground)
-        {
-            to.Contact(LinkKeys.Land(id, ground), Points.End(id, side, ground), Points.GroundBar(panelId));
         }
     }
 }

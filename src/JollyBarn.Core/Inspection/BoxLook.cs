@@ -1,5 +1,6 @@
 using System.Runtime.InteropServices;
 using JollyBarn.CodeBook;
+using JollyBarn.Connection;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
@@ -28,6 +29,9 @@ public sealed class BoxLook : Look
     private IReadOnlyList<(Id<Device> Id, Device Device, DeviceKind Kind)>? devices;
     private IReadOnlyList<(Id<Device> Id, Device Device, DeviceKind Kind)>? receptacles;
     private Continuity? touching;
+    private BoxWires? wires;
+    private Sources? sources;
+    private Comings? comings;
 
     public BoxLook(Job job, Id<Box> id, Box box, Func<FillAnswer>? fill = null)
         : this(new Reads(job), id, box, fill) { }
@@ -61,6 +65,15 @@ public sealed class BoxLook : Look
 
     public IReadOnlyList<CableHere> Cables => cables ??= ReadCables();
 
+    /// <summary>What the points of the box reach over the whole job.</summary>
+    public BoxWires Wires => wires ??= Reads.Wires(Id);
+
+    /// <summary>What they are by that.</summary>
+    public Sources Sources => sources ??= new(this);
+
+    /// <summary>What comes to the box by each of its cables.</summary>
+    public Comings Comings => comings ??= Reads.Comings(Id);
+
     public IReadOnlySet<Id<Lead>> Feeding => Continuity.Feeding(r => Reads.Run(r), Id, Box);
 
     /// <summary>Receptacles of any kind, with their ids.</summary>
@@ -73,6 +86,13 @@ public sealed class BoxLook : Look
     /// <summary>Leads of cables that end here, grounds too.</summary>
     public IReadOnlyList<(Id<Lead> Id, Lead Lead)> Ended =>
         ended ??= [.. Box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).Select(l => (l.Key, l.Value))];
+
+    /// <summary>Conductors of cables and pigtails with their colours; a device's own leads are its maker's.</summary>
+    public IEnumerable<(Id<Lead> Id, string Colour)> Conductors() =>
+        Box
+            .Leads.Where(l => l.Value.Run is not null)
+            .Select(l => (l.Key, l.Value.Colour))
+            .Concat(Box.Pigtails.Select(t => (t.Key, t.Value.Colour)));
 
     /// <summary>True when the cable lead's end was followed.</summary>
     public bool AllFollowed => Complete && Ended.All(l => l.Lead.Lands.At != LandingAt.Unknown);
@@ -127,6 +147,23 @@ public sealed class BoxLook : Look
             .Where(c => c.Run.Circuit is not null && c.Leads.Any(l => l == conductor || Touching.Joined(l, conductor)))
             .Select(c => c.Run.Circuit!.Value)
             .Distinct();
+
+    /// <summary>Breakers that hots of these points come from, by the wiring, and by marks where the record stops.</summary>
+    public IReadOnlyList<Breaker> BreakersOf(IEnumerable<Wire> points) =>
+        [
+            .. points
+                .SelectMany(w =>
+                    w.Switched.Hot ? w.Switched.Hots
+                    : w.Switched.Taken is { What: Gives.Hot } taken ? [taken]
+                    : []
+                )
+                .Distinct()
+                .Select(h => Reads.Panels.Find(h.Panel)?.Breakers.FirstOrDefault(b => b.Key == h.Breaker))
+                .OfType<Breaker>(),
+        ];
+
+    /// <summary>True where some point comes by a cable nobody followed to its breaker.</summary>
+    public static bool OpenHots(IEnumerable<Wire> points) => points.Any(w => w.Switched is { Hot: false, Closed: false });
 
     protected override Observation? Found(string of, FactKey fact) => Box.Fact(of, fact.Id);
 

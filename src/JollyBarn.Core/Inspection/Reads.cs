@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Connection;
 using JollyBarn.Electrics;
 using JollyBarn.Wiring;
 
@@ -23,6 +24,8 @@ public sealed class Reads(Job job)
         Box,
         RunsOf,
         Wiring,
+        Wires,
+        Comings,
     }
 
     private readonly Lock guard = new();
@@ -57,6 +60,12 @@ public sealed class Reads(Job job)
 
     /// <summary>The part of the job a circuit reaches.</summary>
     public CircuitWiring Wiring(Id<Circuit> circuit) => Noted<CircuitWiring>(Kind.Wiring, circuit)!;
+
+    /// <summary>What the points of a box reach over the whole job.</summary>
+    public BoxWires Wires(Id<Box> box) => Noted<BoxWires>(Kind.Wires, box)!;
+
+    /// <summary>What comes to a box by each of its cables.</summary>
+    public Comings Comings(Id<Box> box) => Noted<Comings>(Kind.Comings, box)!;
 
     /// <summary>True when all that was read stands in this job as it was read; what is read from now on is read from it.</summary>
     public bool Hold(Job now)
@@ -113,6 +122,8 @@ public sealed class Reads(Job job)
             Kind.Run => job.Runs.Find(Of<Run>(id)),
             Kind.Box => job.Boxes.Find(Of<Box>(id)),
             Kind.RunsOf => job.Runs.Where(r => r.Value.Circuit == id).ToList(),
+            Kind.Wires => Connected.Of(job).In(id!),
+            Kind.Comings => Connected.Of(job).Coming(id!),
             _ => CircuitWiring.Find(job, id!),
         };
 
@@ -122,6 +133,8 @@ public sealed class Reads(Job job)
             (CircuitWiring a, CircuitWiring b) => a.Records.SequenceEqual(b.Records, ReferenceEqualityComparer.Instance),
             (List<KeyValuePair<Id<Run>, Run>> a, List<KeyValuePair<Id<Run>, Run>> b) => a.Count == b.Count
                 && a.Zip(b).All(x => x.First.Key == x.Second.Key && ReferenceEquals(x.First.Value, x.Second.Value)),
+            (BoxWires a, BoxWires b) => a.Equals(b),
+            (Comings a, Comings b) => a.Equals(b),
             _ => ReferenceEquals(was, now),
         };
 }

@@ -11,9 +11,17 @@ namespace JollyBarn.Telling;
 /// <param name="Says">What to do, with its amounts.</param>
 /// <param name="Lengths">Lengths to cut or measure that it names.</param>
 /// <param name="Edit">The edits that record it; they can be previewed, done and undone.</param>
-/// <param name="Settles">True when the verdict is gone or holds after it.</param>
+/// <param name="Settles">True when the verdict is gone or holds after it, and nothing that worked is worse.</param>
+/// <param name="LookAgain">True for what is done by hand: the verdict waits until somebody records what they then saw.</param>
 /// <param name="New">Verdicts to stop or fix that it would bring.</param>
-public sealed record ToldRemedy(string Says, IReadOnlyList<string> Lengths, Edit Edit, bool Settles, IReadOnlyList<ToldFinding> New);
+public sealed record ToldRemedy(
+    string Says,
+    IReadOnlyList<string> Lengths,
+    Edit Edit,
+    bool Settles,
+    bool LookAgain,
+    IReadOnlyList<ToldFinding> New
+);
 
 /// <summary>The ways to settle a verdict, those that bring nothing new first; or why there is none.</summary>
 public sealed record ToldRemedies(IReadOnlyList<ToldRemedy> Remedies, string? WhyNone);
@@ -59,6 +67,7 @@ public static class RemedyTeller
             [.. remedy.Details.Values.OfType<Length>().Select(l => l.ToString())],
             remedy.Edit,
             weighed.Settles,
+            weighed.LookAgain,
             after.Tell(weighed.New)
         );
     }

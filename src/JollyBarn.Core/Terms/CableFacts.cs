@@ -49,6 +49,8 @@ public static class CableFacts
 
     public static FactKey<bool> FarLasting { get; } = Fact.YesNo("far-load-long", FactOf.CableEnd, 232);
 
+    public static FactKey<bool> GroundTested { get; } = Fact.YesNo("ground-tested", FactOf.CableEnd, 214);
+
     internal static IReadOnlyList<FactKey> All { get; } =
     [
         Sheath,
@@ -73,5 +75,6 @@ public static class CableFacts
         Legs,
         FarWatts,
         FarLasting,
+        GroundTested,
     ];
 }

@@ -20,6 +20,9 @@ public enum RoomUse
     Workshop,
     Storage,
     Loft,
+
+    /// <summary>A building that is not lived in, its floor at or below grade: 210.8(A)(2).</summary>
+    Outbuilding,
     Other,
 }
 

@@ -61,6 +61,11 @@ public sealed record DeviceKind(
     [JsonIgnore]
     public bool Receptacle => Inside.Any(p => p is Slots);
 
+    /// <summary>True for what lies between two hots.</summary>
+    [JsonIgnore]
+    public bool TwoHots =>
+        Receptacle && Inside.OfType<Tab>().All(t => t.Side != "hot") && Terminals.Count(t => t.Role == TerminalRole.Hot) > 1;
+
     /// <summary>True for what opens by itself when current goes astray behind it.</summary>
     [JsonIgnore]
     public bool Protects => Inside.Any(p => p is Watches);
@@ -95,4 +100,8 @@ public sealed record DeviceKind(
 
     /// <summary>The place of a kind with that role, first as listed; null when it has none.</summary>
     public LandingPlace? PlaceOf(TerminalRole role) => Terminals.FirstOrDefault(t => t.Role == role)?.Landings[0];
+
+    /// <summary>Its terminals and its own leads, by name and role.</summary>
+    public IEnumerable<(string Name, TerminalRole Role)> Points() =>
+        Terminals.Select(t => (t.Id, t.Role)).Concat(Leads.Select(l => (l.Id, l.Role)));
 }

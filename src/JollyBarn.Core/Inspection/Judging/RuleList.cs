@@ -8,11 +8,13 @@ internal static class RuleList
     public static IEnumerable<BoxRule> Hurts =>
         [
             new JoinedThatMustNotBe(),
+            new LiveMetal(),
             new ReversedPolarity(),
             new NeutralToGround(),
             new SwitchInHot(),
             new NeutralsApart(),
             new GreenOnlyGround(),
+            new OtherColours(),
             new MultiwireLegs(),
             new SplitTab(),
             new Aluminum(),
@@ -25,6 +27,7 @@ internal static class RuleList
             new BoxFilled(),
             new DeepEnough(),
             new MetalBoxBonded(),
+            new GroundPath(),
             new BondScrew(),
             new MetalCableBonded(),
             new SpliceHasBox(),
@@ -100,6 +103,7 @@ internal static class RuleList
     public static IEnumerable<BoxRule> Devices =>
         [
             new LineAndLoad(),
+            new Fed(),
             new LandingPlaceTakes(),
             new DeviceBonded(),
             new MetalPlate(),

@@ -14,7 +14,6 @@ public static class SupplyRules
         new KnownBreaker(),
         new WirePieces(),
         new TogetherInCable(),
-        new ProtectedThrough(),
         new CircuitLoad(),
         new CordLoad(),
         new FixedLoad(),

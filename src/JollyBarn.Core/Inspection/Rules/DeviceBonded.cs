@@ -4,41 +4,98 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
-/// <summary>A device with a ground terminal, and a switch with a metal plate, is bonded.</summary>
-/// <remarks>NEC 250.146, 404.9(B). A self-grounding yoke or metal to metal on a surface box does it too. Where no ground comes in, other
-/// rules speak.</remarks>
+/// <summary>A device with a ground terminal or a ground lead of its own is bonded: by a conductor that reaches the panel's ground, or by
+/// the bonded metal box it is screwed to.</summary>
+/// <remarks>NEC 250.146: a self-grounding yoke, or metal to metal on a surface box. 404.9(B): a switch by metal screws to a bonded metal
+/// box. 410.42: the ground lead of a luminaire is never loose. Where no ground is in the box at all, other rules speak.</remarks>
 public sealed class DeviceBonded() : BoxRule("device-bonded")
 {
     public enum Case
     {
         Bonded,
+        Tested,
+        ByBox,
         AskWhere,
+        AskFollow,
         AskYoke,
+        AskScrews,
         NotBonded,
+        LeadLoose,
+        DeadGround,
     }
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        var grounds = look.Ended.Where(l => l.Lead.Use == ConductorUse.Ground).Select(l => l.Id).ToList();
-        if (grounds.Count == 0)
+        if (!Grounds.Here(look))
         {
             yield break;
         }
 
-        var open = grounds.Exists(g => look.Box.Leads[g].Lands.At == LandingAt.Unknown) || !look.Complete;
-        foreach (var (id, _, kind) in look.Devices.Where(d => d.Kind.Terminals.Any(t => t.Role == TerminalRole.Ground)))
+        foreach (var (id, _, kind) in look.Devices)
         {
-            var reaches = kind
-                .Terminals.Where(t => t.Role == TerminalRole.Ground)
-                .Any(t => grounds.Exists(g => look.Touching.Reaches(g, id, t.Id)));
-            var byYoke = look.Box.Material == BoxMaterial.Nonmetallic ? false : look.Read(DeviceFacts.SelfGround, id);
-            yield return id switch
+            if (kind.Points().FirstOrNull(p => p.Role == TerminalRole.Ground) is var (name, _) && Judge(look, id, kind, name) is { } found)
             {
-                _ when reaches || byYoke == true => Fine(id, Case.Bonded, ("device", Thing.Device(id))),
-                _ when open => AskOf(id, Case.AskWhere, [], ("device", Thing.Device(id))),
-                _ when byYoke is null => Ask(id, Case.AskYoke, [DeviceFacts.SelfGround], ("device", Thing.Device(id))),
-                _ => Fix(id, Case.NotBonded, ("device", Thing.Device(id))),
-            };
+                yield return found.Article is null && kind.Canopy ? found.Under("device-bonded.canopy") : found;
+            }
         }
     }
+
+    private Finding Judge(BoxLook look, Id<Device> id, DeviceKind kind, string name)
+    {
+        (string, object?) device = ("device", Thing.Device(id));
+        var ends = look.Sources.On(id, kind, name).Where(e => Grounds.Attached(look, e, id)).ToList();
+        if (ends.Count > 0)
+        {
+            // What lies on the ground screw is judged by where it goes, whatever the yoke touches.
+            var wire = look.Sources.At(id, kind, name);
+            return look.Sources.Grounded(wire) switch
+            {
+                Grounding.Followed => Fine(id, Case.Bonded, device),
+                Grounding.Tested => Fine(id, Case.Tested, device, ("cables", Grounds.Open(wire))),
+                Grounding.CannotTell when Grounds.Open(wire) is { Length: > 0 } open => AskOf(
+                    id,
+                    Case.AskFollow,
+                    look.Sources.Deciding(wire),
+                    device,
+                    ("cables", open)
+                ),
+                Grounding.CannotTell => AskOf(id, Case.AskWhere, [], device),
+                _ => Fix(id, Case.DeadGround, device, ("boxes", Grounds.Stops(look, wire))),
+            };
+        }
+
+        var unseen = !look.Complete || look.Ended.Any(l => l.Lead is { IsGround: true, Lands.At: LandingAt.Unknown });
+        var metal = look.Wires.Metal;
+        var boxed = look.Box.Material == BoxMaterial.Nonmetallic || kind.Canopy ? Grounding.No : look.Sources.Grounded(metal);
+        var bonded = boxed is Grounding.Followed or Grounding.Tested;
+        return ByBox(look, id, kind) switch
+        {
+            true when bonded => Fine(id, Case.ByBox, device),
+            _ when unseen => AskOf(id, Case.AskWhere, [], device),
+            _ when kind.Canopy => Fix(id, Case.LeadLoose, device),
+            true when boxed == Grounding.CannotTell => AskOf(
+                id,
+                Case.AskFollow,
+                look.Sources.Deciding(metal),
+                device,
+                ("cables", Grounds.Open(metal))
+            ),
+            null when (bonded || boxed == Grounding.CannotTell) && kind.OnlySwitches => Ask(
+                id,
+                Case.AskScrews,
+                [DeviceFacts.Screws],
+                device
+            ),
+            null when bonded || boxed == Grounding.CannotTell => Ask(id, Case.AskYoke, [DeviceFacts.SelfGround], device),
+            _ => Fix(id, Case.NotBonded, device),
+        };
+    }
+
+    /// <summary>Whether the bonded box bonds it: a switch by its metal screws, what has slots only by a yoke made for it.</summary>
+    private static bool? ByBox(BoxLook look, Id<Device> id, DeviceKind kind) =>
+        look.Read(DeviceFacts.SelfGround, id) == true ? true
+        : kind.OnlySwitches
+            ? look.Read(DeviceFacts.Screws, id) is { } screws ? screws == YokeScrews.Machine
+                : null
+        : look.Read(DeviceFacts.SelfGround, id);
 }

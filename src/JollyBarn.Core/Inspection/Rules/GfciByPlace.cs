@@ -12,14 +12,18 @@ public sealed class GfciByPlace() : BoxRule("gfci")
     {
         NotAsked,
         Protected,
+        ProtectedByMark,
+        ProtectedByAnswer,
         Unprotected,
+        SaidProtected,
+        Bypassed,
         AskProtected,
         AskPlace,
     }
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        foreach (var (id, _, kind) in look.Receptacles)
+        foreach (var (id, _, kind) in look.Receptacles.Where(r => ProtectionBook.GfciAt(look.Edition, r.Kind)))
         {
             var (needed, asks) = Needed(look);
             var met = Met(look, id, kind);
@@ -27,17 +31,34 @@ public sealed class GfciByPlace() : BoxRule("gfci")
             FactAsked[] open =
             [
                 .. needed is null ? asks : [],
-                .. met is null ? [new FactAsked(Subjects.Box, WallFacts.GfciAhead)] : Array.Empty<FactAsked>(),
+                .. met.Holds is null ? [new FactAsked(Subjects.Box, WallFacts.GfciAhead)] : Array.Empty<FactAsked>(),
             ];
             yield return id switch
             {
                 _ when needed == false => Fine(id, Case.NotAsked, name),
-                _ when met == true => Fine(id, Case.Protected, name),
-                _ when needed == true && met == false => Fix(id, Case.Unprotected, name),
+                _ when met.Holds == true => Fine(id, ByWhat(met), name, ("guard", met.Guard)),
+                _ when needed == true && met.Holds == false => Fix(
+                    id,
+                    met.Bypassed ? Case.Bypassed
+                        : met.Said ? Case.SaidProtected
+                        : Case.Unprotected,
+                    name
+                ),
                 _ => AskOf(id, needed == true ? Case.AskProtected : Case.AskPlace, open, name),
             };
         }
     }
+
+    /// <summary>Whether ground-fault protection watches every conductor of the device, by what is recorded at the box and before it.</summary>
+    internal static Protected Met(BoxLook look, Id<Device> id, DeviceKind kind) => Protected.Of(look, id, kind);
+
+    private static Case ByWhat(Protected met) =>
+        met.Basis switch
+        {
+            Basis.Wiring => Case.Protected,
+            Basis.Mark => Case.ProtectedByMark,
+            _ => Case.ProtectedByAnswer,
+        };
 
     /// <summary>Whether the place asks it; null when that hangs on the facts named.</summary>
     internal static (bool? Needed, FactAsked[] Asks) Needed(BoxLook look)
@@ -79,21 +100,5 @@ public sealed class GfciByPlace() : BoxRule("gfci")
             near is null ? WallFacts.NearWater : null,
         ];
         return (null, [.. open.OfType<FactKey>().Select(f => new FactAsked(Subjects.Box, f))]);
-    }
-
-    /// <summary>Whether what is known at the box protects it; null when it does not tell.</summary>
-    internal static bool? Met(BoxLook look, Id<Device> id, DeviceKind kind)
-    {
-        if (kind.Protects)
-        {
-            return true;
-        }
-
-        var hots = look.On(id).Where(e => e.Use is ConductorUse.Hot or ConductorUse.Switched).Select(e => e.Id).ToList();
-        var cables = look.Cables.Where(c => c.Leads.Any(l => hots.Exists(h => h == l || look.Touching.Joined(h, l)))).ToList();
-        var guarded = cables.Exists(c =>
-            c.End.Feeds == Feeds.Protected || look.BreakerOf(c.Run.Circuit)?.Kind is BreakerKind.Gfci or BreakerKind.DualFunction
-        );
-        return guarded ? true : look.Read(WallFacts.GfciAhead);
     }
 }

@@ -23,7 +23,7 @@ public sealed class LeadDamage() : BoxRule("lead-damage")
             {
                 LeadHurt.Insulation => Fix(id, Case.Insulation, ("lead", Thing.Lead(id))),
                 LeadHurt.Nick => Fix(id, Case.Nick, ("lead", Thing.Lead(id))),
-                LeadHurt.Burnt => Fix(id, Case.Burnt, ("lead", Thing.Lead(id))),
+                LeadHurt.Burnt => Stop(id, Case.Burnt, ("lead", Thing.Lead(id))),
                 LeadHurt.None => Fine(id, Case.Whole, ("lead", Thing.Lead(id))),
                 _ => null,
             };

@@ -4,34 +4,78 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A protective device fed on its load side: what hangs on the line side is not protected, an old one's own face may stay live
-/// when tripped.</summary>
+/// when tripped. And a cable of which only one conductor hangs on the load side.</summary>
 /// <remarks>By its listing and instructions, 110.3(B).</remarks>
 public sealed class LineAndLoad() : BoxRule("line-load")
 {
     public enum Case
     {
         FeedOnLoad,
+        NeutralOnLoad,
+        HalfOnLoad,
         NotOnLoad,
+        OnLine,
     }
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        var feeding = look.Feeding;
-        var runs = feeding.Select(f => look.Box.Leads[f].Run).ToHashSet();
-        var guarded = Continuity.Protected(look.Box);
-        foreach (var run in guarded.Where(r => runs.Contains(r)))
+        foreach (var (id, _, kind) in look.Devices.Where(d => d.Kind.Protects))
         {
-            var lead = feeding.First(f => look.Box.Leads[f].Run == run);
-            yield return Fix(lead, Case.FeedOnLoad, ("lead", Thing.Lead(lead)));
-        }
-
-        foreach (var (id, _, _) in look.Devices.Where(d => d.Kind.Protects))
-        {
-            var cable = look.Cables.FirstOrDefault(c => c.End.Feeds == Feeds.Protected && !guarded.Contains(c.RunId));
-            if (cable?.Leads.FirstOrNull(l => !look.Box.Leads[l].IsGround) is { } lead)
+            var (hot, neutral) = look.Wires.BackFed(id);
+            if (hot || neutral)
             {
-                yield return Fix(id, Case.NotOnLoad, ("device", Thing.Device(id)), ("lead", Thing.Lead(lead))).Pointing(lead, id);
+                var name = hot ? "load-hot" : "load-neutral";
+                var lead = look.Sources.On(id, kind, name).FirstOrNull();
+                yield return Fix(
+                        id,
+                        hot ? Case.FeedOnLoad : Case.NeutralOnLoad,
+                        ("device", Thing.Device(id)),
+                        ("lead", lead is { } on ? Thing.Lead(on) : null)
+                    )
+                    .Pointing([.. lead is { } at ? [at.Text] : Array.Empty<string>(), id]);
+            }
+            else if (Half(look, id) is { } half)
+            {
+                yield return Fix(id, Case.HalfOnLoad, ("device", Thing.Device(id)), ("lead", Thing.Lead(half))).Pointing(half, id);
+            }
+            else if (Said(look) is { } said)
+            {
+                yield return Fix(id, Case.NotOnLoad, ("device", Thing.Device(id)), ("lead", Thing.Lead(said))).Pointing(said, id);
+            }
+            else if (look.Sources.At(id, kind, "line-hot").Switched.Hot && look.Sources.At(id, kind, "line-neutral").Switched.Neutral)
+            {
+                yield return Fine(id, Case.OnLine, ("device", Thing.Device(id)));
             }
         }
+    }
+
+    /// <summary>A conductor on the load side of the device whose cable's other conductor is not.</summary>
+    private static Id<Lead>? Half(BoxLook look, Id<Device> device)
+    {
+        var guard = Electrics.GuardKey.Device(look.Id, device);
+        bool Behind(Id<Lead> lead) => look.Wires.Lead(look.Box, lead).Behind.Contains(guard);
+        foreach (var cable in look.Cables)
+        {
+            var joined = cable
+                .Leads.Where(l => look.Sources.Of(l) is { Kinds: Carries.Hot or Carries.Neutral, Basis: not Basis.Said })
+                .ToList();
+            var neutrals = joined.Where(l => look.Sources.Of(l).Kinds == Carries.Neutral).ToList();
+            var hots = joined.Except(neutrals).ToList();
+            if (neutrals.Count > 0 && hots.FirstOrNull(h => !neutrals.TrueForAll(n => Behind(n) == Behind(h))) is { } half)
+            {
+                return Behind(half) ? half : neutrals.FirstOrNull(Behind);
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>A conductor of a cable that is marked as protected and does not hang on the load side.</summary>
+    private static Id<Lead>? Said(BoxLook look)
+    {
+        var guarded = Continuity.Protected(look.Box);
+        var cable = look.Cables.FirstOrDefault(c => c.End.Feeds == Feeds.Protected && !guarded.Contains(c.RunId));
+        var lead = cable?.Leads.FirstOrNull(l => !look.Box.Leads[l].IsGround);
+        return lead is { } on && look.Wires.Lead(look.Box, on).Behind.Count == 0 ? lead : null;
     }
 }

@@ -1,35 +1,64 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
-/// <summary>A metal box is bonded by a screw used for nothing else, or a listed clip.</summary>
-/// <remarks>NEC 250.148(C), 314.4. Where no cable brings a ground there is none to bond to; that is judged elsewhere.</remarks>
+/// <summary>A metal box is bonded, by a screw used for nothing else or a listed clip, to what reaches the panel's ground.</summary>
+/// <remarks>NEC 250.148(C), 314.4, 250.4(A)(5). Where no cable brings a ground conductor there is none to bond to; other rules say what that
+/// means.</remarks>
 public sealed class MetalBoxBonded() : BoxRule("box-bonded")
 {
     public enum Case
     {
         Bonded,
+        Tested,
         Ask,
+        AskFollow,
         NotBonded,
+        DeadGround,
     }
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        var grounds = look.Ended.Where(l => l.Lead.Use == ConductorUse.Ground).ToList();
-        if (look.Box.Material != BoxMaterial.Metal || grounds.Count == 0)
+        var grounds = Grounds.Of(look).ToList();
+        if (!Grounds.Metal(look) || !Grounds.Here(look))
         {
             yield break;
         }
 
-        var open = grounds.Exists(g => g.Lead.Lands.At == LandingAt.Unknown) || !look.Complete;
-        yield return (
-            Subjects.Box switch
-            {
-                var box when grounds.Exists(g => look.Touching.ReachesBox(g.Id)) => Fine(box, Case.Bonded),
-                var box when open => AskOf(box, Case.Ask, []),
-                var box => Fix(box, Case.NotBonded),
-            }
-        ).Pointing(grounds.Select(g => g.Id));
+        yield return Bonded(look).Pointing(grounds);
+    }
+
+    private Finding Bonded(BoxLook look)
+    {
+        const string box = Subjects.Box;
+        var wire = look.Wires.Metal;
+        var open = !look.Complete || look.Ended.Any(l => l.Lead is { IsGround: true, Lands.At: LandingAt.Unknown });
+        if (!Held(look) && !(wire.Grounded == Connection.Certain.Yes && !look.Box.Devices.Values.Any(d => d.Gang > 0)))
+        {
+            return open ? AskOf(box, Case.Ask, []) : Fix(box, Case.NotBonded);
+        }
+
+        return look.Sources.Grounded(wire) switch
+        {
+            Grounding.Followed => Fine(box, Case.Bonded),
+            Grounding.Tested => Fine(box, Case.Tested, ("cables", Grounds.Open(wire))),
+            Grounding.CannotTell when Grounds.Open(wire) is { Length: > 0 } cables => AskOf(
+                box,
+                Case.AskFollow,
+                look.Sources.Deciding(wire),
+                ("cables", cables)
+            ),
+            Grounding.CannotTell => AskOf(box, Case.Ask, []),
+            _ => Fix(box, Case.DeadGround, ("boxes", Grounds.Stops(look, wire))),
+        };
+    }
+
+    /// <summary>True where something that goes on lies on the bonding screw; what a yoke's screws touch does not count.</summary>
+    private static bool Held(BoxLook look)
+    {
+        static bool Screw(Landing at) => at.At == LandingAt.BondingScrew;
+        static bool Lies(Landing at) => at.At is not (LandingAt.Loose or LandingAt.Cap or LandingAt.BondingScrew);
+        return look.Box.Leads.Values.Any(l => l.Run is not null && Screw(l.Lands))
+            || look.Box.Pigtails.Values.Any(t => (Screw(t.From) && Lies(t.To)) || (Screw(t.To) && Lies(t.From)));
     }
 }

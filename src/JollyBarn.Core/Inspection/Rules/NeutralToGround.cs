@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Electrics;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -17,29 +18,49 @@ public sealed class NeutralToGround() : BoxRule("neutral-ground")
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        var neutrals = look.Box.Leads.Where(l => l.Value is { Use: ConductorUse.Neutral, Run: not null }).Select(l => l.Key);
-        if (neutrals.Select(n => Judge(look, n)).FirstOrDefault(f => f is not null) is { } found)
+        var told = new HashSet<int?>();
+        foreach (var meeting in Meetings.Of(look, Carries.Neutral, Carries.Ground))
         {
-            yield return found;
+            var (neutral, ground) = (meeting.One.Lead, meeting.Other.Lead);
+            if (told.Add(Group(look, neutral)))
+            {
+                yield return Stop(
+                        neutral,
+                        Case.OnGround,
+                        ("lead", Thing.Lead(neutral)),
+                        ("ground", Thing.Lead(ground)),
+                        ("basis", meeting.Basis)
+                    )
+                    .Pointing(neutral, ground);
+            }
+        }
+
+        // Where no ground comes in, metal that hangs on a neutral is live the day that neutral opens.
+        foreach (var (id, _) in look.Box.Leads.Where(l => l.Value.Run is not null && look.Sources.Of(l.Key).Kinds == Carries.Neutral))
+        {
+            var group = Group(look, id);
+            if (!told.Contains(group) && OnMetal(look, id, group) is { } found)
+            {
+                told.Add(group);
+                yield return found;
+            }
         }
     }
 
-    private Finding? Judge(BoxLook look, Id<Lead> neutral)
+    private static int? Group(BoxLook look, Id<Lead> lead) => look.Wires.Group(Points.Lead(look.Id, lead, look.Box.Leads[lead]));
+
+    private Finding? OnMetal(BoxLook look, Id<Lead> neutral, int? group)
     {
-        var ground = look
-            .Box.Leads.FirstOrNull(l => l.Value is { Use: ConductorUse.Ground, Run: not null } && look.Touching.Joined(neutral, l.Key))
-            ?.Key;
         var device = look
             .Devices.FirstOrNull(d =>
-                d.Kind.Terminals.Any(t => t.Role == TerminalRole.Ground) && look.Touching.Reaches(neutral, d.Id, "ground")
+                d.Kind.Points().Any(p => p.Role == TerminalRole.Ground) && look.Wires.Group(Points.Yoke(look.Id, d.Id)) == group
             )
             ?.Id;
-        return neutral switch
-        {
-            _ when ground is { } on => Stop(neutral, Case.OnGround, ("lead", Thing.Lead(neutral)), ("ground", Thing.Lead(on)))
-                .Pointing(neutral, on),
-            _ when device is { } at => Stop(neutral, Case.OnDeviceGround, ("lead", Thing.Lead(neutral)), ("device", Thing.Device(at))),
-            _ => look.Touching.ReachesBox(neutral) ? Stop(neutral, Case.OnBox, ("lead", Thing.Lead(neutral))) : null,
-        };
+        var basis = look.Sources.Of(neutral).Basis;
+        return device is { } at
+                ? Stop(neutral, Case.OnDeviceGround, ("lead", Thing.Lead(neutral)), ("device", Thing.Device(at)), ("basis", basis))
+            : look.Box.Material != BoxMaterial.Nonmetallic && look.Wires.Group(Points.Metal(look.Id)) == group
+                ? Stop(neutral, Case.OnBox, ("lead", Thing.Lead(neutral)), ("basis", basis))
+            : null;
     }
 }

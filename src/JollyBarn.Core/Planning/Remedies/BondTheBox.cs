@@ -1,4 +1,5 @@
 using JollyBarn.Edits;
+using JollyBarn.Inspection;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
@@ -40,7 +41,7 @@ public sealed class BondTheBox : IRemedies
                 Length: ask.TailLength
             )
         );
-        edits.Add(ask.Note(Subjects.Box, BoxFacts.BondScrew, "screw"));
+        edits.Add(ask.Again(Subjects.Box, BoxFacts.BondScrew));
         yield return Remedy.Of(Case.Pigtail, new Batch(edits, For: BatchFor.BoxBonded), ("gauge", gauge), ("tail", ask.Tail));
     }
 }
@@ -63,7 +64,12 @@ internal static class GroundJoint
         var joint = ask.JointOf(ConductorUse.Ground);
         var apart = joint is { } into ? [.. grounds.Where(g => !ask.Box.Leads[g].Lands.IsIn(into))] : grounds;
         // A device that held a ground keeps it by a pigtail.
-        var devices = apart.Select(g => ask.Box.Leads[g].Lands).Where(l => l.At == LandingAt.Terminal).Distinct().ToList();
+        bool Stays(Landing at) => ask.Box.Pigtails.Values.Any(t => t.From == at || t.To == at);
+        var devices = apart
+            .Select(g => ask.Box.Leads[g].Lands)
+            .Where(l => l is { At: LandingAt.Terminal, Terminal: "ground" } && !Stays(l))
+            .Distinct()
+            .ToList();
         var made = joint ?? ask.Free("grounds");
         var edits = new List<Edit>();
         var screw = apart.Exists(g => ask.Box.Leads[g].Lands.At == LandingAt.BondingScrew);
@@ -93,55 +99,79 @@ internal static class GroundJoint
     }
 }
 
-/// <summary>The grounds of the box brought together in one joint.</summary>
+/// <summary>The grounds of the box brought together in one joint; or those of the box where they end.</summary>
 public sealed class JoinTheGrounds : IRemedies
 {
     public enum Case
     {
         Join,
+        JoinThere,
     }
 
-    public IReadOnlyList<string> Rules { get; } = ["grounds-joined"];
+    public IReadOnlyList<string> Rules { get; } = ["grounds-joined", "ground-path", "device-bonded", "box-bonded"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        var (edits, joint) = GroundJoint.Of(ask);
-        if (joint is not null && edits.Count > 0)
+        if (Joined(ask) is { } here)
         {
-            yield return Remedy.Of(Case.Join, new Batch(edits, For: BatchFor.GroundsJoined), ("tail", ask.Tail));
+            yield return Remedy.Of(Case.Join, here, ("tail", ask.Tail));
         }
+
+        foreach (var there in (ask.Finding.Details["boxes"] as IEnumerable<Thing> ?? []).Where(b => ask.Job.Boxes.Has((Id<Box>)b.Id)))
+        {
+            if (Joined(ask with { BoxId = there.Id, Look = new BoxLook(ask.Job, there.Id, ask.Job.Boxes[there.Id]) }) is { } edit)
+            {
+                yield return Remedy.Of(Case.JoinThere, edit, ("box", there));
+            }
+        }
+    }
+
+    private static Batch? Joined(RemedyAsk ask)
+    {
+        var (edits, joint) = GroundJoint.Of(ask);
+        return joint is not null && edits.Count > 0 ? new(edits, For: BatchFor.GroundsJoined) : null;
     }
 }
 
-/// <summary>A device that is not bonded: a pigtail from the grounds to its ground terminal.</summary>
+/// <summary>A device that is not bonded: a pigtail from the grounds to its ground terminal, or its own ground lead into them.</summary>
 public sealed class BondTheDevice : IRemedies
 {
     public enum Case
     {
         Pigtail,
+        OwnLead,
     }
 
     public IReadOnlyList<string> Rules { get; } = ["device-bonded"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        var place = CodeBook
-            .DeviceKinds.Find(ask.Box.Devices.Find(ask.Of)?.Kind)
-            ?.Terminals.FirstOrDefault(t => t.Role == CodeBook.TerminalRole.Ground)
-            ?.Landings[0]
-            .Id;
         var (edits, joint) = GroundJoint.Of(ask);
-        if (place is null || joint is not { } grounds)
+        if (
+            joint is not { } grounds
+            || CodeBook.DeviceKinds.Find(ask.Box.Devices.Find(ask.Of)?.Kind) is not { } kind
+            || kind.Points().FirstOrNull(p => p.Role == CodeBook.TerminalRole.Ground) is not var (name, _)
+        )
         {
             yield break;
         }
 
-        edits.Add(new AddPigtail(ask.BoxId, ask.Free("bond"), RemedyAsk.In(grounds), RemedyAsk.At(ask.Of, place), Length: ask.TailLength));
-        yield return Remedy.Of(
-            Case.Pigtail,
-            new Batch(edits, For: BatchFor.DeviceBonded),
-            ("tail", ask.Tail),
-            ("device", Thing.Device(ask.Of))
-        );
+        if (kind.PlaceOf(CodeBook.TerminalRole.Ground) is { Id: var place })
+        {
+            edits.Add(
+                new AddPigtail(ask.BoxId, ask.Free("bond"), RemedyAsk.In(grounds), RemedyAsk.At(ask.Of, place), Length: ask.TailLength)
+            );
+            yield return Remedy.Of(
+                Case.Pigtail,
+                new Batch(edits, For: BatchFor.DeviceBonded),
+                ("tail", ask.Tail),
+                ("device", Thing.Device(ask.Of))
+            );
+        }
+        else
+        {
+            edits.Add(new MoveLead(ask.BoxId, $"{ask.Of}.{name}", RemedyAsk.In(grounds)));
+            yield return Remedy.Of(Case.OwnLead, new Batch(edits, For: BatchFor.DeviceBonded), ("device", Thing.Device(ask.Of)));
+        }
     }
 }

@@ -47,7 +47,7 @@ public sealed class ConnectorFor : IRemedies
         {
             var kind = ConnectorKinds.Find(connector)!;
             var change = new SetJoint(ask.BoxId, ask.Of, connector, joint.Name, joint.Space);
-            Edit edit = ask.Finding.Rule == "joint-listed" ? new Batch([change, ask.Note(ask.Of, LeadFacts.JointListed, "yes")]) : change;
+            Edit edit = ask.Finding.Rule == "joint-listed" ? new Batch([change, ask.Again(ask.Of, LeadFacts.JointListed)]) : change;
             yield return Remedy.Of(Case.Another, edit, ("connector", new Thing(ThingKind.Connector, connector)), ("count", members.Count));
         }
 

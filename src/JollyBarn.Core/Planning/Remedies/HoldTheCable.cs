@@ -26,7 +26,7 @@ public sealed class HoldTheCable : IRemedies
         var free = ask.Look.Limits.Inches("cable.fastener.free");
         if (ask.Look.Fished(ask.Of) != true)
         {
-            yield return Remedy.Of(Case.FastenNear, ask.Note(ask.Of, CableFacts.Fastener, free.ToString()), ("at", free));
+            yield return Remedy.Of(Case.FastenNear, ask.Again(ask.Of, CableFacts.Fastener), ("at", free));
         }
 
         var size = ask.Box.Entries.Find(entry)?.Size ?? "1/2";
@@ -82,7 +82,7 @@ public sealed class PullOrTrim : IRemedies
         var wanted = ask.Look.Limits.Inches(limit);
         yield return Remedy.Of(
             way,
-            ask.Note(ask.Of, fact, wanted.ToString()),
+            ask.Again(ask.Of, fact),
             ("by", way == Case.Pull ? wanted - there : there - wanted),
             ("wanted", wanted)
         );
@@ -111,23 +111,23 @@ public sealed class Fastened : IRemedies
         {
             case "fastener":
                 var near = limits.Inches(ask.Finding.Limit!);
-                yield return Remedy.Of(Case.Near, ask.Note(ask.Of, CableFacts.Fastener, near.ToString()), ("at", near));
+                yield return Remedy.Of(Case.Near, ask.Again(ask.Of, CableFacts.Fastener), ("at", near));
                 break;
             case "spacing":
                 var every = limits.Inches("cable.spacing");
-                yield return Remedy.Of(Case.Every, ask.Note(ask.Of, CableFacts.Spacing, every.ToString()), ("at", every));
+                yield return Remedy.Of(Case.Every, ask.Again(ask.Of, CableFacts.Spacing), ("at", every));
                 break;
             case "bend":
-                yield return Remedy.Of(Case.Straighten, ask.Note(ask.Of, CableFacts.Bend, "4"));
+                yield return Remedy.Of(Case.Straighten, ask.Again(ask.Of, CableFacts.Bend));
                 break;
             case "buried":
                 var deep = limits.Inches("buried.cable");
                 var by = deep - (ask.Look.Read(CableFacts.Buried, ask.Of) ?? Length.Zero);
-                yield return Remedy.Of(Case.Lower, ask.Note(ask.Of, CableFacts.Buried, deep.ToString()), ("by", by), ("at", deep));
-                yield return Remedy.Of(Case.GfciAhead, ask.Note(Subjects.Box, WallFacts.GfciAhead, "yes"));
+                yield return Remedy.Of(Case.Lower, ask.Again(ask.Of, CableFacts.Buried), ("by", by), ("at", deep));
+                yield return Remedy.Of(Case.GfciAhead, ask.Again(Subjects.Box, WallFacts.GfciAhead));
                 break;
             default:
-                yield return Remedy.Of(Case.Apart, ask.Note(ask.Of, CableFacts.Bundled, "2"));
+                yield return Remedy.Of(Case.Apart, ask.Again(ask.Of, CableFacts.Bundled));
                 break;
         }
     }

@@ -77,12 +77,12 @@ public sealed class LongerLead : IRemedies
             };
             if (length is { } has)
             {
-                edits.Add(ask.Note(ask.Of, LeadFacts.Path, (has + Connector + ask.Tail).ToString()));
+                edits.Add(ask.Again(ask.Of, LeadFacts.Path));
             }
 
             if (past is { } behind || ask.Finding.Rule == "reach")
             {
-                edits.Add(ask.Note(ask.Of, LeadFacts.PastOpening, ((past ?? Length.Zero) + ask.Tail).ToString()));
+                edits.Add(ask.Again(ask.Of, LeadFacts.PastOpening));
             }
 
             yield return Remedy.Of(
@@ -96,19 +96,10 @@ public sealed class LongerLead : IRemedies
 
         if (short_ > Length.Zero)
         {
-            var pulled = new List<Edit>
-            {
-                new SetLeadLength(ask.BoxId, ask.Of, new Fact<Length>(Known.Estimated, (length ?? free) + short_, By: "remedy")),
-            };
+            var pulled = new List<Edit> { new SetLeadLength(ask.BoxId, ask.Of, Fact<Length>.Unknown) };
             if (past is { } reached || ask.Finding.Rule == "reach")
             {
-                pulled.Add(
-                    ask.Note(
-                        ask.Of,
-                        LeadFacts.PastOpening,
-                        ((past ?? Length.Zero) + short_ > reach ? (past ?? Length.Zero) + short_ : reach).ToString()
-                    )
-                );
+                pulled.Add(ask.Again(ask.Of, LeadFacts.PastOpening));
             }
 
             yield return Remedy.Of(Case.PullIn, new Batch(pulled, For: BatchFor.CablePulledIn), ("by", short_));

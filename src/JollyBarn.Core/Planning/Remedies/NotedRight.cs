@@ -1,56 +1,57 @@
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Rules;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
 
 namespace JollyBarn.Planning.Remedies;
 
-/// <summary>What is mended at the wall by hand, so that a fact is right afterwards.</summary>
+/// <summary>What is mended at the wall by hand; then somebody looks again and records what they saw.</summary>
 public sealed class NotedRight : IRemedies
 {
-    /// <summary>By rule: the fact, and its answer afterwards.</summary>
-    private static readonly Dictionary<string, (FactKey Fact, string Answer)> Hand = new(StringComparer.Ordinal)
+    /// <summary>By rule: the fact to look at again afterwards.</summary>
+    private static readonly Dictionary<string, FactKey> Hand = new(StringComparer.Ordinal)
     {
-        ["plate"] = (WallFacts.PlateSeats, "yes"),
-        ["plate-bonded"] = (BoxFacts.PlateMetal, "no"),
-        ["covered"] = (WallFacts.Covered, "yes"),
-        ["accessible"] = (WallFacts.Access, "tile"),
-        ["concealed-splice"] = (WallFacts.Access, "tile"),
-        ["bond-screw"] = (BoxFacts.BondScrew, "screw"),
-        ["box-held"] = (BoxFacts.Held, "yes"),
-        ["ears"] = (BoxFacts.EarsBacked, "yes"),
-        ["nails"] = (BoxFacts.Nails, "edge"),
-        ["gap"] = (WallFacts.Gap, "0"),
-        ["setback"] = (WallFacts.Setback, "0"),
-        ["proud"] = (WallFacts.Proud, "0"),
-        ["bonded-through"] = (BoxFacts.BondedThrough, "yes"),
-        ["box-wet"] = (BoxFacts.BoxWetListed, "yes"),
-        ["fire-seal"] = (WallFacts.Sealed, "yes"),
-        ["fire-opposite"] = (WallFacts.FireProtected, "yes"),
-        ["clean"] = (BoxFacts.Clean, "yes"),
-        ["stub"] = (BoxFacts.CarriedBy, "two"),
-        ["height"] = (WallFacts.Height, "48"),
-        ["fastener-sound"] = (CableFacts.FastenerSound, "yes"),
-        ["stacked"] = (CableFacts.Stacked, "no"),
-        ["grommet"] = (CableFacts.Grommet, "yes"),
-        ["edge"] = (CableFacts.Plated, "yes"),
-        ["bushing"] = (CableFacts.Bushing, "yes"),
-        ["riser"] = (CableFacts.Riser, "yes"),
-        ["multiwire-tied"] = (CableFacts.Tied, "yes"),
-        ["entry-listed"] = (BoxFacts.TwoListed, "yes"),
-        ["joint-tight"] = (LeadFacts.Tight, "yes"),
-        ["joint-reused"] = (LeadFacts.Reused, "no"),
-        ["rigid"] = (DeviceFacts.Rigid, "yes"),
-        ["device-screws"] = (DeviceFacts.Screws, "machine"),
-        ["torque"] = (DeviceFacts.Torqued, "tool"),
-        ["taped"] = (DeviceFacts.Taped, "yes"),
-        ["tamper"] = (DeviceFacts.Tamper, "yes"),
-        ["hook"] = (LeadFacts.Hook, "clockwise"),
-        ["bare-past"] = (LeadFacts.Bare, "0"),
-        ["dimmer"] = (DeviceFacts.DimsReceptacle, "no"),
-        ["bath-zone"] = (WallFacts.BathZone, "no"),
-        ["tagged"] = (CableFacts.Tagged, "yes"),
-        ["no-ground"] = (DeviceFacts.Labelled, "yes"),
-        ["lead-damage"] = (LeadFacts.Hurt, "none"),
+        ["plate"] = WallFacts.PlateSeats,
+        ["plate-bonded"] = BoxFacts.PlateMetal,
+        ["covered"] = WallFacts.Covered,
+        ["accessible"] = WallFacts.Access,
+        ["concealed-splice"] = WallFacts.Access,
+        ["bond-screw"] = BoxFacts.BondScrew,
+        ["box-held"] = BoxFacts.Held,
+        ["ears"] = BoxFacts.EarsBacked,
+        ["nails"] = BoxFacts.Nails,
+        ["gap"] = WallFacts.Gap,
+        ["setback"] = WallFacts.Setback,
+        ["proud"] = WallFacts.Proud,
+        ["bonded-through"] = BoxFacts.BondedThrough,
+        ["box-wet"] = BoxFacts.BoxWetListed,
+        ["fire-seal"] = WallFacts.Sealed,
+        ["fire-opposite"] = WallFacts.FireProtected,
+        ["clean"] = BoxFacts.Clean,
+        ["stub"] = BoxFacts.CarriedBy,
+        ["height"] = WallFacts.Height,
+        ["fastener-sound"] = CableFacts.FastenerSound,
+        ["stacked"] = CableFacts.Stacked,
+        ["grommet"] = CableFacts.Grommet,
+        ["edge"] = CableFacts.Plated,
+        ["bushing"] = CableFacts.Bushing,
+        ["riser"] = CableFacts.Riser,
+        ["multiwire-tied"] = CableFacts.Tied,
+        ["entry-listed"] = BoxFacts.TwoListed,
+        ["joint-tight"] = LeadFacts.Tight,
+        ["joint-reused"] = LeadFacts.Reused,
+        ["rigid"] = DeviceFacts.Rigid,
+        ["device-screws"] = DeviceFacts.Screws,
+        ["torque"] = DeviceFacts.Torqued,
+        ["taped"] = DeviceFacts.Taped,
+        ["tamper"] = DeviceFacts.Tamper,
+        ["hook"] = LeadFacts.Hook,
+        ["bare-past"] = LeadFacts.Bare,
+        ["dimmer"] = DeviceFacts.DimsReceptacle,
+        ["bath-zone"] = WallFacts.BathZone,
+        ["tagged"] = CableFacts.Tagged,
+        ["no-ground"] = DeviceFacts.Labelled,
+        ["lead-damage"] = LeadFacts.Hurt,
     };
 
     public enum Case
@@ -65,21 +66,17 @@ public sealed class NotedRight : IRemedies
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        if (ask.Finding.Verdict == Verdict.Stop && ask.Finding.Rule != "joint-tight")
+        var marks = ask.Finding.Rule == "no-ground" && !ask.Finding.Is("no-ground", GroundingTypeWithoutGround.Case.NotMarked);
+        if (marks || (ask.Finding.Verdict == Verdict.Stop && ask.Finding.Rule != "joint-tight"))
         {
             yield break;
         }
 
-        var (fact, answer) = Hand[ask.Finding.Rule];
+        var fact = Hand[ask.Finding.Rule];
         var by =
             ask.Finding.Rule is "setback" or "proud" or "gap" or "bare-past" && fact is FactKey<Length> tape
                 ? ask.Look.Read(tape, ask.Of)
                 : null;
-        yield return Remedy.Of(
-            by is null ? Case.Mended : Case.MendedBy,
-            ask.Note(ask.Of, fact, answer),
-            ("rule", ask.Finding.Rule),
-            ("by", by)
-        );
+        yield return Remedy.Of(by is null ? Case.Mended : Case.MendedBy, ask.Again(ask.Of, fact), ("rule", ask.Finding.Rule), ("by", by));
     }
 }

@@ -12,55 +12,93 @@ public sealed class ProtectIt : IRemedies
     public enum Case
     {
         Protective,
+        GfciBreaker,
         Upstream,
         AfciBreaker,
+        AfciUpstream,
         TwoSlot,
-        ProtectAndMark,
         ForTheWeather,
     }
 
     public IReadOnlyList<string> Rules { get; } = ["gfci", "afci", "no-ground", "weather"];
 
-    public IEnumerable<Remedy> For(RemedyAsk ask)
-    {
-        switch (ask.Finding.Rule)
+    public IEnumerable<Remedy> For(RemedyAsk ask) =>
+        ask.Finding.Rule switch
         {
-            case "gfci":
-                if (ask.Box.Devices.Find(ask.Of)?.Kind is "receptacle" or "receptacle-single")
-                {
-                    yield return Remedy.Of(Case.Protective, Swapped(ask, "protective", "line-"));
-                }
-
-                yield return Remedy.Of(Case.Upstream, ask.Note(Subjects.Box, WallFacts.GfciAhead, "yes"));
-                break;
-            case "afci":
-                yield return Remedy.Of(Case.AfciBreaker, ask.Note(Subjects.Box, WallFacts.AfciAhead, "yes"));
-                break;
-            case "no-ground":
-                if (ask.Box.Devices.Find(ask.Of)?.Kind == "receptacle")
-                {
-                    yield return Remedy.Of(Case.TwoSlot, Swapped(ask, "receptacle-two-slot", null));
-                }
-
-                yield return Remedy.Of(
-                    Case.ProtectAndMark,
-                    new Batch(
-                        [ask.Note(Subjects.Box, WallFacts.GfciAhead, "yes"), ask.Note(ask.Of, DeviceFacts.Labelled, "yes")],
-                        For: BatchFor.ProtectedAndMarked
-                    )
-                );
-                break;
-            default:
-                yield return Remedy.Of(
+            "gfci" => [.. Here(ask), .. Breakers(ask, Case.GfciBreaker), Upstream(ask)],
+            "afci" => [.. Breakers(ask, Case.AfciBreaker), Remedy.Of(Case.AfciUpstream, ask.Again(Subjects.Box, WallFacts.AfciAhead))],
+            "no-ground" => [.. Here(ask), .. TwoSlot(ask), .. Breakers(ask, Case.GfciBreaker), Upstream(ask)],
+            _ =>
+            [
+                Remedy.Of(
                     Case.ForTheWeather,
                     new Batch(
-                        [ask.Note(ask.Of, DeviceFacts.Weather, "yes"), ask.Note(ask.Of, DeviceFacts.WetCover, "in-use")],
+                        [ask.Again(ask.Of, DeviceFacts.Weather), ask.Again(ask.Of, DeviceFacts.WetCover)],
                         For: BatchFor.RightForPlace
                     )
-                );
-                break;
+                ),
+            ],
+        };
+
+    private static Remedy Upstream(RemedyAsk ask) => Remedy.Of(Case.Upstream, ask.Again(Subjects.Box, WallFacts.GfciAhead));
+
+    /// <summary>A protective receptacle in its place, where one feed comes to both of its halves: it would join two under one plate.</summary>
+    private static IEnumerable<Remedy> Here(RemedyAsk ask)
+    {
+        if (ask.Box.Devices.Find(ask.Of) is { Kind: "receptacle" or "receptacle-single" or "receptacle-split", BrokenTabs.Count: 0 })
+        {
+            yield return Remedy.Of(Case.Protective, Swapped(ask, "protective", "line-"));
         }
     }
+
+    private static IEnumerable<Remedy> TwoSlot(RemedyAsk ask)
+    {
+        if (ask.Box.Devices.Find(ask.Of)?.Kind == "receptacle" && !ask.Finding.Is("no-ground", GroundingTypeWithoutGround.Case.RunsOn))
+        {
+            yield return Remedy.Of(Case.TwoSlot, Swapped(ask, "receptacle-two-slot", null));
+        }
+    }
+
+    /// <summary>Breakers of the kind the place asks, one for each that feeds the box or the device.</summary>
+    private static IEnumerable<Remedy> Breakers(RemedyAsk ask, Case one)
+    {
+        var devices = ask.Look.Devices.Where(d => ask.Finding.Of == Subjects.Box || d.Id == ask.Finding.Of).ToList();
+        var hots = devices.SelectMany(d => d.Kind.Points().Select(p => ask.Look.Sources.At(d.Id, d.Kind, p.Name))).ToList();
+        var feeding = ask.Look.BreakersOf(hots).Distinct(ReferenceEqualityComparer.Instance).Cast<Breaker>().ToList();
+        foreach (var (id, panel) in ask.Job.Panels)
+        {
+            var mine = feeding.Where(f => panel.Breakers.Any(b => ReferenceEquals(b, f))).ToList();
+            if (mine.Count > 0)
+            {
+                yield return Remedy.Of(
+                    one,
+                    new PutPanel(
+                        id,
+                        panel with
+                        {
+                            Breakers =
+                            [
+                                .. panel.Breakers.Select(b => mine.Contains(b, ReferenceEqualityComparer.Instance) ? With(b, one) : b),
+                            ],
+                        }
+                    ),
+                    ("breakers", (Thing[])[.. mine.Select(b => Thing.Breaker(id, b.Key))]),
+                    ("poles", mine.Max(b => b.Poles))
+                );
+            }
+        }
+    }
+
+    private static Breaker With(Breaker breaker, Case one) =>
+        breaker with
+        {
+            Kind = (one, breaker.Kind) switch
+            {
+                (Case.GfciBreaker, BreakerKind.Afci) or (Case.AfciBreaker, BreakerKind.Gfci) => BreakerKind.DualFunction,
+                (Case.GfciBreaker, _) => BreakerKind.Gfci,
+                _ => BreakerKind.Afci,
+            },
+        };
 
     /// <summary>Another device; what lay on hot and neutral goes to the same of the new one.</summary>
     private static Batch Swapped(RemedyAsk ask, string kind, string? side)
@@ -109,7 +147,7 @@ public sealed class BoxForTheSplice : IRemedies
         {
             if (ask.Finding.Is("weight", Weight.Case.FanOnPlainBox))
             {
-                yield return Remedy.Of(Case.FanBox, ask.Note(Subjects.Box, BoxFacts.FanListed, "yes"));
+                yield return Remedy.Of(Case.FanBox, ask.Again(Subjects.Box, BoxFacts.FanListed));
             }
             else if (ask.Box.Shape == BoxShape.Device)
             {

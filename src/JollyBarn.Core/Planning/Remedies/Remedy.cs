@@ -19,9 +19,10 @@ public sealed record Remedy(string Kind, string Case, Details Details, Edit Edit
 }
 
 /// <summary>A remedy with what would follow from it in its box.</summary>
-/// <param name="Settles">True when the verdict is gone or holds after it.</param>
-/// <param name="New">Verdicts to stop or fix that it would bring.</param>
-public sealed record WeighedRemedy(Remedy Remedy, bool Settles, IReadOnlyList<Finding> New);
+/// <param name="Settles">True when the verdict is gone or holds after it, and nothing that worked is worse.</param>
+/// <param name="LookAgain">True for what is done by hand: the verdict waits until somebody records what they then saw.</param>
+/// <param name="New">Verdicts to stop or fix that it would bring, here and in other boxes.</param>
+public sealed record WeighedRemedy(Remedy Remedy, bool Settles, bool LookAgain, IReadOnlyList<Finding> New);
 
 /// <summary>The ways to settle a verdict, those that bring nothing new first.</summary>
 /// <param name="Looked">False for a verdict that asks for no remedy: one that waits for a fact, or holds.</param>
@@ -47,9 +48,16 @@ public sealed record RemedyAsk(Job Job, Id<Box> BoxId, BoxLook Look, Finding Fin
 
     public Fact<Length> TailLength => new(Known.Estimated, Tail, By: PracticeBook.PigtailLength.Key);
 
-    /// <summary>Records a fact as it is after the mending.</summary>
-    public Edit Note(string of, FactKey fact, string value) =>
-        new NoteFact(BoxId, of, fact.Id, new Observation(Known.Estimated, value, By: "remedy"));
+    /// <summary>The thinnest copper the book lets on a breaker of so many amperes; null where it lets none.</summary>
+    public Gauge? Thinnest(decimal amperes) =>
+        new[] { 14, 12, 10, 8, 6 }
+            .Select(Gauge.Awg)
+            .Where(g => Look.Limits.Has($"wire.cu.{g}") && Look.Limits.Number($"wire.cu.{g}") >= amperes)
+            .Select(g => (Gauge?)g)
+            .FirstOrDefault();
+
+    /// <summary>Takes back what was recorded of a fact: after the work at the wall somebody looks again.</summary>
+    public Edit Again(string of, FactKey fact) => new NoteFact(BoxId, of, fact.Id);
 
     /// <summary>The first id of this stem that nothing in the box has.</summary>
     public string Free(string stem, int after = 0)

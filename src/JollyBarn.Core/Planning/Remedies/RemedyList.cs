@@ -1,12 +1,19 @@
+using JollyBarn.Connection;
+using JollyBarn.Edits;
+using JollyBarn.Electrics;
+using JollyBarn.Electrics.Seen;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
 
-/// <summary>Works out remedies and weighs what each would bring.</summary>
+/// <summary>Works out remedies and weighs what each would bring: by every rule in every box it touches, and by the solved network.</summary>
 public static class RemedyList
 {
+    /// <summary>More ways than these are not told.</summary>
+    private const int Most = 6;
+
     private static readonly IReadOnlyList<IRemedies> All =
     [
         new NotedRight(),
@@ -14,6 +21,7 @@ public static class RemedyList
         new BondTheBox(),
         new BondTheDevice(),
         new JoinTheGrounds(),
+        new BringAGround(),
         new ConnectorFor(),
         new CapIt(),
         new CloseTheHole(),
@@ -22,7 +30,9 @@ public static class RemedyList
         new Fastened(),
         new LongerLead(),
         new ThickerOrSmaller(),
-        new PartThem(),
+        new JoinTheNeutrals(),
+        new FeedIt(),
+        new Reconnect(),
         new PartCircuits(),
         new TurnLineAndLoad(),
         new OneToAPlace(),
@@ -42,28 +52,97 @@ public static class RemedyList
         }
 
         var ask = new RemedyAsk(job, boxId, new BoxLook(job, boxId, box), finding);
-        var before = Inspector
-            .Judge(job, boxId, box)
-            .Where(f => f.Verdict is Verdict.Stop or Verdict.Fix)
-            .Select(f => f.Key)
-            .ToHashSet(StringComparer.Ordinal);
+        var before = new Before(job);
         var weighed = All.Where(r => r.Rules.Contains(finding.Rule))
             .SelectMany(r => r.For(ask))
             .Where(r => r.Edit.Check(job) is null)
-            .Select(r => Weigh(job, boxId, finding, before, r));
-        return new(finding, [.. weighed.Where(r => r.Settles).OrderBy(r => r.New.Count)], true);
+            .Select(r => Weigh(before, boxId, finding, r))
+            .Where(r => r.Settles || r.LookAgain)
+            .OrderBy(r => r.New.Count)
+            .ThenBy(r => r.LookAgain)
+            .ToList();
+
+        // Of all the moves that were tried, those that bring something new are told only where none does not.
+        var clean = weighed.Exists(r => r.New.Count == 0);
+        return new(finding, [.. weighed.Where(r => !clean || r.New.Count == 0 || r.Remedy.Kind != nameof(Reconnect)).Take(Most)], true);
     }
 
-    private static WeighedRemedy Weigh(Job job, Id<Box> boxId, Finding finding, HashSet<string> before, Remedy remedy)
+    private static WeighedRemedy Weigh(Before before, Id<Box> boxId, Finding finding, Remedy remedy)
     {
-        var next = remedy.Edit.Apply(job);
+        var next = remedy.Edit.Apply(before.Job);
         if (!next.Boxes.TryFind(boxId, out var box))
         {
-            return new(remedy, false, []);
+            return new(remedy, false, false, []);
         }
 
-        var after = Inspector.Judge(next, boxId, box);
-        var settles = !after.Any(f => f.Rule == finding.Rule && f.Of == finding.Of && f.Verdict <= finding.Verdict);
-        return new(remedy, settles, [.. after.Where(f => f.Verdict is Verdict.Stop or Verdict.Fix && !before.Contains(f.Key))]);
+        var here = Inspector.Judge(next, boxId, box);
+        var still = here.Where(f => f.Rule == finding.Rule && f.Of == finding.Of).Select(f => f.Verdict).DefaultIfEmpty(Verdict.Fine).Min();
+        if (ByHand(remedy.Edit))
+        {
+            return new(remedy, false, still > finding.Verdict, []);
+        }
+
+        if (still <= finding.Verdict || before.Worse(next).Count > 0)
+        {
+            return new(remedy, false, false, []);
+        }
+
+        var open = still == Verdict.Measure;
+        return new(remedy, !open, open, New(before, boxId, next, here));
+    }
+
+    /// <summary>True for an edit that takes back what was recorded and changes nothing else.</summary>
+    private static bool ByHand(Edit edit) =>
+        edit switch
+        {
+            Batch batch => batch.Edits.Count > 0 && batch.Edits.All(ByHand),
+            NoteFact note => note.Fact is null,
+            SetLeadLength length => length.Length.OrNull is null,
+            _ => false,
+        };
+
+    /// <summary>Verdicts to stop or fix that were not there, of the box and of every other whose wires reach something else.</summary>
+    private static IReadOnlyList<Finding> New(Before before, Id<Box> boxId, Job next, IReadOnlyList<Finding> here)
+    {
+        var (was, now) = (Connected.Of(before.Job), Connected.Of(next));
+        var others = next.Boxes.Where(b =>
+            b.Key != boxId
+            && !b.Value.Binned
+            && (!ReferenceEquals(b.Value, before.Job.Boxes.Find(b.Key)) || !was.In(b.Key).Equals(now.In(b.Key)))
+        );
+        return
+        [
+            .. here.Where(f => Bad(f) && !before.Has(boxId, f)),
+            .. others.SelectMany(b =>
+                Inspector.Judge(next, b.Key, b.Value).Where(f => Bad(f) && !before.Has(b.Key, f)).Select(f => f with { Box = b.Key })
+            ),
+        ];
+    }
+
+    private static bool Bad(Finding finding) => finding.Verdict is Verdict.Stop or Verdict.Fix;
+
+    /// <summary>The job as it is, with what remedies are held against, worked out where it is asked.</summary>
+    private sealed class Before(Job job)
+    {
+        private readonly Dictionary<Id<Box>, HashSet<string>> bad = [];
+        private readonly Lazy<Signature> signature = new(() => Signature.Of(Live.Solve(job, On(job))));
+
+        public Job Job => job;
+
+        public bool Has(Id<Box> id, Finding finding)
+        {
+            if (!bad.TryGetValue(id, out var keys))
+            {
+                var found = job.Boxes.TryFind(id, out var box) ? Inspector.Judge(job, id, box).Where(Bad) : [];
+                bad[id] = keys = found.Select(f => f.Key).ToHashSet(StringComparer.Ordinal);
+            }
+
+            return keys.Contains(finding.Key);
+        }
+
+        /// <summary>Points that are worse with the breakers on.</summary>
+        public IReadOnlyList<string> Worse(Job next) => [.. signature.Value.WorseIn(Signature.Of(Live.After(job, next, On(next))))];
+
+        private static Situation On(Job of) => new() { Breakers = Signature.AllOn(of) };
     }
 }

@@ -17,8 +17,6 @@ public sealed class ThickerOrSmaller : IRemedies
 
     private static readonly decimal[] Sizes = [15, 20, 30, 40, 60];
 
-    private static readonly Gauge[] Gauges = [.. new[] { 14, 12, 10, 8, 6 }.Select(Gauge.Awg)];
-
     public IReadOnlyList<string> Rules { get; } = ["wire-breaker", "pigtail-gauge", "ground-gauge", "rating"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
@@ -34,22 +32,18 @@ public sealed class ThickerOrSmaller : IRemedies
             )
             .Distinct()
             .ToList();
-        var breaker = circuits.Select(c => ask.Look.BreakerOf(c)).FirstOrDefault(b => b?.Amperes is not null);
+        var breaker = circuits.Select(c => ask.Look.BreakerOf(c)).Where(b => b?.Amperes is not null).MaxBy(b => b!.Amperes);
         if (ask.Finding.Rule == "rating")
         {
             if (breaker?.Amperes is { } of)
             {
-                yield return Remedy.Of(
-                    Case.Receptacle,
-                    ask.Note(ask.Of, DeviceFacts.Rating, of <= 20 ? "15" : $"{of:0}"),
-                    ("rating", Math.Min(of, 20))
-                );
+                yield return Remedy.Of(Case.Receptacle, ask.Again(ask.Of, DeviceFacts.Rating), ("rating", of is 20 ? 20 : of));
             }
 
             yield break;
         }
 
-        if (ask.Box.Pigtails.TryFind(ask.Of, out var tail) && breaker?.Amperes is { } amperes && Thinnest(ask, amperes) is { } gauge)
+        if (ask.Box.Pigtails.TryFind(ask.Of, out var tail) && breaker?.Amperes is { } amperes && ask.Thinnest(amperes) is { } gauge)
         {
             yield return Remedy.Of(
                 Case.Pigtail,
@@ -76,13 +70,6 @@ public sealed class ThickerOrSmaller : IRemedies
             yield return Remedy.Of(Case.Breaker, edit, ("amperes", smaller), ("breaker", Thing.Breaker(panelId, breaker.Key)));
         }
     }
-
-    /// <summary>The thinnest copper the book lets on a breaker of so many amperes; null where it lets none.</summary>
-    private static Gauge? Thinnest(RemedyAsk ask, decimal amperes) =>
-        Gauges
-            .Where(g => ask.Look.Limits.Has($"wire.cu.{g}") && ask.Look.Limits.Number($"wire.cu.{g}") >= amperes)
-            .Select(g => (Gauge?)g)
-            .FirstOrDefault();
 
     /// <summary>What the thinnest conductor here may carry.</summary>
     private static decimal? Most(RemedyAsk ask)

@@ -90,5 +90,10 @@ internal static class CableFactWords
                 "Does the thing at its other end run three hours or more on end?",
                 "A heater, a pump of a well, lights of a yard."
             ),
+            [CableFacts.GroundTested] = new(
+                "Does its ground carry?",
+                "Best: follow the cable and record where it goes. Else, with the power on and a low-impedance meter: 120 V from the hot to "
+                    + "its ground, and nothing from its ground to a ground you know."
+            ),
         };
 }

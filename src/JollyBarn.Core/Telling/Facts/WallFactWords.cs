@@ -29,6 +29,7 @@ internal static class WallFactWords
                     "workshop",
                     "store",
                     "loft",
+                    "outbuilding at grade, not lived in",
                     "something else",
                 ]
             ),

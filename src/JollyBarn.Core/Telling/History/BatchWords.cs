@@ -14,6 +14,7 @@ internal static class BatchWords
             BatchFor.DevicePutIn => DevicePutIn(batch, before),
             BatchFor.LeadsTo => LeadsTo(batch, before),
             BatchFor.BoxBonded => "The box bonded",
+            BatchFor.GroundBrought => "A ground brought from the panel",
             BatchFor.BoxForSplice => "A box for the splice",
             BatchFor.CablePulledIn => "Cable pulled in",
             BatchFor.Capped => "Capped",

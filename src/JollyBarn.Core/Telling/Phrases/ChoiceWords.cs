@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Inspection;
 using JollyBarn.Inspection.Rules;
 using JollyBarn.Telling.Facts;
 using JollyBarn.Terms;
@@ -28,6 +29,12 @@ internal static class ChoiceWords
                 LandingKind.PushIn => "push-in hole",
                 LandingKind.Port => "port",
                 _ => "screw",
+            },
+            Basis basis => basis switch
+            {
+                Basis.Mark => " (by the mark of a cable nobody followed)",
+                Basis.Said => " (as far as its use is recorded)",
+                _ => "",
             },
             LeadForm form => form == LeadForm.PassingThrough ? "going on unbroken" : "an unbroken loop",
             _ => choice.ToString(),

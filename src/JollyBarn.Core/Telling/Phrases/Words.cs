@@ -33,6 +33,13 @@ internal sealed record Words(Line Says)
     public static (string, Words)[] TooLittle(string what) =>
         [(nameof(Usual.TooLittle), new Words(new Line(what + ": {at}; {limit} needed.")) { Sum = "{limit} − {at} = {by} short" })];
 
+    /// <summary>A ground that reaches no panel, and how far it goes.</summary>
+    public static Words Ends(string what)
+    {
+        var (here, on) = (new Line(what + ": it ends in this box."), new Line(what + ": it goes to {boxes} and no further."));
+        return new(new Line(f => f["boxes"].Length > 0 ? on.Make(f) : here.Make(f)));
+    }
+
     /// <summary>A conductor on a breaker.</summary>
     public static (string, Words)[] OnBreaker(string what, string? mend = null) =>
         [

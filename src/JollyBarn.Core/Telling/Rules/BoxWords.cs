@@ -50,12 +50,30 @@ internal static class BoxWords
             },
             new("box-bonded", "Metal box bonded", "A hot that touches an unbonded box makes it live, and nothing trips.")
             {
-                { "Bonded", "The metal box is bonded." },
+                { "Bonded", "The metal box is bonded, and its ground is followed to the panel." },
+                { "Tested", "The metal box is bonded as far as {cables}, whose ground was tested and not followed." },
                 { "Ask", "Is the metal box bonded? Look for a ground on a screw in the box that holds nothing else." },
+                { "AskFollow", "Does the ground of the metal box reach the panel? Nobody followed {cables}." },
                 {
                     "NotBonded",
                     "The metal box is not bonded. Run a pigtail from the ground joint to a grounding screw used for nothing else."
                 },
+                { "DeadGround", Words.Ends("The metal box is on a ground that reaches no panel") },
+            },
+            new("ground-path", "Way of the ground", "A ground on nothing opens no breaker, and holds the metal live.")
+            {
+                { "Reaches", "{Lead} is followed to the panel's ground." },
+                { "Tested", "{Lead} is a ground as far as {cables}, tested and not followed." },
+                { "AskFollow", "Does {lead} reach the panel's ground? Nobody followed {cables}." },
+                { "TestedNone", "{Lead} comes from {cables}, whose ground was tested and carries nothing." },
+                {
+                    "Extended",
+                    new("{Feed} brings no ground, and {lead} goes on as if it did: the circuit was extended without one.")
+                    {
+                        Mend = "Bring a ground to this box, or run a cable with one from the panel.",
+                    }
+                },
+                { "EndsAt", Words.Ends("{Lead} reaches no panel") },
             },
             new("bond-screw", "Bonding screw", "A screw that holds something else is loosened with it, and the bond with it.")
             {

@@ -93,22 +93,6 @@ internal static class CircuitWords
                     }
                 },
             },
-            new("gfci-through", "GFCI upstream", "Wet hands and earth make a person the shortest way.")
-            {
-                { "Behind", "The {outlet} hangs behind ground-fault protection." },
-                {
-                    "Unprotected",
-                    new(
-                        "The {outlet} is followed back to its breaker, and nothing on the way protects it from ground "
-                            + "faults; the place asks it."
-                    )
-                    {
-                        Mend =
-                            "A ground-fault breaker in slot {breakers:slot}, or a protective receptacle here or at a "
-                            + "box before it, feeding this from its load side.",
-                    }
-                },
-            },
             new("purpose", "Circuits with a purpose", "What else hangs on it takes what the room was given.")
             {
                 { "AskPurpose", "What is {circuit} for? It feeds a room that is given circuits of its own." },

@@ -76,32 +76,40 @@ internal static class ConductorWords
             },
             new("white-hot", "White used as hot", "White says neutral to whoever opens the box next.")
             {
-                { "Return", "{Lead} is the return of a switch loop: white may only be the feed to the switch." },
-                { "NotMarked", "{Lead} is hot and not marked so." },
+                { "Return", "{Lead} is the return of a switch loop: white may only be the feed to the switch{basis}." },
+                { "NotMarked", "{Lead} is hot and not marked so{basis}." },
+                { "InRaceway", "{Lead} is hot; in a raceway white is not re-marked: pull another colour." },
+                { "AsGround", "{Lead} is white and used as a ground{basis}." },
                 { "Marked", "{Lead} is marked {mark}." },
+            },
+            new("colour", "Colour", "Black says hot to whoever opens the box next.")
+            {
+                { "AsNeutral", "{Lead} goes back as a neutral; a neutral is white or grey{basis}." },
+                { "AsGround", "{Lead} is used as a ground; a ground is bare or green{basis}." },
             },
             new("green", "Green or bare", "Everybody touches what is green.")
             {
-                {
-                    "Live",
-                    new("{Lead} is used as {use}.")
-                    {
-                        Now =
-                        [
-                            "Switch the breaker off and tag it.",
-                            "Prove it dead.",
-                            "Free the bare or green conductor, cap it, and run a cable with conductors enough.",
-                        ],
-                    }
-                },
-                { "Neutral", "{Lead} is used as neutral." },
+                { "Live", Bare("{Lead} is {use}{basis}.") },
+                { "BareNeutral", Bare("{Lead} is bare and carries the current back as a neutral{basis}.") },
+                { "Neutral", "{Lead} is used as neutral{basis}." },
                 { "Ground", "{Lead} is a ground." },
             },
             new("lead-damage", "Lead hurt", "A nick is where it breaks when the device is folded in.")
             {
                 { "Insulation", "The insulation of the {lead} is hurt." },
                 { "Nick", "The copper of the {lead} is nicked." },
-                { "Burnt", "{Lead} is burnt or crumbles." },
+                {
+                    "Burnt",
+                    new("{Lead} is burnt or crumbles: what burnt it is still there, and it goes on further than one sees.")
+                    {
+                        Now =
+                        [
+                            "Switch the breaker off and tag it; leave it off.",
+                            "Prove it dead.",
+                            "Have a licensed electrician find what burnt it before anything is cut back or joined on.",
+                        ],
+                    }
+                },
                 { "Whole", "{Lead} is whole." },
             },
             new("loose-end", "Loose end", "A loose end is live the day somebody switches on.")
@@ -118,4 +126,15 @@ internal static class ConductorWords
                 Words.AtMost("Bare copper, {lead}"),
             },
         ];
+
+    private static Words Bare(string says) =>
+        new(says)
+        {
+            Now =
+            [
+                "Switch the breaker off and tag it.",
+                "Prove it dead.",
+                "Free the bare or green conductor, cap it, and run a cable with conductors enough.",
+            ],
+        };
 }

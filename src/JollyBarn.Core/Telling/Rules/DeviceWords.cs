@@ -9,8 +9,23 @@ internal static class DeviceWords
         [
             new("line-load", "Line and load", "What was meant to be protected is not, and an old one leaves its own face live.")
             {
-                { "FeedOnLoad", "The feed lands on the load side: {lead}. Feed goes to line; what is to be protected goes to load." },
+                { "FeedOnLoad", FeedOnLoad() },
+                {
+                    "NeutralOnLoad",
+                    "The neutral of the feed lands on the load side of the {device}. Hot and neutral of the feed go to line."
+                },
+                {
+                    "HalfOnLoad",
+                    "Only {lead} of its cable hangs on the load side of the {device}: it opens at the first load, or does not protect."
+                },
                 { "NotOnLoad", "Said to be protected, but not on the load side of the {device}: {lead}." },
+                { "OnLine", "The feed of the {device} is on its line side." },
+            },
+            new("fed", "Fed", "A dead outlet with an open neutral is live inside.")
+            {
+                { "Nothing", "Nothing feeds the {device}: neither hot nor neutral goes anywhere." },
+                { "NoHot", "No breaker reaches the hot of the {device}." },
+                { "NoNeutral", "The {device} has a hot and its neutral goes nowhere: its slots stay live through whatever is plugged in." },
             },
             new("landing", "Landing place", "A screw made for one holds neither of two.")
             {
@@ -27,10 +42,16 @@ internal static class DeviceWords
             },
             new("device-bonded", "Device bonded", "The ground pin of a plug that goes nowhere protects nobody.")
             {
-                { "Bonded", "The {device} is bonded." },
+                { "Bonded", "The {device} is bonded: its ground is followed to the panel." },
+                { "Tested", "The {device} is bonded as far as {cables}, whose ground was tested and not followed." },
+                { "ByBox", "The {device} is bonded by the metal box it is screwed to." },
                 { "AskWhere", "Where does the ground of the {device} go?" },
+                { "AskFollow", "Does the ground of the {device} reach the panel? Nobody followed {cables}." },
                 { "AskYoke", "No ground lands on the {device}. Does its yoke ground itself?" },
+                { "AskScrews", "No ground lands on the {device}. Do metal screws hold it to the box?" },
                 { "NotBonded", "The {device} is not bonded, and a ground is in the box." },
+                { "LeadLoose", "The ground of the {device} is joined to nothing." },
+                { "DeadGround", Words.Ends("The ground on the {device} reaches no panel") },
             },
             new("plate-bonded", "Metal plate bonded", "A loose hot behind it makes the plate live, and nothing opens.")
             {
@@ -38,6 +59,7 @@ internal static class DeviceWords
                 { "NotBonded", "The plate is metal, and no device under it is bonded." },
                 { "NotMetal", "The plate is not metal." },
                 { "Ask", "No device here is bonded: is the plate metal?" },
+                { "AskFollow", "Is the plate metal, and does a ground reach it? Nobody followed {cables}." },
             },
             new("rating", "Receptacle rating", "A 20 A slot on a 15 A circuit invites what the circuit cannot carry.")
             {
@@ -84,4 +106,13 @@ internal static class DeviceWords
                 { "Used", "{Lead} is in a push-in hole of the {device}." },
             },
         ];
+
+    private static Words FeedOnLoad() =>
+        new(
+            new Line(f =>
+                f.Get<Terms.Thing?>("lead") is { } lead
+                    ? $"The feed lands on the load side: {f.Named(lead)}. Feed goes to line; what is to be protected goes to load."
+                    : $"The feed comes to the load side of the {f["device"]}. Feed goes to line; what is to be protected goes to load."
+            )
+        );
 }

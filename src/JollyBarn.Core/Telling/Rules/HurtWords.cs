@@ -9,33 +9,28 @@ internal static class HurtWords
         [
             new("short", "Short", "The breaker opens, or does not and something burns.")
             {
-                {
-                    "OneJoint",
-                    new("{Hot} and {other} lie in one joint{joint:tail}: a short.")
-                    {
-                        Now =
-                        [
-                            "Leave the breaker off and tag it.",
-                            "Prove it dead.",
-                            "Take the joint apart and put each conductor with its own kind.",
-                        ],
-                    }
-                },
+                { "OneJoint", Short("{Hot} and {other} lie in one joint{joint:tail}: a short{basis}.") },
+                { "OnDevice", Short("{Hot} and {other} meet on the {device}: a short{basis}.") },
+                { "Elsewhere", Short("{Hot} and {other} are joined: a short{basis}.") },
+                { "WhenSwitched", Short("{Hot} and {other} meet when a switch is turned: a short{basis}.") },
+                { "TwoLegs", Short("{Hot} and {other} come from different legs and are joined: a short of both legs.") },
+            },
+            new("live-metal", "Live metal", "Whoever touches it and anything earthed is in the circuit.")
+            {
+                { "Device", Touched("The metal of the {device} hangs on a hot and on no ground: it is live{basis}.") },
+                { "DeviceWhenOn", Touched("The metal of the {device} is live when a switch is on, and on no ground{basis}.") },
+                { "Box", Touched("The metal box hangs on a hot and on no ground: it is live{basis}.") },
+                { "BoxWhenOn", Touched("The metal box is live when a switch is on, and on no ground{basis}.") },
             },
             new("polarity", "Polarity", "The shell of a lamp, and what is switched off, stay live.")
             {
+                { "Crossed", Crossed("{Lead} is {use} and lies on {terminal} of the {device}: polarity is reversed{basis}.") },
                 {
-                    "Crossed",
-                    new("{Lead} is used as {use} and lies on {terminal} of the {device}: polarity is reversed.")
-                    {
-                        Now =
-                        [
-                            "Unplug what is in it, switch the breaker off and tag it.",
-                            "Prove it dead.",
-                            "Change the two over, and look upstream for where they were crossed.",
-                        ],
-                    }
+                    "GroundAsNeutral",
+                    Crossed("{Lead} is a ground and lies on {terminal} of the {device}: a ground carries the current back{basis}.")
                 },
+                { "GroundAsHot", Crossed("{Lead} is a ground and lies on {terminal} of the {device}, where a hot belongs{basis}.") },
+                { "Followed", "Hot and neutral of the {device} are followed to the panel." },
             },
             new("neutral-ground", "Neutral and ground", "Everything meant to be safe to touch carries current.")
             {
@@ -47,7 +42,7 @@ internal static class HurtWords
             {
                 {
                     "InNeutral",
-                    new("{Lead} is a neutral and lies on the {device}: off, what it switches stays live.")
+                    new("{Lead} is a neutral and lies on the {device}: off, what it switches stays live{basis}.")
                     {
                         Now =
                         [
@@ -58,6 +53,7 @@ internal static class HurtWords
                     }
                 },
                 { "InHot", "The switch is in the hot." },
+                { "AskWhich", "Both conductors of one cable lie on the {device}: follow {lead} to see which of them is the feed." },
             },
             new("neutrals-apart", "Neutrals of two circuits", "With one breaker off, the borrowed neutral still carries the other circuit.")
             {
@@ -132,8 +128,36 @@ internal static class HurtWords
             },
         ];
 
+    private static Words Short(string says) =>
+        new(says)
+        {
+            Now = ["Leave the breaker off and tag it.", "Prove it dead.", "Take them apart and put each conductor with its own kind."],
+        };
+
+    private static Words Touched(string says) =>
+        new(says)
+        {
+            Now =
+            [
+                "Touch nothing of it. Switch the breaker off and tag it.",
+                "Prove it dead, to an independent ground.",
+                "Take the hot off the metal, and bond the metal.",
+            ],
+        };
+
+    private static Words Crossed(string says) =>
+        new(says)
+        {
+            Now =
+            [
+                "Unplug what is in it, switch the breaker off and tag it.",
+                "Prove it dead.",
+                "Put each on its own, and look upstream for where they were crossed.",
+            ],
+        };
+
     private static Words Carries(string what) =>
-        new($"{{Lead}} is joined to {what}: ground parts carry neutral current.")
+        new($"{{Lead}} is joined to {what}: ground parts carry neutral current{{basis}}.")
         {
             Now =
             [

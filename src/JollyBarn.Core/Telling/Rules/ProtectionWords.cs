@@ -10,14 +10,30 @@ internal static class ProtectionWords
             new("gfci", "GFCI by place", "Wet hands and earth make a person the shortest way.")
             {
                 { "NotAsked", "Nothing asks GFCI protection of the {device} here." },
-                { "Protected", "The {device} is GFCI-protected." },
+                { "Protected", "The {device} is GFCI-protected, by {guard}." },
+                { "ProtectedByMark", "The {device} is GFCI-protected, as far as the mark of a cable nobody followed." },
+                { "ProtectedByAnswer", "The {device} is GFCI-protected, as somebody said; nobody followed the wiring there." },
                 { "Unprotected", "The {device} is not GFCI-protected, and the place asks it." },
+                {
+                    "SaidProtected",
+                    "The {device} is said to be GFCI-protected; the recorded wiring goes round every protective device, and the place asks one."
+                },
+                {
+                    "Bypassed",
+                    "Only one conductor of the {device} comes from the load side of a protective device: it is not protected, and the place asks it."
+                },
                 { "AskProtected", "The place asks GFCI protection of the {device}: is it protected?" },
                 { "AskPlace", "Does the place ask GFCI protection of the {device}, and has it any?" },
             },
             new("no-ground", "Three slots, no ground", "The third slot promises what is not there.")
             {
-                { "GroundComesIn", "A ground comes in." },
+                { "GroundComesIn", "A ground that reaches the panel comes in." },
+                { "GroundTested", "A ground comes in that was tested and not followed." },
+                { "AskFollow", "Does a ground come to the {device}? Nobody followed {cables} to the panel." },
+                {
+                    "RunsOn",
+                    "No ground comes to the {device}, and {lead} hangs on its ground screw: what is further on takes it for a ground."
+                },
                 { "AskProtected", "No ground comes to the {device}: does a GFCI protect it?" },
                 { "Unprotected", "The {device} has a ground slot, no ground comes in and no GFCI protects it." },
                 { "AskMarked", "Is it marked for having no ground?" },
@@ -56,6 +72,7 @@ internal static class ProtectionWords
                 { "AskBuilt", "No arc-fault protection, and the room asks it: has it stood as built?" },
                 { "StandsAsBuilt", "No arc-fault protection; it stands as built, until it is extended by an outlet or over 6 ft." },
                 { "Unprotected", "No arc-fault protection, and the room asks it." },
+                { "SaidProtected", "Arc-fault protection is said to be there; its breaker is none, and the room asks it." },
             },
             new("tagged", "Tagged", "Nobody can tell line from load in a year.")
             {

@@ -119,14 +119,15 @@ function Remedies({ job, box, finding, edit, version }: { job: string; box: stri
             <span className="min-w-40 flex-1">
               {r.says}
               {cutsInGauges(r.lengths, gauges) && <span className="block text-ink-2">{cutsInGauges(r.lengths, gauges)}</span>}
+              {r.lookAgain && <span className="block text-ink-2">{w.waits}</span>}
               {r.new.length > 0 && (
                 <span className="block text-barn">
                   {w.brings}: {r.new.map((n) => n.says).join(" ")}
                 </span>
               )}
             </span>
-            <Button aria-label={`${w.do}: ${r.says}`} onClick={() => void edit.ready(r.edit)}>
-              {w.do}
+            <Button aria-label={`${r.lookAgain ? w.done : w.do}: ${r.says}`} onClick={() => void edit.ready(r.edit)}>
+              {r.lookAgain ? w.done : w.do}
             </Button>
           </li>
         ))}

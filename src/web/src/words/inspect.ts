@@ -7,6 +7,8 @@ export const inspectWords = {
     remedies: "What would settle it",
     noRemedy: "No remedy here",
     do: "Do it",
+    done: "Done, look again",
+    waits: "Then it waits until you record what you see.",
     brings: "It would bring",
     ruling: "Ask the office",
     asked: "What was asked",

@@ -1,75 +1,27 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
+using JollyBarn.Inspection.Rules;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
 
-/// <summary>What is joined and must not be: each conductor goes to its own kind.</summary>
-public sealed class PartThem : IRemedies
+/// <summary>The shared neutral of a multiwire circuit through a device: joined, with a pigtail to the device.</summary>
+public sealed class JoinTheNeutrals : IRemedies
 {
     public enum Case
     {
-        JoinNeutrals,
-        IntoJoint,
-        ChangeOver,
-        Free,
+        Join,
     }
 
-    public IReadOnlyList<string> Rules { get; } = ["short", "neutral-ground", "polarity", "switch-neutral-cut", "multiwire-neutral"];
+    public IReadOnlyList<string> Rules { get; } = ["multiwire-neutral"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        if (ask.Finding.Rule == "multiwire-neutral")
+        if (ask.Box.Leads.Find(ask.Of)?.Lands is { At: LandingAt.Terminal, Device: { } on } at)
         {
-            if (ask.Box.Leads.Find(ask.Of)?.Lands is { At: LandingAt.Terminal, Device: { } on } at)
-            {
-                var neutrals = ask
-                    .Look.On(on)
-                    .Where(e => e.Use == ConductorUse.Neutral && ask.Box.Leads.Has(e.Id))
-                    .Select(e => e.Id)
-                    .ToList();
-                yield return Remedy.Of(Case.JoinNeutrals, Spliced.Make(ask, neutrals, at, "neutrals"), ("tail", ask.Tail));
-            }
-
-            yield break;
-        }
-
-        foreach (var id in ask.Finding.Ids.Where(i => ask.Box.Leads.Find(i)?.Run is not null).Reverse())
-        {
-            var lead = ask.Box.Leads[id];
-            if (ask.JointOf(lead.Use, lead.Lands.Joint) is { } home)
-            {
-                var count = ask.Look.In(home).Count + 1;
-                yield return Remedy.Of(
-                    Case.IntoJoint,
-                    new Batch([new MoveLead(ask.BoxId, id, RemedyAsk.In(home)), ask.Connect(home, count)], For: BatchFor.OwnKind),
-                    ("lead", Thing.Lead(id)),
-                    ("joint", Thing.Joint(home))
-                );
-            }
-        }
-
-        if (ask.Finding.Rule == "polarity" && ask.Finding.Ids is [_, var device] && ask.Box.Devices.Has(device))
-        {
-            var ends = ask.Look.On(device).ToList();
-            var crossed = ends.Where(e => ask.Box.Leads.Has(e.Id) && e.Use is ConductorUse.Hot or ConductorUse.Neutral).ToList();
-            bool AtNeutral(Landing at) =>
-                DeviceKinds.Spot(ask.Box.Devices[device].Kind, at.Place) is var (terminal, _) && terminal.Role.IsNeutral();
-            var hot = crossed.FirstOrNull(e => e.Use == ConductorUse.Hot && AtNeutral(e.At));
-            var neutral = crossed.FirstOrNull(e => e.Use == ConductorUse.Neutral && !AtNeutral(e.At));
-            if (hot is { } h && neutral is { } n)
-            {
-                yield return Remedy.Of(
-                    Case.ChangeOver,
-                    new Batch([new MoveLead(ask.BoxId, h.Id, n.At), new MoveLead(ask.BoxId, n.Id, h.At)], For: BatchFor.ChangedOver)
-                );
-            }
-        }
-
-        foreach (var id in ask.Finding.Ids.Where(i => ask.Box.Leads.Find(i)?.Run is not null))
-        {
-            yield return Remedy.Of(Case.Free, new MoveLead(ask.BoxId, id, new(LandingAt.Cap)), ("lead", Thing.Lead(id)));
+            var neutrals = ask.Look.On(on).Where(e => e.Use == ConductorUse.Neutral && ask.Box.Leads.Has(e.Id)).Select(e => e.Id).ToList();
+            yield return Remedy.Of(Case.Join, Spliced.Make(ask, neutrals, at, "neutrals"), ("tail", ask.Tail));
         }
     }
 }
@@ -220,7 +172,7 @@ public sealed class TurnLineAndLoad : IRemedies
             yield break;
         }
 
-        if (!ask.Box.Devices.Has(ask.Of))
+        if (ask.Finding.Is("line-load", LineAndLoad.Case.FeedOnLoad) || ask.Finding.Is("line-load", LineAndLoad.Case.NeutralOnLoad))
         {
             var turned = new List<Edit>();
             foreach (var end in ask.Look.On(device))
@@ -240,8 +192,9 @@ public sealed class TurnLineAndLoad : IRemedies
             yield return Remedy.Of(Case.ChangeOver, new Batch(turned, For: BatchFor.LineAndLoad));
         }
         else if (
-            ask.Look.Cables.FirstOrDefault(c => c.End.Feeds == Feeds.Protected && c.Leads.Any(l => ask.Finding.Ids.Contains(l.Text))) is
-            { } cable
+            ask.Finding.Is("line-load", LineAndLoad.Case.NotOnLoad)
+            && ask.Look.Cables.FirstOrDefault(c => c.End.Feeds == Feeds.Protected && c.Leads.Any(l => ask.Finding.Ids.Contains(l.Text)))
+                is { } cable
         )
         {
             yield return Remedy.Of(Case.OnlyFeedsOn, new NameCable(ask.BoxId, cable.RunId, cable.Side, cable.End.Says, Feeds.FeedsOn));

@@ -1,0 +1,157 @@
+using System.Runtime.CompilerServices;
+using JollyBarn.Electrics;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Connection;
+
+/// <summary>What is joined inside one box, read from the links the network is built of: pieces that always hang together, and what switches
+/// and protection join besides.</summary>
+internal sealed class BoxJoins
+{
+    private static readonly ConditionalWeakTable<Box, BoxJoins> Kept = [];
+
+    private readonly Id<Box> id;
+    private readonly Run?[] leavesBy;
+    private readonly Dictionary<string, int> points = new(StringComparer.Ordinal);
+
+    private BoxJoins(Job job, Id<Box> id, Box box)
+    {
+        (this.id, leavesBy) = (id, Leaving(job, box));
+        var owner = new Owner(OwnerKind.Box, id);
+        var (on, off) = (JobPlan.Read(job, Lying(id, box, true), owner), JobPlan.Read(job, Lying(id, box, false), owner));
+        foreach (var (leadId, lead) in box.Leads)
+        {
+            Number(Points.Lead(id, leadId, lead));
+        }
+
+        foreach (var link in on.Links)
+        {
+            _ = (Number(link.From), Number(link.To));
+        }
+
+        var guarded = on.Guards.SelectMany(g => g.Links.Select(l => (l.Key, Guard: g.Key))).ToDictionary(g => g.Item1, g => g.Guard);
+        var pieces = new Pieces(points.Count);
+        var (switched, watched) = (new List<(int, int)>(), new List<(int, int, GuardKey)>());
+        foreach (var (link, other) in on.Links.Zip(off.Links))
+        {
+            var (from, to) = (points[link.From], points[link.To]);
+            if (guarded.TryGetValue(link.Key, out var guard))
+            {
+                watched.Add((from, to, guard));
+            }
+            else if (link.Conducts && other.Conducts)
+            {
+                pieces.Join(from, to);
+            }
+            else if (link.Conducts || other.Conducts)
+            {
+                switched.Add((from, to));
+            }
+        }
+
+        var numbers = new Dictionary<int, int>();
+        int Piece(int point) => numbers.TryGetValue(pieces.Root(point), out var n) ? n : numbers[pieces.Root(point)] = numbers.Count;
+        foreach (var point in points.Keys.ToList())
+        {
+            points[point] = Piece(points[point]);
+        }
+
+        Count = numbers.Count;
+        Switched = [.. switched.Select(s => (numbers[pieces.Root(s.Item1)], numbers[pieces.Root(s.Item2)]))];
+        Guarded = [.. watched.Select(g => (numbers[pieces.Root(g.Item1)], numbers[pieces.Root(g.Item2)], g.Item3))];
+        Lines =
+        [
+            .. on.Guards.Where(g => g.Supply is not null).Select(g => (g.Key, points[g.Supply!.Value.Hot], points[g.Supply.Value.Neutral])),
+        ];
+        Ends =
+        [
+            .. box
+                .Leads.Where(l => l.Value.Run is not null)
+                .Select(l => (l.Value.Run!.Value, l.Value.Side, l.Value.Index, points[Points.Lead(id, l.Key, l.Value)])),
+            .. box
+                .Leads.Where(l => l.Value.LeavesBy is not null)
+                .SelectMany(l =>
+                    Leaves(job, l.Value)
+                        .Select(s => (l.Value.LeavesBy!.Value, s, l.Value.Index))
+                        .Where(e => points.ContainsKey(Points.End(e.Item1, e.s, e.Index)))
+                        .Select(e => (e.Item1, e.s, e.Index, points[Points.End(e.Item1, e.s, e.Index)]))
+                ),
+        ];
+        Open =
+        [
+            .. box
+                .Leads.Where(l => l.Value is { LeavesBy: null, Lands.At: LandingAt.Unknown })
+                .Select(l => (points[Points.Lead(id, l.Key, l.Value)], new OpenEnd(OpenKind.Landing, Box: id, Lead: l.Key))),
+            .. box.Contents == Contents.Complete
+                ? []
+                : Enumerable.Range(0, Count).Select(p => (p, new OpenEnd(OpenKind.Contents, Box: id))),
+        ];
+    }
+
+    /// <summary>How many pieces there are.</summary>
+    public int Count { get; }
+
+    /// <summary>Pieces that a switch joins in one of its positions.</summary>
+    public (int From, int To)[] Switched { get; }
+
+    /// <summary>Pieces that a protective device joins while it is not open.</summary>
+    public (int From, int To, GuardKey Guard)[] Guarded { get; }
+
+    /// <summary>The line side of each protective device: the pieces of its hot and its neutral.</summary>
+    public (GuardKey Guard, int Hot, int Neutral)[] Lines { get; }
+
+    /// <summary>Ends of cables with the piece each is part of.</summary>
+    public (Id<Run> Run, RunSide Side, int Index, int Piece)[] Ends { get; }
+
+    /// <summary>Where the record of the box stops.</summary>
+    public (int Piece, OpenEnd End)[] Open { get; }
+
+    public static BoxJoins Of(Job job, Id<Box> id, Box box)
+    {
+        if (Kept.TryGetValue(box, out var kept) && kept.id == id && Same(kept.leavesBy, Leaving(job, box)))
+        {
+            return kept;
+        }
+
+        var made = new BoxJoins(job, id, box);
+        Kept.AddOrUpdate(box, made);
+        return made;
+    }
+
+    /// <summary>The piece a point is part of; null for a point the box does not have.</summary>
+    public int? Piece(string point) => points.TryGetValue(point, out var piece) ? piece : null;
+
+    /// <summary>Pieces as they hang together with protection closed, and with switches either way where asked.</summary>
+    public Pieces Groups(bool turned)
+    {
+        var groups = new Pieces(Count);
+        foreach (var (from, to, _) in Guarded)
+        {
+            groups.Join(from, to);
+        }
+
+        foreach (var (from, to) in turned ? Switched : [])
+        {
+            groups.Join(from, to);
+        }
+
+        return groups;
+    }
+
+    private static Situation Lying(Id<Box> id, Box box, bool on) =>
+        new()
+        {
+            Stray = false,
+            Loads = false,
+            Switches = box.Devices.Ids.ToDictionary(d => $"{id}/{d}", _ => on, StringComparer.Ordinal),
+        };
+
+    private IEnumerable<RunSide> Leaves(Job job, Lead lead) => job.Runs.Find(lead.LeavesBy)?.SidesIn(id) ?? [];
+
+    private static Run?[] Leaving(Job job, Box box) =>
+        [.. box.Leads.Values.Where(l => l.LeavesBy is not null).Select(l => job.Runs.Find(l.LeavesBy))];
+
+    private static bool Same(Run?[] a, Run?[] b) => a.Length == b.Length && a.Zip(b).All(p => ReferenceEquals(p.First, p.Second));
+
+    private int Number(string point) => points.TryGetValue(point, out var n) ? n : points[point] = points.Count;
+}
