@@ -288,15 +288,23 @@ internal static partial class RuleCases
             ),
             new("loose-end", "metal", "r0.a0", Fix, "110.14(B)", new MoveLead("b", "r0.a0", Landing.Loose)),
             new("grounds-joined", "metal", "r1.a2", Fix, "250.148", new MoveLead("b", "r1.a2", new(LandingAt.Cap))),
-            new("short", "metal", "hots", Stop, "110.7", new MoveLead("b", "r1.a1", GfciBox.In("hots"))),
+            new("short", "metal@panel", "hots", Stop, "110.7", new MoveLead("b", "r0.a1", GfciBox.In("hots"))),
             new(
-                "short",
-                "gfci",
-                "g",
+                "polarity",
+                "metal",
+                "r1.a1",
                 Stop,
-                "110.7: what goes on as a neutral lies on a hot",
+                "200.11: a white goes on as a neutral from the hots",
+                new MoveLead("b", "r1.a1", GfciBox.In("hots"))
+            ),
+            new(
+                "polarity",
+                "gfci",
+                "safe.a1",
+                Stop,
+                "200.11: what goes on as a neutral lies on a hot",
                 new MoveLead("b", "safe.a1", GfciBox.At("load-hot/plate"))
             ),
-            new("neutral-ground", "gfci", "on.a1", Stop, "250.142(B)", new MoveLead("b", "on.a1", GfciBox.In("grounds"))),
+            new("neutral-ground", "gfci@panel", "feed.a1", Stop, "250.142(B)", new MoveLead("b", "feed.a1", GfciBox.In("grounds"))),
         ];
 }

@@ -163,11 +163,6 @@ public sealed class Connected
             {
                 labels.Open(first + index, end);
             }
-
-            foreach (var index in joins.Onward)
-            {
-                labels.Onward(first + index);
-            }
         }
 
         foreach (var (id, joins, first) in boxes)

@@ -15,8 +15,6 @@ internal sealed class Labels(Pieces pieces)
 
     public void Open(int node, OpenEnd end) => (At(node).Open ??= []).Add(end);
 
-    public void Onward(int node) => At(node).Onward = true;
-
     public void Box(int node, Id<Box> box) => (At(node).Boxes ??= []).Add(box);
 
     public Reaching Of(int node)
@@ -25,7 +23,7 @@ internal sealed class Labels(Pieces pieces)
         if (!told.TryGetValue(root, out var reaching))
         {
             told[root] = reaching = found.TryGetValue(root, out var all)
-                ? new(all.Lands ?? [], all.Open ?? [], all.Boxes ?? [], all.Onward)
+                ? new(all.Lands ?? [], all.Open ?? [], all.Boxes ?? [])
                 : Reaching.Nothing;
         }
 
@@ -43,8 +41,6 @@ internal sealed class Labels(Pieces pieces)
         public List<PanelEnd>? Lands { get; set; }
 
         public List<OpenEnd>? Open { get; set; }
-
-        public bool Onward { get; set; }
 
         public List<Id<Box>>? Boxes { get; set; }
     }

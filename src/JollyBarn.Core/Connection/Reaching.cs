@@ -68,16 +68,15 @@ public sealed class Reaching : IEquatable<Reaching>
     private readonly OpenEnd[] open;
     private readonly Id<Box>[] boxes;
 
-    internal Reaching(IEnumerable<PanelEnd> at, IEnumerable<OpenEnd> open, IEnumerable<Id<Box>> boxes, bool onward)
+    internal Reaching(IEnumerable<PanelEnd> at, IEnumerable<OpenEnd> open, IEnumerable<Id<Box>> boxes)
     {
         // A piece may land on one bar by several cables: that it lands there is what counts.
         this.at = [.. at.Distinct()];
         this.open = [.. open];
-        Onward = onward;
         this.boxes = this.at.Length > 0 ? [] : [.. boxes.Distinct()];
     }
 
-    public static Reaching Nothing { get; } = new([], [], [], false);
+    public static Reaching Nothing { get; } = new([], [], []);
 
     public IReadOnlyList<PanelEnd> At => at;
 
@@ -85,9 +84,6 @@ public sealed class Reaching : IEquatable<Reaching>
 
     /// <summary>Boxes it goes through, in the order of their ids, where it lands at no panel.</summary>
     public IReadOnlyList<Id<Box>> Boxes => boxes;
-
-    /// <summary>True where it goes on by a cable nobody followed, that a mark says brings nothing back.</summary>
-    public bool Onward { get; }
 
     public bool Hot => Lands(Gives.Hot);
 

@@ -49,7 +49,7 @@ internal sealed class RunJoins
             open.Add((index, Far(job, id, run, side, index)));
         }
 
-        (Lands, Open, Onward) = ([.. lands], [.. open], [.. part.Onward.Select(p => names[p].Index)]);
+        (Lands, Open) = ([.. lands], [.. open]);
     }
 
     /// <summary>Conductors, the ground among them.</summary>
@@ -58,9 +58,6 @@ internal sealed class RunJoins
     public (int Index, PanelEnd At)[] Lands { get; }
 
     public (int Index, OpenEnd End)[] Open { get; }
-
-    /// <summary>Conductors that a mark says go on.</summary>
-    public int[] Onward { get; }
 
     public static RunJoins Of(Job job, PanelEnds panels, Id<Run> id, Run run)
     {

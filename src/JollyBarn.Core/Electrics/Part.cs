@@ -21,9 +21,6 @@ internal sealed class Part(bool loads)
     /// <summary>Ends of cables that are taken to land where a mark says they come from.</summary>
     public HashSet<string> Taken { get; } = new(StringComparer.Ordinal);
 
-    /// <summary>Ends of cables that are marked as going on: they are taken to bring nothing back.</summary>
-    public HashSet<string> Onward { get; } = new(StringComparer.Ordinal);
-
     /// <summary>What was taken for given.</summary>
     public List<Assumed> Assumed { get; } = [];
 

@@ -98,7 +98,6 @@ internal static class RunPlan
         if (near.Feeds is Feeds.FeedsOn or Feeds.Protected && !comes)
         {
             to.Plan.Assume(AssumedCase.BringsNothingBack);
-            to.Plan.Onward.UnionWith(Ends(id, run, side));
             return;
         }
 

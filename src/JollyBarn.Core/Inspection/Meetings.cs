@@ -70,7 +70,7 @@ public static class Meetings
         {
             var wire = look.Wires.Lead(look.Box, id);
             kinds |= Sourced.Of(wire with { Always = wire.Switched }).Kinds;
-            kinds |= wire.Switched is { Closed: true, Onward: false } ? Carries.None : Sourced.Said(look.Box.Leads[id].Use);
+            kinds |= wire.Switched.Closed ? Carries.None : Sourced.Said(look.Box.Leads[id].Use);
         }
 
         return (kinds & one) != 0 && (kinds & others) != 0;

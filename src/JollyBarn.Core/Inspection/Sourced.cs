@@ -67,7 +67,7 @@ public readonly record struct Sourced(Carries Kinds, Basis Basis, bool Switched 
     public static Sourced Coming(Reaching by, ConductorUse said) =>
         Lands(by) is var lands and not Carries.None ? new(lands, Basis.Wiring)
         : Marked(by) is var marked and not Carries.None ? new(marked, Basis.Mark)
-        : new(by is { Closed: true, Onward: false } ? Carries.None : Said(said), Basis.Said);
+        : new(by.Closed ? Carries.None : Said(said), Basis.Said);
 
     public static Carries Said(ConductorUse use) =>
         use switch

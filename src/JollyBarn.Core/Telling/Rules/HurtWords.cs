@@ -30,6 +30,7 @@ internal static class HurtWords
                     Crossed("{Lead} is a ground and lies on {terminal} of the {device}: a ground carries the current back{basis}.")
                 },
                 { "GroundAsHot", Crossed("{Lead} is a ground and lies on {terminal} of the {device}, where a hot belongs{basis}.") },
+                { "GoesOn", Crossed("{Lead} goes on as {as} and is {use} here: polarity is reversed from here on{basis}.") },
                 { "Followed", "Hot and neutral of the {device} are followed to the panel." },
             },
             new("neutral-ground", "Neutral and ground", "Everything meant to be safe to touch carries current.")
