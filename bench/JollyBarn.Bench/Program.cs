@@ -12,6 +12,12 @@ if (args is ["--write", var into])
     return;
 }
 
+if (args is ["--oracle"])
+{
+    OracleTable.Print();
+    return;
+}
+
 if (args is ["--solver"])
 {
     SolverSideBySide.Print();

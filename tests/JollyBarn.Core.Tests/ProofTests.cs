@@ -41,6 +41,33 @@ public class ProofTests
         Assert.Single(State(struck).Missing);
     }
 
+    /// <summary>Two readings of a known source prove the instrument and nothing else. Common practice.</summary>
+    [Fact]
+    public void Without_pairs_nothing_is_proved()
+    {
+        var job = Jobs.WithBox("device-3x2x3-1/2").Do(new BeginProof("proof", "b", "Ines", "two-pole", Morning, "panel lug", "cellar rod"));
+        job = Known(Known(job, "k1", ReadingStep.KnownBefore, 121, 1), "k2", ReadingStep.KnownAfter, 121, 3);
+        Assert.Equal((ProofStanding.Begun, ProofCase.NoLeads), (State(job).Standing, State(job).Case));
+        Assert.Contains("proves nothing for what is behind", ProofTeller.Tell(State(job)).Says, StringComparison.Ordinal);
+    }
+
+    /// <summary>What is not recorded was not read.</summary>
+    [Fact]
+    public void With_contents_partly_recorded_nothing_is_proved()
+    {
+        var job = Begun().Do(new SetContents("b", Contents.Partial));
+        job = Known(job, "k1", ReadingStep.KnownBefore, 121, 1);
+        var pairs = Proofs.Pairs(job.Boxes["b"]);
+        for (var i = 0; i < pairs.Count; i++)
+        {
+            job = Pair(job, $"p{i}", pairs[i], 0, 2 + i);
+        }
+
+        job = Known(job, "k2", ReadingStep.KnownAfter, 121, 40);
+        Assert.Equal((ProofStanding.Begun, ProofCase.NotComplete), (State(job).Standing, State(job).Case));
+        Assert.Equal(ProofStanding.Proved, State(job.Do(new SetContents("b", Contents.Complete))).Standing);
+    }
+
     [Fact]
     public void A_reading_before_the_known_source_does_not_count()
     {

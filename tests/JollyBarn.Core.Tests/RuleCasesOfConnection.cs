@@ -120,6 +120,10 @@ internal static partial class RuleCases
             {
                 Case = "InNeutral",
             },
+            new("switch-works", "switch@panel", "s", Fine, "practice: it switches what goes on") { Case = "Works" },
+            new("switch-works", "switch@panel", "s", Fix, "practice: bridged", Bridge("hot/screw", "switched/screw")) { Case = "Nothing" },
+            new("switch-works", "three-ways", "s", Fine, "practice: two three-ways") { Case = "Works" },
+            new("switch-works", "three-ways", "s", Fix, "practice: the common and a traveler exchanged", Crossed()) { Case = "NotAlways" },
             new("neutral-ground", "two-wire@panel", "r0.a1", Stop, "250.142(B): a jumper from neutral to ground, no ground there", Jumper())
             {
                 Case = "OnDeviceGround",
@@ -229,6 +233,18 @@ internal static partial class RuleCases
                 Case = "ByBox",
             },
             new("device-bonded", "metal@panel", "s", Measure, "404.9(B)(1): by what screws?", MetalSwitch(null)) { Case = "AskScrews" },
+            new("device-bonded", "lamp@panel", "l", Measure, "410.42: no ground comes, metal unknown", [.. WithoutGround()])
+            {
+                Case = "AskMetal",
+            },
+            new("device-bonded", "lamp@panel", "l", Fix, "410.42: no ground comes, metal canopy", [.. WithoutGround(), Touched("yes")])
+            {
+                Case = "NoGround",
+            },
+            new("device-bonded", "lamp@panel", "l", Fine, "410.44: no ground comes, nothing to touch", [.. WithoutGround(), Touched("no")])
+            {
+                Case = "NoExposedMetal",
+            },
             new("no-ground", "outlet", "r", Fine, "406.4(D)(1): tested, not followed", Note("r0.a", "ground-tested", "yes"))
             {
                 Case = "GroundTested",
@@ -364,6 +380,13 @@ internal static partial class RuleCases
     private static Edit[] Grounded() =>
         [Move("r1.a0", new(LandingAt.Cap)), new AddPigtail("b", "x", GfciBox.In("grounds"), GfciBox.At("traveler-1/screw", "s"))];
 
+    private static Edit[] Crossed() =>
+        [
+            Move("r0.a0", new(LandingAt.Cap)),
+            new MoveLead("b", "r1.a0", GfciBox.At("common/screw", "s")),
+            new MoveLead("b", "r0.a0", GfciBox.At("traveler-1/screw", "s")),
+        ];
+
     private static Edit[] BareSwitched() => [Move("r1.a0", Landing.Loose), new MoveLead("b", "r1.a2", GfciBox.At("switched/screw", "s"))];
 
     private static AddPigtail Jumper() => new("b", "jumper", GfciBox.At("neutral-lower/screw", "r"), GfciBox.At("ground/screw", "r"));
@@ -380,6 +403,28 @@ internal static partial class RuleCases
             new SetBoxKind("b", "device-2g"),
             new AddDevice("b", "s", "switch", 2),
             .. screws is { } by ? [Note("s", "screws", by)] : Array.Empty<Edit>(),
+        ];
+
+    private static NoteFact Touched(string answer) => Note("l", "exposed-metal", answer);
+
+    /// <summary>The lamp at the end of old two-wire cable.</summary>
+    private static Edit[] WithoutGround() =>
+        [
+            new RemoveCable("b", "r0"),
+            new SetBoxKind("b", "nm-round-22.5"),
+            new AddCable(
+                "b",
+                "old",
+                "k9",
+                new CableSpec(CableType.OldTwoWire, 2, GroundKind.None, Gauge.Awg(14)),
+                EntrySide.Top,
+                null,
+                "from the switch",
+                Feeds.FeedsIn
+            ),
+            new SetRun("old", Circuit: "c"),
+            new MoveLead("b", "old.a0", GfciBox.In("hots")),
+            new MoveLead("b", "old.a1", GfciBox.In("neutrals")),
         ];
 
     private static Edit[] WhiteInRaceway() =>

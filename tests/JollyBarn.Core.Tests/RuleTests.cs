@@ -81,7 +81,7 @@ public partial class RuleTests
     }
 
     [Fact]
-    public void At_least_nine_in_ten_verdicts_to_fix_have_a_remedy_that_brings_nothing_new()
+    public void At_least_eight_in_nine_verdicts_to_fix_have_a_remedy_that_brings_nothing_new()
     {
         var demo = Demo.Present;
         var boxes = RuleCases
@@ -106,7 +106,7 @@ public partial class RuleTests
         }
 
         Assert.True(
-            without.Count * 10 <= all,
+            without.Count * 9 <= all,
             $"{without.Count} of {all}: {string.Join("\n", without.GroupBy(w => w.Split(':')[0]).OrderByDescending(g => g.Count()).Select(g => $"{g.Count()} {g.First()}"))}"
         );
     }

@@ -49,6 +49,7 @@ public static class RuleBoxes
             "beyond" => SmallHouse.Followed(SmallHouse.Receptacle()).Do(SmallHouse.OldFeed()),
             "loop" => Supplied(Loop(), 15, "r0"),
             "three-way" => Supplied(ThreeWay(), 15, "r0", "r1"),
+            "three-ways" => AtPanel(ThreeWays()),
             "garage" => Supplied(Garage(), 20, "feed", "on", "safe"),
             "fire" => Jobs.WithBox("device-3x2x3-1/2")
                 .Do(new PutWall("w", new Wall("Stair wall") { FireRating = 1 }), new SetBoxWall("b", "w"))
@@ -238,6 +239,21 @@ public static class RuleBoxes
                 new JoinLeads("b", "neutrals", "twist-on-small", ["r0.a1", "r1.a2"], "neutrals"),
                 new JoinLeads("b", "grounds", "twist-on-small", ["r0.a2", "r1.a3"], "grounds"),
                 new AddPigtail("b", "t", GfciBox.In("grounds"), GfciBox.At("ground/screw", "s"))
+            );
+
+    /// <summary>The same with the other switch, and a lamp behind it.</summary>
+    private static Job ThreeWays() =>
+        Supplied(ThreeWay(), 15, "r0", "r1")
+            .Do(
+                new AddBox("far", "By the door", "nm-1g-22.5", null, null, Contents.Complete),
+                new ConnectRun("far", "r1", RunSide.B, "k", EntrySide.Top, "from the other switch"),
+                new AddCable("far", "r2", "k2", Jobs.Nm(14, 2), EntrySide.Top, null, "on to the lamp", Feeds.FeedsOn),
+                new AddDevice("far", "s", "switch-3way", 1),
+                new MoveLead("far", "r1.b0", GfciBox.At("traveler-1/screw", "s")),
+                new MoveLead("far", "r1.b1", GfciBox.At("traveler-2/screw", "s")),
+                new MoveLead("far", "r2.a0", GfciBox.At("common/screw", "s")),
+                new JoinLeads("far", "neutrals", "twist-on-small", ["r1.b2", "r2.a1"], "neutrals"),
+                new JoinLeads("far", "grounds", "twist-on-small", ["r1.b3", "r2.a2"], "grounds")
             );
 
     /// <summary>A garage: a protective receptacle and, beside it in the same box, a plain one on the line joint; a cable on its load

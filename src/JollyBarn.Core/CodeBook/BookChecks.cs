@@ -63,10 +63,10 @@ public static class BookChecks
                 || (
                     decimal.TryParse(answer, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number)
                     && number > 0
-                    && number <= Assumption.Most
+                    && number <= assumption.Most
                 )
                 ? null
-                : new(Why.NotThatNumber, "answer", ("of", assumption.Name), ("most", Assumption.Most));
+                : new(Why.NotThatNumber, "answer", ("of", assumption.Name), ("most", assumption.Most));
         }
 
         return new(Why.NoSuchPractice, "key");

@@ -35,6 +35,9 @@ public static class Bulk
 /// <summary>A crowding assumption that a house may set for itself.</summary>
 public sealed record Assumption(string Key, string Name, decimal Default, string Unit)
 {
+    /// <summary>No house sets more, whatever a file says.</summary>
+    public decimal Most { get; init; } = 1000;
+
     /// <summary>The house's number, or the default when it gave none that reads as a number up to <see cref="Most"/>.</summary>
     public decimal Of(HousePractice practice) =>
         practice.Answers.TryGetValue(Key, out var text)
@@ -47,9 +50,6 @@ public sealed record Assumption(string Key, string Name, decimal Default, string
         && value <= Most
             ? value
             : Default;
-
-    /// <summary>No house sets more, whatever a file says.</summary>
-    public const decimal Most = 1000;
 }
 
 /// <summary>What crowding assumes. All <em>practice</em>: a feel for how a box closes, not a code rule.</summary>

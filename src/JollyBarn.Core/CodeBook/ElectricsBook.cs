@@ -30,10 +30,10 @@ public static class ElectricsBook
     public static Assumption AlarmWatts { get; } = new("electrics.alarm", "a smoke alarm or a smart switch, standing", 1m, "W");
 
     /// <summary>Hand to foot through the body. IEC 60479-1, from memory: about 1000 Ω for 5 % of people at 120 V, 1700 Ω for
-    /// half.</summary>
-    public static Assumption BodyOhms { get; } = new("electrics.body", "a person, hand to foot", 1000m, "Ω");
+    /// half, 3000 Ω for 95 %.</summary>
+    public static Assumption BodyOhms { get; } = new("electrics.body", "a person, hand to foot", 1000m, "Ω") { Most = 3000 };
 
-    public static Assumption ShoeOhms { get; } = new("electrics.shoes", "shoes and floor", 1000m, "Ω");
+    public static Assumption ShoeOhms { get; } = new("electrics.shoes", "shoes and floor", 1000m, "Ω") { Most = 1_000_000 };
 
     /// <summary>Equal lamps of a plug-in tester and where they light. <em>Practice</em>.</summary>
     public static Assumption LampOhms { get; } = new("electrics.lamp", "a lamp of a plug-in tester", 60m, "kΩ");

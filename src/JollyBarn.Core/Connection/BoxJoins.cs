@@ -1,4 +1,5 @@
 using System.Runtime.CompilerServices;
+using JollyBarn.CodeBook;
 using JollyBarn.Electrics;
 using JollyBarn.Wiring;
 
@@ -31,7 +32,8 @@ internal sealed class BoxJoins
 
         var guarded = on.Guards.SelectMany(g => g.Links.Select(l => (l.Key, Guard: g.Key))).ToDictionary(g => g.Item1, g => g.Guard);
         var pieces = new Pieces(points.Count);
-        var (switched, watched) = (new List<(int, int)>(), new List<(int, int, GuardKey)>());
+        var devices = Of(id, box);
+        var (switched, watched) = (new List<(int, int, Id<Device>, bool)>(), new List<(int, int, GuardKey)>());
         foreach (var (link, other) in on.Links.Zip(off.Links))
         {
             var (from, to) = (points[link.From], points[link.To]);
@@ -45,7 +47,7 @@ internal sealed class BoxJoins
             }
             else if (link.Conducts || other.Conducts)
             {
-                switched.Add((from, to));
+                switched.Add((from, to, devices[link.From], link.Conducts));
             }
         }
 
@@ -57,7 +59,9 @@ internal sealed class BoxJoins
         }
 
         Count = numbers.Count;
-        Switched = [.. switched.Select(s => (numbers[pieces.Root(s.Item1)], numbers[pieces.Root(s.Item2)]))];
+        int Numbered(int point) => numbers[pieces.Root(point)];
+        Switched = [.. switched.Select(s => (Numbered(s.Item1), Numbered(s.Item2), s.Item3, s.Item4))];
+        Outlets = [.. Hots(id, box).Where(points.ContainsKey).Select(h => points[h]).Distinct()];
         Guarded = [.. watched.Select(g => (numbers[pieces.Root(g.Item1)], numbers[pieces.Root(g.Item2)], g.Item3))];
         Lines =
         [
@@ -91,8 +95,11 @@ internal sealed class BoxJoins
     /// <summary>How many pieces there are.</summary>
     public int Count { get; }
 
-    /// <summary>Pieces that a switch joins in one of its positions.</summary>
-    public (int From, int To)[] Switched { get; }
+    /// <summary>Pieces that a switch joins in one of its positions, on or the other.</summary>
+    public (int From, int To, Id<Device> Switch, bool WhenOn)[] Switched { get; }
+
+    /// <summary>Pieces that something taking current hangs on with its hot.</summary>
+    public int[] Outlets { get; }
 
     /// <summary>Pieces that a protective device joins while it is not open.</summary>
     public (int From, int To, GuardKey Guard)[] Guarded { get; }
@@ -130,13 +137,39 @@ internal sealed class BoxJoins
             groups.Join(from, to);
         }
 
-        foreach (var (from, to) in turned ? Switched : [])
+        foreach (var (from, to, _, _) in turned ? Switched : [])
         {
             groups.Join(from, to);
         }
 
         return groups;
     }
+
+    /// <summary>The devices of the box by the points of their terminals and leads.</summary>
+    private static Dictionary<string, Id<Device>> Of(Id<Box> id, Box box) =>
+        box
+            .Devices.SelectMany(d =>
+                (DeviceKinds.Find(d.Value.Kind)?.Points() ?? []).SelectMany(p =>
+                    new[] { Points.Terminal(id, d.Key, p.Name), Points.Own(id, $"{d.Key}.{p.Name}") }.Select(at => (at, d.Key))
+                )
+            )
+            .ToDictionary(p => p.at, p => p.Key, StringComparer.Ordinal);
+
+    /// <summary>Points of the hots of what takes current, or gives it to a plug.</summary>
+    private static IEnumerable<string> Hots(Id<Box> id, Box box) =>
+        box.Devices.SelectMany(d =>
+            (DeviceKinds.Find(d.Value.Kind)?.Inside ?? [])
+                .Select(p =>
+                    p switch
+                    {
+                        Slots s => s.Hot,
+                        Draws w => w.Hot,
+                        _ => null,
+                    }
+                )
+                .OfType<string>()
+                .SelectMany(name => new[] { Points.Terminal(id, d.Key, name), Points.Own(id, $"{d.Key}.{name}") })
+        );
 
     private static Situation Lying(Id<Box> id, Box box, bool on) =>
         new()

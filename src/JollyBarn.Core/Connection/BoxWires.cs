@@ -11,9 +11,17 @@ public sealed class BoxWires : IEquatable<BoxWires>
     private readonly Wire[] pieces;
     private readonly (GuardKey Guard, bool Hot, bool Neutral)[] backFed;
     private readonly Lazy<Pieces>[] groups;
+    private readonly (Id<Device> Switch, SwitchWork Work)[] working;
 
-    internal BoxWires(Id<Box> id, BoxJoins? joins, Wire[] pieces, Dictionary<GuardKey, (bool Hot, bool Neutral)> backFed)
+    internal BoxWires(
+        Id<Box> id,
+        BoxJoins? joins,
+        Wire[] pieces,
+        Dictionary<GuardKey, (bool Hot, bool Neutral)> backFed,
+        (Id<Device>, SwitchWork)[] working
+    )
     {
+        this.working = working;
         (this.id, this.joins, this.pieces) = (id, joins, pieces);
         this.backFed =
         [
@@ -23,7 +31,7 @@ public sealed class BoxWires : IEquatable<BoxWires>
         groups = [.. new[] { false, true }.Select(turned => new Lazy<Pieces>(() => joins?.Groups(turned) ?? new(0)))];
     }
 
-    internal static BoxWires None { get; } = new("", null, [], []);
+    internal static BoxWires None { get; } = new("", null, [], [], []);
 
     /// <summary>A lead or a pigtail.</summary>
     public Wire Lead(Box box, Id<Lead> lead) =>
@@ -52,6 +60,9 @@ public sealed class BoxWires : IEquatable<BoxWires>
     public (bool Hot, bool Neutral) BackFed(Id<Device> device) =>
         backFed.Where(b => b.Guard == GuardKey.Device(id, device)).Select(b => (b.Hot, b.Neutral)).FirstOrDefault();
 
+    /// <summary>What a switch of the box does.</summary>
+    public SwitchWork Work(Id<Device> device) => Array.Find(working, w => w.Switch == device).Work;
+
     /// <summary>Number of the group a point hangs in inside the box, protection closed; null for one the box does not have.</summary>
     /// <param name="turned">With every switch either way.</param>
     public int? Group(string point, bool turned = false) =>
@@ -64,7 +75,8 @@ public sealed class BoxWires : IEquatable<BoxWires>
         other is not null
         && ReferenceEquals(joins, other.joins)
         && pieces.AsSpan().SequenceEqual(other.pieces)
-        && backFed.AsSpan().SequenceEqual(other.backFed);
+        && backFed.AsSpan().SequenceEqual(other.backFed)
+        && working.AsSpan().SequenceEqual(other.working);
 
     public override bool Equals(object? obj) => Equals(obj as BoxWires);
 

@@ -61,11 +61,7 @@ internal sealed class RunJoins
 
     public static RunJoins Of(Job job, PanelEnds panels, Id<Run> id, Run run)
     {
-        if (
-            Kept.TryGetValue(run, out var kept)
-            && kept.id == id
-            && kept.from.SequenceEqual(From(job, run), ReferenceEqualityComparer.Instance)
-        )
+        if (Kept.TryGetValue(run, out var kept) && kept.id == id && kept.Holds(job, run))
         {
             return kept;
         }
@@ -80,6 +76,12 @@ internal sealed class RunJoins
         var near = run.End(side == RunSide.A ? RunSide.B : RunSide.A);
         return new(OpenKind.FarEnd, id, side, Mark: near.Feeds, Use: Uses.Seen(job, id, run, index));
     }
+
+    private bool Holds(Job job, Run run) =>
+        ReferenceEquals(from[0], job.Panels)
+        && ReferenceEquals(from[1], job.Practice)
+        && ReferenceEquals(from[2], job.Boxes.Find(run.A.Box))
+        && ReferenceEquals(from[3], job.Boxes.Find(run.B.Box));
 
     /// <summary>All that it is read from besides the run.</summary>
     private static object?[] From(Job job, Run run) => [job.Panels, job.Practice, job.Boxes.Find(run.A.Box), job.Boxes.Find(run.B.Box)];

@@ -31,7 +31,8 @@ public sealed class Story
     /// <summary>A neutral–ground loop behind a ground-fault device is answered within this, s. <em>Practice</em>.</summary>
     private const double LoopSeconds = 1;
 
-    private Story(Live start, Live end, IReadOnlyList<Opening> openings) => (Start, End, Openings) = (start, end, openings);
+    private Story(Live start, Live end, IReadOnlyList<Opening> openings, IReadOnlyList<Opening> perhaps) =>
+        (Start, End, Openings, Perhaps) = (start, end, openings, perhaps);
 
     /// <summary>The moment the situation begins.</summary>
     public Live Start { get; }
@@ -40,6 +41,9 @@ public sealed class Story
     public Live End { get; }
 
     public IReadOnlyList<Opening> Openings { get; }
+
+    /// <summary>Devices of class A that see as things stand in the end what may open them and need not: 4 mA to under 6. UL 943.</summary>
+    public IReadOnlyList<Opening> Perhaps { get; }
 
     public static Story Unfold(Live start)
     {
@@ -51,7 +55,7 @@ public sealed class Story
             now = now.Opened(next.Guard.Links);
         }
 
-        return new(start, now, openings);
+        return new(start, now, openings, [.. MayOpen(now)]);
     }
 
     /// <summary>The protective device that would act first as things stand; null when none would.</summary>
@@ -68,6 +72,13 @@ public sealed class Story
 
         return first;
     }
+
+    private static IEnumerable<Opening> MayOpen(Live now) =>
+        from guard in now.Plan.Guards
+        where guard.ClassA && !guard.Stuck && !now.Plan.Opened(guard) && Powered(now, guard)
+        let missing = Residual(now, guard)
+        where missing is >= Trips.GfciHolds and < Trips.GfciTrips
+        select new Opening(Trips.GfciLaw(missing), guard.Key, OpensBy.Missing, missing, null, Surely.Perhaps);
 
     private static Opening? Act(Live now, Guard guard)
     {

@@ -49,8 +49,10 @@ public static class Trips
     /// <summary>Longest time a class A ground-fault device may take, s; infinite below 6 mA.</summary>
     /// <remarks>UL 943: t = (20 / mA)^1.43. 6 mA 5.6 s, 20 mA 1.0 s, 264 mA 0.025 s.</remarks>
     /// <param name="amperes">Difference of what goes out and comes back, A.</param>
-    public static double Gfci(double amperes) =>
-        amperes < GfciTrips ? double.PositiveInfinity : Math.Max(GfciFastest, Math.Pow(20 / (amperes * 1000), 1.43));
+    public static double Gfci(double amperes) => amperes < GfciTrips ? double.PositiveInfinity : GfciLaw(amperes);
+
+    /// <summary>The same without asking whether it must open: between 4 and 6 mA it may.</summary>
+    internal static double GfciLaw(double amperes) => Math.Max(GfciFastest, Math.Pow(20 / (amperes * 1000), 1.43));
 
     /// <summary>Longest time what watches for a larger difference may take, s; infinite below it. <em>Assumed</em>: a tenth of a
     /// second.</summary>

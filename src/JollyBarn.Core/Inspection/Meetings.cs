@@ -1,5 +1,4 @@
 using JollyBarn.Connection;
-using JollyBarn.Electrics;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection;
@@ -26,7 +25,7 @@ public static class Meetings
     {
         foreach (var turned in new[] { false, true })
         {
-            foreach (var group in Groups(look, turned).Where(g => MayMeet(look, g, one, others)))
+            foreach (var group in Mixed(look, turned, one, others))
             {
                 if (Pair([.. group.Select(l => Coming(look, l))], one, others) is { } pair && !(turned && Already(look, pair)))
                 {
@@ -39,7 +38,7 @@ public static class Meetings
     /// <summary>Two conductors that come from different legs and meet, of each group that is on several.</summary>
     public static IEnumerable<(Comer One, Comer Other)> OfLegs(BoxLook look)
     {
-        foreach (var group in Groups(look, false).Where(g => SeveralLegs(look.Wires.Lead(look.Box, g[0]).Always)))
+        foreach (var group in look.Sources.Cables.Where(l => SeveralLegs(l.Wire.Always)).GroupBy(l => l.Group))
         {
             var hots = group.Select(l => Coming(look, l)).Where(c => c.By.Hot && !SeveralLegs(c.By)).ToList();
             if (hots.FirstOrNull(c => Leg(c) != Leg(hots[0])) is { } other)
@@ -49,38 +48,38 @@ public static class Meetings
         }
     }
 
-    private static bool SeveralLegs(Reaching by) => by.Hots.Select(h => (h.Panel, h.Leg)).Distinct().Skip(1).Any();
+    /// <summary>A first look, that asks nothing of the other boxes: groups that are of both kinds, or may be where the record
+    /// stops.</summary>
+    private static IEnumerable<List<CableLead>> Mixed(BoxLook look, bool turned, Carries one, Carries others)
+    {
+        var all = look.Sources.Cables;
+        if (!all.Any(l => (l.Whole & one) != 0) || !all.Any(l => (l.Whole & others) != 0))
+        {
+            return [];
+        }
+
+        var kinds = new Dictionary<int, Carries>();
+        foreach (var lead in all)
+        {
+            var group = turned ? lead.Turned : lead.Group;
+            kinds[group] = kinds.GetValueOrDefault(group) | lead.Whole;
+        }
+
+        return kinds
+            .Where(k => (k.Value & one) != 0 && (k.Value & others) != 0)
+            .Select(k => all.Where(l => (turned ? l.Turned : l.Group) == k.Key).ToList())
+            .Where(g => g.Count > 1)
+            .ToList();
+    }
+
+    private static bool SeveralLegs(Reaching by) => by.At.Count > 1 && by.Hots.Select(h => (h.Panel, h.Leg)).Distinct().Skip(1).Any();
 
     private static (string, int) Leg(Comer comer) => comer.By.Hots.Select(h => (h.Panel, h.Leg)).First();
 
-    /// <summary>Leads of cables by the group they hang in.</summary>
-    private static IEnumerable<IReadOnlyList<Id<Lead>>> Groups(BoxLook look, bool turned) =>
-        look
-            .Box.Leads.Where(l => l.Value.Run is not null)
-            .GroupBy(l => look.Wires.Group(Points.Lead(look.Id, l.Key, l.Value), turned))
-            .Where(g => g.Key is not null && g.Skip(1).Any())
-            .Select(g => g.Select(l => l.Key).ToList());
-
-    /// <summary>A first look, that asks nothing of the other boxes: whether a group is of both kinds, or may be where the record
-    /// stops.</summary>
-    private static bool MayMeet(BoxLook look, IReadOnlyList<Id<Lead>> group, Carries one, Carries others)
+    private static Comer Coming(BoxLook look, CableLead lead)
     {
-        var kinds = Carries.None;
-        foreach (var id in group)
-        {
-            var wire = look.Wires.Lead(look.Box, id);
-            kinds |= Sourced.Of(wire with { Always = wire.Switched }).Kinds;
-            kinds |= wire.Switched.Closed ? Carries.None : Sourced.Said(look.Box.Leads[id].Use);
-        }
-
-        return (kinds & one) != 0 && (kinds & others) != 0;
-    }
-
-    private static Comer Coming(BoxLook look, Id<Lead> id)
-    {
-        var lead = look.Box.Leads[id];
-        var by = look.Comings.By(lead);
-        return new(id, Sourced.Coming(by, lead.Use), by);
+        var by = look.Comings.By(lead.Lead);
+        return new(lead.Id, Sourced.Coming(by, lead.Lead.Use), by);
     }
 
     private static (Comer One, Comer Other)? Pair(IReadOnlyList<Comer> group, Carries one, Carries others)
@@ -97,8 +96,7 @@ public static class Meetings
     }
 
     /// <summary>True for a pair that hangs together without any switch.</summary>
-    private static bool Already(BoxLook look, (Comer One, Comer Other) pair) =>
-        look.Wires.Group(Point(look, pair.One.Lead)) == look.Wires.Group(Point(look, pair.Other.Lead));
+    private static bool Already(BoxLook look, (Comer One, Comer Other) pair) => Group(look, pair.One) == Group(look, pair.Other);
 
-    private static string Point(BoxLook look, Id<Lead> lead) => Points.Lead(look.Id, lead, look.Box.Leads[lead]);
+    private static int Group(BoxLook look, Comer comer) => look.Sources.Cables.First(c => c.Id == comer.Lead).Group;
 }

@@ -26,6 +26,14 @@ public enum Grounding
 public sealed class Sources(BoxLook look)
 {
     private readonly Dictionary<Id<Lead>, Sourced> leads = [];
+    private readonly Dictionary<Wire, (Grounding Is, IReadOnlyList<FactAsked> Deciding)> grounding = new(
+        ReferenceEqualityComparer.Instance
+    );
+    private CableLead[]? cables;
+
+    /// <summary>Leads of cables with what they reach and how they hang together inside the box.</summary>
+    public IReadOnlyList<CableLead> Cables =>
+        cables ??= [.. look.Box.Leads.Where(l => l.Value.Run is not null).Select(l => Cable(l.Key, l.Value))];
 
     /// <summary>A lead or pigtail of the box.</summary>
     public Sourced Of(Id<Lead> id)
@@ -53,33 +61,48 @@ public sealed class Sources(BoxLook look)
         kind.Leads.Any(l => l.Id == name) ? [$"{device}.{name}"] : look.On(device).Where(e => e.At.Terminal == name).Select(e => e.Id);
 
     /// <summary>Whether a point reaches the panel's ground.</summary>
-    public Grounding Grounded(Wire wire)
-    {
-        if (wire.Grounded != Certain.CannotTell)
+    public Grounding Grounded(Wire wire) =>
+        wire.Grounded switch
         {
-            return wire.Grounded == Certain.Yes ? Grounding.Followed : Grounding.No;
-        }
-
-        var told = Unfollowed(wire).Select(Tested).ToList();
-        return told.Contains(true) ? Grounding.Tested
-            : told.Count > 0 && told.TrueForAll(t => t == false) && wire.Always.Open.All(o => o.Kind == OpenKind.FarEnd)
-                ? Grounding.TestedNone
-            : Grounding.CannotTell;
-    }
+            Certain.Yes => Grounding.Followed,
+            Certain.No => Grounding.No,
+            _ => Asked(wire).Is,
+        };
 
     /// <summary>True where it is followed or tested.</summary>
     public bool IsGrounded(Wire wire) => Grounded(wire) is Grounding.Followed or Grounding.Tested;
 
     /// <summary>What would decide whether a point reaches the panel's ground: the far ends of cables nobody followed.</summary>
-    public IReadOnlyList<FactAsked> Deciding(Wire wire) =>
-        [
-            .. Unfollowed(wire)
-                .Where(o => Tested(o) is null)
-                .Select(o => (Near: Near(o), Box: NearBox(o)))
-                .Distinct()
-                .Where(n => n.Box is not null)
-                .Select(n => new FactAsked(n.Near, CableFacts.GroundTested, n.Box == look.Id ? null : n.Box)),
-        ];
+    public IReadOnlyList<FactAsked> Deciding(Wire wire) => wire.Grounded == Certain.CannotTell ? Asked(wire).Deciding : [];
+
+    private (Grounding Is, IReadOnlyList<FactAsked> Deciding) Asked(Wire wire)
+    {
+        if (!grounding.TryGetValue(wire, out var found))
+        {
+            var told = Unfollowed(wire).Select(o => (End: o, Tested: Tested(o))).ToList();
+            var none = told.Count > 0 && told.TrueForAll(t => t.Tested == false) && wire.Always.Open.All(o => o.Kind == OpenKind.FarEnd);
+            var unknown = told.Where(t => t.Tested is null).Select(t => (Near: Near(t.End), Box: NearBox(t.End))).Distinct();
+            grounding[wire] = found = (
+                told.Exists(t => t.Tested == true) ? Grounding.Tested
+                : none ? Grounding.TestedNone
+                : Grounding.CannotTell,
+                [
+                    .. unknown
+                        .Where(n => n.Box is not null)
+                        .Select(n => new FactAsked(n.Near, CableFacts.GroundTested, n.Box == look.Id ? null : n.Box)),
+                ]
+            );
+        }
+
+        return found;
+    }
+
+    private CableLead Cable(Id<Lead> id, Lead lead)
+    {
+        var point = Points.Lead(look.Id, id, lead);
+        var wire = look.Wires.At(point);
+        return new(id, lead, wire, look.Wires.Group(point) ?? -1, look.Wires.Group(point, true) ?? -1);
+    }
 
     /// <summary>Far ends of cables that nobody followed, on the way of a ground.</summary>
     private static IEnumerable<OpenEnd> Unfollowed(Wire wire) => wire.Always.Open.Where(o => o.Kind == OpenKind.FarEnd);
@@ -97,4 +120,14 @@ public sealed class Sources(BoxLook look)
                 ? new BoxLook(look.Reads, box.Value, other).Read(CableFacts.GroundTested, Near(open))
             : null;
     }
+}
+
+/// <summary>A lead of a cable: what it reaches, and the groups it hangs in inside the box.</summary>
+/// <param name="Group">With switches apart.</param>
+/// <param name="Turned">With switches either way.</param>
+public sealed record CableLead(Id<Lead> Id, Lead Lead, Wire Wire, int Group, int Turned)
+{
+    /// <summary>All that it may carry, whatever switches do; where the record stops, what was said of it too.</summary>
+    public Carries Whole { get; } =
+        Sourced.Of(Wire with { Always = Wire.Switched }).Kinds | (Wire.Switched.Closed ? Carries.None : Sourced.Said(Lead.Use));
 }

@@ -37,6 +37,8 @@ public static class DeviceFacts
 
     public static FactKey<bool> Taped { get; } = Fact.YesNo("taped", FactOf.Device, 413, true);
 
+    public static FactKey<bool> ExposedMetal { get; } = Fact.YesNo("exposed-metal", FactOf.Device, 417);
+
     internal static IReadOnlyList<FactKey> All { get; } =
     [
         Rigid,
@@ -56,5 +58,6 @@ public static class DeviceFacts
         Hangs,
         Lasting,
         Taped,
+        ExposedMetal,
     ];
 }

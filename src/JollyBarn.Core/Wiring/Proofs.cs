@@ -32,6 +32,12 @@ public enum ProofCase
     KnownAgain,
     TooOld,
     Proved,
+
+    /// <summary>No lead of the box is recorded: what was read is its face at most.</summary>
+    NoLeads,
+
+    /// <summary>All recorded pairs are read, and not everything in the box is recorded.</summary>
+    NotComplete,
 }
 
 /// <summary>Where a proof of dead stands.</summary>
@@ -135,6 +141,18 @@ public static class Proofs
                 : missing.Count > 0 ? ProofCase.ReadingsToGo
                 : ProofCase.KnownAgain;
             return State(ProofStanding.Begun, next, ("count", missing.Count));
+        }
+
+        // No pairs, no proof: what nobody recorded nobody read.
+        var tested = string.Join(", ", pairs.Select(r => $"{r.From}–{r.To}").Distinct());
+        if (pairs.Count == 0 || Pairs(box).Count == 0)
+        {
+            return State(ProofStanding.Begun, ProofCase.NoLeads, ("tested", tested.Length > 0 ? tested : null));
+        }
+
+        if (box.Contents != Contents.Complete)
+        {
+            return State(ProofStanding.Begun, ProofCase.NotComplete, ("count", pairs.Count));
         }
 
         var hours = Assumptions.ProofHours.Of(job.Practice);

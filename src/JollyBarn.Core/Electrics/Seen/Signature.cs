@@ -25,7 +25,7 @@ public readonly record struct OutletSign(Between HotNeutral, Between HotEarth, B
 }
 
 /// <summary>Metal somebody can touch, or a ground slot.</summary>
-/// <param name="Grounded">True where its way to the panel's ground is under 2 Ω.</param>
+/// <param name="Grounded">True where its way to the panel's ground is under 2 Ω with the service bond lifted.</param>
 /// <param name="Milliamperes">Through 1000 Ω to the earth, rounded.</param>
 public readonly record struct MetalSign(bool Grounded, double Milliamperes)
 {
@@ -64,6 +64,8 @@ public sealed class Signature
             new Dictionary<string, OutletSign>(StringComparer.Ordinal),
             new Dictionary<string, MetalSign>(StringComparer.Ordinal)
         );
+        // A ground that goes back by a neutral is none: the service bond is lifted to tell.
+        var lifted = live.Opened(live.Plan.Links.Where(l => l.Kind == LinkKind.Bond));
         foreach (var (id, box) in live.Job.Boxes.Where(b => !b.Value.Binned))
         {
             foreach (var (device, kind) in box.Devices.Select(d => (d.Key, DeviceKinds.Find(d.Value.Kind))))
@@ -76,7 +78,7 @@ public sealed class Signature
 
             foreach (var point in Touchable(id, box).Where(live.Has))
             {
-                metal[point] = At(live, point);
+                metal[point] = At(live, lifted, point);
             }
         }
 
@@ -156,10 +158,10 @@ public sealed class Signature
         };
     }
 
-    private static MetalSign At(Live live, string point)
+    private static MetalSign At(Live live, Live lifted, string point)
     {
         var bars = live.Job.Panels.Ids.Select(Points.GroundBar).Where(live.Has).ToList();
-        var grounded = bars.Exists(b => live.Impedance(point, b).Magnitude < GroundOhms);
+        var grounded = bars.Exists(b => lifted.Impedance(point, b).Magnitude < GroundOhms);
         return new(grounded, Math.Round(Through(live, point), 1));
     }
 }

@@ -104,6 +104,7 @@ internal static class RuleList
         [
             new LineAndLoad(),
             new Fed(),
+            new SwitchWorks(),
             new LandingPlaceTakes(),
             new DeviceBonded(),
             new MetalPlate(),

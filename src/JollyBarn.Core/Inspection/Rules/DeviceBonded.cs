@@ -22,12 +22,23 @@ public sealed class DeviceBonded() : BoxRule("device-bonded")
         NotBonded,
         LeadLoose,
         DeadGround,
+        NoExposedMetal,
+        AskMetal,
+        NoGround,
     }
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         if (!Grounds.Here(look))
         {
+            foreach (var (id, _, kind) in look.Devices.Where(d => d.Kind.Hung == HungAs.Luminaire || d.Kind.Hung == HungAs.Fan))
+            {
+                if (look.AllFollowed && kind.Points().Any(p => p.Role == TerminalRole.Ground))
+                {
+                    yield return WithoutGround(look, id, kind).Under("device-bonded.canopy");
+                }
+            }
+
             yield break;
         }
 
@@ -38,6 +49,20 @@ public sealed class DeviceBonded() : BoxRule("device-bonded")
                 yield return found.Article is null && kind.Canopy ? found.Under("device-bonded.canopy") : found;
             }
         }
+    }
+
+    /// <summary>A luminaire where no ground is: without metal one can touch, or behind ground-fault protection, 410.44 exceptions.</summary>
+    private Finding WithoutGround(BoxLook look, Id<Device> id, DeviceKind kind)
+    {
+        (string, object?) device = ("device", Thing.Device(id));
+        var hot = kind.Points().First(p => p.Role is not TerminalRole.Ground && !p.Role.IsNeutral()).Name;
+        return look.Read(DeviceFacts.ExposedMetal, id) switch
+        {
+            false => Fine(id, Case.NoExposedMetal, device),
+            _ when look.Sources.At(id, kind, hot).Behind.Count > 0 => Fine(id, Case.NoExposedMetal, device),
+            null => Ask(id, Case.AskMetal, [DeviceFacts.ExposedMetal], device),
+            _ => Fix(id, Case.NoGround, device),
+        };
     }
 
     private Finding Judge(BoxLook look, Id<Device> id, DeviceKind kind, string name)

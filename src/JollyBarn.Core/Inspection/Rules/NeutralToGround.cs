@@ -22,7 +22,7 @@ public sealed class NeutralToGround() : BoxRule("neutral-ground")
         foreach (var meeting in Meetings.Of(look, Carries.Neutral, Carries.Ground))
         {
             var (neutral, ground) = (meeting.One.Lead, meeting.Other.Lead);
-            if (told.Add(Group(look, neutral)))
+            if (told.Add(look.Sources.Cables.First(c => c.Id == neutral).Group))
             {
                 yield return Stop(
                         neutral,
@@ -36,9 +36,10 @@ public sealed class NeutralToGround() : BoxRule("neutral-ground")
         }
 
         // Where no ground comes in, metal that hangs on a neutral is live the day that neutral opens.
-        foreach (var (id, _) in look.Box.Leads.Where(l => l.Value.Run is not null && look.Sources.Of(l.Key).Kinds == Carries.Neutral))
+        foreach (
+            var (id, group) in look.Sources.Cables.Where(l => look.Sources.Of(l.Id).Kinds == Carries.Neutral).Select(l => (l.Id, l.Group))
+        )
         {
-            var group = Group(look, id);
             if (!told.Contains(group) && OnMetal(look, id, group) is { } found)
             {
                 told.Add(group);
@@ -46,8 +47,6 @@ public sealed class NeutralToGround() : BoxRule("neutral-ground")
             }
         }
     }
-
-    private static int? Group(BoxLook look, Id<Lead> lead) => look.Wires.Group(Points.Lead(look.Id, lead, look.Box.Leads[lead]));
 
     private Finding? OnMetal(BoxLook look, Id<Lead> neutral, int? group)
     {

@@ -98,6 +98,10 @@ public sealed class BringAGround : IRemedies
                     Length: ask.TailLength
                 );
             }
+            else if (kind.Leads.FirstOrDefault(l => l.Role == CodeBook.TerminalRole.Ground) is { } own)
+            {
+                yield return new MoveLead(ask.BoxId, $"{id}.{own.Id}", RemedyAsk.In(home));
+            }
         }
     }
 

@@ -29,12 +29,14 @@ public sealed class JoinTheNeutrals : IRemedies
 /// <summary>Leads that lay on one place, joined, with a pigtail to the place.</summary>
 internal static class Spliced
 {
-    public static Edit Make(RemedyAsk ask, IReadOnlyList<Id<Lead>> leads, Landing place, string name)
+    /// <param name="tails">Pigtails that have an end on the place too.</param>
+    public static Edit Make(RemedyAsk ask, IReadOnlyList<Id<Lead>> leads, Landing place, string name, IReadOnlyList<Id<Lead>>? tails = null)
     {
         var joint = ask.Free("joint");
         return new Batch(
             [
-                new JoinLeads(ask.BoxId, joint, Connectors.For(leads.Count + 1), leads, name),
+                new JoinLeads(ask.BoxId, joint, Connectors.For(leads.Count + (tails?.Count ?? 0) + 1), leads, name),
+                .. (tails ?? []).Select(t => new LandPigtail(ask.BoxId, t, ask.Box.Pigtails[t].To == place, RemedyAsk.In(joint))),
                 new AddPigtail(ask.BoxId, ask.Free("tail"), RemedyAsk.In(joint), place, Length: ask.TailLength),
             ],
             For: BatchFor.JoinedWithTail
@@ -106,6 +108,16 @@ public sealed class OneToAPlace : IRemedies
                 For: BatchFor.IntoJoint
             );
             yield return Remedy.Of(Case.IntoJoint, into, ("joint", Thing.Joint(joint)));
+        }
+        else if (there.Count > 1)
+        {
+            yield return Remedy.Of(
+                Case.Join,
+                Spliced.Make(ask, leads, place, terminal?.Name ?? "joint", [.. there.Select(e => e.Id).Except(leads)]),
+                ("count", there.Count),
+                ("tail", ask.Tail),
+                ("terminal", new Thing(ThingKind.Terminal, terminal?.Id ?? "terminal", device))
+            );
         }
     }
 }

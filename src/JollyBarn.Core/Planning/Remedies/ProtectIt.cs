@@ -20,13 +20,14 @@ public sealed class ProtectIt : IRemedies
         ForTheWeather,
     }
 
-    public IReadOnlyList<string> Rules { get; } = ["gfci", "afci", "no-ground", "weather"];
+    public IReadOnlyList<string> Rules { get; } = ["gfci", "afci", "no-ground", "device-bonded", "weather"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask) =>
         ask.Finding.Rule switch
         {
             "gfci" => [.. Here(ask), .. Breakers(ask, Case.GfciBreaker), Upstream(ask)],
             "afci" => [.. Breakers(ask, Case.AfciBreaker), Remedy.Of(Case.AfciUpstream, ask.Again(Subjects.Box, WallFacts.AfciAhead))],
+            "device-bonded" => ask.Finding.Is("device-bonded", DeviceBonded.Case.NoGround) ? Breakers(ask, Case.GfciBreaker) : [],
             "no-ground" => [.. Here(ask), .. TwoSlot(ask), .. Breakers(ask, Case.GfciBreaker), Upstream(ask)],
             _ =>
             [

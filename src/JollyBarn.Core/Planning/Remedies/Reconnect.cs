@@ -18,7 +18,20 @@ public sealed class Reconnect : IRemedies
     }
 
     public IReadOnlyList<string> Rules { get; } =
-    ["short", "neutral-ground", "polarity", "switch-neutral-cut", "live-metal", "line-load", "gfci", "fed", "green", "white-hot", "colour"];
+    [
+        "short",
+        "neutral-ground",
+        "polarity",
+        "switch-neutral-cut",
+        "live-metal",
+        "switch-works",
+        "line-load",
+        "gfci",
+        "fed",
+        "green",
+        "white-hot",
+        "colour",
+    ];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {

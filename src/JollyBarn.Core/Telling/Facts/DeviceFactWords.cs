@@ -45,5 +45,9 @@ internal static class DeviceFactWords
             [DeviceFacts.Hangs] = new("How does it hang on it?", "What takes the most there.", ["by cord and plug", "fastened in place"]),
             [DeviceFacts.Lasting] = new("Does it run three hours or more on end?", "A heater, a charger, lights of a shop."),
             [DeviceFacts.Taped] = new("Is tape round its terminals?", "Two turns over the screws."),
+            [DeviceFacts.ExposedMetal] = new(
+                "Has it metal that one can touch?",
+                "Canopy, arms, screws of a glass: all of it counts, not the socket inside."
+            ),
         };
 }

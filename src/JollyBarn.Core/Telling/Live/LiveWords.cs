@@ -34,7 +34,9 @@ public static class LiveWords
             TouchCase.NotFelt => "not felt",
             TouchCase.Start => "felt, a start",
             TouchCase.SharpThenOpens => "a sharp shock, then it opens",
+            TouchCase.SomeCannotLetGo => "children and some others cannot let go",
             TouchCase.CannotLetGo => "cannot let go",
+            TouchCase.StopsBreathing => "cannot let go, and unbroken it can stop breathing",
             TouchCase.CannotLetGoUntilOpens => "cannot let go until it opens",
             _ => "can kill",
         };
@@ -105,7 +107,13 @@ public static class LiveWords
         };
 
     /// <summary>A time as people say it: within 9 ms, within 40 s, within 20 min.</summary>
-    public static string Within(Opening opening) => Within(opening.Seconds) + (opening.Sure == Surely.Perhaps ? "; perhaps at once" : "");
+    public static string Within(Opening opening) =>
+        (opening.By, opening.Sure) switch
+        {
+            (OpensBy.Missing, Surely.Perhaps) => "perhaps: between 4 and 6 mA it may open or not",
+            (_, Surely.Perhaps) => Within(opening.Seconds) + "; perhaps at once",
+            _ => Within(opening.Seconds),
+        };
 
     private static string Within(double seconds) =>
         seconds < 1 ? $"within {Whole(seconds * 1000)} ms"

@@ -27,6 +27,12 @@ internal static class DeviceWords
                 { "NoHot", "No breaker reaches the hot of the {device}." },
                 { "NoNeutral", "The {device} has a hot and its neutral goes nowhere: its slots stay live through whatever is plugged in." },
             },
+            new("switch-works", "Switching", "What somebody takes to be off is live.")
+            {
+                { "Works", "The {device} switches what hangs behind it." },
+                { "Nothing", "However the {device} lies, nothing changes: it is bridged, or leads nowhere." },
+                { "NotAlways", "The {device} works only as another switch lies: a traveler or a common is on the wrong terminal." },
+            },
             new("landing", "Landing place", "A screw made for one holds neither of two.")
             {
                 {
@@ -50,6 +56,9 @@ internal static class DeviceWords
                 { "AskYoke", "No ground lands on the {device}. Does its yoke ground itself?" },
                 { "AskScrews", "No ground lands on the {device}. Do metal screws hold it to the box?" },
                 { "NotBonded", "The {device} is not bonded, and a ground is in the box." },
+                { "NoExposedMetal", "No ground comes to the {device}; no metal of it can be touched, or it is ground-fault protected." },
+                { "AskMetal", "No ground comes to the {device}: has it metal that one can touch?" },
+                { "NoGround", "No ground comes to the {device}, and its metal can be touched." },
                 { "LeadLoose", "The ground of the {device} is joined to nothing." },
                 { "DeadGround", Words.Ends("The ground on the {device} reaches no panel") },
             },

@@ -1,0 +1,344 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Testing.Oracle;
+
+/// <summary>Small houses wired as the trade does it, followed from every outlet to the panel, each fact the wiring rules ask answered: so
+/// that nothing of the wiring is to stop, to fix or to measure.</summary>
+public sealed class WiredHouse
+{
+    private readonly Random random;
+    private int boxes;
+    private int circuits;
+
+    private WiredHouse(int seed) => (random, Job) = (new(seed), Blank());
+
+    private Job Job { get; set; }
+
+    /// <summary>The same for the same seed: two to four circuits of different kinds.</summary>
+    public static Job Make(int seed)
+    {
+        var house = new WiredHouse(seed);
+        Action[] kinds = [house.Row, house.Protected, house.Light, house.Loop, house.ThreeWays, house.Multiwire, house.HalfSwitched];
+        house.random.Shuffle(kinds);
+        foreach (var kind in kinds.Take(2 + house.random.Next(3)))
+        {
+            kind();
+        }
+
+        return house.Job;
+    }
+
+    private static Job Blank() =>
+        Job.Blank("oracle")
+            .Do(
+                new PutSource("s", new Source("Service", SourceKind.Service)),
+                new PutPanel("p", new Panel("Panel", SupplySystem.SplitPhase, 40, 100, "s")),
+                new PutPlace("dry", new Place("Store", Wetness.Dry, "storage")),
+                new PutPlace("bath", new Place("Bath", Wetness.Dry, "bathroom"))
+            );
+
+    /// <summary>Receptacles in a row, each fed through the joints of the one before.</summary>
+    private void Row()
+    {
+        var (circuit, gauge) = Circuit(random.Next(2) == 0 ? 15 : 20);
+        var run = FromPanel(circuit, gauge, 2);
+        for (var left = 2 + random.Next(3); left > 0; left--)
+        {
+            var box = Box(random.Next(2) == 0 ? "nm-1g-22.5" : "device-3x2x3-1/2", "dry");
+            var leads = Enter(box, run).ToList();
+            if (left > 1)
+            {
+                run = Run(circuit, gauge, 2);
+                leads.AddRange(Enter(box, run));
+            }
+
+            Receptacle(box, "receptacle", leads, "hot-upper", "neutral-upper");
+        }
+    }
+
+    /// <summary>A protective receptacle in a bathroom, one on its load side behind it, and one beside it that needs none.</summary>
+    private void Protected()
+    {
+        var (circuit, gauge) = Circuit(20);
+        var (feed, safe) = (FromPanel(circuit, gauge, 2), Run(circuit, gauge, 2));
+        var first = Box("nm-2g-32", "bath");
+        var (into, on) = (Enter(first, feed), Enter(first, safe));
+        Do(
+            new AddDevice(first, "g", "protective", 1),
+            new MoveLead(first, into[0], At("g", "line-hot/plate")),
+            new MoveLead(first, into[1], At("g", "line-neutral/plate")),
+            new MoveLead(first, on[0], At("g", "load-hot/plate")),
+            new MoveLead(first, on[1], At("g", "load-neutral/plate"))
+        );
+        Grounds(first, [into[2], on[2]], "g");
+        var second = Box("device-3x2x3-1/2", "bath");
+        Receptacle(second, "receptacle", Enter(second, safe), "hot-upper", "neutral-upper");
+    }
+
+    /// <summary>A switch box fed from the panel, a lamp behind it.</summary>
+    private void Light()
+    {
+        var (circuit, gauge) = Circuit(15);
+        var (feed, leg) = (FromPanel(circuit, gauge, 2), Run(circuit, gauge, 2));
+        var box = Box(random.Next(2) == 0 ? "nm-1g-22.5" : "device-3x2x3-1/2", "dry");
+        var (into, on) = (Enter(box, feed), Enter(box, leg));
+        Do(
+            new AddDevice(box, "s", "switch", 1),
+            new MoveLead(box, into[0], At("s", "hot/screw")),
+            new MoveLead(box, on[0], At("s", "switched/screw")),
+            new IdentifyLead(box, on[0], "black", ConductorUse.Switched)
+        );
+        Join(box, "neutrals", [into[1], on[1]]);
+        Grounds(box, [into[2], on[2]], "s");
+        Lamp(leg, []);
+    }
+
+    /// <summary>A lamp fed from the panel, its switch at the end of a two-wire loop: the white, marked, feeds the switch.</summary>
+    private void Loop()
+    {
+        var (circuit, gauge) = Circuit(15);
+        var (feed, loop) = (FromPanel(circuit, gauge, 2), Run(circuit, gauge, 2));
+        var box = Box("nm-1g-22.5", "dry");
+        var end = Enter(box, loop);
+        Do(
+            new AddDevice(box, "s", "switch", 1),
+            new IdentifyLead(box, end[1], "white", ConductorUse.Hot, "black"),
+            new IdentifyLead(box, end[0], "black", ConductorUse.Switched),
+            new MoveLead(box, end[1], At("s", "hot/screw")),
+            new MoveLead(box, end[0], At("s", "switched/screw"))
+        );
+        Grounds(box, [end[2]], "s");
+        var lamp = Box("round-4x2-1/8", "dry");
+        var (into, back) = (Enter(lamp, feed), Enter(lamp, loop));
+        Do(
+            new AddDevice(lamp, "l", "luminaire", 0),
+            new IdentifyLead(lamp, back[1], "white", ConductorUse.Hot, "black"),
+            new IdentifyLead(lamp, back[0], "black", ConductorUse.Switched)
+        );
+        Do(Note(lamp, "l", "exposed-metal", "yes"));
+        Join(lamp, "hots", [into[0], back[1]]);
+        Join(lamp, "switched", [back[0], "l.hot"]);
+        Join(lamp, "neutrals", [into[1], "l.neutral"]);
+        Join(lamp, "grounds", [into[2], back[2], "l.ground"]);
+        Bond(lamp);
+    }
+
+    /// <summary>Two three-way switches and a lamp.</summary>
+    private void ThreeWays()
+    {
+        var (circuit, gauge) = Circuit(15);
+        var (feed, between, leg) = (FromPanel(circuit, gauge, 2), Run(circuit, gauge, 3), Run(circuit, gauge, 2));
+        var (one, two) = (Box("nm-1g-22.5", "dry"), Box("nm-1g-22.5", "dry"));
+        var (into, out1) = (Enter(one, feed), Enter(one, between));
+        var (in2, on) = (Enter(two, between), Enter(two, leg));
+        foreach (var (box, cable, common) in new[] { (one, out1, into[0]), (two, in2, on[0]) })
+        {
+            Do(
+                new AddDevice(box, "s", "switch-3way", 1),
+                new MoveLead(box, common, At("s", "common/screw")),
+                new MoveLead(box, cable[0], At("s", "traveler-1/screw")),
+                new MoveLead(box, cable[1], At("s", "traveler-2/screw")),
+                new IdentifyLead(box, cable[0], "black", ConductorUse.Traveler),
+                new IdentifyLead(box, cable[1], "red", ConductorUse.Traveler)
+            );
+        }
+
+        Do(new IdentifyLead(two, on[0], "black", ConductorUse.Switched));
+        Join(one, "neutrals", [into[1], out1[2]]);
+        Join(two, "neutrals", [in2[2], on[1]]);
+        Grounds(one, [into[2], out1[3]], "s");
+        Grounds(two, [in2[3], on[2]], "s");
+        Lamp(leg, []);
+    }
+
+    /// <summary>Two hots on two tied breakers, one neutral, a receptacle on each.</summary>
+    private void Multiwire()
+    {
+        var (circuit, gauge) = Circuit(20, 2);
+        var feed = FromPanel(circuit, gauge, 3);
+        var box = Box("nm-2g-32", "dry");
+        var into = Enter(box, feed);
+        Do(
+            new AddDevice(box, "r", "receptacle", 1),
+            new AddDevice(box, "q", "receptacle", 2),
+            new MoveLead(box, into[0], At("r", "hot-upper/screw")),
+            new MoveLead(box, into[1], At("q", "hot-upper/screw")),
+            Note(box, $"{feed}.{Side(box, feed)}", "tied", "yes"),
+            Note(box, $"{feed}.{Side(box, feed)}", "legs", "different")
+        );
+        Join(box, "neutrals", [into[2]]);
+        Do(
+            new AddPigtail(box, "n1", In("neutrals"), At("r", "neutral-upper/screw")),
+            new AddPigtail(box, "n2", In("neutrals"), At("q", "neutral-upper/screw"))
+        );
+        Grounds(box, [into[3]], "r", "q");
+    }
+
+    /// <summary>A split receptacle, its lower half behind a switch in the same box.</summary>
+    private void HalfSwitched()
+    {
+        var (circuit, gauge) = Circuit(15);
+        var feed = FromPanel(circuit, gauge, 2);
+        var box = Box("nm-2g-32", "dry");
+        var into = Enter(box, feed);
+        Do(
+            new AddDevice(box, "r", "receptacle-split", 1),
+            new AddDevice(box, "s", "switch", 2),
+            new SetDevice(box, "r", BrokenTabs: ["hot"])
+        );
+        Join(box, "hots", [into[0]]);
+        Do(
+            new AddPigtail(box, "h1", In("hots"), At("r", "hot-upper/screw")),
+            new AddPigtail(box, "h2", In("hots"), At("s", "hot/screw")),
+            new AddPigtail(box, "h3", At("s", "switched/screw"), At("r", "hot-lower/screw"), Gauge.Awg(gauge), "black"),
+            new MoveLead(box, into[1], At("r", "neutral-upper/screw"))
+        );
+        Grounds(box, [into[2]], "r", "s");
+    }
+
+    private void Lamp(Id<Run> leg, IReadOnlyList<Id<Lead>> more)
+    {
+        var box = Box(random.Next(2) == 0 ? "round-4x2-1/8" : "nm-round-22.5", "dry");
+        var into = Enter(box, leg);
+        Do(new AddDevice(box, "l", "luminaire", 0), new IdentifyLead(box, into[0], "black", ConductorUse.Switched));
+        Do(Note(box, "l", "exposed-metal", "yes"));
+        Join(box, "hot", [into[0], "l.hot"]);
+        Join(box, "neutrals", [into[1], "l.neutral", .. more]);
+        Join(box, "grounds", [into[2], "l.ground"]);
+        Bond(box);
+    }
+
+    /// <summary>A receptacle at the end of one cable, or by pigtails from the joints of two.</summary>
+    private void Receptacle(Id<Box> box, string kind, IReadOnlyList<Id<Lead>> leads, string hot, string neutral)
+    {
+        Do(new AddDevice(box, "r", kind, 1));
+        if (leads.Count == 3)
+        {
+            Do(new MoveLead(box, leads[0], At("r", hot + "/screw")), new MoveLead(box, leads[1], At("r", neutral + "/screw")));
+            Grounds(box, [leads[2]], "r");
+            return;
+        }
+
+        Join(box, "hots", [leads[0], leads[3]]);
+        Join(box, "neutrals", [leads[1], leads[4]]);
+        Do(
+            new AddPigtail(box, "h", In("hots"), At("r", hot + "/screw")),
+            new AddPigtail(box, "n", In("neutrals"), At("r", neutral + "/screw"))
+        );
+        Grounds(box, [leads[2], leads[5]], "r");
+    }
+
+    private void Grounds(Id<Box> box, Id<Lead>[] grounds, params Id<Device>[] devices)
+    {
+        Join(box, "grounds", grounds);
+        foreach (var device in devices)
+        {
+            Do(new AddPigtail(box, $"g-{device}", In("grounds"), At(device, "ground/screw"), Colour: "bare"));
+        }
+
+        Bond(box);
+    }
+
+    private void Bond(Id<Box> box)
+    {
+        if (Job.Boxes[box].Material == BoxMaterial.Metal)
+        {
+            Do(
+                new AddPigtail(box, "bond", In("grounds"), new(LandingAt.BondingScrew), Colour: "bare"),
+                Note(box, "box", "bond-screw", "screw")
+            );
+        }
+    }
+
+    private void Join(Id<Box> box, string name, IReadOnlyList<Id<Lead>> leads) =>
+        Do(new JoinLeads(box, name, leads.Count > 3 ? "twist-on-large" : "twist-on-medium", leads, name));
+
+    private Id<Box> Box(string kind, string place)
+    {
+        var id = $"b{boxes++}";
+        Do(
+            new AddBox(id, $"Box {id}", kind, place, null, Contents.Complete),
+            Note(id, "box", "near-water", "no"),
+            Note(id, "box", "plate-metal", "yes")
+        );
+        return id;
+    }
+
+    /// <summary>A circuit on breakers of its own, and the gauge its cables have.</summary>
+    private (Id<Circuit> Circuit, int Gauge) Circuit(int amperes, int breakers = 1)
+    {
+        Id<Circuit> id = $"c{circuits}";
+        var panel = Job.Panels["p"];
+        Do(new PutCircuit(id, new Circuit($"Circuit {id}")));
+        Do(
+            new PutPanel(
+                "p",
+                panel with
+                {
+                    Breakers =
+                    [
+                        .. panel.Breakers,
+                        .. Enumerable
+                            .Range(0, breakers)
+                            .Select(b => new Breaker(
+                                (4 * circuits) + 1 + (2 * b),
+                                1,
+                                amperes,
+                                BreakerKind.Standard,
+                                id,
+                                $"{id} {b}",
+                                true
+                            )),
+                    ],
+                }
+            )
+        );
+        circuits++;
+        return (id, amperes == 15 ? 14 : 12);
+    }
+
+    private Id<Run> FromPanel(Id<Circuit> circuit, int gauge, int conductors)
+    {
+        var run = Run(circuit, gauge, conductors);
+        Job = Job with { Runs = Job.Runs.With(run, Job.Runs[run] with { B = new RunEnd(EndAt.Panel, "p") }) };
+        return run;
+    }
+
+    /// <summary>A cable that ends nowhere yet.</summary>
+    private Id<Run> Run(Id<Circuit> circuit, int gauge, int conductors)
+    {
+        Id<Run> id = $"r{Job.Runs.Count}";
+        var spec = Jobs.Nm(gauge, conductors);
+        Do(
+            new AddBox("making", "Making", "nm-1g-22.5"),
+            new AddCable("making", id, "k", spec),
+            new SetRun(id, Circuit: circuit, Length: Far())
+        );
+        Job = Job with { Boxes = Job.Boxes.Without("making"), Runs = Job.Runs.With(id, Job.Runs[id] with { A = RunEnd.Unknown }) };
+        return id;
+    }
+
+    private Fact<Length> Far() => new(Known.Measured, Length.Inches(12 * random.Next(10, 40)));
+
+    /// <summary>Brings the next free end of a cable into a box; its leads.</summary>
+    private Id<Lead>[] Enter(Id<Box> box, Id<Run> run)
+    {
+        var side = Job.Runs[run].A.At == EndAt.Unknown ? RunSide.A : RunSide.B;
+        Do(new ConnectRun(box, run, side, $"k-{run}", EntrySide.Top, $"of {run}"));
+        return [.. Job.Boxes[box].Leads.Where(l => l.Value.Run == run).OrderBy(l => l.Value.Index).Select(l => l.Key)];
+    }
+
+    private string Side(Id<Box> box, Id<Run> run) => Job.Runs[run].A.IsIn(box) ? "a" : "b";
+
+    private void Do(params Edit[] edits) => Job = Job.Do(edits);
+
+    private static Landing In(string joint) => new(LandingAt.Joint, joint);
+
+    private static Landing At(Id<Device> device, string place) => new(LandingAt.Terminal, null, device, place);
+
+    private static NoteFact Note(Id<Box> box, string of, string key, string value) =>
+        new(box, of, key, new Observation(Known.Measured, value));
+}
