@@ -45,7 +45,9 @@ public class MoveTests
 
     [Fact]
     public void A_white_over_the_hot_joint_is_a_stop_before_it_is_made() =>
-        Assert.Contains(Of(Gfci, Lead("on.a1")).Single(m => m.Key == "joint:hots").New, f => f is { Rule: "short", Verdict: Verdict.Stop });
+        Assert.Contains(Of(Gfci, Lead("on.a1")).Single(m => m.Key == "joint:hots").New, f =>
+            f is { Rule: "polarity", Verdict: Verdict.Stop }
+        );
 
     [Fact]
     public void Putting_a_loose_end_right_settles_its_verdict()

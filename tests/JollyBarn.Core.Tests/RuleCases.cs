@@ -30,7 +30,7 @@ internal static partial class RuleCases
     private static readonly Edit In2020 = new SetProfile(CodeProfile.Default with { Edition = Edition.Nec2020 });
 
     public static IReadOnlyList<RuleCase> All { get; } =
-    [.. OfBox(), .. OfCables(), .. OfConductors(), .. OfFixing(), .. OfDevices(), .. OfRest(), .. OfConnection()];
+    [.. OfBox(), .. OfCables(), .. OfConductors(), .. OfFixing(), .. OfDevices(), .. OfRest(), .. OfConnection(), .. OfWires()];
 
     private static RuleCase Box(string rule, string box, Verdict? verdict, string source, params Edit[] edits) =>
         new(rule, box, "box", verdict, source, edits);
@@ -222,7 +222,7 @@ internal static partial class RuleCases
             Box("clean", "blank", Fine, "110.12(B)", Note("box", "clean", "yes")),
             Box("stub", "outdoor", Measure, "314.23(F)"),
             Box("stub", "outdoor", Fix, "314.23(F)", Note("box", "stub", "one-plastic")),
-            Box("stub", "outdoor", Fine, "314.23(E)", Note("box", "stub", "two")),
+            Box("stub", "outdoor", Fine, "314.23(E)", Note("box", "stub", "two-metal")),
             Box("height", "outdoor", Fine, "210.52(E): 6 1/2 ft", Note("box", "height", "6' 6\"")),
             Box("height", "outdoor", Better, "210.52(E): over 6 1/2 ft", Note("box", "height", "79")),
             Box("height", "outdoor", null, "210.52(E): not measured"),

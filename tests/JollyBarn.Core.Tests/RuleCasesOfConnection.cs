@@ -249,7 +249,7 @@ internal static partial class RuleCases
             {
                 Case = "GroundTested",
             },
-            Box("plate-bonded", "dimmer", Fine, "404.9(B): a metal plate on a dimmer bonded by its lead", [.. Dimmer(), Metal()]) with
+            Box("plate-bonded", "dimmer", Fine, "404.9(B): a metal plate on a dimmer bonded by its lead", [.. Dimmer(), MetalPlate()]) with
             {
                 Case = "ByYoke",
             },
@@ -353,7 +353,7 @@ internal static partial class RuleCases
 
     private static NoteFact Ahead() => Note("box", "afci-ahead", "yes");
 
-    private static NoteFact Metal() => Note("box", "plate-metal", "yes");
+    private static NoteFact MetalPlate() => Note("box", "plate-metal", "yes");
 
     private static Edit[] HotOnGround() => [Move("r0.a2", Landing.Loose), To("r0.a0", "ground/screw"), To("r0.a2", "hot-upper/screw")];
 

@@ -190,7 +190,14 @@ internal static partial class RuleCases
                 "406.12: at 5 1/2 ft",
                 [.. Room("bedroom"), Note("r", "tamper", "no"), Note("box", "height", "66"), Note("box", "as-built", "no")]
             ),
-            new("tamper", "metal", "r", Fine, "406.12, 2017: garages not yet", [.. Room("garage"), In2017, Note("r", "tamper", "no")]),
+            new(
+                "tamper",
+                "metal",
+                "r",
+                Measure,
+                "406.12, 2017: a garage too, height unknown",
+                [.. Room("garage"), In2017, Note("r", "tamper", "no")]
+            ),
             new("weather", "outdoor", "g", Measure, "406.9(B)"),
             new("weather", "outdoor", "g", Fix, "406.9(B)(1)", Note("g", "weather", "no")),
             new(

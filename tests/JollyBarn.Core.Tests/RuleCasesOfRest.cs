@@ -159,10 +159,7 @@ internal static partial class RuleCases
             {
                 Case = "EdgeWithin",
             },
-            new("cable-wet", "metal", "r0.a", Fix, "334.10(A)(1): not damp outdoors", Room("outdoors", Wetness.Damp))
-            {
-                Case = "DampOutdoors",
-            },
+            new("cable-wet", "metal", "r0.a", Fix, "334.10(A)(1): not damp outdoors", Room("outdoors", Wetness.Damp)) { Case = "Damp" },
             new("cable-held", "metal", "r0.a", Fine, "314.17(C): a flap that holds", Held("r0.a", Holding.Flap)) { Case = "ByFlap" },
         ];
 

@@ -41,6 +41,13 @@ public static class RuleBoxes
                 20,
                 "r0"
             ),
+            "single" => Supplied(
+                Jobs.WithBox("nm-1g-22.5")
+                    .Cables(1, 12, 2)
+                    .Do(new AddDevice("b", "r", "receptacle-single", 1), new MoveLead("b", "r0.a0", GfciBox.At("hot/screw", "r"))),
+                20,
+                "r0"
+            ),
             "outlet" => Supplied(Outlet(), 15, "r0"),
             "two-legs" => SmallHouse.Multiwire().Do(new EndAtPanel("on", RunSide.B, "p")),
             "behind" => SmallHouse.Followed(SmallHouse.Receptacle()),

@@ -64,5 +64,8 @@ internal static class ConductorArticles
             new("white-hot.AsGround", "200.6, 250.119"),
             new("wire-breaker", "240.4(D)"),
             new("wire-breaker.Motor", "240.4(G)"),
+            new("wire-breaker.UnderLeast", "Table 310.106(A)"),
+            new("wire-breaker.UnderLeast", "310.3(A)", Edition.Nec2020),
+            new("cord", "400.12"),
         ];
 }

@@ -44,11 +44,6 @@ public static class ProtectionBook
     public static bool Afci(RoomUse use) =>
         use is RoomUse.Kitchen or RoomUse.Living or RoomUse.Dining or RoomUse.Bedroom or RoomUse.Closet or RoomUse.Hall or RoomUse.Laundry;
 
-    /// <summary>True where receptacles are tamper-resistant. NEC 406.12: dwellings in 2017; garages and outbuildings too from 2020
-    /// on.</summary>
-    public static bool Tamper(Edition edition, RoomUse use) =>
-        edition >= Edition.Nec2020 || use is not (RoomUse.Garage or RoomUse.Boathouse);
-
     /// <summary>True from the edition on whose text counts the whole path through a splice as free length; before it the office says. NEC
     /// 300.14.</summary>
     public static bool SpliceCounts(Edition edition) => edition >= Edition.Nec2023;

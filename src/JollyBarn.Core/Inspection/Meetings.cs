@@ -50,7 +50,7 @@ public static class Meetings
 
     /// <summary>A first look, that asks nothing of the other boxes: groups that are of both kinds, or may be where the record
     /// stops.</summary>
-    private static IEnumerable<List<CableLead>> Mixed(BoxLook look, bool turned, Carries one, Carries others)
+    private static List<List<CableLead>> Mixed(BoxLook look, bool turned, Carries one, Carries others)
     {
         var all = look.Sources.Cables;
         if (!all.Any(l => (l.Whole & one) != 0) || !all.Any(l => (l.Whole & others) != 0))

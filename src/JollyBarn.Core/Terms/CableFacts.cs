@@ -51,6 +51,8 @@ public static class CableFacts
 
     public static FactKey<bool> GroundTested { get; } = Fact.YesNo("ground-tested", FactOf.CableEnd, 214);
 
+    public static FactKey<bool> Terminals75 { get; } = Fact.YesNo("terminals-75", FactOf.CableEnd, 233);
+
     internal static IReadOnlyList<FactKey> All { get; } =
     [
         Sheath,
@@ -76,5 +78,6 @@ public static class CableFacts
         FarWatts,
         FarLasting,
         GroundTested,
+        Terminals75,
     ];
 }

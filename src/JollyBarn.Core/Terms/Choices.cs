@@ -81,9 +81,18 @@ public enum GroundScrew
 public enum Stub
 {
     OnePlastic,
+
+    /// <summary>Of what is not said.</summary>
     Two,
+
+    /// <summary>One rigid metal raceway.</summary>
     Metal,
     Wall,
+
+    /// <summary>Two or more threaded metal raceways, wrenched in and secured within 18 in.</summary>
+    TwoMetal,
+    TwoPlastic,
+    Post,
 }
 
 /// <summary>Why no neutral may be at a switch, 404.2(C).</summary>

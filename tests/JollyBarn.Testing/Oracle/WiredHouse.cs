@@ -55,7 +55,7 @@ public sealed class WiredHouse
                 leads.AddRange(Enter(box, run));
             }
 
-            Receptacle(box, "receptacle", leads, "hot-upper", "neutral-upper");
+            Receptacle(box, "receptacle", [.. leads], "hot-upper", "neutral-upper");
         }
     }
 
@@ -212,10 +212,10 @@ public sealed class WiredHouse
     }
 
     /// <summary>A receptacle at the end of one cable, or by pigtails from the joints of two.</summary>
-    private void Receptacle(Id<Box> box, string kind, IReadOnlyList<Id<Lead>> leads, string hot, string neutral)
+    private void Receptacle(Id<Box> box, string kind, Id<Lead>[] leads, string hot, string neutral)
     {
         Do(new AddDevice(box, "r", kind, 1));
-        if (leads.Count == 3)
+        if (leads.Length == 3)
         {
             Do(new MoveLead(box, leads[0], At("r", hot + "/screw")), new MoveLead(box, leads[1], At("r", neutral + "/screw")));
             Grounds(box, [leads[2]], "r");

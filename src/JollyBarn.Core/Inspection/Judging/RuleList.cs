@@ -69,6 +69,7 @@ internal static class RuleList
             new ArmourBushing(),
             new EntryListed(),
             new CableWet(),
+            new CordAsWiring(),
             new Bundled(),
             new Buried(),
             new Riser(),

@@ -37,7 +37,7 @@ public sealed class CableHeld() : BoxRule("cable-held")
     }
 
     /// <summary>True for the small nonmetallic boxes of the exception.</summary>
-    private static bool Excepted(BoxLook look) => look.Box is { Material: BoxMaterial.Nonmetallic, Gangs: 1, Shape: BoxShape.Device };
+    internal static bool Excepted(BoxLook look) => look.Box is { Material: BoxMaterial.Nonmetallic, Gangs: 1, Shape: BoxShape.Device };
 
     private Finding ByException(BoxLook look, CableHere cable)
     {
@@ -45,9 +45,22 @@ public sealed class CableHeld() : BoxRule("cable-held")
         return look.Read(CableFacts.Fastener, cable.Id) switch
         {
             _ when look.Fished(cable.Id) == true => Fix(cable.Id, Case.FishedWithoutClamp, ("cable", cable.Thing)).By(limit),
+            { } at when at <= look.Limits.Inches(limit) && Stricter(look) is { } house && at > look.Limits.Inches(house) => AtMost(
+                    look,
+                    cable.Id,
+                    at,
+                    house,
+                    Verdict.Better,
+                    ("cable", cable.Thing)
+                )
+                .By(PracticeBook.Fastener),
             { } at => AtMost(look, cable.Id, at, limit, details: [("cable", cable.Thing)]),
             null => Ask(cable.Id, Case.AskFastener, [CableFacts.Fastener], ("cable", cable.Thing), ("limit", look.Limits.Inches(limit)))
                 .By(limit),
         };
     }
+
+    /// <summary>The house's own limit, where it has a stricter one.</summary>
+    private static string? Stricter(BoxLook look) =>
+        look.Practice.Says(PracticeBook.Fastener, "stricter") ? "cable.fastener.house.plastic" : null;
 }

@@ -11,7 +11,7 @@ public sealed class CableWet() : BoxRule("cable-wet")
     {
         Ask,
         Wet,
-        DampOutdoors,
+        Damp,
         Suits,
     }
 
@@ -23,8 +23,7 @@ public sealed class CableWet() : BoxRule("cable-wet")
             {
                 null => AskOf(cable.Id, Case.Ask, [new(Subjects.Box, WallFacts.Wetness)], ("cable", cable.Thing)).Pointing(cable.Leads),
                 Damp.Wet => Fix(cable.Id, Case.Wet, ("cable", cable.Thing)).Pointing(cable.Leads),
-                Damp.Damp when look.Use is RoomUse.Outdoors => Fix(cable.Id, Case.DampOutdoors, ("cable", cable.Thing))
-                    .Pointing(cable.Leads),
+                Damp.Damp => Fix(cable.Id, Case.Damp, ("cable", cable.Thing)).Pointing(cable.Leads),
                 _ => Fine(cable.Id, Case.Suits),
             };
         }

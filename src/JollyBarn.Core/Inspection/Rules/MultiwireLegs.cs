@@ -18,13 +18,21 @@ public sealed class MultiwireLegs() : BoxRule("multiwire-legs")
         foreach (var cable in MultiwireCables.In(look))
         {
             yield return (
-                look.Read(CableFacts.Legs, cable.Id) switch
+                MultiwireCables.Poles(look, MultiwireCables.Hots(look, cable)) switch
                 {
-                    Legs.Same => Stop(cable.Id, Case.Same, ("cable", cable.Thing)),
-                    Legs.Different => Fine(cable.Id, Case.Different),
-                    _ => Ask(cable.Id, Case.Ask, [CableFacts.Legs], ("cable", cable.Thing)),
+                    [var one, var other] when (one.Panel, one.Leg) != (other.Panel, other.Leg) => Fine(cable.Id, Case.Different),
+                    [_, _] => Stop(cable.Id, Case.Same, ("cable", cable.Thing)),
+                    _ => Said(look, cable),
                 }
             ).Pointing(cable.Leads);
         }
     }
+
+    private Finding Said(BoxLook look, CableHere cable) =>
+        look.Read(CableFacts.Legs, cable.Id) switch
+        {
+            Legs.Same => Stop(cable.Id, Case.Same, ("cable", cable.Thing)),
+            Legs.Different => Fine(cable.Id, Case.Different),
+            _ => Ask(cable.Id, Case.Ask, [CableFacts.Legs], ("cable", cable.Thing)),
+        };
 }

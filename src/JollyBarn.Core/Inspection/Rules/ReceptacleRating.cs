@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
@@ -28,15 +29,17 @@ public sealed class ReceptacleRating() : BoxRule("rating")
             if (look.Read(DeviceFacts.Rating, id) is { } rating && breakers is [var breaker])
             {
                 (string, object?)[] details = [("rating", rating), ("breaker", breaker)];
-                yield return Suits(kind, rating, breaker) ? Fine(id, Case.Suits, details) : Fix(id, Case.DoesNotSuit, details);
+                yield return Suits(kind, rating, breaker, Alone(look, id))
+                    ? Fine(id, Case.Suits, details)
+                    : Fix(id, Case.DoesNotSuit, details);
             }
         }
     }
 
-    private static bool Suits(DeviceKind kind, decimal rating, decimal breaker)
-    {
-        return kind.OneOutlet
-            ? rating >= breaker || (breaker == 20 && rating == 15)
+    /// <summary>A single receptacle on its own circuit is not under it; of others two or more share it.</summary>
+    private static bool Suits(DeviceKind kind, decimal rating, decimal breaker, bool alone) =>
+        kind.OneOutlet && alone
+            ? rating >= breaker
             : breaker switch
             {
                 15 => rating == 15,
@@ -44,5 +47,12 @@ public sealed class ReceptacleRating() : BoxRule("rating")
                 30 => rating == 30,
                 _ => rating >= breaker,
             };
-    }
+
+    /// <summary>True where nothing else hangs on the circuit: its cables end in this box and nowhere else that anybody recorded.</summary>
+    private static bool Alone(BoxLook look, Id<Device> id) =>
+        look.Devices.Count(d => d.Kind.Outlet) == 1
+        && look.On(id).SelectMany(e => look.CircuitsOf(e.Id)).Distinct().ToList() is [var circuit]
+        && look.Reads.RunsOf(circuit)
+            .All(r => new[] { r.Value.A, r.Value.B }.All(e => e.At == EndAt.Panel || e.IsIn(look.Id) || e.At == EndAt.Unknown))
+        && look.Cables.Count(c => c.Run.Circuit == circuit) == 1;
 }

@@ -22,13 +22,8 @@ public sealed class TamperResistant() : BoxRule("tamper")
     {
         var high = look.Read(WallFacts.Height) is { } height ? height > look.Limits.Inches("box.height.tamper") : (bool?)null;
         var built = look.Read(WallFacts.AsBuilt);
-        var exempt = high == true || (look.Use is { } use && !ProtectionBook.Tamper(look.Edition, use));
-        FactKey?[] unknown =
-        [
-            look.Use is null ? WallFacts.Use : null,
-            high is null ? WallFacts.Height : null,
-            built is null ? WallFacts.AsBuilt : null,
-        ];
+        var exempt = high == true;
+        FactKey?[] unknown = [high is null ? WallFacts.Height : null, built is null ? WallFacts.AsBuilt : null];
         FactAsked[] open = [.. unknown.OfType<FactKey>().Select(f => new FactAsked(Subjects.Box, f))];
         foreach (var (id, _, _) in look.Receptacles.Where(r => r.Kind.Id is not ("receptacle-two-slot" or "range-receptacle")))
         {

@@ -23,7 +23,6 @@ public sealed class WeatherReceptacle() : BoxRule("weather")
             look.Wetness switch
             {
                 Damp.Dry => Fine(r.Id, Case.NotAsked),
-                Damp.Damp when look.Use is RoomUse.Bathroom or RoomUse.Basement => Fine(r.Id, Case.NotAsked),
                 null => AskOf(r.Id, Case.AskPlace, [new(Subjects.Box, WallFacts.Wetness)]),
                 { } place => Judge(look, r.Id, place),
             }

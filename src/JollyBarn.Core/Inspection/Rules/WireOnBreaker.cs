@@ -1,3 +1,4 @@
+using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -13,6 +14,9 @@ public sealed class WireOnBreaker() : BoxRule("wire-breaker")
         Motor,
         AskOne,
         AskMany,
+        AskMetal,
+        AskTerminals,
+        UnderLeast,
     }
 
     public override IEnumerable<Finding> Judge(BoxLook look)
@@ -25,7 +29,20 @@ public sealed class WireOnBreaker() : BoxRule("wire-breaker")
                 .Where(l => !l.IsGround && l.Gauge is not null)
                 .Select(l => l.Gauge!.Value)
                 .ToList();
-            if (gauges.Count == 0 || WireTable.Key(gauges.Min(), cable.Run.Metal) is var key && !look.Limits.Has(key))
+            if (gauges.Count == 0)
+            {
+                continue;
+            }
+
+            var (thin, metal) = (gauges.Min(), cable.Run.Metal);
+            if (cable.Run.Type is not (CableType.Cord or CableType.Unknown) && WireTable.Thinnest(look, metal).ThickerThan(thin))
+            {
+                yield return Fix(cable.Id, Case.UnderLeast, ("gauge", thin), ("cable", cable.Thing)).Pointing(cable.Leads);
+                continue;
+            }
+
+            var key = WireTable.Key(thin, metal);
+            if (!look.Limits.Has(key))
             {
                 continue;
             }
@@ -38,9 +55,9 @@ public sealed class WireOnBreaker() : BoxRule("wire-breaker")
 
             (string, object?)[] details = [("gauge", gauges.Min()), ("cable", cable.Thing)];
             yield return (
-                look.PurposeOf(cable.Run.Circuit) == Purpose.Motor
-                    ? AskOf(cable.Id, Case.Motor, [], details)
-                    : OnBreaker(look, cable.Id, key, breaker, details)
+                look.PurposeOf(cable.Run.Circuit) == Purpose.Motor ? AskOf(cable.Id, Case.Motor, [], details)
+                : MetalMatters(look, thin, metal, breaker) ? AskOf(cable.Id, Case.AskMetal, [], details)
+                : Hotter(look, cable, thin, breaker, key) ?? OnBreaker(look, cable.Id, key, breaker, details)
             ).Pointing(cable.Leads);
         }
 
@@ -55,5 +72,35 @@ public sealed class WireOnBreaker() : BoxRule("wire-breaker")
                 )
                 .Pointing(unknown.SelectMany(c => c.Leads));
         }
+    }
+
+    /// <summary>True where nobody knows the metal and it decides.</summary>
+    private static bool MetalMatters(BoxLook look, Gauge gauge, Metal metal, decimal breaker) =>
+        metal == Metal.Unknown
+        && breaker <= look.Limits.Number(WireTable.Key(gauge, metal))
+        && !(look.Limits.Has(WireTable.Least(gauge)) && breaker <= look.Limits.Number(WireTable.Least(gauge)));
+
+    /// <summary>A cable whose insulation takes 75 °C: what its terminals take at both ends decides. NEC 110.14(C).</summary>
+    private Finding? Hotter(BoxLook look, CableHere cable, Gauge gauge, decimal breaker, string key)
+    {
+        var hot = $"wire75.cu.{gauge}";
+        if (
+            cable.Run.Type is not (CableType.Mc or CableType.Raceway)
+            || cable.Run.Metal != Metal.Copper
+            || !look.Limits.Has(hot)
+            || breaker <= look.Limits.Number(key)
+            || breaker > look.Limits.Number(hot)
+        )
+        {
+            return null;
+        }
+
+        (string, object?)[] details = [("gauge", gauge), ("cable", cable.Thing)];
+        return look.Read(CableFacts.Terminals75, cable.Id) switch
+        {
+            null => Ask(cable.Id, Case.AskTerminals, [CableFacts.Terminals75], details),
+            true => OnBreaker(look, cable.Id, hot, breaker, details),
+            false => null,
+        };
     }
 }

@@ -89,7 +89,13 @@ public sealed class CircuitLook(Reads reads, Id<Circuit> id, Circuit circuit) : 
     protected override string Self => Subjects.Circuit;
 
     /// <summary>Amperes one thing draws at the circuit's volts; null when nobody said what it takes.</summary>
-    public decimal? AmperesOf(CircuitDraw draw) => draw.Watts / (decimal)Volts;
+    public decimal? AmperesOf(CircuitDraw draw) => draw.Watts / (decimal)VoltsOf(draw);
+
+    /// <summary>V between what one thing hangs on: both legs for what lies between two hots.</summary>
+    private double VoltsOf(CircuitDraw draw) =>
+        draw is CircuitOutlet { Kind.TwoHots: true } && Breakers is [{ In.System: var system }, ..]
+            ? LegVolts * SupplyLegs.BetweenHots(system)
+            : Volts;
 
     protected override Observation? Found(string of, FactKey fact) => of == Subjects.Circuit ? circuit.Facts.Find(fact.Id) : null;
 

@@ -33,7 +33,15 @@ internal static class BoxFactWords
             [BoxFacts.CarriedBy] = new(
                 "What carries it, where no wall does?",
                 "Only for a box on raceways or a post.",
-                ["one plastic raceway", "two raceways or a post", "one rigid metal raceway", "it is on a wall or post"]
+                [
+                    "one plastic raceway",
+                    "two raceways, nobody said of what",
+                    "one rigid metal raceway",
+                    "a wall",
+                    "two or more threaded metal raceways",
+                    "two plastic raceways",
+                    "a post or body listed for it",
+                ]
             ),
             [BoxFacts.Repair] = new(
                 "Is it a repair of wiring that was concealed already?",

@@ -90,6 +90,10 @@ internal static class CableFactWords
                 "Does the thing at its other end run three hours or more on end?",
                 "A heater, a pump of a well, lights of a yard."
             ),
+            [CableFacts.Terminals75] = new(
+                "Are the terminals at both its ends marked 75 °C?",
+                "On the breaker and on what it feeds; unmarked up to 100 A counts as 60 °C."
+            ),
             [CableFacts.GroundTested] = new(
                 "Does its ground carry?",
                 "Best: follow the cable and record where it goes. Else, with the power on and a low-impedance meter: 120 V from the hot to "

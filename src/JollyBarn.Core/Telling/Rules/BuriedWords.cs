@@ -25,11 +25,17 @@ internal static class BuriedWords
                 { "Whole", "Not hurt: {cable}." },
                 { "Ask", "Is {cable} hurt?" },
             },
+            new("cord", "Cord", "A cord in a wall is crushed, warmed and forgotten.")
+            {
+                { "BoxToBox", "{Cable} is a cord used as fixed wiring. Run a cable in its place." },
+                { "AskWhere", "Where does the cord go: {cable}?" },
+                { "ToItsLoad", "The cord goes to what it feeds." },
+            },
             new("cable-wet", "Cable in the wet", "The paper in it draws water to the box.")
             {
                 { "Ask", "Is the place of {cable} dry?" },
                 { "Wet", "NM cable in a wet place: {cable}." },
-                { "DampOutdoors", "NM cable in a damp place outdoors: {cable}." },
+                { "Damp", "NM cable in a damp place: {cable}." },
                 { "Suits", "The cable suits the place." },
             },
             new("bundled", "Cables together", "Packed cables warm each other.")

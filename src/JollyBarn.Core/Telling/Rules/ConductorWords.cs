@@ -14,6 +14,9 @@ internal static class ConductorWords
                     "Motor",
                     "{gauge} AWG in {cable} feeds a motor or air conditioner: the rule differs, its nameplate says wire and breaker."
                 },
+                { "AskMetal", "{gauge} AWG in {cable}: copper or aluminum? On this breaker it decides." },
+                { "AskTerminals", "{gauge} AWG in {cable}: are the terminals at both ends marked 75 °C?" },
+                { "UnderLeast", "{gauge} AWG in {cable}: it is under the least for building wiring." },
                 { "AskOne", "Which breaker feeds {cable}?" },
                 { "AskMany", "Which breaker feeds these {count} cables?" },
             },

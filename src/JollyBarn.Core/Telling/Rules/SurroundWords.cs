@@ -81,6 +81,8 @@ internal static class SurroundWords
             new("stub", "Box on a stub", "A plug pulled sideways snaps a plastic stub.")
             {
                 { "Ask", "What carries this box?" },
+                { "AskWhat", "Two raceways carry the box: threaded metal, or plastic?" },
+                { "One", "One raceway carries the box; two or more threaded metal ones do, or a wall." },
                 { "OnePlastic", "The receptacle box stands on one plastic raceway." },
                 { "Carried", "The box is carried." },
             },

@@ -39,7 +39,11 @@ public sealed class LegBalance() : PanelRule("leg-balance")
             Subjects.Panel switch
             {
                 var of when draws.Exists(o => o.Watts is null) => AskOf(of, Case.AskRest, [], details),
-                var of when most > 0 && (most - least) * 100 > share * most => Better(of, Case.Apart, details),
+                var of when most - least >= look.Limits.Number("panel.balance.least") && (most - least) * 100 > share * most => Better(
+                    of,
+                    Case.Apart,
+                    details
+                ),
                 var of => Fine(of, Case.Within, details),
             }
         ).By(limit);

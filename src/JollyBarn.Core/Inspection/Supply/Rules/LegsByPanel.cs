@@ -18,7 +18,7 @@ public sealed class LegsByPanel() : CircuitRule("legs")
     {
         var legs = look.Breakers.SelectMany(b => SupplyLegs.Of(b.In, b.Breaker).Select(l => (b.Panel, l))).ToList();
         var shared = look.Runs.Where(r => Shares(r.Run)).Select(r => r.Id).ToList();
-        if (legs.Count < 2 || (shared.Count == 0 && look.Breakers.Count < 2))
+        if (legs.Count < 2 || look.Runs.Count == 0 || (shared.Count == 0 && look.Breakers.Count < 2))
         {
             yield break;
         }
