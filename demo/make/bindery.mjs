@@ -88,6 +88,8 @@ await batch("Hall switches", [
   join("hall", "neutrals", "neutrals", "twist-on-large", [lead("light-feed", 1), lead("lamp-a", 1), lead("lamp-b", 1)]),
   join("hall", "grounds", "grounds", "twist-on-large", [lead("light-feed", 2), lead("lamp-a", 2), lead("lamp-b", 2), lead("stair", 3)]),
   join("hall", "hots", "hots", "twist-on-medium", [lead("light-feed", 0), lead("lamp-b", 0)]),
+  tail("hall", "t-ground-1", "grounds", "s1", "ground/screw"),
+  tail("hall", "t-ground-2", "grounds", "s2", "ground/screw"),
   tail("hall", "t-hot-1", "hots", "s1", "hot/screw"),
   tail("hall", "t-hot-2", "hots", "s2", "common/screw"),
   land("hall", lead("lamp-a", 0), "s1", "switched/screw"),

@@ -74,6 +74,8 @@ await batch("Drying loft lampholder", [
   join("drying", "hots", "hots", "twist-on-medium", [lead("drying-feed", 0), lead("drying-on", 0)]),
   join("drying", "neutrals", "neutrals", "twist-on-medium", [lead("drying-feed", 1), lead("drying-on", 1)]),
   join("drying", "grounds", "grounds", "twist-on-medium", [lead("drying-feed", 2), lead("drying-on", 2)]),
+  tail("drying", "t-hot", "hots", "l1", "hot/screw", "6"),
+  tail("drying", "t-neutral", "neutrals", "l1", "neutral/screw", "6"),
   note("drying", "box", "access", "tile"),
 ]);
 

@@ -1,3 +1,4 @@
+using JollyBarn.Connection;
 using JollyBarn.Inspection;
 using JollyBarn.Wiring;
 
@@ -11,7 +12,11 @@ internal static class Projections
     {
         var row = db.Jobs.Find(jobId) ?? throw new StoreException("The job is not in the data file any more.");
         (row.Name, row.Version, row.Changed) = (after.Name, version, at);
-        foreach (var id in Touched.Everything(before, after) ? before.Boxes.Ids.Union(after.Boxes.Ids) : Touched.Boxes(before, after))
+        foreach (
+            var id in Touched.Everything(before, after)
+                ? before.Boxes.Ids.Union(after.Boxes.Ids)
+                : Touched.Boxes(before, after).Union(Connected.Near(before, after))
+        )
         {
             var now = after.Boxes.Find(id);
             var old = db.Boxes.Find(jobId, id.Text);

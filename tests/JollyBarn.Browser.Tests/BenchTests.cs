@@ -61,7 +61,7 @@ public sealed class BenchTests(Site site)
             var (place, says) in new[]
             {
                 ("at:g1:line-neutral/plate", "polarity is reversed"),
-                ("joint:grounds", "a short"),
+                ("joint:grounds", "where a hot belongs"),
                 ("joint:hots", "no longer protected"),
                 ("at:g1:load-hot/plate", "It lies here now"),
             }

@@ -182,7 +182,7 @@ public sealed class SurveyTests(Site site)
         person.Sees("1 3/8 in; 1/4 in at most", "[aria-label='Verdicts']");
         person.Tap("Behind the finished face", "[aria-label='Verdicts']");
         person.Sees("1 1/8 in too much");
-        person.Tap("Do it: Bring the opening to the face with an extender. By 1 3/8 in.");
+        person.Tap("Done, look again: Bring the opening to the face with an extender. By 1 3/8 in.");
         Person.Wait(() =>
             !person
                 .Texts("return [...document.querySelectorAll(\"[aria-label='Verdicts']\")].map(e => e.textContent)")[0]

@@ -1,6 +1,5 @@
 using JollyBarn.Edits;
 using JollyBarn.Measures;
-using JollyBarn.Testing;
 using JollyBarn.Wiring;
 using static JollyBarn.Inspection.Verdict;
 using static JollyBarn.Testing.RuleBoxes;
@@ -164,10 +163,10 @@ internal static partial class RuleCases
             .. terminals is { } marked ? [Note("r9.a", "terminals-75", marked)] : Array.Empty<Edit>(),
         ];
 
-    private static Edit OneLeg() =>
+    private static PutPanel OneLeg() =>
         OnSlots(new Breaker(1, 1, 20, BreakerKind.Standard, "c", "r", true), new Breaker(5, 1, 20, BreakerKind.Standard, "c", "q", true));
 
-    private static Edit OneBreaker() => OnSlots(new Breaker(1, 1, 20, BreakerKind.Standard, "c", "fan and light", true));
+    private static PutPanel OneBreaker() => OnSlots(new Breaker(1, 1, 20, BreakerKind.Standard, "c", "fan and light", true));
 
     private static PutPanel OnSlots(params Breaker[] breakers) =>
         new("p", new Panel("Panel", SupplySystem.SplitPhase, 20, 100, "s") { Breakers = breakers });

@@ -78,10 +78,22 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
     public async Task Stops_of_the_whole_job_come_with_what_to_do_and_the_punch_list_is_a_csv()
     {
         var job = await MetalAsync(new MoveLead("b", "r1.a1", GfciBox.In("hots")));
-        var stop = (await running.GetAsync($"/api/jobs/{job}/stops"))!.AsArray().First(s => (string)s!["finding"]!["rule"]! == "short")!;
+        var stop = (await running.GetAsync($"/api/jobs/{job}/stops"))!.AsArray().First(s => (string)s!["finding"]!["rule"]! == "polarity")!;
         Assert.True(stop["finding"]!["now"]!.AsArray().Count >= 2);
         var csv = await running.Client.GetStringAsync(new Uri($"/api/jobs/{job}/verdicts.csv", UriKind.Relative));
         Assert.StartsWith("verdict,room,where,what,sum,article,rule\r\nStop,", csv, StringComparison.Ordinal);
+    }
+
+    /// <summary>What is done in one box is judged in the next: a ground capped in the junction leaves the receptacle behind it
+    /// unbonded.</summary>
+    [Fact]
+    public async Task A_ground_capped_in_one_box_is_counted_in_the_box_behind_it()
+    {
+        var job = await running.MakeAsync(SmallHouse.Followed(SmallHouse.Receptacle()));
+        await running.EditAsync(job, new MoveLead("j", "on.a2", new(LandingAt.Cap)));
+        Assert.True(running.Store.ProjectionsHold(job));
+        var fixes = (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["findings"]!.AsArray().Select(f => (string)f!["rule"]!);
+        Assert.Contains("device-bonded", fixes);
     }
 
     [Fact]

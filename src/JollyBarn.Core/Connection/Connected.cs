@@ -58,6 +58,16 @@ public sealed class Connected
 
     public static Connected Of(Job job) => Kept.GetValue(job, j => new(j));
 
+    /// <summary>Boxes that hang together with one that is not as it was: their verdicts may be others.</summary>
+    public static IEnumerable<Id<Box>> Near(Job before, Job after)
+    {
+        var (was, now) = (Of(before), Of(after));
+        return after.Boxes.Ids.Where(b =>
+            now.boxAt.TryGetValue(b, out var at)
+            && !(was.boxAt.TryGetValue(b, out var old) && ReferenceEquals(was.IslandOf(old), now.IslandOf(at)))
+        );
+    }
+
     /// <summary>What the points of one box reach.</summary>
     public BoxWires In(Id<Box> id) => boxAt.TryGetValue(id, out var at) ? IslandOf(at).In(id) : BoxWires.None;
 

@@ -119,7 +119,10 @@ public static class Moves
             after.Fill.Needed,
             after.Fill.Left,
             [.. Follows(before, after)],
-            [.. after.Findings.Where(f => !before.Findings.Any(b => Same(b, f)))],
+            [
+                .. after.Findings.Where(f => !before.Findings.Any(b => Same(b, f))),
+                .. Elsewhere.New(job, next, id, f => f.Verdict == Verdict.Stop),
+            ],
             [.. before.Findings.Where(f => !after.Findings.Any(a => Same(a, f)))]
         );
     }

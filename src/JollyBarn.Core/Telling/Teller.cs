@@ -2,6 +2,7 @@ using JollyBarn.CodeBook;
 using JollyBarn.Inspection;
 using JollyBarn.Telling.Facts;
 using JollyBarn.Telling.Phrases;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling;
@@ -25,6 +26,13 @@ public sealed class Teller(Job job, string home)
 
     public ToldFinding Tell(Finding finding)
     {
+        // A verdict of another box is told as that box would tell it.
+        if (finding.Box is { } other && other != home && job.Boxes.Has((Id<Box>)home))
+        {
+            var there = new Teller(job, other).Tell(finding with { Box = null });
+            return there with { Box = other, Says = $"{names.Of(new Thing(ThingKind.Box, other))}: {there.Says}" };
+        }
+
         var fill = new Filling(finding.Details, names);
         var words = RuleBook.Find(finding.Rule)?[finding.Case];
         return new(

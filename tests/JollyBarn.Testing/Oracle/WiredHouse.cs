@@ -253,8 +253,8 @@ public sealed class WiredHouse
         }
     }
 
-    private void Join(Id<Box> box, string name, IReadOnlyList<Id<Lead>> leads) =>
-        Do(new JoinLeads(box, name, leads.Count > 3 ? "twist-on-large" : "twist-on-medium", leads, name));
+    private void Join(Id<Box> box, string name, Id<Lead>[] leads) =>
+        Do(new JoinLeads(box, name, leads.Length > 3 ? "twist-on-large" : "twist-on-medium", leads, name));
 
     private Id<Box> Box(string kind, string place)
     {

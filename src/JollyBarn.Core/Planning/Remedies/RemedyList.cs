@@ -1,4 +1,3 @@
-using JollyBarn.Connection;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Seen;
@@ -101,23 +100,9 @@ public static class RemedyList
             _ => false,
         };
 
-    /// <summary>Verdicts to stop or fix that were not there, of the box and of every other whose wires reach something else.</summary>
-    private static IReadOnlyList<Finding> New(Before before, Id<Box> boxId, Job next, IReadOnlyList<Finding> here)
-    {
-        var (was, now) = (Connected.Of(before.Job), Connected.Of(next));
-        var others = next.Boxes.Where(b =>
-            b.Key != boxId
-            && !b.Value.Binned
-            && (!ReferenceEquals(b.Value, before.Job.Boxes.Find(b.Key)) || !was.In(b.Key).Equals(now.In(b.Key)))
-        );
-        return
-        [
-            .. here.Where(f => Bad(f) && !before.Has(boxId, f)),
-            .. others.SelectMany(b =>
-                Inspector.Judge(next, b.Key, b.Value).Where(f => Bad(f) && !before.Has(b.Key, f)).Select(f => f with { Box = b.Key })
-            ),
-        ];
-    }
+    /// <summary>Verdicts to stop or fix that were not there, of the box and of every other that hangs together with it.</summary>
+    private static IReadOnlyList<Finding> New(Before before, Id<Box> boxId, Job next, IReadOnlyList<Finding> here) =>
+        [.. here.Where(f => Bad(f) && !before.Has(boxId, f)), .. Elsewhere.New(before.Job, next, boxId, Bad)];
 
     private static bool Bad(Finding finding) => finding.Verdict is Verdict.Stop or Verdict.Fix;
 

@@ -1,4 +1,5 @@
 using JollyBarn.Edits;
+using JollyBarn.Inspection.Rules;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
@@ -71,19 +72,17 @@ public sealed class ThickerOrSmaller : IRemedies
         }
     }
 
-    /// <summary>What the thinnest conductor here may carry.</summary>
+    /// <summary>What the thinnest conductor here may carry, by its metal.</summary>
     private static decimal? Most(RemedyAsk ask)
     {
-        var gauges = ask.Box.Pigtails.Find(ask.Of)?.Gauge is { } tail
-            ? [tail]
-            : ask
-                .Look.Cables.Where(c => c.Id == ask.Of || c.Leads.Contains(ask.Of))
-                .SelectMany(c => c.Leads)
-                .Select(l => ask.Box.Leads[l].Gauge)
-                .OfType<Gauge>()
-                .ToList();
-        return gauges.Count > 0 && ask.Look.Limits.Has($"wire.cu.{gauges.Min()}")
-            ? ask.Look.Limits.Number($"wire.cu.{gauges.Min()}")
-            : null;
+        var (gauge, metal) = ask.Box.Pigtails.Find(ask.Of) is { } tail ? (tail.Gauge, tail.Metal) : Thinnest(ask);
+        return gauge is { } thin && WireTable.Key(thin, metal) is var key && ask.Look.Limits.Has(key) ? ask.Look.Limits.Number(key) : null;
+    }
+
+    private static (Gauge? Gauge, Metal Metal) Thinnest(RemedyAsk ask)
+    {
+        var cable = ask.Look.Cables.FirstOrDefault(c => c.Id == ask.Of || c.Leads.Contains(ask.Of));
+        var gauges = cable?.Leads.Select(l => ask.Box.Leads[l].Gauge).OfType<Gauge>().ToList() ?? [];
+        return (gauges.Count > 0 ? gauges.Min() : null, cable?.Run.Metal ?? Metal.Copper);
     }
 }
