@@ -107,7 +107,15 @@ internal static class RunPlan
     /// <summary>True where another cable feeds the box: then one that is marked as protected goes on from it.</summary>
     private static bool FedOtherwise(Job job, RunEnd near, Id<Run> id) =>
         job.Boxes.Find(near.Box) is { } box
-        && box.Leads.Values.Any(l => l.Run is { } run && run != id && job.Runs.Find(run)?.End(l.Side) is { Feeds: Feeds.FeedsIn });
+        && box.Leads.Values.Any(l =>
+            l.Run is { } run
+            && run != id
+            && job.Runs.Find(run) is { } other
+            && (
+                other.End(l.Side).Feeds == Feeds.FeedsIn
+                || other.End(l.Side == RunSide.A ? RunSide.B : RunSide.A).At is EndAt.Box or EndAt.Panel
+            )
+        );
 
     private static IEnumerable<string> Ends(Id<Run> id, Run run, RunSide side) =>
         Enumerable.Range(0, Count(run)).Select(i => Points.End(id, side, i));

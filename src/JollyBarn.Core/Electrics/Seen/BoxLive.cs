@@ -57,7 +57,7 @@ public sealed record BoxLive(
             metal,
             metal is { Expected: Expected.Live } ? Touch.Feel(story.Start, metal.Point) : null,
             [.. Electrics.Outlets.In(live, id, box)],
-            [.. story.Openings, .. story.Perhaps],
+            story.Openings,
             [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Thing))],
             [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, new Thing(ThingKind.Source, s.Id), s.On))],
             BreakersOf(live),
