@@ -11,7 +11,8 @@ internal static class OracleTable
     {
         var trials = Trials.Run(Enumerable.Range(1, Seeds));
         Console.WriteLine(
-            "| Spoilt by | Tried | Instruments find it | Nobody could | Only another outlet switched | Missed by the rules | Stopped without cause |"
+            "| Spoilt by | Tried | Instruments find it | Nobody could | Only another outlet switched | Missed by the rules "
+                + "| Stopped without cause |"
         );
         Console.WriteLine("|---|---|---|---|---|---|---|");
         foreach (var line in trials.Table)

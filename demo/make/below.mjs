@@ -1,5 +1,5 @@
 // Boxes of the cellar, the galley, the wash room and upstairs.
-import { add, batch, cable, device, follow, join, joined, land, lead, long, nm, old, on, tail } from "./hand.mjs";
+import { add, batch, bond, cable, device, follow, join, joined, land, lead, long, nm, old, on, tail } from "./hand.mjs";
 
 await batch("Cellar, foot of the stair", [
   add("cellar-foot", "Cellar, lamp at the foot of the stair", "round-4x2-1/8", "cellar"),
@@ -17,14 +17,7 @@ await batch("Cellar, foot of the stair", [
   join("cellar-foot", "hots", "hots", "twist-on-medium", [lead("foot-feed", 0), lead("foot-on", 0), "l1.hot"]),
   join("cellar-foot", "neutrals", "neutrals", "twist-on-medium", [lead("foot-feed", 1), lead("foot-on", 1), "l1.neutral"]),
   join("cellar-foot", "grounds", "grounds", "twist-on-ground", [lead("foot-feed", 2), lead("foot-on", 2), "l1.ground"]),
-  {
-    do: "addPigtail",
-    box: "cellar-foot",
-    id: "bond",
-    from: { at: "Joint", joint: "grounds" },
-    to: { at: "BondingScrew" },
-    length: { how: "Measured", value: "6", entered: "6" },
-  },
+  bond("cellar-foot", "6"),
   long("cellar-foot", lead("foot-feed", 0), "7"),
   long("cellar-foot", lead("foot-feed", 1), "7 1/4"),
   long("cellar-foot", lead("foot-on", 0), "6 1/2"),

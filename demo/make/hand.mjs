@@ -70,6 +70,14 @@ export const tail = (box, id, from, device, place, length = "8") => ({
   to: { at: "Terminal", device, place },
   length: { how: "Measured", value: length, entered: length, who: day.by, when: day.at.slice(0, 10) },
 });
+export const bond = (box, length = "8") => ({
+  do: "addPigtail",
+  box,
+  id: "bond",
+  from: { at: "Joint", joint: "grounds" },
+  to: { at: "BondingScrew" },
+  length: { how: "Measured", value: length, entered: length },
+});
 export const land = (box, leadId, device, place) => ({ do: "moveLead", box, lead: leadId, to: { at: "Terminal", device, place } });
 export const long = (box, leadId, text) => ({
   do: "setLeadLength",

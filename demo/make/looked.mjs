@@ -1,5 +1,5 @@
 // What was looked at and measured, as one takes it with a tape and a torch.
-import { add, batch, cable, circuitOf, device, end, follow, join, land, lead, long, nm, note, old, on, tail } from "./hand.mjs";
+import { add, batch, bond, cable, circuitOf, device, end, follow, join, land, lead, long, nm, note, old, on, tail } from "./hand.mjs";
 
 on("2026-09-22", "Ines");
 await batch("Which breaker feeds what", [
@@ -41,14 +41,7 @@ await batch("Guillotine", [
   land("guillotine", lead("guillotine-feed", 1), "r1", "neutral-upper/screw"),
   join("guillotine", "grounds", "ground", "twist-on-small", [lead("guillotine-feed", 2)]),
   tail("guillotine", "t-ground", "grounds", "r1", "ground/screw", "6"),
-  {
-    do: "addPigtail",
-    box: "guillotine",
-    id: "bond",
-    from: { at: "Joint", joint: "grounds" },
-    to: { at: "BondingScrew" },
-    length: { how: "Measured", value: "6", entered: "6" },
-  },
+  bond("guillotine", "6"),
   note("guillotine", "box", "bond-screw", "cover"),
   long("guillotine", lead("guillotine-feed", 0), "6 1/4"),
   long("guillotine", lead("guillotine-feed", 1), "6 1/2"),
@@ -93,14 +86,7 @@ await batch("Cellar, furnace wall", [
   land("furnace", lead("furnace-feed", 0), "r1", "hot-upper/screw"),
   tail("furnace", "t-neutral", "neutrals", "r1", "neutral-upper/screw"),
   tail("furnace", "t-ground", "grounds", "r1", "ground/screw"),
-  {
-    do: "addPigtail",
-    box: "furnace",
-    id: "bond",
-    from: { at: "Joint", joint: "grounds" },
-    to: { at: "BondingScrew" },
-    length: { how: "Measured", value: "8", entered: "8" },
-  },
+  bond("furnace"),
   note("furnace", "box", "bond-screw", "screw"),
 ]);
 await batch("Coal hole", [
@@ -110,14 +96,7 @@ await batch("Coal hole", [
   join("coal-hole", "hot", "hot", "twist-on-small", [lead("foot-on", 0, "b"), "l1.hot"]),
   join("coal-hole", "neutral", "neutral", "twist-on-small", [lead("foot-on", 1, "b"), "l1.neutral"]),
   join("coal-hole", "grounds", "grounds", "twist-on-medium", [lead("foot-on", 2, "b"), "l1.ground"]),
-  {
-    do: "addPigtail",
-    box: "coal-hole",
-    id: "bond",
-    from: { at: "Joint", joint: "grounds" },
-    to: { at: "BondingScrew" },
-    length: { how: "Measured", value: "8", entered: "8" },
-  },
+  bond("coal-hole"),
   note("coal-hole", "box", "bond-screw", "screw"),
   note("coal-hole", end("foot-on", "b"), "cable-damage", "sheath"),
   note("coal-hole", end("foot-on", "b"), "sheath", "3/16"),

@@ -1,6 +1,6 @@
 // Breakers thrown, readings, a proof of dead, a buyer's list and pictures.
 import { readFileSync } from "node:fs";
-import { add, base, batch, cable, circuitOf, day, edit, job, join, lead, n, nm, note, on } from "./hand.mjs";
+import { add, base, batch, bond, cable, circuitOf, day, edit, job, join, lead, n, nm, note, on } from "./hand.mjs";
 
 await edit({ do: "switchBreaker", panel: "panel", slot: 7, by: "Tomas", at: "2026-09-23T09:00:00Z", on: false });
 const volts = (id, from, to, says, note_, box) =>
@@ -103,14 +103,7 @@ await batch("Cellar, over the water heater", [
   join("heater-joint", "one", "one hot", "twist-on-large", [lead("heater-feed", 0), lead("heater-on", 0)]),
   join("heater-joint", "other", "the other hot", "twist-on-large", [lead("heater-feed", 1), lead("heater-on", 1)]),
   join("heater-joint", "grounds", "grounds", "twist-on-large", [lead("heater-feed", 2), lead("heater-on", 2)]),
-  {
-    do: "addPigtail",
-    box: "heater-joint",
-    id: "bond",
-    from: { at: "Joint", joint: "grounds" },
-    to: { at: "BondingScrew" },
-    length: { how: "Measured", value: "8", entered: "8" },
-  },
+  bond("heater-joint"),
   ...circuitOf("heater", "heater-feed", "heater-on"),
   { do: "endAtPanel", run: "heater-feed", end: "B", panel: "panel" },
   { do: "endAtLoad", run: "heater-on", end: "B", says: "water heater" },

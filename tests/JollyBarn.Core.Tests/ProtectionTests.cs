@@ -268,45 +268,4 @@ public partial class ProtectionTests
         Assert.Contains(both.Plan.Assumed, a => a.Case == AssumedCase.FedAtOnce);
         Assert.InRange(both.Volts(Points.Face("b", "r", "upperhot")).Magnitude, 119, 121);
     }
-
-    /// <summary>NEC 406.6(B) and common practice: a metal plate takes the potential of the yoke it is screwed to.</summary>
-    [Fact]
-    public void A_hot_on_an_unbonded_yoke_makes_a_metal_plate_live()
-    {
-        var job = SmallHouse
-            .Receptacle(ground: false, box: "nm-1g-22.5")
-            .Do(new NoteFact("b", "box", "plate-metal", new Observation(Known.Measured, "yes")));
-        var story = Story.Unfold(
-            Live.Solve(job, new Situation { Faults = [new Bridged(Points.End("on", RunSide.B, 0), Points.Yoke("b", "r"))] })
-        );
-        Assert.Empty(story.Openings);
-        Assert.InRange(story.End.Volts(Points.Plate("b")).Magnitude, 118, 121);
-    }
-
-    /// <summary>IEC 60479-1, from memory: felt from 0.5 mA, children and some cannot let go from 5, most cannot from 10, breathing can stop from
-    /// 20 unbroken, the heart from 40 over 3 s.</summary>
-    [Theory]
-    [InlineData(0.4, null, TouchCase.NotFelt)]
-    [InlineData(4.9, null, TouchCase.Start)]
-    [InlineData(7.5, null, TouchCase.SomeCannotLetGo)]
-    [InlineData(12, null, TouchCase.CannotLetGo)]
-    [InlineData(20, null, TouchCase.StopsBreathing)]
-    [InlineData(20, 1.0, TouchCase.CannotLetGoUntilOpens)]
-    [InlineData(45, null, TouchCase.CanKill)]
-    [InlineData(45, 20.0, TouchCase.CanKill)]
-    [InlineData(120, 0.025, TouchCase.SharpThenOpens)]
-    public void So_much_for_so_long_does_this(double milliamperes, double? seconds, TouchCase means) =>
-        Assert.Equal(means, Touch.Does(milliamperes, seconds));
-
-    /// <summary>UL 943: never under 4 mA, always from 6 mA; between them perhaps. 20 kΩ to ground drives 5.998 mA.</summary>
-    [Theory]
-    [InlineData(20_000, false, true)]
-    [InlineData(19_900, true, false)]
-    [InlineData(31_000, false, false)]
-    public void A_leak_between_four_and_six_milliamperes_opens_it_perhaps(double ohms, bool opens, bool perhaps)
-    {
-        var live = Live.Fresh(SmallHouse.Receptacle("protective"), new Situation { Stray = false });
-        var story = Story.Unfold(live.With(new Bridged(Points.Face("b", "r", "hot"), Points.Earth, ohms)));
-        Assert.Equal((opens, perhaps), (story.Openings.Count > 0, story.Perhaps.Count > 0));
-    }
 }

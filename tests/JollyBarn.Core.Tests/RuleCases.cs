@@ -30,7 +30,17 @@ internal static partial class RuleCases
     private static readonly Edit In2020 = new SetProfile(CodeProfile.Default with { Edition = Edition.Nec2020 });
 
     public static IReadOnlyList<RuleCase> All { get; } =
-    [.. OfBox(), .. OfCables(), .. OfConductors(), .. OfFixing(), .. OfDevices(), .. OfRest(), .. OfConnection(), .. OfWires()];
+    [
+        .. OfBox(),
+        .. OfCables(),
+        .. OfConductors(),
+        .. OfFixing(),
+        .. OfDevices(),
+        .. OfLandings(),
+        .. OfRest(),
+        .. OfConnection(),
+        .. OfWires(),
+    ];
 
     private static RuleCase Box(string rule, string box, Verdict? verdict, string source, params Edit[] edits) =>
         new(rule, box, "box", verdict, source, edits);

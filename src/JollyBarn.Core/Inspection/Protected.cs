@@ -7,8 +7,8 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Inspection;
 
 /// <summary>Whether ground-fault protection watches every conductor that comes to the slots of a device.</summary>
-/// <remarks>NEC 210.8: protected is what hangs on the load side with its hot and its neutral. By the recorded wiring; a mark on a cable or an
-/// answer counts only where the record does not reach.</remarks>
+/// <remarks>NEC 210.8: protected is what hangs on the load side with its hot and its neutral. By the recorded wiring; a mark on a cable or
+/// an answer counts only where the record does not reach.</remarks>
 /// <param name="Holds">Null where nobody knows.</param>
 /// <param name="Basis">What says so.</param>
 public sealed record Protected(bool? Holds, Basis Basis)

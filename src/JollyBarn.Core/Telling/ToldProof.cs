@@ -34,8 +34,8 @@ public static class ProofTeller
         [ProofCase.KnownAgain] = "Read the known source again.",
         [ProofCase.TooOld] = "The proof is older than {hours} hours. Prove it dead again.",
         [ProofCase.NoLeads] = new(f =>
-            $"{(f.Has("tested") ? $"Only {f["tested"]} was tested" : "Nothing but the known source was read")}: that proves nothing for what "
-            + "is behind. Open the box, record its leads and read every pair."
+            (f.Has("tested") ? $"Only {f["tested"]} was tested" : "Nothing but the known source was read")
+            + ": that proves nothing for what is behind. Open the box, record its leads and read every pair."
         ),
         [ProofCase.NotComplete] =
             "{count} pairs read dead, and not everything in the box is recorded: it is not proved dead. Record the rest and read it.",

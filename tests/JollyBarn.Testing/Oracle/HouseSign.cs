@@ -25,8 +25,8 @@ public static class HouseSign
         ];
     }
 
-    /// <summary>True where all that differs is which outlets a switch turns off: each that worked still does in some position. What somebody
-    /// wanted switched no rule can know.</summary>
+    /// <summary>True where all that differs is which outlets a switch turns off: each that worked still does in some position. What
+    /// somebody wanted switched no rule can know.</summary>
     public static bool AnotherUse(Job one, Job other)
     {
         var (a, b) = (Of(one), Of(other));
@@ -103,7 +103,8 @@ public static class HouseSign
         found($"8 mA {hot}", Told(120 / 0.008, Points.Earth));
     }
 
-    /// <summary>Which neutrals carry more than their gauge may, and which grounds carry current, with 12 A and more drawn at every receptacle, at no two the
+    /// <summary>Which neutrals carry more than their gauge may, and which grounds carry current, with 12 A and more drawn at every
+    /// receptacle, at no two the
     /// same.</summary>
     private static void Carries(Job job, Dictionary<string, bool> position, Action<string, string> found)
     {

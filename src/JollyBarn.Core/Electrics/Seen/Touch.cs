@@ -25,8 +25,8 @@ public enum TouchCase
 /// <param name="Means">What so much for so long does.</param>
 public sealed record Touch(string Point, double Milliamperes, double? Seconds, TouchCase Means)
 {
-    /// <summary>Felt from, children and some cannot let go from, most cannot from, breathing can stop from, the heart from, mA. IEC 60479-1,
-    /// from memory.</summary>
+    /// <summary>Felt from, children and some cannot let go from, most cannot from, breathing can stop from, the heart from, mA. IEC
+    /// 60479-1, from memory.</summary>
     private const double Felt = 0.5,
         Some = 5,
         Holds = 10,

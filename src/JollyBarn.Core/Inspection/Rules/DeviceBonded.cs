@@ -51,7 +51,8 @@ public sealed class DeviceBonded() : BoxRule("device-bonded")
         }
     }
 
-    /// <summary>A luminaire where no ground is: without metal one can touch, or behind ground-fault protection, 410.44 exceptions.</summary>
+    /// <summary>A luminaire where no ground is: without metal one can touch, or behind ground-fault protection, 410.44
+    /// exceptions.</summary>
     private Finding WithoutGround(BoxLook look, Id<Device> id, DeviceKind kind)
     {
         (string, object?) device = ("device", Thing.Device(id));

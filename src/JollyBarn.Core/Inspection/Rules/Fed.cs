@@ -6,7 +6,8 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>What takes current, or gives it to a plug, has a hot that comes from a breaker and a neutral that goes back.</summary>
-/// <remarks>Practice; NEC 110.3(B) by the instructions of what hangs there. A dead outlet whose neutral alone is open is live inside.</remarks>
+/// <remarks>Practice; NEC 110.3(B) by the instructions of what hangs there. A dead outlet whose neutral alone is open is live
+/// inside.</remarks>
 public sealed class Fed() : BoxRule("fed")
 {
     public enum Case

@@ -5,7 +5,8 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A cable held at the box is fastened within 12 in of it.</summary>
-/// <remarks>NEC 334.30; 340.10 for UF; 320.30 for AC, 330.30 for MC. Small plastic boxes without clamps have a limit of their own. Not for fished cable, 334.30(B)(1).</remarks>
+/// <remarks>NEC 334.30; 340.10 for UF; 320.30 for AC, 330.30 for MC. Small plastic boxes without clamps have a limit of their own. Not for
+/// fished cable, 334.30(B)(1).</remarks>
 public sealed class FirstFastener() : BoxRule("fastener")
 {
     public enum Case

@@ -49,7 +49,8 @@ public sealed class GfciByPlace() : BoxRule("gfci")
         }
     }
 
-    /// <summary>Whether ground-fault protection watches every conductor of the device, by what is recorded at the box and before it.</summary>
+    /// <summary>Whether ground-fault protection watches every conductor of the device, by what is recorded at the box and before
+    /// it.</summary>
     internal static Protected Met(BoxLook look, Id<Device> id, DeviceKind kind) => Protected.Of(look, id, kind);
 
     private static Case ByWhat(Protected met) =>

@@ -20,8 +20,8 @@ internal static class MultiwireCables
     /// <summary>True where both hots come from one pole: a cable for a fan and its light is no multiwire circuit.</summary>
     private static bool OneBreaker(BoxLook look, List<Id<Lead>> hots) => Poles(look, hots) is [var one, var other] && one == other;
 
-    /// <summary>The poles that the hots of a cable come from, by the wiring or the mark of their cable; fewer than the hots where one is not
-    /// known.</summary>
+    /// <summary>The poles that the hots of a cable come from, by the wiring or the mark of their cable; fewer than the hots where one is
+    /// not known.</summary>
     public static IReadOnlyList<PanelEnd> Poles(BoxLook look, IEnumerable<Id<Lead>> hots) =>
         [
             .. hots.Select(h => look.Wires.Lead(look.Box, h))

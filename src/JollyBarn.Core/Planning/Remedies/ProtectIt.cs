@@ -43,7 +43,8 @@ public sealed class ProtectIt : IRemedies
 
     private static Remedy Upstream(RemedyAsk ask) => Remedy.Of(Case.Upstream, ask.Again(Subjects.Box, WallFacts.GfciAhead));
 
-    /// <summary>A protective receptacle in its place, where one feed comes to both of its halves: it would join two under one plate.</summary>
+    /// <summary>A protective receptacle in its place, where one feed comes to both of its halves: it would join two under one
+    /// plate.</summary>
     private static IEnumerable<Remedy> Here(RemedyAsk ask)
     {
         if (ask.Box.Devices.Find(ask.Of) is { Kind: "receptacle" or "receptacle-single" or "receptacle-split", BrokenTabs.Count: 0 })

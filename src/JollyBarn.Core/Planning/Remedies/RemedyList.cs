@@ -7,7 +7,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
 
-/// <summary>Works out remedies and weighs what each would bring: by every rule in every box it touches, and by the solved network.</summary>
+/// <summary>Works out remedies and weighs what each would bring: by every rule in every box it touches, and by the solved
+/// network.</summary>
 public static class RemedyList
 {
     /// <summary>More ways than these are not told.</summary>

@@ -16,11 +16,13 @@ internal static class ProtectionWords
                 { "Unprotected", "The {device} is not GFCI-protected, and the place asks it." },
                 {
                     "SaidProtected",
-                    "The {device} is said to be GFCI-protected; the recorded wiring goes round every protective device, and the place asks one."
+                    "The {device} is said to be GFCI-protected; the recorded wiring goes round every protective device, and "
+                        + "the place asks one."
                 },
                 {
                     "Bypassed",
-                    "Only one conductor of the {device} comes from the load side of a protective device: it is not protected, and the place asks it."
+                    "Only one conductor of the {device} comes from the load side of a protective device: it is not "
+                        + "protected, and the place asks it."
                 },
                 { "AskProtected", "The place asks GFCI protection of the {device}: is it protected?" },
                 { "AskPlace", "Does the place ask GFCI protection of the {device}, and has it any?" },
