@@ -7,6 +7,9 @@ namespace JollyBarn.CodeBook;
 /// <remarks>Nonmetallic marks are a usual range (<em>practice</em>); the mark moulded in the box at hand always decides.</remarks>
 public static partial class BoxKinds
 {
+    /// <summary>A box nobody knows the kind of yet.</summary>
+    public const string Unlisted = "unlisted";
+
     private static readonly Dictionary<string, BoxKind> ById;
 
     static BoxKinds()

@@ -155,7 +155,7 @@ public static partial class BoxKinds
             ByCount: false
         );
         yield return new(
-            "unlisted",
+            Unlisted,
             "some other box",
             BoxShape.Other,
             BoxMaterial.Unknown,

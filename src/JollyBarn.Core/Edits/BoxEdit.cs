@@ -31,7 +31,7 @@ public abstract record BoxEdit(Id<Box> Box) : Edit
         return next.Boxes.Find(Box) is { Noted.Count: > 0 } after
             ? next with
             {
-                Boxes = next.Boxes.With(Box, Subjects.Pruned(after)),
+                Boxes = next.Boxes.With(Box, Subjects.Pruned(EndedAnswers.Without(box, after))),
             }
             : next;
     }

@@ -92,7 +92,13 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
                 Id,
                 Panel with
                 {
-                    Noted = Panel.Noted.Each((of, noted) => of == Subjects.Panel || Subjects.Has(Panel, FactOf.Breaker, of) ? noted : null),
+                    Noted = Panel.Noted.Each(
+                        (of, noted) =>
+                            of == Subjects.Panel
+                            || (Subjects.Has(Panel, FactOf.Breaker, of) && !EndedAnswers.Replaced(job.Panels.Find(Id), Panel, of))
+                                ? noted
+                                : null
+                    ),
                 }
             ),
         };

@@ -167,7 +167,7 @@ public sealed record PlainBox
     public FillInput Read()
     {
         var limits = LimitTable.For(Profile());
-        var shell = new Box { Name = "box", Kind = Kind ?? "unlisted" };
+        var shell = new Box { Name = "box", Kind = Kind ?? BoxKinds.Unlisted };
         shell = shell with
         {
             Mark =
