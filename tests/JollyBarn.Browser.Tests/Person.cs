@@ -125,18 +125,35 @@ public sealed partial class Person : IDisposable
         ]);
     }
 
-    /// <summary>Walks by arrow keys until a stop of the picture has the focus.</summary>
+    /// <summary>Walks by arrow keys towards a stop of the picture, as somebody does who looks where it lies, until it has the focus.</summary>
     public void WalkTo(string stop)
     {
-        string[] ways = [Keys.ArrowLeft, Keys.ArrowUp, Keys.ArrowUp, Keys.ArrowDown, Keys.ArrowDown, Keys.ArrowRight];
+        const string way = """
+            const from = document.activeElement.getBoundingClientRect();
+            const to = document.querySelector(`[data-walk='${arguments[0]}']`).getBoundingClientRect();
+            return [to.left - from.left, to.top - from.top];
+            """;
+        At($"[data-walk='{stop}']");
+        string? aside = null;
         for (var i = 0; i < 60; i++)
         {
-            if (Driver.SwitchTo().ActiveElement().GetAttribute("data-walk") == stop)
+            var here = Driver.SwitchTo().ActiveElement().GetAttribute("data-walk");
+            if (here == stop)
             {
                 return;
             }
 
-            Press(ways[i % ways.Length]);
+            var off = ((IEnumerable<object>)Driver.ExecuteScript(way, stop)!).Select(o =>
+                Convert.ToDouble(o, CultureInfo.InvariantCulture)
+            );
+            var (x, y) = (off.First(), off.Last());
+            var (flat, upright) = (x < 0 ? Keys.ArrowLeft : Keys.ArrowRight, y < 0 ? Keys.ArrowUp : Keys.ArrowDown);
+            Press(aside ?? (Math.Abs(x) > Math.Abs(y) ? flat : upright));
+            // Where nothing lies that way, and after a step that led nowhere nearer, one goes the other way round.
+            aside =
+                Driver.SwitchTo().ActiveElement().GetAttribute("data-walk") != here ? null
+                : aside is null ? flat
+                : upright;
         }
 
         Assert.Fail($"Arrow keys never reached {stop}.");

@@ -33,7 +33,7 @@ public sealed class SupplyTests(Site site)
         using var person = new Person();
         person.Go(job + "/house#galley-counter");
         person.Sees("12.5 of 20 A");
-        person.Sees("cannot be told: how long is the cable to the hood");
+        person.Sees("the duplex receptacle of Galley, sink side loses 3.6 %");
         person.Type("Watts at the duplex receptacle, Galley, sink side", "1800");
         person.Sees("Loads of Galley counter come to 27.5 A on a 20 A breaker");
         person.Tap("Undo");
