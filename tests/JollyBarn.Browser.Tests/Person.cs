@@ -125,7 +125,8 @@ public sealed partial class Person : IDisposable
         ]);
     }
 
-    /// <summary>Walks by arrow keys towards a stop of the picture, as somebody does who looks where it lies, until it has the focus.</summary>
+    /// <summary>Walks by arrow keys towards a stop of the picture, as somebody does who looks where it lies, until it has the
+    /// focus.</summary>
     public void WalkTo(string stop)
     {
         const string way = """

@@ -32,7 +32,10 @@ public class InsteadTests
     {
         foreach (var option in For(TwoOver).Options.Where(o => o.Box is not null))
         {
-            var parts = new[] { option.Ring, option.Extension }.OfType<string>().Select(p => new PlainPart(p)).ToList();
+            var parts = new[] { option.Ring, option.Extension }
+                .OfType<string>()
+                .Select(p => new PlainPart(p, PartMarks.Bought(PartKinds.Find(p)).OrNull))
+                .ToList();
             var again = TwoOver with { Kind = option.Box, Mark = null, Parts = parts, Clamps = option.Clamps };
             var fill = BoxFill.Evaluate(again.Read(), again.Profile(), again.House());
             Assert.Equal((option.Available, option.Needed), (fill.Available.Low, fill.Needed.Low));

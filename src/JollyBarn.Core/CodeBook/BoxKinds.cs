@@ -27,6 +27,29 @@ public static partial class BoxKinds
         yield return Metal("round-4x1-1/4", "4 × 1 1/4 octagon", BoxShape.Round, 0, 12.5m, "4", "4", "1 1/4", 1);
         yield return Metal("round-4x1-1/2", "4 × 1 1/2 octagon", BoxShape.Round, 0, 15.5m, "4", "4", "1 1/2", 1);
         yield return Metal("round-4x2-1/8", "4 × 2 1/8 octagon", BoxShape.Round, 0, 21.5m, "4", "4", "2 1/8", 2);
+        yield return Metal("fan-4x1-1/2", "fan box, 4 × 1 1/2 octagon", BoxShape.Round, 0, 15.5m, "4", "4", "1 1/2", 3) with
+        {
+            Fan = true,
+        };
+        yield return Metal("fan-4x2-1/8", "fan box, 4 × 2 1/8 octagon", BoxShape.Round, 0, 21.5m, "4", "4", "2 1/8", 3) with
+        {
+            Fan = true,
+        };
+        yield return Metal(
+            "fan-bar-4x2-1/8",
+            "fan box on an old-work bar, 4 × 2 1/8 octagon",
+            BoxShape.Round,
+            0,
+            21.5m,
+            "4",
+            "4",
+            "2 1/8",
+            4
+        ) with
+        {
+            Fan = true,
+            OldWork = true,
+        };
         yield return Metal("square-4x1-1/4", "4 square × 1 1/4", BoxShape.Square, 0, 18.0m, "4", "4", "1 1/4", 1);
         yield return Metal("square-4x1-1/2", "4 square × 1 1/2", BoxShape.Square, 0, 21.0m, "4", "4", "1 1/2", 1);
         yield return Metal("square-4x2-1/8", "4 square × 2 1/8", BoxShape.Square, 0, 30.3m, "4", "4", "2 1/8", 2);

@@ -24,9 +24,10 @@ public static class PartKinds
             ? All.Where(p => p.Role is PartRole.Ring or PartRole.RaisedCover && p.Size == Size(kind) && p.Opens == gangs)
             : [];
 
-    /// <summary>Extensions that go on a box and leave the opening its devices need.</summary>
+    /// <summary>Extensions that go on a box and leave the opening its devices need. All are metal, and a metal one is never put on a
+    /// nonmetallic box, which cannot bond it.</summary>
     public static IEnumerable<PartKind> ExtensionsFor(BoxKind? kind, int gangs) =>
-        kind is null || (kind.Shape == BoxShape.Device && kind.Material != BoxMaterial.Metal)
+        kind is not { Material: BoxMaterial.Metal }
             ? []
             : All.Where(p =>
                 p.Role == PartRole.Extension

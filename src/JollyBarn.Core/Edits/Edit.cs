@@ -140,6 +140,7 @@ public enum BatchFor
     IntoJoint,
     Joined,
     JoinedWithTail,
+    JointsAside,
     LeadsTo,
     LineAndLoad,
     LoadSide,

@@ -6,7 +6,7 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Edits;
 
 /// <summary>Puts a ring, extension, cover or plate on the box, outside what is there.</summary>
-/// <param name="Mark">Its mark as read; the catalogue's usual mark when null.</param>
+/// <param name="Mark">Its mark as read; nobody read one when null, and without one it adds nothing, 314.16(A)(1).</param>
 public sealed record AddPart(Id<Box> Box, string Id, string Kind, Fact<Volume>? Mark = null) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
@@ -22,19 +22,11 @@ public sealed record AddPart(Id<Box> Box, string Id, string Kind, Fact<Volume>? 
             return box;
         }
 
-        var mark = Mark
-            ?? (
-                kind.Volume is { } volume
-                    ? volume == Volume.Zero
-                        ? Fact<Volume>.NotApplicable
-                        : Fact<Volume>.Marked(volume)
-                    : Fact<Volume>.Unknown
-            );
         var part = new Part
         {
             Kind = Kind,
             Role = kind.Role,
-            Mark = mark,
+            Mark = Mark ?? PartMarks.Unread(kind),
             Depth = kind.Depth is { } depth ? Fact<Length>.Marked(depth) : Fact<Length>.Unknown,
             Order = box.Parts.Values.Select(p => p.Order + 1).DefaultIfEmpty(0).Max(),
         };

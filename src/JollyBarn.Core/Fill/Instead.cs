@@ -5,8 +5,8 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Fill;
 
 /// <summary>Searches box × ring × extension × clamps for what would do instead.</summary>
-/// <remarks>Ordered: what fits; fewest parts opened; price class; volume. Price class and parts opened are ranks of
-/// <em>practice</em>.</remarks>
+/// <remarks>Only what is of the right kind for its place. Ordered: what fits; in a finished wall what needs no open one; fewest parts
+/// opened; price class; volume. Price class and parts opened are ranks of <em>practice</em>.</remarks>
 public static class Instead
 {
     private const int Most = 8;
@@ -40,7 +40,8 @@ public static class Instead
 
         var fits = found
             .Where(o => o.Fit != Fit.Over)
-            .OrderBy(o => o.Opens)
+            .OrderBy(o => !o.Keeps && question.Right.Last(BoxKinds.Find(o.Box)))
+            .ThenBy(o => o.Opens)
             .ThenBy(o => o.PriceClass)
             .ThenBy(o => o.Available.CubicInches)
             .ThenBy(o => o.Box, StringComparer.Ordinal)
@@ -110,6 +111,7 @@ public static class Instead
 
     private static bool Suits(BoxKind kind, InsteadQuestion question) =>
         kind is { Volume: not null, ByCount: true }
+        && question.Right.Takes(kind)
         && (
             question.Gangs == 0
                 ? question.OnCanopy
@@ -132,12 +134,16 @@ public static class Instead
 
         var kind = BoxKinds.Find(question.Kind);
         var partsNow = BoxFill.AvailableIn(question.Input).Low - own.Value;
+        var ringAdds = question
+            .Input.Housing.Where(h => PartKinds.Find(h.Kind) is { Role: PartRole.Ring or PartRole.RaisedCover })
+            .Select(h => h.Volume.Low)
+            .FirstOrDefault();
         var clampsNow =
             question.Clamped > 0 || question.Input.Clamps.Contains(Maybe.Yes) ? ClampStyle.Internal
             : question.Input.Flap ? ClampStyle.Flap
             : ClampStyle.Outside;
         var clampWays = new List<(ClampStyle Clamps, int Opens, bool Out)> { (clampsNow, 0, false) };
-        if (clampsNow == ClampStyle.Internal && kind?.Material != BoxMaterial.Nonmetallic)
+        if (clampsNow == ClampStyle.Internal && kind?.Material != BoxMaterial.Nonmetallic && !question.Right.Own)
         {
             clampWays.Add((ClampStyle.Outside, Math.Max(1, question.Clamped), true));
         }
@@ -148,11 +154,16 @@ public static class Instead
             .FirstOrDefault(p => p.Role is PartRole.Ring or PartRole.RaisedCover);
         var rings = PartKinds
             .RingsFor(kind, question.Gangs)
-            .Where(r => r.Id != ringNow?.Id && (ringNow is null || r.Volume > ringNow.Volume))
+            .Where(r => question.Right.TakesRing(r) && r.Id != ringNow?.Id && (ringNow is null || r.Volume > ringAdds))
             .Select(r => (PartKind?)r)
             .Prepend(null)
             .ToList();
-        var extensions = PartKinds.ExtensionsFor(kind, question.Gangs).Select(e => (PartKind?)e).Prepend(null).ToList();
+        var extensions = PartKinds
+            .ExtensionsFor(kind, question.Gangs)
+            .Where(question.Right.TakesExtension)
+            .Select(e => (PartKind?)e)
+            .Prepend(null)
+            .ToList();
         foreach (var (clamps, opens, clampsOut) in clampWays)
         {
             foreach (var ring in rings)
@@ -168,7 +179,7 @@ public static class Instead
                         own.Value
                         + partsNow
                         + (ring?.Volume ?? Volume.Zero)
-                        - (ring is null ? Volume.Zero : ringNow?.Volume ?? Volume.Zero)
+                        - (ring is null ? Volume.Zero : ringAdds)
                         + (extension?.Volume ?? Volume.Zero);
                     yield return new(
                         question.Kind,
@@ -199,13 +210,17 @@ public static class Instead
             _ => [kind.Clamps],
         };
         var needsRing = kind.Shape == BoxShape.Square && question.Gangs > 0;
-        var rings = needsRing ? PartKinds.RingsFor(kind, question.Gangs).Select(r => (PartKind?)r) : [(PartKind?)null];
+        var rings = needsRing
+            ? PartKinds.RingsFor(kind, question.Gangs).Where(question.Right.TakesRing).Select(r => (PartKind?)r)
+            : [(PartKind?)null];
         foreach (var ring in rings)
         {
             foreach (
                 var extension in PartKinds
                     .ExtensionsFor(kind, question.Gangs)
-                    .Where(e => e.InTable && kind.Shape is BoxShape.Square or BoxShape.Round or BoxShape.Pan)
+                    .Where(e =>
+                        question.Right.TakesExtension(e) && e.InTable && kind.Shape is BoxShape.Square or BoxShape.Round or BoxShape.Pan
+                    )
                     .Select(e => (PartKind?)e)
                     .Prepend(null)
             )

@@ -13,6 +13,8 @@ namespace JollyBarn.Fill;
 /// <param name="Entries">Entries in use now.</param>
 /// <param name="DeepestDevice">Depth of its deepest device.</param>
 /// <param name="OnCanopy">True when something hangs from it, so that a round opening is wanted.</param>
+/// <param name="OwnMark">Volume of the box alone, in³.</param>
+/// <param name="Right">What another box has to be.</param>
 public sealed record InsteadQuestion(
     FillInput Input,
     string? Kind,
@@ -22,10 +24,12 @@ public sealed record InsteadQuestion(
     int Entries,
     Length? DeepestDevice,
     bool OnCanopy,
-    Volume? OwnMark
+    Volume? OwnMark,
+    RightKind Right
 )
 {
-    public static InsteadQuestion Ask(Box box, FillInput input)
+    /// <param name="right">What another box has to be; by the box alone when null.</param>
+    public static InsteadQuestion Ask(Box box, FillInput input, RightKind? right = null)
     {
         var kinds = box.Devices.Values.Select(d => DeviceKinds.Find(d.Kind)).OfType<DeviceKind>().ToList();
         var used = box.Entries.Values.Where(e => e.State == EntryState.Used).ToList();
@@ -38,7 +42,8 @@ public sealed record InsteadQuestion(
             used.Count,
             box.Devices.Values.Select(d => d.Depth.OrNull ?? DeviceKinds.Find(d.Kind)?.Depth).Max(),
             kinds.Exists(k => k.Canopy),
-            box.Mark.OrNull
+            box.Mark.OrNull,
+            right ?? RightKind.Of(box)
         );
     }
 
@@ -56,7 +61,11 @@ public sealed record InsteadQuestion(
             cables,
             depth,
             canopy,
-            box.Mark
+            box.Mark,
+            RightKind.Of(BoxKinds.Find(box.Kind)) with
+            {
+                Fan = box.Devices.Any(d => d.Count > 0 && DeviceKinds.Find(d.Kind)?.Hung == HungAs.Fan),
+            }
         );
     }
 }

@@ -186,9 +186,8 @@ public sealed record PlainBox
                             {
                                 Kind = p.Kind ?? "part",
                                 Order = i,
-                                Mark = (p.Mark ?? PartKinds.Find(p.Kind)?.Volume) is { } volume
-                                    ? Fact<Volume>.Marked(volume)
-                                    : Fact<Volume>.Unknown,
+                                Role = PartKinds.Find(p.Kind)?.Role ?? default,
+                                Mark = p.Mark is { } volume ? Fact<Volume>.Marked(volume) : PartMarks.Unread(PartKinds.Find(p.Kind)),
                             }
                         )
                 )

@@ -112,6 +112,30 @@ public sealed class BoxLook : Look
             _ => null,
         };
 
+    /// <summary>What another box in this place has to be.</summary>
+    public RightKind Right
+    {
+        get
+        {
+            var of = RightKind.Of(Box);
+            var wet = of.Wet || Wetness == Damp.Wet;
+            return of with
+            {
+                Wet = wet,
+                // Weatherproof boxes here stand on the surface: in the wet that comes before the flush face.
+                Mounted = wet ? Mounted.Either : of.Mounted,
+                Closed = of.Closed || Finished,
+            };
+        }
+    }
+
+    /// <summary>True where something recorded says that the wall is finished.</summary>
+    private bool Finished =>
+        Read(WallFacts.Finish) is not null
+        || Read(WallFacts.Setback) is not null
+        || Read(WallFacts.Gap) is not null
+        || Read(WallFacts.PlateSeats) is not null;
+
     /// <summary>True where the surface of the wall burns; null when nobody said.</summary>
     public bool? Burns =>
         Read(WallFacts.Finish) is { } finish ? finish == Finish.Burns

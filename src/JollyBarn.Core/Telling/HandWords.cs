@@ -34,6 +34,7 @@ internal static class HandWords
         ["entry-listed"] = "Take a clamp listed for so many cables.",
         ["joint-tight"] = "Cut back, strip and make the joint again; tug each conductor.",
         ["joint-reused"] = "Put on a new twist-on.",
+        ["cable-damage"] = "Change the damaged piece, or cut it out between two boxes that stay within reach.",
         ["rigid"] = "Shim the yoke to the face.",
         ["device-screws"] = "Put in machine screws of its own thread.",
         ["torque"] = "Tighten to the mark with a calibrated tool.",

@@ -10,6 +10,9 @@ internal static class RemedyWords
     private static readonly Dictionary<string, Line> ByWay = new(StringComparer.Ordinal)
     {
         ["AnotherBox.Instead"] = "{Option}: {left} left.",
+        ["JointsAside.JunctionBox"] =
+            "Join {cables:0} of its cables in a {kind} beside it that stays within reach, bonded and with a flat cover, and bring one "
+            + "{tail:0}-conductor cable from there.",
         ["BondTheBox.Pigtail"] = "A bare {gauge} AWG pigtail, {tail}, from the grounds to a 10-32 screw used for nothing else.",
         ["JoinTheGrounds.Join"] = "Join all grounds under one connector, and a pigtail of {tail} to each device that held one.",
         ["JoinTheGrounds.JoinThere"] = "In {box}: join all grounds under one connector.",

@@ -1,5 +1,6 @@
 using JollyBarn.Edits;
 using JollyBarn.Fill;
+using JollyBarn.Inspection;
 using JollyBarn.Planning;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Store;
@@ -134,7 +135,8 @@ internal static class BoxEndpoints
 
     private static BoxInstead InsteadOf(Job job, Id<Box> id, Box box)
     {
-        var answer = Instead.Find(InsteadQuestion.Ask(box, FillOfBox.Read(box, job.Profile)), job.Profile, job.Practice);
+        var look = new BoxLook(job, id, box);
+        var answer = Instead.Find(InsteadQuestion.Ask(box, look.Input, look.Right), job.Profile, job.Practice);
         return new(FillTeller.Tell(answer), [.. answer.Options.Select(o => AnotherBox.Edit(id, box, o))]);
     }
 

@@ -5,8 +5,8 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>What hangs on a box is not heavier than it may be.</summary>
-/// <remarks>NEC 314.27(A), (C): 6 lb on a device box with two No. 6 screws, 50 lb on a ceiling box; a fan up to 35 lb on a box marked for
-/// fans, up to 70 lb by its mark.</remarks>
+/// <remarks>NEC 314.27(A), (C): 6 lb on a device or utility box with two No. 6 screws, 50 lb on a ceiling box; a fan up to 35 lb on a
+/// box marked for fans, up to 70 lb by its mark.</remarks>
 public sealed class Weight() : BoxRule("weight")
 {
     public enum Case
@@ -26,7 +26,7 @@ public sealed class Weight() : BoxRule("weight")
 
     private Finding Hung(BoxLook look, Id<Device> id)
     {
-        var limit = look.Box.Shape == BoxShape.Device ? "box.luminaire.weight" : "box.ceiling.weight";
+        var limit = look.Box.Shape is BoxShape.Device or BoxShape.Utility ? "box.luminaire.weight" : "box.ceiling.weight";
         var most = look.Limits.Number(limit);
         return (
             look.Read(DeviceFacts.Weight, id) switch

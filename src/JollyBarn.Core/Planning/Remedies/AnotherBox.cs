@@ -19,7 +19,7 @@ public sealed class AnotherBox : IRemedies
 
     public IEnumerable<Remedy> For(RemedyAsk ask) =>
         Instead
-            .Find(InsteadQuestion.Ask(ask.Box, FillOfBox.Read(ask.Box, ask.Job.Profile)), ask.Job.Profile, ask.Job.Practice)
+            .Find(InsteadQuestion.Ask(ask.Box, ask.Look.Input, ask.Look.Right), ask.Job.Profile, ask.Job.Practice)
             .Options.Take(Most)
             .Select(option => Remedy.Of(Case.Instead, Edit(ask.BoxId, ask.Box, option), ("option", option), ("left", option.Left)));
 
@@ -36,7 +36,7 @@ public sealed class AnotherBox : IRemedies
                 n++;
             }
 
-            edits.Add(new AddPart(id, $"part-{n}", kind));
+            edits.Add(new AddPart(id, $"part-{n}", kind, PartMarks.Bought(PartKinds.Find(kind))));
         }
 
         if (!option.Keeps && option.Box is not null)

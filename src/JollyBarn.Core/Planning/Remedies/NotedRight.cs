@@ -52,6 +52,7 @@ public sealed class NotedRight : IRemedies
         ["tagged"] = CableFacts.Tagged,
         ["no-ground"] = DeviceFacts.Labelled,
         ["lead-damage"] = LeadFacts.Hurt,
+        ["cable-damage"] = CableFacts.Hurt,
     };
 
     public enum Case

@@ -18,6 +18,7 @@ public static class RemedyList
     [
         new NotedRight(),
         new AnotherBox(),
+        new JointsAside(),
         new BondTheBox(),
         new BondTheDevice(),
         new JoinTheGrounds(),

@@ -16,7 +16,7 @@ public sealed class ThickerOrSmaller : IRemedies
         Breaker,
     }
 
-    private static readonly decimal[] Sizes = [15, 20, 30, 40, 60];
+    private static readonly decimal[] Sizes = [10, 15, 20, 25, 30, 40, 60];
 
     public IReadOnlyList<string> Rules { get; } = ["wire-breaker", "pigtail-gauge", "ground-gauge", "rating"];
 
@@ -57,10 +57,10 @@ public sealed class ThickerOrSmaller : IRemedies
         if (
             breaker is not null
             && Most(ask) is { } most
+            && Sizes.Where(s => s <= most).Select(s => (decimal?)s).Max() is { } smaller
             && ask.Job.Panels.FirstOrDefault(p => p.Value.Breakers.Contains(breaker)) is { Key: { } panelId, Value: { } panel }
         )
         {
-            var smaller = Sizes.Where(s => s <= most).DefaultIfEmpty(15).Max();
             var edit = new PutPanel(
                 panelId,
                 panel with

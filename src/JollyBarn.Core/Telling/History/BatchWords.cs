@@ -24,6 +24,7 @@ internal static class BatchWords
             BatchFor.IntoJoint => "Into the joint",
             BatchFor.Joined => "Joined",
             BatchFor.JoinedWithTail => "Joined, with a pigtail",
+            BatchFor.JointsAside => "Joints moved to a junction box",
             BatchFor.LineAndLoad => "Line and load changed over",
             BatchFor.LoadSide => "On the load side",
             BatchFor.LongerLead => "Lead made longer",

@@ -1,5 +1,7 @@
+using System.Globalization;
 using JollyBarn.CodeBook;
 using JollyBarn.Fill;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.Phrases;
 
@@ -17,8 +19,12 @@ internal static class InsteadWords
         return string.Join(", ", pieces.OfType<string>());
     }
 
-    /// <summary>The part with its article, or nothing.</summary>
-    private static string? A(PartKind? part) => part is null ? null : $"{(Vowel(part.Name) ? "an" : "a")} {part.Name}";
+    /// <summary>The part with its article and the mark to look for, or nothing.</summary>
+    private static string? A(PartKind? part) =>
+        part is null ? null : $"{(Vowel(part.Name) ? "an" : "a")} {part.Name}{(PartMarks.ByMark(part) ? Mark(part) : "")}";
+
+    private static string Mark(PartKind part) =>
+        string.Create(CultureInfo.InvariantCulture, $" marked {part.Volume!.Value.CubicInches} in³");
 
     /// <summary>True for a name that is said with a vowel first.</summary>
     private static bool Vowel(string name) =>
