@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
+using JollyBarn.Inspection;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 using static JollyBarn.Inspection.Verdict;
@@ -167,9 +168,66 @@ internal static partial class RuleCases
                 Note("r0.a", "buried", "18"),
                 Note("r0.a", "cover", "concrete")
             ),
+            // Table 300.5, columns 1 to 4 by rows; 12 and 6 in are of column 4, one pole of 20 A at most with GFCI ahead.
+            .. Depths("24 in plain", "soil", null, ("24", Fine), ("23", Fix)),
+            .. Depths("column 1 under concrete", "concrete", null, ("18", Fine), ("17", Fix)),
+            .. Depths("column 4 under concrete", "concrete", null, ("6", Fine), ("5", Fix)).Select(Guarded),
+            .. Depths("column 4 under a drive", "drive", null, ("12", Fine), ("11", Fix)).Select(Guarded),
+            .. Depths("no less under a road", "road", null, ("24", Fine), ("23", Fix)).Select(Guarded),
+            .. Depths("column 3", "soil", "plastic", ("18", Fine), ("17", Fix)),
+            .. Depths("column 3, tubing", "soil", "tubing", ("18", Fine), ("17", Fix)),
+            .. Depths("column 2", "soil", "rigid-metal", ("6", Fine), ("5", Fix)),
+            .. Depths("column 3 under concrete", "concrete", "plastic", ("12", Fine), ("11", Fix)),
+            .. Depths("column 2 under concrete", "concrete", "rigid-metal", ("6", Fine), ("5", Fix)),
+            .. Depths("column 4, raceway", "soil", "plastic", ("12", Fine), ("11", Fix)).Select(Guarded),
+            new("buried", "buried", "r0.a", Measure, "Table 300.5: which raceway", [Raceway(), .. Lies("10", "soil", null)]),
+            new(
+                "buried",
+                "buried",
+                "r0.a",
+                Measure,
+                "Table 300.5: no breaker known",
+                [new SetRun("r0", Circuit: ""), .. Lies("12", "soil", null)]
+            ),
+            new(
+                "buried",
+                "buried",
+                "r0.a",
+                Fix,
+                "Table 300.5 column 4: 120 V only, not two poles",
+                [
+                    .. Lies("12", "soil", null),
+                    Note("box", "gfci-ahead", "yes"),
+                    new PutPanel(
+                        "panel",
+                        new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 2, 20, Circuit: "c")] }
+                    ),
+                ]
+            ),
             new("riser", "buried", "r0.a", Measure, "300.5(D)(1)", Note("r0.a", "buried", "24")),
             new("riser", "buried", "r0.a", Fix, "300.5(D)(1)", Note("r0.a", "buried", "24"), Note("r0.a", "riser", "no")),
             new("riser", "buried", "r0.a", Fine, "300.5(D)(1)", Note("r0.a", "buried", "24"), Note("r0.a", "riser", "yes")),
+        ];
+
+    private static IEnumerable<RuleCase> Depths(string says, string over, string? raceway, params (string Depth, Verdict Verdict)[] rows) =>
+        rows.Select(r => new RuleCase(
+            "buried",
+            "buried",
+            "r0.a",
+            r.Verdict,
+            $"Table 300.5: {says}, {r.Depth} in",
+            [.. raceway is null ? Array.Empty<Edit>() : [Raceway()], .. Lies(r.Depth, over, raceway), Note("box", "gfci-ahead", "no")]
+        ));
+
+    private static RuleCase Guarded(RuleCase row) => row with { Edits = [.. row.Edits, Note("box", "gfci-ahead", "yes")] };
+
+    private static SetRun Raceway() => new("r0", CableType.Raceway);
+
+    private static IEnumerable<Edit> Lies(string depth, string over, string? raceway) =>
+        [
+            Note("r0.a", "buried", depth),
+            Note("r0.a", "cover", over),
+            .. raceway is null ? Array.Empty<Edit>() : [Note("r0.a", "raceway", raceway)],
         ];
 
     /// <summary>How devices are fixed, and wires in them.</summary>

@@ -51,6 +51,23 @@ public sealed record Protected(bool? Holds, Basis Basis)
         return said is { } by ? new(true, by) : new(look.Read(WallFacts.GfciAhead), Basis.Said);
     }
 
+    /// <summary>Whether protection lies ahead of a cable that comes to the box, with every conductor of it: by the wiring, then by its mark
+    /// and by an answer; null where nobody knows.</summary>
+    public static bool? Ahead(BoxLook look, CableHere cable)
+    {
+        var wires = cable.Leads.Select(l => look.Wires.Lead(look.Box, l)).ToList();
+        var carry = wires.Where(w => w.Switched.Hot || w.Switched.Neutral || w.Switched.Taken is not null).ToList();
+        if (carry.Count > 1 && carry[0].Behind.Any(g => carry.TrueForAll(w => w.Behind.Contains(g))))
+        {
+            return true;
+        }
+
+        var followed = carry.Count > 1 && carry.TrueForAll(w => w.Switched is { Closed: true });
+        return followed ? false
+            : cable.End.Feeds == Feeds.Protected ? true
+            : look.Read(WallFacts.GfciAhead);
+    }
+
     /// <summary>True where a cable on the way that nobody followed is marked as protected.</summary>
     private static bool Marked(BoxLook look, Wire hot) =>
         look.Cables.Any(c => c.End.Feeds == Feeds.Protected && hot.Switched.Open.Any(o => o.Kind == OpenKind.FarEnd && o.Run == c.RunId));

@@ -37,6 +37,7 @@ internal static class RemedyWords
         ["Fastened.Straighten"] = "Pull the bend out to a hand's breadth; change the cable if it is kinked.",
         ["Fastened.Lower"] = "Lower it by {by}, to {at}.",
         ["Fastened.GfciAhead"] = "Put a GFCI ahead of the buried part.",
+        ["Fastened.LowerWithGfci"] = "Lower it by {by}, to {at}, and put a GFCI ahead of the buried part.",
         ["Fastened.Apart"] = "Give the cables holes of their own, at most two in one.",
         ["LongerLead.NewPigtail"] = "A new pigtail of {tail}.",
         ["LongerLead.JoinOn"] = "Join {gauge} AWG {colour} of {tail} on, with an inline connector.",

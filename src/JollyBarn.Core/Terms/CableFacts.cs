@@ -35,6 +35,8 @@ public static class CableFacts
 
     public static FactKey<BuriedUnder> Over { get; } = Fact.OneOf<BuriedUnder>("cover", FactOf.CableEnd, 225);
 
+    public static FactKey<RacewayKind> Raceway { get; } = Fact.OneOf<RacewayKind>("raceway", FactOf.CableEnd, 234);
+
     public static FactKey<bool> Riser { get; } = Fact.YesNo("riser", FactOf.CableEnd, 226, true);
 
     public static FactKey<decimal> Bundled { get; } = Fact.Number("bundled", FactOf.CableEnd, 227, "cables");
@@ -70,6 +72,7 @@ public static class CableFacts
         Bushing,
         Buried,
         Over,
+        Raceway,
         Riser,
         Bundled,
         Tagged,

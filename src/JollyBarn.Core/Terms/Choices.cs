@@ -120,6 +120,21 @@ public enum BuriedUnder
     Road,
 }
 
+/// <summary>What a raceway is.</summary>
+public enum RacewayKind
+{
+    Plastic,
+
+    /// <summary>Rigid or intermediate metal conduit, threaded.</summary>
+    RigidMetal,
+
+    /// <summary>Electrical metallic tubing.</summary>
+    Tubing,
+
+    /// <summary>Flexible metal conduit.</summary>
+    Flexible,
+}
+
 /// <summary>Whether two hots are on different legs.</summary>
 public enum Legs
 {

@@ -1,19 +1,30 @@
+using JollyBarn.Connection;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
-/// <summary>A buried cable lies deep enough.</summary>
-/// <remarks>NEC Table 300.5 (300.5(A) in 2023): 24 in; 12 in for 120 V and 20 A at most with GFCI ahead of the buried part; raceway 18
-/// in.</remarks>
+/// <summary>A buried cable or raceway lies deep enough.</summary>
+/// <remarks>NEC Table 300.5 (300.5(A) in 2023), top of it to the surface. Column 1, cable; 2, rigid metal conduit; 3, other raceway; 4, a
+/// residential branch circuit of at most 120 V and 20 A with GFCI ahead of the buried part, in cable or raceway.</remarks>
 public sealed class Buried() : BoxRule("buried")
 {
     public enum Case
     {
         AskCover,
+        AskRaceway,
+        AskBreaker,
         AskGfci,
     }
+
+    /// <summary>Limit of column 4 by what lies over it; the other places have no smaller one there.</summary>
+    private static readonly Dictionary<BuriedUnder, string> Guarded = new()
+    {
+        [BuriedUnder.Soil] = "buried.gfci",
+        [BuriedUnder.Concrete] = "buried.concrete.gfci",
+        [BuriedUnder.Drive] = "buried.drive.gfci",
+    };
 
     public override IEnumerable<Finding> Judge(BoxLook look) =>
         from cable in look.Cables
@@ -22,50 +33,74 @@ public sealed class Buried() : BoxRule("buried")
         where depth is not null
         select Judge(look, cable, depth.Value).Pointing(cable.Leads);
 
+    /// <summary>The least cover without column 4: by what it is and what lies over it.</summary>
+    /// <param name="raceway">What the raceway is; null for a cable.</param>
+    public static string Limit(BuriedUnder over, RacewayKind? raceway)
+    {
+        var kind = raceway switch
+        {
+            null => "",
+            RacewayKind.RigidMetal => ".rigid",
+            _ => ".raceway",
+        };
+        return over switch
+        {
+            BuriedUnder.Road => "buried.road",
+            BuriedUnder.Drive => "buried.drive",
+            BuriedUnder.Concrete => $"buried.concrete{kind}",
+            _ => raceway is null ? "buried.cable" : $"buried{kind}",
+        };
+    }
+
+    /// <summary>The least cover with protection ahead; null where that column does not hold, or nobody knows the breaker.</summary>
+    public static Length? WithGfci(BoxLook look, CableHere cable, BuriedUnder over) =>
+        Guarded.TryGetValue(over, out var limit) && SmallCircuit(look, cable) == true ? look.Limits.Inches(limit) : null;
+
     private Finding Judge(BoxLook look, CableHere cable, Length depth)
     {
-        var over = look.Read(CableFacts.Over, cable.Id);
-        var plain = over switch
+        (string, object?)[] details = [("at", depth), ("cable", cable.Thing)];
+        var raceway = cable.Run.Type == CableType.Raceway ? look.Read(CableFacts.Raceway, cable.Id) : null;
+        var known = cable.Run.Type != CableType.Raceway || raceway is not null;
+        if (look.Read(CableFacts.Over, cable.Id) is not { } over)
         {
-            BuriedUnder.Concrete => "buried.concrete",
-            BuriedUnder.Drive => "buried.drive",
-            BuriedUnder.Road => "buried.road",
-            _ => cable.Run.Type == CableType.Raceway ? "buried.raceway" : "buried.cable",
-        };
-        var breaker = look.BreakerOf(cable.Run.Circuit);
-        var ahead =
-            cable.End.Feeds == Feeds.Protected || breaker?.Kind is BreakerKind.Gfci or BreakerKind.DualFunction
-                ? true
-                : look.Read(WallFacts.GfciAhead);
-        var mayBeLess =
-            cable.Run.Type == CableType.UfB && over is null or BuriedUnder.Soil or BuriedUnder.Drive && breaker?.Amperes is null or <= 20;
-        var enoughBehind = depth >= look.Limits.Inches("buried.gfci");
-        return cable.Id switch
+            return depth >= look.Limits.Inches("buried.road")
+                ? Fine(look, cable, depth, "buried.road")
+                : Ask(cable.Id, Case.AskCover, [CableFacts.Over], details).By("buried.cable");
+        }
+
+        // Until it is known, a raceway is what wants most.
+        var plain = Limit(over, known ? raceway : RacewayKind.Plastic);
+        if (depth >= look.Limits.Inches(plain) || !Guarded.TryGetValue(over, out var guarded) || depth < look.Limits.Inches(guarded))
         {
-            var of when over is null && depth < look.Limits.Inches("buried.cable") => Ask(
-                    of,
-                    Case.AskCover,
-                    [CableFacts.Over],
-                    ("at", depth),
-                    ("cable", cable.Thing)
-                )
-                .By("buried.cable"),
-            var of when depth >= look.Limits.Inches(plain) || !mayBeLess => AtLeast(
-                look,
-                of,
-                depth,
-                plain,
-                details: [("cable", cable.Thing)]
-            ),
-            var of when ahead is null && enoughBehind => AskOf(of, Case.AskGfci, [new(Subjects.Box, WallFacts.GfciAhead)], ("at", depth))
-                .By("buried.gfci"),
-            var of => AtLeast(
-                look,
-                of,
-                depth,
-                ahead == true || (ahead is null && !enoughBehind) ? "buried.gfci" : plain,
-                details: [("cable", cable.Thing)]
-            ),
+            return !known && over == BuriedUnder.Soil && depth < look.Limits.Inches(plain) && depth >= look.Limits.Inches("buried.rigid")
+                ? Ask(cable.Id, Case.AskRaceway, [CableFacts.Raceway], details).By(plain)
+                : Fine(look, cable, depth, plain);
+        }
+
+        return SmallCircuit(look, cable) switch
+        {
+            false => Fine(look, cable, depth, plain),
+            null => AskOf(cable.Id, Case.AskBreaker, [], details).By(guarded),
+            _ => Protected.Ahead(look, cable) switch
+            {
+                true => Fine(look, cable, depth, guarded),
+                false => Fine(look, cable, depth, plain),
+                null => AskOf(cable.Id, Case.AskGfci, [new(Subjects.Box, WallFacts.GfciAhead)], details).By(guarded),
+            },
         };
+    }
+
+    private Finding Fine(BoxLook look, CableHere cable, Length depth, string limit) =>
+        AtLeast(look, cable.Id, depth, limit, details: [("cable", cable.Thing)]);
+
+    /// <summary>True for a circuit of one pole and 20 A at most; null where nobody knows the breaker.</summary>
+    private static bool? SmallCircuit(BoxLook look, CableHere cable)
+    {
+        var breakers = look.BreakersOf(cable.Leads.Select(l => look.Wires.Lead(look.Box, l)));
+        var found =
+            breakers.Count > 0 ? breakers
+            : look.BreakerOf(cable.Run.Circuit) is { } said ? [said]
+            : [];
+        return found.Count == 0 || found.Any(b => b.Amperes is null) ? null : found is [{ Poles: 1, Amperes: <= 20 }];
     }
 }

@@ -1,4 +1,5 @@
 using JollyBarn.Edits;
+using JollyBarn.Inspection.Rules;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
@@ -99,6 +100,7 @@ public sealed class Fastened : IRemedies
         Straighten,
         Lower,
         GfciAhead,
+        LowerWithGfci,
         Apart,
     }
 
@@ -121,14 +123,40 @@ public sealed class Fastened : IRemedies
                 yield return Remedy.Of(Case.Straighten, ask.Again(ask.Of, CableFacts.Bend));
                 break;
             case "buried":
-                var deep = limits.Inches("buried.cable");
-                var by = deep - (ask.Look.Read(CableFacts.Buried, ask.Of) ?? Length.Zero);
-                yield return Remedy.Of(Case.Lower, ask.Again(ask.Of, CableFacts.Buried), ("by", by), ("at", deep));
-                yield return Remedy.Of(Case.GfciAhead, ask.Again(Subjects.Box, WallFacts.GfciAhead));
+                foreach (var way in Deeper(ask))
+                {
+                    yield return way;
+                }
+
                 break;
             default:
                 yield return Remedy.Of(Case.Apart, ask.Again(ask.Of, CableFacts.Bundled));
                 break;
+        }
+    }
+
+    /// <summary>Down to the depth it wants as it is; and, where that is enough, protection ahead of the buried part, alone or with less to
+    /// dig.</summary>
+    private static IEnumerable<Remedy> Deeper(RemedyAsk ask)
+    {
+        if (
+            ask.Look.Cables.FirstOrDefault(c => c.Id == ask.Of) is not { } cable
+            || ask.Look.Read(CableFacts.Buried, ask.Of) is not { } now
+            || ask.Finding.Limit is not { } limit
+        )
+        {
+            yield break;
+        }
+
+        var over = ask.Look.Read(CableFacts.Over, ask.Of);
+        var deep = ask.Look.Limits.Inches(limit);
+        yield return Remedy.Of(Case.Lower, ask.Again(ask.Of, CableFacts.Buried), ("by", deep - now), ("at", deep));
+        if (over is { } under && Buried.WithGfci(ask.Look, cable, under) is { } less && less < deep)
+        {
+            var again = ask.Again(Subjects.Box, WallFacts.GfciAhead);
+            yield return now >= less
+                ? Remedy.Of(Case.GfciAhead, again)
+                : Remedy.Of(Case.LowerWithGfci, new Batch([ask.Again(ask.Of, CableFacts.Buried), again]), ("by", less - now), ("at", less));
         }
     }
 }

@@ -67,6 +67,11 @@ internal static class CableFactWords
                 "Over the shallowest part.",
                 ["soil", "2 in of concrete or more", "a house drive", "a road or lot"]
             ),
+            [CableFacts.Raceway] = new(
+                "What is the raceway?",
+                "Plastic, threaded heavy metal, thin metal tubing, or flexible metal.",
+                ["plastic", "rigid metal, threaded", "metal tubing", "flexible metal"]
+            ),
             [CableFacts.Riser] = new(
                 "Is it protected where it comes out of the ground?",
                 "From the minimum cover, at most 18 in down, to 8 ft up."

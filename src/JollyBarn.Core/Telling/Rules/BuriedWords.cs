@@ -54,6 +54,8 @@ internal static class BuriedWords
             {
                 Words.AtLeast("Top of {cable} under ground"),
                 { "AskCover", "{at} deep: what lies over {cable}?" },
+                { "AskRaceway", "{at} deep is enough in threaded metal conduit only. What is the raceway of {cable}?" },
+                { "AskBreaker", "{at} deep is enough only on one pole of at most 20 A behind a GFCI. Which breaker feeds {cable}?" },
                 { "AskGfci", "{at} deep is enough only with a GFCI ahead of the buried part. Is there one?" },
             },
             new("riser", "Out of the ground", "A mower cuts what stands bare.")
