@@ -12,12 +12,12 @@ internal sealed class BoxJoins
     private static readonly ConditionalWeakTable<Box, BoxJoins> Kept = [];
 
     private readonly Id<Box> id;
-    private readonly Run?[] leavesBy;
+    private readonly Run[] reads;
     private readonly Dictionary<string, int> points = new(StringComparer.Ordinal);
 
     private BoxJoins(Job job, Id<Box> id, Box box)
     {
-        (this.id, leavesBy) = (id, Leaving(job, box));
+        (this.id, reads) = (id, Read(job, box));
         var owner = new Owner(OwnerKind.Box, id);
         var (on, off) = (JobPlan.Read(job, Lying(id, box, true), owner), JobPlan.Read(job, Lying(id, box, false), owner));
         foreach (var (leadId, lead) in box.Leads)
@@ -80,6 +80,7 @@ internal sealed class BoxJoins
                         .Where(e => points.ContainsKey(Points.End(e.Item1, e.s, e.Index)))
                         .Select(e => (e.Item1, e.s, e.Index, points[Points.End(e.Item1, e.s, e.Index)]))
                 ),
+            .. BoxPlan.Sheaths(job, id, box).Select(s => (s.Run, s.Side, s.Index, points[Points.End(s.Run, s.Side, s.Index)])),
         ];
         Open =
         [
@@ -115,7 +116,7 @@ internal sealed class BoxJoins
 
     public static BoxJoins Of(Job job, Id<Box> id, Box box)
     {
-        if (Kept.TryGetValue(box, out var kept) && kept.id == id && Same(kept.leavesBy, Leaving(job, box)))
+        if (Kept.TryGetValue(box, out var kept) && kept.id == id && Same(kept.reads, Read(job, box)))
         {
             return kept;
         }
@@ -181,10 +182,17 @@ internal sealed class BoxJoins
 
     private IEnumerable<RunSide> Leaves(Job job, Lead lead) => job.Runs.Find(lead.LeavesBy)?.SidesIn(id) ?? [];
 
-    private static Run?[] Leaving(Job job, Box box) =>
-        [.. box.Leads.Values.Where(l => l.LeavesBy is not null).Select(l => job.Runs.Find(l.LeavesBy))];
+    /// <summary>Runs it is read from besides the box: those that leads leave by, and those whose own metal is a ground.</summary>
+    private static Run[] Read(Job job, Box box) =>
+        [
+            .. box
+                .Leads.Values.SelectMany(l =>
+                    new[] { job.Runs.Find(l.LeavesBy), job.Runs.Find(l.Run) is { Ground: GroundKind.Sheath } s ? s : null }
+                )
+                .OfType<Run>(),
+        ];
 
-    private static bool Same(Run?[] a, Run?[] b) => a.Length == b.Length && a.Zip(b).All(p => ReferenceEquals(p.First, p.Second));
+    private static bool Same(Run[] a, Run[] b) => a.Length == b.Length && a.Zip(b).All(p => ReferenceEquals(p.First, p.Second));
 
     private int Number(string point) => points.TryGetValue(point, out var n) ? n : points[point] = points.Count;
 }

@@ -83,33 +83,69 @@ public sealed record NameCable(Id<Box> Box, Id<Run> Run, RunSide Side, string? S
 }
 
 /// <summary>Sets what is given of a run; what is null stays.</summary>
+/// <param name="Metal">Of its conductors, here and in the boxes it ends in.</param>
+/// <param name="Ground">Another one without a ground lead, or with one, as the run has now: a lead comes and goes with the cable.</param>
 public sealed record SetRun(
     Id<Run> Run,
     CableType? Type = null,
     Fact<Length>? Length = null,
     string? Sheath = null,
-    Id<Circuit>? Circuit = null
+    Id<Circuit>? Circuit = null,
+    Metal? Metal = null,
+    GroundKind? Ground = null
 ) : Edit
 {
     public override Refusal? Check(Job job) =>
         (job.Runs.Has(Run) ? null : Refuse.Missing(What.Cable, Run, "run"))
+        ?? (Metal is { } metal ? Refuse.BadEnum(metal, "metal") : null)
+        ?? (Ground is { } ground ? Refuse.BadEnum(ground, "ground") : null)
+        ?? (
+            Ground is { } to && job.Runs.Find(Run) is { } run && HasLead(run.Ground) != HasLead(to)
+                ? new Refusal(Why.GroundLead, "ground")
+                : null
+        )
         ?? (Type is { } type ? Refuse.BadEnum(type, "type") : null)
         ?? Facts.Bad(Length, "length")
         ?? Refuse.BadNote(Sheath, "sheath")
         ?? (Circuit is null || Circuit == "" || job.Circuits.Has(Circuit) ? null : Refuse.Missing(What.Circuit, Circuit, "circuit"));
 
-    public override Job Apply(Job job) =>
-        job.Runs.TryFind(Run, out var run)
+    public override Job Apply(Job job)
+    {
+        if (!job.Runs.TryFind(Run, out var run))
+        {
+            return job;
+        }
+
+        var next = job with
+        {
+            Runs = job.Runs.With(
+                Run,
+                run with
+                {
+                    Type = Type ?? run.Type,
+                    Length = Length ?? run.Length,
+                    Sheath = Sheath ?? run.Sheath,
+                    Circuit = Circuit == "" ? null : Circuit ?? run.Circuit,
+                    Metal = Metal ?? run.Metal,
+                    Ground = Ground ?? run.Ground,
+                }
+            ),
+        };
+        return Metal is { } metal ? new[] { run.A, run.B }.Aggregate(next, (to, end) => Of(to, end, metal)) : next;
+    }
+
+    private static bool HasLead(GroundKind ground) => ground is GroundKind.Bare or GroundKind.Insulated;
+
+    /// <summary>The leads of the box at one end, of another metal.</summary>
+    private Job Of(Job job, RunEnd end, Metal metal) =>
+        job.Boxes.Find(end.Box) is { } box
             ? job with
             {
-                Runs = job.Runs.With(
-                    Run,
-                    run with
+                Boxes = job.Boxes.With(
+                    end.Box!.Value,
+                    box with
                     {
-                        Type = Type ?? run.Type,
-                        Length = Length ?? run.Length,
-                        Sheath = Sheath ?? run.Sheath,
-                        Circuit = Circuit == "" ? null : Circuit ?? run.Circuit,
+                        Leads = box.Leads.Each((_, l) => l.Run == Run ? l with { Metal = metal } : l),
                     }
                 ),
             }

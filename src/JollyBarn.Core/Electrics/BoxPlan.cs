@@ -30,6 +30,11 @@ internal static class BoxPlan
             }
         }
 
+        foreach (var (run, side, index) in Sheaths(to.Job, id, box))
+        {
+            to.Contact(LinkKeys.Land(id, $"{run}.{side}"), Points.End(run, side, index), Points.Metal(id));
+        }
+
         foreach (var (tailId, tail) in box.Pigtails)
         {
             var here = Points.Pigtail(id, tailId);
@@ -65,6 +70,18 @@ internal static class BoxPlan
             }
         }
     }
+
+    /// <summary>Cables and raceways whose own metal is a ground, as they come into a box that is not plastic: their fittings join it.</summary>
+    public static IEnumerable<(Id<Run> Run, RunSide Side, int Index)> Sheaths(Job job, Id<Box> id, Box box) =>
+        box.Material == BoxMaterial.Nonmetallic
+            ? []
+            : box
+                .Leads.Values.Select(l => l.Run)
+                .OfType<Id<Run>>()
+                .Distinct()
+                .SelectMany(r =>
+                    job.Runs.Find(r) is { Ground: GroundKind.Sheath } run ? run.SidesIn(id).Select(s => (r, s, run.Conductors.Count)) : []
+                );
 
     private static void Land(JobPlan to, Id<Box> id, Box box, string key, string here, Landing landing)
     {

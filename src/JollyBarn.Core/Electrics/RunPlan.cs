@@ -19,8 +19,9 @@ internal static class RunPlan
         EndAtIt(to, id, run, RunSide.B);
     }
 
-    /// <summary>Number of the conductor that is the ground, after the insulated ones; null without one.</summary>
-    public static int? GroundIndex(Run run) => run.Ground is GroundKind.Bare or GroundKind.Insulated ? run.Conductors.Count : null;
+    /// <summary>Number of the conductor that is the ground, after the insulated ones, or of the metal that is; null without one.</summary>
+    public static int? GroundIndex(Run run) =>
+        run.Ground is GroundKind.Bare or GroundKind.Insulated or GroundKind.Sheath ? run.Conductors.Count : null;
 
     /// <summary>Conductors of a run, the ground among them.</summary>
     public static int Count(Run run) => run.Conductors.Count + (GroundIndex(run) is null ? 0 : 1);

@@ -37,6 +37,7 @@ public static class RefusalTeller
         [Why.ChooseTwoPoints] = "Choose two points of the job.",
         [Why.ClampChoices] = "Clamps are internal, outside or flap.",
         [Why.ClosedAlready] = "{change} is closed already.",
+        [Why.GroundLead] = "A ground lead comes and goes with its cable: take the cable out, and bring it in again with its ground.",
         [Why.ColourEach] = "Give a colour for each conductor, or none.",
         [Why.CopiedCableTaken] = "The copied cable would be called {id}, which is taken or too long. Choose another id.",
         [Why.DeviceCounts] = "Devices: 0 to {most} of a known kind, 0 to 6 gangs each.",

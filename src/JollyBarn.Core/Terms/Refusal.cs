@@ -40,6 +40,7 @@ public enum Why
     ClampChoices,
     ClosedAlready,
     ColourEach,
+    GroundLead,
     CopiedCableTaken,
     DeviceCounts,
     DeviceIdTooLong,

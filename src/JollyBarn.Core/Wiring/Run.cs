@@ -30,6 +30,10 @@ public enum GroundKind
     Bare,
     Insulated,
     Unknown,
+
+    /// <summary>Its own metal: armour listed as a ground, or a metal raceway with its fittings, NEC 250.118. It joins metal boxes and is no
+    /// conductor in them.</summary>
+    Sheath,
 }
 
 /// <summary>What is at one end of a run.</summary>

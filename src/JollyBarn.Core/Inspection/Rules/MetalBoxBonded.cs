@@ -53,12 +53,14 @@ public sealed class MetalBoxBonded() : BoxRule("box-bonded")
         };
     }
 
-    /// <summary>True where something that goes on lies on the bonding screw; what a yoke's screws touch does not count.</summary>
+    /// <summary>True where something that goes on lies on the bonding screw, or the fitting of armour or raceway that is a ground joins it;
+    /// what a yoke's screws touch does not count.</summary>
     private static bool Held(BoxLook look)
     {
         static bool Screw(Landing at) => at.At == LandingAt.BondingScrew;
         static bool Lies(Landing at) => at.At is not (LandingAt.Loose or LandingAt.Cap or LandingAt.BondingScrew);
-        return look.Box.Leads.Values.Any(l => l.Run is not null && Screw(l.Lands))
+        return look.Cables.Any(c => c.Run.Ground == GroundKind.Sheath)
+            || look.Box.Leads.Values.Any(l => l.Run is not null && Screw(l.Lands))
             || look.Box.Pigtails.Values.Any(t => (Screw(t.From) && Lies(t.To)) || (Screw(t.To) && Lies(t.From)));
     }
 }

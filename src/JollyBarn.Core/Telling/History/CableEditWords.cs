@@ -29,6 +29,8 @@ internal sealed class CableEditWords : EditWords
         string?[] said =
         [
             set.Type is { } type ? ChoiceWords.Cable(type) : null,
+            set.Metal is { } metal ? ChoiceWords.Of(metal) : null,
+            set.Ground is { } ground ? ChoiceWords.Ground(ground) : null,
             set.Length?.OrNull is { } length ? $"{length} long"
             : set.Length is null ? null
             : "length not known",

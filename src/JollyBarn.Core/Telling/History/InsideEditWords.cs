@@ -14,7 +14,11 @@ internal sealed class InsideEditWords : EditWords
         OfLead<SetLeadLength>((e, _) => e.Length.OrNull is { } length ? $"{length} long" : "length not known");
         OfLead<SetLeadForm>((e, _) => Form(e.Form));
         OfLead<IdentifyLead>((e, _) => e.MarkedAs is null ? $"{e.Colour}, used as {ChoiceWords.Of(e.Use)}" : $"marked {e.MarkedAs}");
-        OfLead<SetLeadWire>((e, _) => e.Gauge is { } gauge ? $"{gauge} AWG" : "gauge not known");
+        OfLead<SetLeadWire>(
+            (e, _) =>
+                (e.Gauge is { } gauge ? $"{gauge} AWG" : "gauge not known")
+                + (e.Metal == Metal.Copper ? "" : $", {ChoiceWords.Of(e.Metal)}")
+        );
         InBox<JoinLeads>((e, _) => $"{e.Leads.Count} joined under a {Connector(e.Connector)}");
         InBox<AddJoint>((e, _) => $"{(e.Name is null ? "a joint" : $"joint {e.Name}")} begun");
         InBox<SetJoint>((e, _) => $"joint under a {Connector(e.Connector)}");

@@ -71,6 +71,27 @@ internal static class ChoiceWords
             _ => "of no known kind",
         };
 
+    /// <summary>What conductors are made of.</summary>
+    public static string Of(Metal metal) =>
+        metal switch
+        {
+            Metal.Copper => "copper",
+            Metal.Aluminum => "aluminum",
+            Metal.CopperClad => "copper-clad aluminum",
+            _ => "of no known metal",
+        };
+
+    /// <summary>What its ground is.</summary>
+    public static string Ground(GroundKind ground) =>
+        ground switch
+        {
+            GroundKind.Bare => "a bare ground",
+            GroundKind.Insulated => "an insulated ground",
+            GroundKind.Sheath => "its own metal is the ground",
+            GroundKind.None => "no ground",
+            _ => "ground not known",
+        };
+
     /// <summary>What a conductor is used as.</summary>
     public static string Use(ConductorUse use) =>
         use switch

@@ -64,6 +64,9 @@ export function CableThing({ job, view, cable: c, edit }: { job: string; view: B
   );
 }
 
+/** A ground that is no lead in the box. */
+const leadless = (ground: Schemas["GroundKind"]) => ground !== "Bare" && ground !== "Insulated";
+
 /** What is known of the cable itself: kind, length of the run, sheath, circuit. */
 function About({ job, cable: c, edit }: { job: string; cable: Schemas["CableView"]; edit: BoxEdit }) {
   const head = useHead(job);
@@ -93,6 +96,20 @@ function About({ job, cable: c, edit }: { job: string; cable: Schemas["CableView
         value={run(c.length, units)}
         onKeep={(t) => void edit.ready({ do: "setRun", run: c.run, length: measured(t) })}
       />
+      <Pick
+        label={w.metal}
+        value={c.like.metal ?? "Copper"}
+        onChange={(metal) => void edit.ready({ do: "setRun", run: c.run, metal })}
+        options={Object.entries(words.metals) as [Schemas["Metal"], string][]}
+      />
+      {leadless(c.like.ground) && (
+        <Pick
+          label={w.groundOf}
+          value={c.like.ground}
+          onChange={(ground) => void edit.ready({ do: "setRun", run: c.run, ground })}
+          options={(Object.entries(words.grounds) as [Schemas["GroundKind"], string][]).filter(([g]) => leadless(g))}
+        />
+      )}
       <Ask label={w.sheath} value={c.sheath ?? ""} onKeep={(sheath) => void edit.ready({ do: "setRun", run: c.run, sheath })} />
     </div>
   );

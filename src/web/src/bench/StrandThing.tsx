@@ -10,6 +10,7 @@ import { words } from "../words";
 
 const w = words.box;
 const gauges = [["", w.dunno] as const, ...["18", "16", "14", "12", "10", "8", "6"].map((g) => [g, `${g} AWG`] as const)];
+const metalsOf = Object.entries(words.metals) as [Schemas["Metal"], string][];
 const usesOf = Object.entries(words.use) as [Schemas["ConductorUse"], string][];
 
 /** A lead or pigtail chosen: its length, colour, tape, use and gauge, and picking it up. */
@@ -63,6 +64,15 @@ function LeadThing({
       use: lead.use ?? "Unknown",
       ...change,
     });
+  const wire = (change: Partial<EditOf<"setLeadWire">>) =>
+    void edit.send({
+      do: "setLeadWire",
+      lead: id,
+      gauge: lead.gauge ?? undefined,
+      stranded: lead.stranded ?? false,
+      metal: lead.metal ?? "Copper",
+      ...change,
+    });
   return (
     <>
       <div className="mb-3 flex flex-wrap gap-2">
@@ -88,7 +98,7 @@ function LeadThing({
           </div>
         )}
       </div>
-      <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-5">
+      <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-6">
         <Ask
           mono
           label={w.length}
@@ -99,20 +109,8 @@ function LeadThing({
         <Ask label={w.asColour} value={lead.colour} onKeep={(colour) => identify({ colour })} />
         <Ask label={w.taped} value={lead.markedAs ?? ""} onKeep={(t) => identify({ markedAs: t || null })} />
         <Pick label={w.used} value={lead.use ?? "Unknown"} onChange={(use) => identify({ use })} options={usesOf} />
-        <Pick
-          label={w.gauge}
-          value={lead.gauge ?? ""}
-          onChange={(g) =>
-            void edit.send({
-              do: "setLeadWire",
-              lead: id,
-              gauge: g || undefined,
-              stranded: lead.stranded ?? false,
-              metal: lead.metal ?? "Copper",
-            })
-          }
-          options={gauges}
-        />
+        <Pick label={w.gauge} value={lead.gauge ?? ""} onChange={(g) => wire({ gauge: g || undefined })} options={gauges} />
+        <Pick label={w.metal} value={lead.metal ?? "Copper"} onChange={(metal) => wire({ metal })} options={metalsOf} />
       </div>
     </>
   );

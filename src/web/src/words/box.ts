@@ -32,6 +32,8 @@ export const boxWords = {
     heldBy: "Held by",
     otherEnd: "other end",
     cableKind: "Cable",
+    metal: "Metal",
+    groundOf: "Its ground",
     cableLength: "Run length",
     sheath: "Sheath colour as seen",
     circuit: "Circuit",

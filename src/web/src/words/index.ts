@@ -62,6 +62,14 @@ export const words = {
     OldTwoWire: "Old two-wire",
     Raceway: "Raceway",
   },
+  metals: { Copper: "Copper", Aluminum: "Aluminum", CopperClad: "Copper-clad aluminum", Unknown: "Not known" },
+  grounds: {
+    Bare: "A bare wire",
+    Insulated: "A green wire",
+    None: "None",
+    Sheath: "Its own metal",
+    Unknown: "Not known",
+  },
   feeds: { CannotTell: "Cannot tell", FeedsIn: "Feeds in", FeedsOn: "Feeds on", Protected: "Protected" },
   sides: { Top: "Top", Bottom: "Bottom", Left: "Left", Right: "Right", Back: "Back" },
   holding: {
