@@ -37,6 +37,9 @@ public class LiveBenchmarks
     [Benchmark(Description = "300 boxes: one box with the power on, the network kept")]
     public int Box() => BoxLive.Read(live, At, job.Boxes[At]).Points.Count;
 
+    [Benchmark(Description = "300 boxes: metal that would give a shock, switches both ways, from nothing")]
+    public int Shocks() => LiveParts.Of(job).Count;
+
     [Benchmark(Description = "300 boxes: a breaker thrown, and the box")]
     public int Thrown() => BoxLive.Read(job, At, job.Boxes[At], thrown).Points.Count;
 

@@ -15,6 +15,9 @@ public sealed class Judged
 
     public SupplyVerdicts Supply { get; } = new();
 
+    /// <summary>Stops by the solved network.</summary>
+    public ExpectedLive Expected { get; } = new();
+
     /// <summary>The job as electricity.</summary>
     public KeptLive Live { get; } = new();
 }

@@ -99,6 +99,7 @@ public sealed record CableView(
 /// <param name="Open">Verdicts that wait for a fact.</param>
 /// <param name="Holds">How many verdicts were judged and hold.</param>
 /// <param name="Settled">Verdicts a ruling settled.</param>
+/// <param name="Working">What the solved network says of it is still being worked out.</param>
 /// <param name="Protected">Runs that hang on the load side of a protective device here.</param>
 public sealed record BoxView(
     string Id,
@@ -116,7 +117,8 @@ public sealed record BoxView(
     IReadOnlyList<ToldQuestion> Questions,
     IReadOnlyList<ToldFinding> Open,
     int Holds,
-    IReadOnlyList<ToldFinding> Settled
+    IReadOnlyList<ToldFinding> Settled,
+    bool Working = false
 );
 
 /// <summary>What an edit brought.</summary>
@@ -126,6 +128,9 @@ public sealed record EditAnswer(long Version, string EditId, bool Again, JobChan
 /// <summary>Puts a job's parts into the shapes the interface reads.</summary>
 internal static class Views
 {
+    /// <summary>How long an answer waits for the solved network, ms.</summary>
+    public const int Patience = 15;
+
     private const int MostBoxes = 12;
 
     public static JobHead Head(string id, long version, Job job) =>
@@ -204,8 +209,18 @@ internal static class Views
         new Teller(job, box).Tell(findings);
 
     /// <summary>A view made from what is kept of the job.</summary>
-    public static BoxView View(Job job, long version, Id<Box> id, Box box, Judged judged) =>
-        View(job, version, id, box, judged.Reports.ReportOf(job, box), judged.Verdicts.Of(job, id, box));
+    public static BoxView View(Job job, long version, Id<Box> id, Box box, Judged judged)
+    {
+        var solved = judged.Expected.Of(job, Patience);
+        return View(job, version, id, box, judged.Reports.ReportOf(job, box), Verdicts(judged, job, id, box, solved)) with
+        {
+            Working = solved is null,
+        };
+    }
+
+    /// <summary>Verdicts of a box by the wiring, and by the network as far as it is solved.</summary>
+    public static IReadOnlyList<Finding> Verdicts(Judged judged, Job job, Id<Box> id, Box box, ILookup<Id<Box>, Finding>? solved) =>
+        ExpectedLive.With(judged.Verdicts.Of(job, id, box), solved?[id] ?? []);
 
     /// <summary>A view of a state that will not be asked for again.</summary>
     public static BoxView ViewOnce(Job job, long version, Id<Box> id, Box box) =>

@@ -31,12 +31,12 @@ public sealed class SupplyApiTests(Running running) : IClassFixture<Running>
     {
         var job = await HouseAsync();
         await running.EditAsync(job, new NotePanel("p", "1", "did-not-trip", new Observation(Known.Measured, "yes")));
-        var stop = Assert.Single((await running.GetAsync($"/api/jobs/{job}/stops"))!.AsArray())!;
+        var stop = Assert.Single((await running.GetAsync($"/api/jobs/{job}/stops"))!["stops"]!.AsArray())!;
         Assert.Equal(("p", "Panel"), ((string)stop["supply"]!, (string)stop["name"]!));
         Assert.True(stop["finding"]!["now"]!.AsArray().Count > 2);
         Assert.Contains("Panel", await running.TextAsync($"/api/jobs/{job}/verdicts.csv"), StringComparison.Ordinal);
         await running.StepAsync(job, "undo");
-        Assert.Empty((await running.GetAsync($"/api/jobs/{job}/stops"))!.AsArray());
+        Assert.Empty((await running.GetAsync($"/api/jobs/{job}/stops"))!["stops"]!.AsArray());
     }
 
     /// <summary>4500 W at 240 V: 18.75 A. Its breaker stands in slots 2 and 4.</summary>

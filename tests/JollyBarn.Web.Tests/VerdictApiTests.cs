@@ -78,7 +78,9 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
     public async Task Stops_of_the_whole_job_come_with_what_to_do_and_the_punch_list_is_a_csv()
     {
         var job = await MetalAsync(new MoveLead("b", "r1.a1", GfciBox.In("hots")));
-        var stop = (await running.GetAsync($"/api/jobs/{job}/stops"))!.AsArray().First(s => (string)s!["finding"]!["rule"]! == "polarity")!;
+        var stop = (await running.GetAsync($"/api/jobs/{job}/stops"))!["stops"]!
+            .AsArray()
+            .First(s => (string)s!["finding"]!["rule"]! == "polarity")!;
         Assert.True(stop["finding"]!["now"]!.AsArray().Count >= 2);
         var csv = await running.Client.GetStringAsync(new Uri($"/api/jobs/{job}/verdicts.csv", UriKind.Relative));
         Assert.StartsWith("verdict,room,where,what,sum,article,rule\r\nStop,", csv, StringComparison.Ordinal);

@@ -12,6 +12,9 @@ public enum Expected
     Unknown,
     Live,
     Dead,
+
+    /// <summary>A potential by stray coupling alone: a meter of high impedance shows it, and it drives next to nothing.</summary>
+    Ghost,
 }
 
 /// <summary>A job as electricity in one situation: potentials of every point and currents of every link.</summary>
@@ -20,6 +23,12 @@ public sealed class Live
 {
     /// <summary>Above this against the earth a point is called live, V. <em>Practice</em>: 30 V in wet places, 50 V elsewhere.</summary>
     public const double LiveVolts = 30;
+
+    /// <summary>Felt from, mA. IEC 60479-1, from memory: what drives less through anybody is no shock.</summary>
+    public const double Felt = 0.5;
+
+    /// <summary>The lowest of people from hand to foot, Ω. IEC 60479-1 at 120 V, 5 % of people, from memory.</summary>
+    private const double LowestPerson = 1000;
 
     private static readonly ConditionalWeakTable<Job, Kept> AllKept = [];
 
@@ -128,12 +137,20 @@ public sealed class Live
             ? (Volts(now.From) - Volts(now.To) + now.Volts) / now.Ohms
             : Complex.Zero;
 
-    /// <summary>What is expected of a point: live by its potential; unknown when it is joined to something nobody has looked at; else
-    /// dead.</summary>
+    /// <summary>What would flow through the lowest of people from a point to the earth, mA.</summary>
+    public double Through(string point)
+    {
+        var person = new Branch(At(point), Network.Earth, 1 / LowestPerson);
+        return 1000 * Solved.With(person).Amperes(person);
+    }
+
+    /// <summary>What is expected of a point: live by its potential and what that drives; unknown when it is joined to something nobody has
+    /// looked at; else dead.</summary>
     public Expected Expect(string point) =>
         !Has(point) ? Expected.Unknown
-        : Volts(point).Magnitude >= LiveVolts ? Expected.Live
+        : Volts(point).Magnitude is var volts && volts >= LiveVolts && Through(point) >= Felt ? Expected.Live
         : uncertain.Value.Contains(point) ? Expected.Unknown
+        : volts >= LiveVolts ? Expected.Ghost
         : Expected.Dead;
 
     /// <summary>Driving-point impedance between two points with every source at rest, Ω.</summary>

@@ -17,6 +17,10 @@ namespace JollyBarn.Web.Endpoints;
 /// <param name="Place">The room of the box.</param>
 public sealed record JobFinding(Id<Box>? Box, string? Supply, string Name, string? Place, ToldFinding Finding);
 
+/// <summary>What can hurt somebody now.</summary>
+/// <param name="Working">What the solved network says is still being worked out: these are the stops known so far.</param>
+public sealed record JobStops(IReadOnlyList<JobFinding> Stops, bool Working);
+
 /// <summary>What judging the job anew after an edit would change in one box, circuit or panel.</summary>
 /// <param name="Box">The box; null of a circuit or panel.</param>
 /// <param name="Supply">The circuit or panel; null of a box.</param>
@@ -31,8 +35,15 @@ internal static class VerdictEndpoints
 {
     public static void MapVerdicts(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/jobs/{job}/stops", Results<Ok<IEnumerable<JobFinding>>, NotFound> (JobStore store, string job) =>
-                store.Find(job) is { } open ? TypedResults.Ok(All(open, f => f.Verdict == Verdict.Stop)) : TypedResults.NotFound()
+        api.MapGet("/jobs/{job}/stops", Results<Ok<JobStops>, NotFound> (JobStore store, string job) =>
+                store.Find(job) is { } open
+                    ? TypedResults.Ok(
+                        new JobStops(
+                            [.. All(open, f => f.Verdict == Verdict.Stop, Views.Patience)],
+                            open.Judged.Expected.Of(open.Now.Job, Views.Patience) is null
+                        )
+                    )
+                    : TypedResults.NotFound()
             )
             .WithName("stops")
             .WithSummary("What can hurt somebody now, with what to do.");
@@ -85,7 +96,10 @@ internal static class VerdictEndpoints
                     store.Find(job) is { } open
                     && States.Read(open, version, change, state) is { } now
                     && now.Boxes.Find(box) is { } found
-                    && open.Judged.Verdicts.Of(now, box, found).FirstOrDefault(f => f.Rule == rule && f.Of == of) is { } finding
+                    && Views
+                        .Verdicts(open.Judged, now, box, found, open.Judged.Expected.Of(now, Timeout.Infinite))
+                        .FirstOrDefault(f => f.Rule == rule && f.Of == of)
+                        is { } finding
                         ? TypedResults.Ok(RemedyTeller.Tell(now, box, RemedyList.Weigh(now, box, finding)))
                         : TypedResults.NotFound()
             )
@@ -116,13 +130,19 @@ internal static class VerdictEndpoints
     }
 
     /// <summary>Every verdict of every box that is not in the bin, circuit and panel that does not hold.</summary>
-    public static IEnumerable<JobFinding> All(OpenJob open, Func<Finding, bool> which)
+    /// <param name="patience">How long it waits for the solved network, ms.</param>
+    public static IEnumerable<JobFinding> All(OpenJob open, Func<Finding, bool> which, int patience = 5000)
     {
         var job = open.Now.Job;
         var judged = open.Judged;
+        var solved = judged.Expected.Of(job, patience);
         return judged
             .Verdicts.Whole(job)
-            .SelectMany(b => Told(b.Id, b.Findings, f => new(b.Id, null, b.Box.Name, job.Places.Find(b.Box.Place)?.Name, f)))
+            .SelectMany(b =>
+                Told(b.Id, ExpectedLive.With(b.Findings, solved?[b.Id] ?? []), f =>
+                    new(b.Id, null, b.Box.Name, job.Places.Find(b.Box.Place)?.Name, f)
+                )
+            )
             .Concat(
                 judged
                     .Supply.Circuits(job)

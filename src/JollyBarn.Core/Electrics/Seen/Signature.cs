@@ -29,17 +29,13 @@ public readonly record struct OutletSign(Between HotNeutral, Between HotEarth, B
 /// <param name="Milliamperes">Through 1000 Ω to the earth, rounded.</param>
 public readonly record struct MetalSign(bool Grounded, double Milliamperes)
 {
-    /// <summary>Felt from, mA: IEC 60479-1, from memory.</summary>
-    public const double Felt = 0.5;
-
-    public bool Live => Milliamperes >= Felt;
+    public bool Live => Milliamperes >= Electrics.Live.Felt;
 }
 
 /// <summary>How every outlet, lamp and piece of metal of a job is found, breakers on: what two states of a job are compared by.</summary>
 public sealed class Signature
 {
     private const double GroundOhms = 2;
-    private const double Lowest = 1000;
     private const double Meter = 3000;
     private const double LoadAmperes = 10;
 
@@ -65,7 +61,7 @@ public sealed class Signature
             new Dictionary<string, MetalSign>(StringComparer.Ordinal)
         );
         // A ground that goes back by a neutral is none: the service bond is lifted to tell.
-        var lifted = live.Opened(live.Plan.Links.Where(l => l.Kind == LinkKind.Bond));
+        var lifted = Lifted(live);
         foreach (var (id, box) in live.Job.Boxes.Where(b => !b.Value.Binned))
         {
             foreach (var (device, kind) in box.Devices.Select(d => (d.Key, DeviceKinds.Find(d.Value.Kind))))
@@ -105,13 +101,6 @@ public sealed class Signature
             .. box.Devices.Ids.Select(d => Points.Yoke(id, d)),
             Points.Plate(id),
         ];
-
-    /// <summary>What would flow through the lowest of people from a point to the earth, mA.</summary>
-    public static double Through(Live live, string point)
-    {
-        var person = new Branch(live.At(point), Network.Earth, 1 / Lowest);
-        return 1000 * live.Solved.With(person).Amperes(person);
-    }
 
     private static IEnumerable<(string Hot, string Neutral)> Pairs(Id<Box> box, Id<Device> device, DeviceKind? kind)
     {
@@ -158,10 +147,16 @@ public sealed class Signature
         };
     }
 
+    /// <summary>True for a way to a panel's ground of so few ohms that a fault opens the breaker.</summary>
+    internal static bool Grounded(Live live, Live lifted, string point) =>
+        live.Job.Panels.Ids.Select(Points.GroundBar).Any(b => live.Has(b) && lifted.Impedance(point, b).Magnitude < GroundOhms);
+
+    /// <summary>The same network with every service bond lifted.</summary>
+    internal static Live Lifted(Live live) => live.Opened(live.Plan.Links.Where(l => l.Kind == LinkKind.Bond));
+
     private static MetalSign At(Live live, Live lifted, string point)
     {
-        var bars = live.Job.Panels.Ids.Select(Points.GroundBar).Where(live.Has).ToList();
-        var grounded = bars.Exists(b => lifted.Impedance(point, b).Magnitude < GroundOhms);
-        return new(grounded, Math.Round(Through(live, point), 1));
+        var grounded = Grounded(live, lifted, point);
+        return new(grounded, Math.Round(live.Through(point), 1));
     }
 }

@@ -25,10 +25,9 @@ public enum TouchCase
 /// <param name="Means">What so much for so long does.</param>
 public sealed record Touch(string Point, double Milliamperes, double? Seconds, TouchCase Means)
 {
-    /// <summary>Felt from, children and some cannot let go from, most cannot from, breathing can stop from, the heart from, mA. IEC
+    /// <summary>Children and some cannot let go from, most cannot from, breathing can stop from, the heart from, mA. IEC
     /// 60479-1, from memory.</summary>
-    private const double Felt = 0.5,
-        Some = 5,
+    private const double Some = 5,
         Holds = 10,
         Breathing = 20,
         Heart = 40;
@@ -44,7 +43,7 @@ public sealed record Touch(string Point, double Milliamperes, double? Seconds, T
         var ohms = Math.Max(1, live.Set(ElectricsBook.BodyOhms) + live.Set(ElectricsBook.ShoeOhms));
         var person = new Branch(live.At(point), Network.Earth, 1 / ohms);
         var milliamperes = 1000 * live.Solved.With(person).Amperes(person);
-        var opens = milliamperes < Felt ? [] : Instruments.Laid(live, point, Points.Earth, ohms);
+        var opens = milliamperes < Live.Felt ? [] : Instruments.Laid(live, point, Points.Earth, ohms);
         var seconds = opens.Count > 0 ? opens[0].Seconds : (double?)null;
         return new(point, milliamperes, seconds, Does(milliamperes, seconds));
     }
@@ -56,7 +55,7 @@ public sealed record Touch(string Point, double Milliamperes, double? Seconds, T
         var opens = seconds is { } s && s < Long;
         return milliamperes switch
         {
-            < Felt => TouchCase.NotFelt,
+            < Live.Felt => TouchCase.NotFelt,
             < Some => TouchCase.Start,
             < Sharp when seconds is { } t && t < 0.1 => TouchCase.SharpThenOpens,
             < Holds => TouchCase.SomeCannotLetGo,

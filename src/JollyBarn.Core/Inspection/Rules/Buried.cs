@@ -1,4 +1,3 @@
-using JollyBarn.Connection;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;

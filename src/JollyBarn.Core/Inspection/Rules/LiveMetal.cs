@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Electrics;
+using JollyBarn.Electrics.Seen;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -15,7 +16,36 @@ public sealed class LiveMetal() : BoxRule("live-metal")
         Box,
         DeviceWhenOn,
         BoxWhenOn,
+
+        /// <summary>By the solved network.</summary>
+        ExpectedDevice,
+        ExpectedBox,
+        ExpectedPlate,
     }
+
+    /// <summary>True for a verdict by the solved network.</summary>
+    public static bool IsExpected(Finding finding) =>
+        finding is { Rule: "live-metal", Case: nameof(Case.ExpectedDevice) or nameof(Case.ExpectedBox) or nameof(Case.ExpectedPlate) };
+
+    /// <summary>The verdict on what the solved network expects live, in the place of one by the wiring alone.</summary>
+    public Finding Expected(Reads reads, LivePart part)
+    {
+        var breakers = part.Feeds.Select(f => (Thing: Thing.Breaker(f.Panel, f.Breaker), Breaker: Find(reads, f))).ToList();
+        return Stop(
+            part.Of,
+            part.Plate ? Case.ExpectedPlate
+                : part.Of == Subjects.Box ? Case.ExpectedBox
+                : Case.ExpectedDevice,
+            ("device", part.Of == Subjects.Box ? null : Thing.Device(part.Of)),
+            ("volts", (decimal)Math.Round(part.Volts, 1)),
+            ("milliamperes", (decimal)Math.Round(part.Milliamperes, 1)),
+            ("breakers", breakers.Select(b => b.Thing).ToArray()),
+            ("off", breakers.Count > 0 && breakers.Exists(b => b.Breaker?.On == false) ? true : null)
+        );
+    }
+
+    private static Breaker? Find(Reads reads, (string Panel, string Breaker) key) =>
+        reads.Panels.Find(key.Panel)?.Breakers.FirstOrDefault(b => b.Key == key.Breaker);
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {

@@ -1,6 +1,5 @@
 using JollyBarn.Edits;
 using JollyBarn.Inspection.Rules;
-using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 

@@ -3,6 +3,7 @@ using JollyBarn.Electrics;
 using JollyBarn.Electrics.Seen;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
+using JollyBarn.Inspection.Rules;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
@@ -77,6 +78,11 @@ public static class RemedyList
         }
 
         var here = Inspector.Judge(next, boxId, box);
+        if (LiveMetal.IsExpected(finding) && ExpectedLive.Judge(next)[boxId].Any(f => f.Of == finding.Of))
+        {
+            return new(remedy, false, false, []);
+        }
+
         var still = here.Where(f => f.Rule == finding.Rule && f.Of == finding.Of).Select(f => f.Verdict).DefaultIfEmpty(Verdict.Fine).Min();
         if (ByHand(remedy.Edit))
         {

@@ -20,6 +20,9 @@ internal static class HurtWords
                 { "Device", Touched("The metal of the {device} hangs on a hot and on no ground: it is live{basis}.") },
                 { "DeviceWhenOn", Touched("The metal of the {device} is live when a switch is on, and on no ground{basis}.") },
                 { "Box", Touched("The metal box hangs on a hot and on no ground: it is live{basis}.") },
+                { "ExpectedDevice", Expected("The metal of the {device}") },
+                { "ExpectedBox", Expected("The metal box") },
+                { "ExpectedPlate", Expected("The metal plate") },
                 { "BoxWhenOn", Touched("The metal box is live when a switch is on, and on no ground{basis}.") },
             },
             new("polarity", "Polarity", "The shell of a lamp, and what is switched off, stay live.")
@@ -135,7 +138,25 @@ internal static class HurtWords
             Now = ["Leave the breaker off and tag it.", "Prove it dead.", "Take them apart and put each conductor with its own kind."],
         };
 
-    private static Words Touched(string says) =>
+    /// <summary>Metal that the solved network expects live: how much, what that does, and what feeds it.</summary>
+    private static Words Expected(string what)
+    {
+        var (says, fed) = (
+            new Line(what + " is expected at {volts} V, which drives {milliamperes} mA through a person"),
+            new Line(", fed by {breakers}")
+        );
+        return Touched(
+            new Line(f =>
+                says.Make(f)
+                + (f["breakers"].Length > 0 ? fed.Make(f) : ", by more than one breaker")
+                + (f.Has("off") ? ". A breaker of it is off now: live again when it goes on." : ".")
+            )
+        );
+    }
+
+    private static Words Touched(string says) => Touched(new Line(says));
+
+    private static Words Touched(Line says) =>
         new(says)
         {
             Now =

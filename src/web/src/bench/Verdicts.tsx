@@ -28,7 +28,14 @@ export const Verdicts = memo(
     return (
       <section aria-label={words.bench.verdicts}>
         <h2 className="mb-2 text-lg">{words.bench.verdicts}</h2>
-        {view.findings.length === 0 && <p className="text-sm text-ink-2">{opened ? words.bench.nothingFound : words.bench.notJudged}</p>}
+        {view.working && (
+          <p className="text-sm text-ink-2" aria-live="polite">
+            {words.stopBar.working}
+          </p>
+        )}
+        {view.findings.length === 0 && !view.working && (
+          <p className="text-sm text-ink-2">{opened ? words.bench.nothingFound : words.bench.notJudged}</p>
+        )}
         <ul className="flex flex-col gap-2">
           {view.findings.map((f) => (
             <li key={`${f.rule}|${f.of}`}>
@@ -60,7 +67,11 @@ export const Verdicts = memo(
     );
   },
   (was, is) =>
-    sameBox(was, is) && was.view.findings === is.view.findings && was.view.holds === is.view.holds && was.view.settled === is.view.settled,
+    sameBox(was, is) &&
+    was.view.findings === is.view.findings &&
+    was.view.working === is.view.working &&
+    was.view.holds === is.view.holds &&
+    was.view.settled === is.view.settled,
 );
 
 function Held({ job, view, edit, onPoint }: { job: string; view: BoxView; edit: BoxEdit; onPoint: (ids: readonly string[]) => void }) {

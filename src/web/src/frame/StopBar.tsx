@@ -8,7 +8,7 @@ import { whereIs } from "../parts/whereIs";
 /** What can hurt somebody now stays on top of every screen of the job until it is dealt with. */
 export function StopBar({ job }: { job: string }) {
   const stops = useStops(job);
-  const all = stops.data ?? [];
+  const all = stops.data?.stops ?? [];
   if (all.length === 0) return null;
   return (
     <details className="no-print border-b-2 border-barn bg-barn-wash px-4" role="region" aria-label={words.stopBar.title(all.length)}>
@@ -19,6 +19,7 @@ export function StopBar({ job }: { job: string }) {
         <span className="line-clamp-1 min-w-0 flex-1 basis-60">
           <b>{all[0]!.name}</b>: {all[0]!.finding.says}
         </span>
+        {stops.data?.working && <span className="text-sm text-ink-2">{words.stopBar.working}</span>}
         <span className="text-sm underline underline-offset-4">{words.stopBar.see}</span>
       </summary>
       <ul className="grid max-h-[50dvh] gap-3 overflow-auto pb-3 md:grid-cols-2">

@@ -3,7 +3,8 @@ import type { PointLive } from "./useLive";
 
 const w = words.live;
 
-/** What is expected of a point, as a shape: a bolt in a filled disc, a question mark, a hollow disc. Colour alone says nothing. */
+/** What is expected of a point, as a shape: a bolt in a filled disc, the dashed line of one for a ghost, a question mark, a hollow disc.
+ * Colour alone says nothing. */
 export function Badge({ x, y, point }: { x: number; y: number; point: PointLive | undefined }) {
   if (!point) return null;
   const live = point.expected === "Live";
@@ -19,12 +20,15 @@ export function Badge({ x, y, point }: { x: number; y: number; point: PointLive 
         strokeDasharray={point.expected === "Unknown" ? "3 2" : undefined}
       />
       {live && <path d={`M${x + 1.5} ${y - 6}l-5 7h3.4l-1.4 5l5 -7h-3.4z`} fill="var(--on-barn)" />}
+      {point.expected === "Ghost" && (
+        <path d={`M${x + 1.5} ${y - 6}l-5 7h3.4l-1.4 5l5 -7h-3.4z`} fill="none" stroke="var(--ink-2)" strokeDasharray="2 1.5" />
+      )}
       {point.expected === "Unknown" && (
         <text x={x} y={y + 4} textAnchor="middle" fontSize="12" fontWeight="700" fill="var(--slate)">
           ?
         </text>
       )}
-      <title>{`${point.name}: ${w.expected[point.expected]}${live ? `, ${point.volts} V` : ""}`}</title>
+      <title>{`${point.name}: ${w.expected[point.expected]}${live || point.expected === "Ghost" ? `, ${point.volts} V` : ""}`}</title>
     </g>
   );
 }
@@ -46,7 +50,7 @@ export function Mark({ point }: { point: PointLive | undefined }) {
 export function Legend() {
   return (
     <ul className="flex flex-wrap gap-x-4 gap-y-1 text-sm" aria-label={w.legend}>
-      {(["Live", "Dead", "Unknown"] as const).map((expected) => (
+      {(["Live", "Ghost", "Dead", "Unknown"] as const).map((expected) => (
         <li key={expected} className="flex items-center gap-1.5">
           <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden>
             <Badge x={10} y={10} point={{ point: "", name: "", volts: 0, expected }} />

@@ -38,6 +38,9 @@ export const useBoxes = (job: string) =>
     enabled: job !== "",
   });
 
+/** What the solved network says follows within a moment: asked again until it is there. */
+const untilWorkedOut = (working: boolean | undefined) => (working ? 100 : false);
+
 /** States of a box in a Change. */
 export type State = NonNullable<Schemas["BoxState"]>;
 
@@ -52,6 +55,7 @@ export const useBox = (job: string, box: string, change: string | null = null, v
         }),
       ),
     placeholderData: keepPreviousData,
+    refetchInterval: (query) => untilWorkedOut(query.state.data?.working),
   });
 
 export const useChanges = (job: string) =>
@@ -67,6 +71,7 @@ export const useStops = (job: string) =>
     queryKey: keys.of(job, "stops"),
     queryFn: () => must(api.GET("/api/jobs/{job}/stops", { params: { path: { job } } })),
     enabled: job !== "",
+    refetchInterval: (query) => untilWorkedOut(query.state.data?.working),
   });
 
 /** The punch list. */

@@ -71,6 +71,7 @@ export const inspectWords = {
   stopBar: {
     title: (n: number) => (n === 1 ? "1 stop" : `${n} stops`),
     see: "What to do now",
+    working: "What would be live is being worked out",
   },
   proof: {
     title: "Proof of dead",

@@ -1,0 +1,104 @@
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Electrics.Seen;
+
+/// <summary>Metal that somebody can touch and that is expected live.</summary>
+/// <param name="Of">Subject in the box: a device, or the box itself.</param>
+/// <param name="Plate">True for the plate.</param>
+/// <param name="Volts">Against the earth, V RMS.</param>
+/// <param name="Milliamperes">Through the lowest of people to the earth.</param>
+/// <param name="Feeds">Breakers without any one of which it is not live, by panel and key.</param>
+public sealed record LivePart(
+    Id<Box> Box,
+    string Of,
+    bool Plate,
+    string Point,
+    double Volts,
+    double Milliamperes,
+    IReadOnlyList<(string Panel, string Breaker)> Feeds
+);
+
+/// <summary>What of a job somebody could get a shock from with every breaker on and every switch at its worst.</summary>
+/// <remarks>By what it drives through a person, not by volts: IEC 60479-1. Metal with a sound way to the panel's ground is left out: what
+/// makes that live opens a breaker, and is judged as a short.</remarks>
+public static class LiveParts
+{
+    /// <summary>More of them than this are not looked at for what feeds them: the house is wired wrong as a whole.</summary>
+    private const int MostFed = 24;
+
+    public static IReadOnlyList<LivePart> Of(Job job)
+    {
+        var worst = new Dictionary<string, LivePart>(StringComparer.Ordinal);
+        foreach (var turned in new[] { true, false })
+        {
+            var live = Live.Fresh(job, With(job, turned));
+            var lifted = new Lazy<Live>(() => Signature.Lifted(live));
+            foreach (var part in Found(live, lifted).Where(p => p.Milliamperes > (worst.GetValueOrDefault(p.Point)?.Milliamperes ?? 0)))
+            {
+                worst[part.Point] = worst.Count < MostFed ? part with { Feeds = Feeds(live, part.Point) } : part;
+            }
+        }
+
+        // Metal of a box that hangs together is one shock, told of the device.
+        return
+        [
+            .. worst
+                .Values.OrderBy(p => p.Box)
+                .ThenBy(p => p.Of == Subjects.Box)
+                .ThenBy(p => p.Point, StringComparer.Ordinal)
+                .DistinctBy(p => (p.Box, Math.Round(p.Volts, 1), Math.Round(p.Milliamperes, 1))),
+        ];
+    }
+
+    /// <summary>Every breaker on, whatever is recorded, and every switch one way.</summary>
+    private static Situation With(Job job, bool turned) =>
+        new()
+        {
+            Breakers = Signature.AllOn(job),
+            Switches = job
+                .Boxes.SelectMany(b => b.Value.Devices.Ids.Select(d => $"{b.Key}/{d}"))
+                .ToDictionary(k => k, _ => turned, StringComparer.Ordinal),
+        };
+
+    private static IEnumerable<LivePart> Found(Live live, Lazy<Live> lifted)
+    {
+        // Under this no person of the lowest resistance feels it.
+        const double least = Live.Felt;
+        foreach (var (id, box) in live.Job.Boxes.Where(b => !b.Value.Binned))
+        {
+            foreach (var (point, of) in Touchable(id, box).Where(p => live.Has(p.Point) && live.Volts(p.Point).Magnitude >= least))
+            {
+                var milliamperes = live.Through(point);
+                if (milliamperes >= Live.Felt && !Signature.Grounded(live, lifted.Value, point))
+                {
+                    yield return new(id, of, point == Points.Plate(id), point, live.Volts(point).Magnitude, milliamperes, []);
+                }
+            }
+        }
+    }
+
+    private static IEnumerable<(string Point, string Of)> Touchable(Id<Box> id, Box box) =>
+        Signature.Touchable(id, box).Select(p => (p, box.Devices.Ids.FirstOrNull(d => Points.Yoke(id, d) == p)?.Text ?? Subjects.Box));
+
+    /// <summary>Breakers that make it dead when one of them is switched off.</summary>
+    private static List<(string, string)> Feeds(Live live, string point)
+    {
+        var feeds = new List<(string, string)>();
+        foreach (var (panelId, panel) in live.Job.Panels)
+        {
+            foreach (var breaker in panel.Breakers)
+            {
+                var poles = Enumerable.Range(0, breaker.Poles).Select(p => Points.Pole(panelId, breaker.Key, p)).ToHashSet();
+                var off = live.Opened(
+                    live.Plan.Links.Where(l => l.Kind == LinkKind.Breaker && (poles.Contains(l.To) || poles.Contains(l.From)))
+                );
+                if (off.Through(point) < Live.Felt)
+                {
+                    feeds.Add((panelId, breaker.Key));
+                }
+            }
+        }
+
+        return feeds;
+    }
+}
