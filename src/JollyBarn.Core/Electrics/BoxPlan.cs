@@ -71,7 +71,8 @@ internal static class BoxPlan
         }
     }
 
-    /// <summary>Cables and raceways whose own metal is a ground, as they come into a box that is not plastic: their fittings join it.</summary>
+    /// <summary>Cables and raceways whose own metal is a ground, as they come into a box that is not plastic: their fittings join
+    /// it.</summary>
     public static IEnumerable<(Id<Run> Run, RunSide Side, int Index)> Sheaths(Job job, Id<Box> id, Box box) =>
         box.Material == BoxMaterial.Nonmetallic
             ? []

@@ -149,7 +149,7 @@ internal static class BoxEndpoints
         select new OpenEnd(
             run.Key,
             side,
-            Views.Size(run.Value),
+            CableViews.Size(run.Value),
             $"{box?.Name ?? "somewhere"}{(near.Says is null ? "" : ", " + near.Says)}",
             near.At == EndAt.Box ? near.Id : null
         );
