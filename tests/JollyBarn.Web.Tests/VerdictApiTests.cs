@@ -86,6 +86,29 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
         Assert.StartsWith("verdict,room,where,what,sum,article,rule\r\nStop,", csv, StringComparison.Ordinal);
     }
 
+    /// <summary>What the network says comes within a moment; until then an answer says that it is being worked out, and never fine.</summary>
+    [Fact]
+    public async Task A_shock_by_the_solved_network_is_a_stop_of_the_job_and_of_the_box()
+    {
+        var house = SmallHouse.Followed(SmallHouse.Receptacle());
+        var outlet = house.Boxes.Ids.First(b => b != "j");
+        var ground = house.Boxes[outlet].Leads.First(l => l.Value.IsGround).Key;
+        var hot = house.Boxes[outlet].Leads.First(l => l.Value.Use == ConductorUse.Hot).Value.Lands;
+        var job = await running.MakeAsync(house.Do(new MoveLead("j", "on.a2", new(LandingAt.Cap))));
+        await running.EditAsync(job, new AddPigtail(outlet, "wrong", hot, house.Boxes[outlet].Leads[ground].Lands, Colour: "black"));
+        JsonNode stops;
+        do
+        {
+            stops = (await running.GetAsync($"/api/jobs/{job}/stops"))!;
+        } while ((bool)stops["working"]!);
+        Assert.Contains(stops["stops"]!.AsArray(), s => Says(s!["finding"]!));
+        var view = (await running.GetAsync($"/api/jobs/{job}/boxes/{outlet}"))!;
+        Assert.False((bool)view["working"]!);
+        Assert.Contains(view["findings"]!.AsArray(), f => Says(f!));
+
+        static bool Says(JsonNode finding) => ((string)finding["says"]!).Contains("mA through a person", StringComparison.Ordinal);
+    }
+
     /// <summary>What is done in one box is judged in the next: a ground capped in the junction leaves the receptacle behind it
     /// unbonded.</summary>
     [Fact]

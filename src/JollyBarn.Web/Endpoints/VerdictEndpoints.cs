@@ -36,14 +36,7 @@ internal static class VerdictEndpoints
     public static void MapVerdicts(this IEndpointRouteBuilder api)
     {
         api.MapGet("/jobs/{job}/stops", Results<Ok<JobStops>, NotFound> (JobStore store, string job) =>
-                store.Find(job) is { } open
-                    ? TypedResults.Ok(
-                        new JobStops(
-                            [.. All(open, f => f.Verdict == Verdict.Stop, Views.Patience)],
-                            open.Judged.Expected.Of(open.Now.Job, Views.Patience) is null
-                        )
-                    )
-                    : TypedResults.NotFound()
+                store.Find(job) is { } open ? TypedResults.Ok(Stops(open)) : TypedResults.NotFound()
             )
             .WithName("stops")
             .WithSummary("What can hurt somebody now, with what to do.");
@@ -129,13 +122,23 @@ internal static class VerdictEndpoints
             .WithSummary("Which verdicts an edit would change over the whole job. Nothing is kept.");
     }
 
-    /// <summary>Every verdict of every box that is not in the bin, circuit and panel that does not hold.</summary>
-    /// <param name="patience">How long it waits for the solved network, ms.</param>
-    public static IEnumerable<JobFinding> All(OpenJob open, Func<Finding, bool> which, int patience = 5000)
+    private static JobStops Stops(OpenJob open)
     {
         var job = open.Now.Job;
-        var judged = open.Judged;
-        var solved = judged.Expected.Of(job, patience);
+        var solved = open.Judged.Expected.Of(job, Views.Patience);
+        return new([.. All(open.Judged, job, solved, f => f.Verdict == Verdict.Stop)], solved is null);
+    }
+
+    /// <summary>Every verdict of every box that is not in the bin, circuit and panel that does not hold, with what the network says.</summary>
+    public static IEnumerable<JobFinding> All(OpenJob open, Func<Finding, bool> which)
+    {
+        var job = open.Now.Job;
+        return All(open.Judged, job, open.Judged.Expected.Of(job, Timeout.Infinite), which);
+    }
+
+    /// <param name="solved">Stops of the network; null while they are being worked out.</param>
+    private static IEnumerable<JobFinding> All(Judged judged, Job job, ILookup<Id<Box>, Finding>? solved, Func<Finding, bool> which)
+    {
         return judged
             .Verdicts.Whole(job)
             .SelectMany(b =>
