@@ -10,6 +10,9 @@ public static partial class BoxKinds
     /// <summary>A box nobody knows the kind of yet.</summary>
     public const string Unlisted = "unlisted";
 
+    /// <summary>What lies open.</summary>
+    public const string NoBox = "no-box";
+
     private static readonly Dictionary<string, BoxKind> ById;
 
     static BoxKinds()

@@ -140,7 +140,7 @@ public static partial class BoxKinds
         }
 
         yield return new(
-            "no-box",
+            NoBox,
             "no box: it lies open",
             BoxShape.Other,
             BoxMaterial.Unknown,

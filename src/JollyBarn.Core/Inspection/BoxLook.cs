@@ -61,6 +61,9 @@ public sealed class BoxLook : Look
 
     public BoxKind? Kind => BoxKinds.Find(Box.Kind);
 
+    /// <summary>False for a listed splice, a device's own enclosure, and what lies open.</summary>
+    public bool IsBox => Kind is not ({ Shape: BoxShape.SpliceEnclosure or BoxShape.OwnEnclosure } or { Id: BoxKinds.NoBox });
+
     public Continuity Touching => touching ??= Continuity.Trace(Box);
 
     public IReadOnlyList<CableHere> Cables => cables ??= ReadCables();

@@ -8,7 +8,8 @@ namespace JollyBarn.Telling;
 /// <summary>A fact that would decide something, as one is asked for it.</summary>
 /// <param name="What">The thing it is about, in words; null for the box itself.</param>
 /// <param name="Decides">Names of the rules it would decide.</param>
-public sealed record ToldQuestion(string Of, string Key, string? What, IReadOnlyList<string> Decides);
+/// <param name="First">Among the few that are asked first.</param>
+public sealed record ToldQuestion(string Of, string Key, string? What, IReadOnlyList<string> Decides, bool First);
 
 /// <summary>Names what the questions of a box are about.</summary>
 public static class QuestionTeller
@@ -22,7 +23,8 @@ public static class QuestionTeller
                 q.Of,
                 q.Fact.Id,
                 What(names, box, q),
-                [.. q.Decides.Select(Teller.RuleName).Distinct()]
+                [.. q.Decides.Select(Teller.RuleName).Distinct()],
+                q.First
             )),
         ];
     }

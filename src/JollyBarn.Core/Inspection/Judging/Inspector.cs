@@ -27,7 +27,7 @@ public static class Inspector
     public static IReadOnlyList<Finding> JudgeLook(BoxLook look)
     {
         var found = new List<Finding>[Enum.GetValues<Verdict>().Length];
-        foreach (var rule in Rules.Where(r => look.Articles.Asks(r.Id)))
+        foreach (var rule in Rules.Where(r => look.Articles.Asks(r.Id) && (look.IsBox || !r.OfBoxes)))
         {
             foreach (var finding in rule.Judge(look))
             {

@@ -7,5 +7,7 @@ namespace JollyBarn.Inspection.Rules;
 /// <remarks>NEC 314.23.</remarks>
 public sealed class BoxHeld() : BoxRule("box-held")
 {
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look) => [YesNo(look, Subjects.Box, BoxFacts.Held, true)];
 }

@@ -17,6 +17,8 @@ public sealed class BoxWet() : BoxRule("box-wet")
         NotListed,
     }
 
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         var listed = look.Read(BoxFacts.BoxWetListed);

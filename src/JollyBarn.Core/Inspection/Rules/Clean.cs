@@ -7,5 +7,7 @@ namespace JollyBarn.Inspection.Rules;
 /// <remarks>NEC 110.12(B).</remarks>
 public sealed class Clean() : BoxRule("clean")
 {
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look) => [YesNo(look, Subjects.Box, BoxFacts.Clean, true)];
 }

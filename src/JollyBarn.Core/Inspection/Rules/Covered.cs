@@ -15,6 +15,8 @@ public sealed class Covered() : BoxRule("covered")
         Ask,
     }
 
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         var closes =

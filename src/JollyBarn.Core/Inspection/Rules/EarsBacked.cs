@@ -7,6 +7,8 @@ namespace JollyBarn.Inspection.Rules;
 /// <remarks>NEC 314.23(C).</remarks>
 public sealed class EarsBacked() : BoxRule("ears")
 {
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         if (look.Kind?.OldWork == true)

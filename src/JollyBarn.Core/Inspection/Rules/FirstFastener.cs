@@ -15,6 +15,8 @@ public sealed class FirstFastener() : BoxRule("fastener")
         Ask,
     }
 
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look) =>
         from cable in look.Cables
         where

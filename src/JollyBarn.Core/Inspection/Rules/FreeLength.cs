@@ -21,6 +21,8 @@ public sealed class FreeLength() : BoxRule("free-length")
         ThroughJointShort,
     }
 
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         var unknown = new List<string>();

@@ -8,6 +8,8 @@ namespace JollyBarn.Inspection.Rules;
 /// <remarks>NEC 314.21, plaster and gypsum board.</remarks>
 public sealed class GapRound() : BoxRule("gap")
 {
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         if (look.Box.Shape is not (BoxShape.Surface or BoxShape.Weatherproof))

@@ -1,3 +1,4 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -31,7 +32,11 @@ public sealed class GroundsTogether() : BoxRule("grounds-joined")
             yield break;
         }
 
-        foreach (var device in look.Box.Devices.Ids.Where(d => look.On(d).Count(e => look.Touching.Joined(e.Id, grounds[0])) > 1))
+        foreach (
+            var device in look.Box.Devices.Ids.Where(d =>
+                look.Kind?.Shape != BoxShape.OwnEnclosure && look.On(d).Count(e => look.Touching.Joined(e.Id, grounds[0])) > 1
+            )
+        )
         {
             var without = Continuity.Without(look.Box, device);
             if (grounds.Any(g => !without.Joined(grounds[0], g)))

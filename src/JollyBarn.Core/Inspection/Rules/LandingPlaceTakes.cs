@@ -28,9 +28,11 @@ public sealed class LandingPlaceTakes() : BoxRule("landing")
                 }
 
                 var where = new Thing(ThingKind.Place, group.Key, id);
-                if (group.Count() > place.Holds)
+                // A device with its own enclosure is listed for one cable in and one on at each of its terminals.
+                var most = look.Kind?.Shape == BoxShape.OwnEnclosure ? Math.Max(2, place.Holds) : place.Holds;
+                if (group.Count() > most)
                 {
-                    yield return Fix(group.First().Id, Case.TooMany, ("count", group.Count()), ("where", where), ("most", place.Holds))
+                    yield return Fix(group.First().Id, Case.TooMany, ("count", group.Count()), ("where", where), ("most", most))
                         .Pointing([id, .. group.Select(g => g.Id)]);
                 }
 

@@ -15,6 +15,8 @@ public sealed class NailsThrough() : BoxRule("nails")
         Clear,
     }
 
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         if (look.Box.Shape is BoxShape.Device or BoxShape.Utility)

@@ -18,6 +18,8 @@ public sealed class Reach() : BoxRule("reach")
         Ask,
     }
 
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         var opening = look.Limits.Inches("lead.opening");

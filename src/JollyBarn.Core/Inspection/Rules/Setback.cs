@@ -21,6 +21,8 @@ public sealed class Setback() : BoxRule("setback")
         DoesNotBurn,
     }
 
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         const string limit = "box.setback";

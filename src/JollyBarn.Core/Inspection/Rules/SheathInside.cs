@@ -12,6 +12,8 @@ public sealed class SheathInside() : BoxRule("sheath")
         Ask,
     }
 
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look) =>
         from cable in look.Cables
         where cable.Run.Type is CableType.NmB or CableType.UfB or CableType.OldTwoWire or CableType.Unknown

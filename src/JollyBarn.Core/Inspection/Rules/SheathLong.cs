@@ -7,6 +7,8 @@ namespace JollyBarn.Inspection.Rules;
 /// <remarks>Practice; the house chooses.</remarks>
 public sealed class SheathLong() : BoxRule("sheath-long")
 {
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look) =>
         from cable in look.Cables
         where !look.Practice.Says(PracticeBook.Sheath, "any")

@@ -7,6 +7,8 @@ namespace JollyBarn.Inspection.Rules;
 /// <remarks>Within 1/8 in is practice.</remarks>
 public sealed class StandsOut() : BoxRule("proud")
 {
+    public override bool OfBoxes => true;
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         if (look.Read(WallFacts.Proud) is { } proud)

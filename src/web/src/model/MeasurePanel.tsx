@@ -10,7 +10,6 @@ import { TapeSheet } from "./TapeSheet";
 type Question = Schemas["ToldQuestion"];
 type Kind = Schemas["FactKind"];
 const w = words.measurePanel;
-const FEW = 5;
 
 /** The unknown facts of the box, in the order a hand with a tape takes them, each with what it would decide. */
 export const MeasurePanel = memo(
@@ -32,7 +31,9 @@ export const MeasurePanel = memo(
     const [taking, setTaking] = useState<Question | null>(null);
     const kindOf = (q: Question) => catalogue.facts.find((k) => k.key === q.key)!;
     const note = (q: Question, fact: Schemas["Observation"] | null) => void edit.send({ do: "noteFact", of: q.of, key: q.key, fact });
-    const shown = all ? view.questions : view.questions.slice(0, FEW);
+    const first = view.questions.filter((q) => q.first);
+    const shown = all ? view.questions : first;
+    const like = (q: Question) => view.questions.filter((o) => o.key === q.key).length - 1;
     const right = shown.filter((q) => kindOf(q).right != null);
     const taken = taking && kindOf(taking);
     return (
@@ -41,12 +42,13 @@ export const MeasurePanel = memo(
           {w.title} <span className="figure text-base text-slate">{view.questions.length}</span>
         </h2>
         <p className="mb-2 text-sm text-ink-2">
-          {view.questions.length > 0 ? w.order : view.box.contents === "NotOpened" ? words.bench.notJudged : w.all}
+          {view.questions.length > 0 ? (all ? w.order : w.first) : view.box.contents === "NotOpened" ? words.bench.notJudged : w.all}
         </p>
         <ol className="flex flex-col gap-2">
           {shown.map((q) => (
             <li key={`${q.of}|${q.key}`} className="rounded-xl border-2 border-l-8 border-slate bg-card p-2.5">
               <QuestionRow kind={kindOf(q)} question={q} onNote={(f) => note(q, f)} onTape={() => setTaking(q)} onPoint={onPoint} />
+              {!all && like(q) > 0 && <p className="text-sm text-ink-2">{w.like(like(q))}</p>}
             </li>
           ))}
         </ol>
@@ -65,7 +67,7 @@ export const MeasurePanel = memo(
             <p className="text-sm text-ink-2">{w.rightHow}</p>
           </div>
         )}
-        {view.questions.length > FEW && (
+        {view.questions.length > first.length && (
           <button type="button" className="mt-1 min-h-11 underline underline-offset-4" onClick={() => setAll(!all)}>
             {all ? w.fewer : w.more(view.questions.length)}
           </button>

@@ -25,6 +25,8 @@ export const inspectWords = {
   measurePanel: {
     title: "Measure",
     all: "Nothing is asked that would decide anything.",
+    first: "What tells most, first. Each would decide what stands beside it.",
+    like: (n: number) => (n === 1 ? "then one more like it" : `then ${n} more like it`),
     order: "In the order a hand takes them. Each would decide what stands beside it.",
     right: (n: number) => `These ${n} look right`,
     rightHow: "Only what you have looked at. Each is written down on its own.",
