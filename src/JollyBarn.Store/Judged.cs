@@ -18,6 +18,9 @@ public sealed class Judged
     /// <summary>Stops by the solved network.</summary>
     public ExpectedLive Expected { get; } = new();
 
+    /// <summary>Cables nobody has followed, and what waits for them.</summary>
+    public OpenRuns OpenRuns { get; } = new();
+
     /// <summary>The job as electricity.</summary>
     public KeptLive Live { get; } = new();
 }

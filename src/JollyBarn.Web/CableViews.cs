@@ -64,7 +64,7 @@ internal static class CableViews
                 runId,
                 side,
                 here.Entry,
-                Size(run),
+                CableNames.Size(run),
                 here.Says,
                 here.Feeds,
                 far.At,
@@ -79,17 +79,6 @@ internal static class CableViews
             );
         }
     }
-
-    /// <summary>A cable's trade name: 14-2, or 14-2, no ground.</summary>
-    public static string Size(Run run) => $"{run.Gauge?.ToString() ?? "?"}-{run.Conductors.Count}{Kind(run)}";
-
-    private static string Kind(Run run) =>
-        run.Ground switch
-        {
-            GroundKind.None => ", no ground",
-            GroundKind.Sheath => ", by its metal",
-            _ => "",
-        };
 
     private static int Order(Box box, CableView cable) =>
         box.Entries.Find(cable.Entry) is { } entry ? ((int)entry.Side * 100) + entry.Place : 1000;

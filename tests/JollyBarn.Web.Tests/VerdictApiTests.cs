@@ -86,7 +86,8 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
         Assert.StartsWith("verdict,room,where,what,sum,article,rule\r\nStop,", csv, StringComparison.Ordinal);
     }
 
-    /// <summary>What the network says comes within a moment; until then an answer says that it is being worked out, and never fine.</summary>
+    /// <summary>What the network says comes within a moment; until then an answer says that it is being worked out, and never
+    /// fine.</summary>
     [Fact]
     public async Task A_shock_by_the_solved_network_is_a_stop_of_the_job_and_of_the_box()
     {

@@ -1,6 +1,7 @@
 using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Planning;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Store;
@@ -11,10 +12,6 @@ using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
-
-/// <summary>An end of a cable that nobody has followed yet.</summary>
-/// <param name="Says">Where its other end is, and what it is called there.</param>
-public sealed record OpenEnd(Id<Run> Run, RunSide Side, string Size, string Says, string? NearBox);
 
 /// <param name="Change">A Change to ask on top of, or null for the present.</param>
 public sealed record MovesAsked(Held Held, string? Change = null, BoxState? State = null);
@@ -126,11 +123,15 @@ internal static class BoxEndpoints
             .WithName("survey")
             .WithSummary("The lead to be written down next, with the places it may lie, likeliest first.");
 
-        api.MapGet("/jobs/{job}/open-ends", Results<Ok<IEnumerable<OpenEnd>>, NotFound> (JobStore store, string job) =>
-                store.Find(job) is { } open ? TypedResults.Ok(OpenEnds(open.Now.Job)) : TypedResults.NotFound()
+        api.MapGet("/jobs/{job}/open-ends", Results<Ok<IEnumerable<ToldOpenRun>>, NotFound> (JobStore store, string job, bool? decides) =>
+                store.Find(job) is { } open && open.Now.Job is var now
+                    ? TypedResults.Ok(
+                        (decides == true ? open.Judged.OpenRuns.Of(now) : OpenRuns.Find(now)).Select(o => ToldOpenRun.Tell(now, o))
+                    )
+                    : TypedResults.NotFound()
             )
             .WithName("openEnds")
-            .WithSummary("Cables with an end nobody has followed yet.");
+            .WithSummary("Cables with an end nobody has followed yet, weighed by the verdicts that wait for it where that is asked.");
     }
 
     private static BoxInstead InsteadOf(Job job, Id<Box> id, Box box)
@@ -139,20 +140,6 @@ internal static class BoxEndpoints
         var answer = Instead.Find(InsteadQuestion.Ask(box, look.Input, look.Right), job.Profile, job.Practice);
         return new(FillTeller.Tell(answer), [.. answer.Options.Select(o => AnotherBox.Edit(id, box, o))]);
     }
-
-    private static IEnumerable<OpenEnd> OpenEnds(Job job) =>
-        from run in job.Runs
-        from side in new[] { RunSide.A, RunSide.B }
-        let near = run.Value.End(side == RunSide.A ? RunSide.B : RunSide.A)
-        where run.Value.End(side).At == EndAt.Unknown
-        let box = job.Boxes.Find(near.Box)
-        select new OpenEnd(
-            run.Key,
-            side,
-            CableViews.Size(run.Value),
-            $"{box?.Name ?? "somewhere"}{(near.Says is null ? "" : ", " + near.Says)}",
-            near.At == EndAt.Box ? near.Id : null
-        );
 
     public static IEnumerable<BoxSummary> Summaries(OpenJob open, Job job) =>
         job

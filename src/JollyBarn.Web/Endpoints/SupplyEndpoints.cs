@@ -112,7 +112,7 @@ internal static class SupplyEndpoints
                 .. look.Runs.Select(r => new CircuitCableView(
                     r.Id,
                     names.Run(r.Id),
-                    CableViews.Size(r.Run),
+                    CableNames.Size(r.Run),
                     new[] { r.Run.A, r.Run.B }.FirstOrDefault(e => e.IsBox)?.Id,
                     r.Run.Length
                 )),

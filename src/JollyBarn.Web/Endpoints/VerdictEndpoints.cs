@@ -129,7 +129,8 @@ internal static class VerdictEndpoints
         return new([.. All(open.Judged, job, solved, f => f.Verdict == Verdict.Stop)], solved is null);
     }
 
-    /// <summary>Every verdict of every box that is not in the bin, circuit and panel that does not hold, with what the network says.</summary>
+    /// <summary>Every verdict of every box that is not in the bin, circuit and panel that does not hold, with what the network
+    /// says.</summary>
     public static IEnumerable<JobFinding> All(OpenJob open, Func<Finding, bool> which)
     {
         var job = open.Now.Job;

@@ -127,10 +127,11 @@ export const useLog = (job: string, take = 50) =>
     enabled: job !== "",
   });
 
-export const useOpenEnds = (job: string) =>
+/** Cables with an end nobody has followed; with how many verdicts wait for each, where that is asked. */
+export const useOpenEnds = (job: string, decides = false) =>
   useQuery({
-    queryKey: keys.of(job, "ends"),
-    queryFn: () => must(api.GET("/api/jobs/{job}/open-ends", { params: { path: { job } } })),
+    queryKey: keys.of(job, "ends", decides),
+    queryFn: () => must(api.GET("/api/jobs/{job}/open-ends", { params: { path: { job }, query: { decides } } })),
   });
 
 /** Ids of edits this screen sent: their answers are taken as they come, so hearing of them again asks nothing. */

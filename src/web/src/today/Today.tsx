@@ -10,6 +10,7 @@ import { KindPicker } from "../parts/KindPicker";
 import { volume } from "../parts/measure";
 import { words } from "../words";
 import { BoxList } from "./BoxList";
+import { OpenRuns } from "./OpenRuns";
 import { PunchList, type Sort } from "./PunchList";
 import { RoomSheet } from "./RoomSheet";
 import { address, served } from "../parts/address";
@@ -124,6 +125,7 @@ export default function Today() {
                 ]}
               />
             </div>
+            {show === "measure" && <OpenRuns job={job} has={has} />}
             <PunchList job={job} show={show} sort={sort} found={found} boxes={boxes} />
             <div className="no-print mt-3 flex flex-wrap gap-3">
               <a
