@@ -68,7 +68,7 @@ public sealed class QuestionTests
             CableFacts.Sheath,
             LeadFacts.Length,
         ];
-        Assert.Empty(ofBoxes.Where(asked.Contains));
+        Assert.DoesNotContain(ofBoxes, asked.Contains);
         Assert.Contains(CableFacts.Hurt, asked);
     }
 

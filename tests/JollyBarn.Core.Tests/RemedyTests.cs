@@ -81,7 +81,7 @@ public class RemedyTests
             "314.17(C) exception",
             Note("feed.a", "fastener", "10")
         ),
-        new("free-length", "gfci", "safe.a0", "Pull 1 1/2 in more cable in", "6 − 4 1/2, 300.14", Note("safe.a0", "length", "4 1/2")),
+        new("free-length", "gfci", "safe.a0", "Pull 3 1/2 in more cable in", "8 − 4 1/2, practice", Note("safe.a0", "length", "4 1/2")),
         new(
             "free-length",
             "gfci",

@@ -209,6 +209,14 @@ internal static partial class RuleCases
             new("riser", "buried", "r0.a", Fine, "300.5(D)(1)", Note("r0.a", "buried", "24"), Note("r0.a", "riser", "yes")),
         ];
 
+    /// <summary>The receptacle of the metal box fed and feeding on by its screws.</summary>
+    private static Edit[] FedThrough =>
+        [
+            new MoveLead("b", "r0.a0", GfciBox.At("hot-upper/screw", "r")),
+            new MoveLead("b", "r1.a0", GfciBox.At("hot-lower/screw", "r")),
+            new RemovePigtail("b", "t0"),
+        ];
+
     private static IEnumerable<RuleCase> Depths(string says, string over, string? raceway, params (string Depth, Verdict Verdict)[] rows) =>
         rows.Select(r => new RuleCase(
             "buried",
@@ -238,6 +246,15 @@ internal static partial class RuleCases
             new("rigid", "metal", "r", Fine, "406.5", Note("r", "rigid", "yes")),
             new("device-screws", "metal", "r", Fix, "406.5(F)", Note("r", "screws", "other")),
             new("device-screws", "metal", "r", Fine, "406.5(F)", Note("r", "screws", "machine")),
+            new("fed-through", "metal", "r", Better, "practice: what feeds on hangs on the device", FedThrough),
+            new(
+                "fed-through",
+                "metal",
+                "r",
+                Fine,
+                "practice: the house goes through the device",
+                [.. FedThrough, new SetPractice(PracticeBook.AtDevice.Key, "through")]
+            ),
             new("push-in", "switch", "r0.a0", Better, "practice", new MoveLead("b", "r0.a0", GfciBox.At("hot/push", "s"))),
             new(
                 "push-in",

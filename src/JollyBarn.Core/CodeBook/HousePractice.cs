@@ -3,8 +3,23 @@ namespace JollyBarn.CodeBook;
 /// <summary>One school of a question the trade answers differently.</summary>
 public sealed record PracticeChoice(string Value, string Name, string Reason);
 
+/// <summary>Where an answer of house practice is used.</summary>
+public enum PracticeUse
+{
+    Fill,
+    Verdicts,
+    Remedies,
+
+    /// <summary>The card that says in what order a box is made up.</summary>
+    MakeUp,
+
+    /// <summary>The planner of ways, parts and cuts.</summary>
+    Ways,
+}
+
 /// <summary>A question on which people differ, its schools, and what holds unless the house says otherwise.</summary>
-public sealed record PracticeQuestion(string Key, string Name, string Default, IReadOnlyList<PracticeChoice> Choices);
+/// <param name="Used">Where it is used.</param>
+public sealed record PracticeQuestion(string Key, string Name, string Default, PracticeUse Used, IReadOnlyList<PracticeChoice> Choices);
 
 /// <summary>A house's answers; a question not answered has its default.</summary>
 public sealed record HousePractice

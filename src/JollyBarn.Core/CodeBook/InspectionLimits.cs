@@ -18,6 +18,7 @@ public static class InspectionLimits
         new("box.height.outdoors", "outdoor receptacle above the ground", 78m, "in", "210.52(E)"),
         new("box.height.tamper", "height from which tamper resistance is not asked", 66m, "in", "406.12"),
         new("cable.sheath", "sheath inside and past any clamp", 0.25m, "in", "314.17"),
+        new("cable.loop.house", "cable before the first support where the house wants a loop", 6m, "in", "practice"),
         new("cable.sheath.house", "sheath inside, house maximum", 1m, "in", "practice"),
         new("cable.fastener.ac", "first fastener of AC cable", 12m, "in", "320.30(B)"),
         new("cable.fastener.mc", "first fastener of MC cable, four conductors or fewer, 10 AWG and smaller", 12m, "in", "330.30(B)"),

@@ -1,13 +1,14 @@
 namespace JollyBarn.CodeBook;
 
 /// <summary>The questions on which the trade differs. All are <em>practice</em>: no article settles them.</summary>
-public static class PracticeBook
+public static partial class PracticeBook
 {
     public static PracticeQuestion LongLeads { get; } =
         new(
             "fill.longLeads",
             "Count long leads twice in fill",
             "text",
+            PracticeUse.Fill,
             [
                 new("text", "only unbroken loops", "The text counts twice only a loop that was never cut."),
                 new("every", "every lead of 12 in or more", "A long lead takes the room of two, so some houses count it as two."),
@@ -24,6 +25,7 @@ public static class PracticeBook
             "fill.flap",
             "A nonmetallic box's own flap counts as a clamp",
             "no",
+            PracticeUse.Fill,
             [
                 new("no", "no", "The flap is part of the moulded wall and its room is already in the mark."),
                 new("yes", "yes (local)", "Some offices count any mechanism that holds the cable inside."),
@@ -35,6 +37,7 @@ public static class PracticeBook
             "gauge.mixed",
             "Mixed 14 and 12 on a 15 A circuit",
             "warn",
+            PracticeUse.Verdicts,
             [
                 new("warn", "warn", "The next person sees 12 and puts in a 20 A breaker."),
                 new("legal", "legal, say nothing", "The code allows it: the breaker suits the thinner one."),
@@ -46,6 +49,7 @@ public static class PracticeBook
             "splice.kind",
             "Splices are made with",
             "twistOnPreTwisted",
+            PracticeUse.Remedies,
             [
                 new("twistOnPreTwisted", "twist-on, leads twisted first", "Holds when the connector comes off."),
                 new("twistOn", "twist-on, by its own instructions", "The listing is what counts."),
@@ -60,6 +64,7 @@ public static class PracticeBook
             "fastener.first",
             "First fastener",
             "code",
+            PracticeUse.Verdicts,
             [
                 new("code", "by the code", "12 in from the box, 8 in along the sheath where the box has no clamps."),
                 new(
@@ -75,6 +80,7 @@ public static class PracticeBook
             "sheath.left",
             "Sheath left inside the box",
             "long",
+            PracticeUse.Verdicts,
             [
                 new("long", "warn over 1 in", "Long sheath takes room and stiffens the fold."),
                 new("trim", "trim near the least, 1/4 in", "Every bit of sheath is room lost."),
@@ -87,6 +93,7 @@ public static class PracticeBook
             "sheath.off",
             "Where the sheath comes off",
             "before",
+            PracticeUse.MakeUp,
             [
                 new("before", "before the cable enters, marked from the box", "No blade near other conductors."),
                 new("inside", "inside the box", "The length is sure."),
@@ -98,6 +105,7 @@ public static class PracticeBook
             "lead.length",
             "Leads are cut",
             "8",
+            PracticeUse.Remedies,
             [
                 new("8", "about 8 in, never under the rule", "One mistake at the end still leaves a legal lead."),
                 new("least", "to the least of the code", "Room in the box is dear."),
@@ -110,6 +118,7 @@ public static class PracticeBook
             "pigtail.length",
             "Pigtails are cut",
             "8",
+            PracticeUse.Verdicts,
             [
                 new("6", "6 in", "Short ones fold small."),
                 new("8", "8 in", "The device can be turned in the hand."),
@@ -122,6 +131,7 @@ public static class PracticeBook
             "joint.near",
             "A joint near its connector's limit",
             "warn",
+            PracticeUse.Verdicts,
             [
                 new("warn", "warn", "The last conductor is the one that works loose."),
                 new("allow", "allowed", "The listing is what counts."),
@@ -134,6 +144,7 @@ public static class PracticeBook
             "device.feed",
             "Several cables at a device",
             "pigtail",
+            PracticeUse.Verdicts,
             [
                 new("pigtail", "joined, with a pigtail to each terminal", "The circuit does not hang on the device."),
                 new("through", "through the device", "Fewer joints; the device is listed for it."),
@@ -145,6 +156,7 @@ public static class PracticeBook
             "gfci.order",
             "Make-up of a protective receptacle",
             "load",
+            PracticeUse.MakeUp,
             [
                 new("load", "load side first", "What is left over can only be the feed."),
                 new("line", "line side first", "As its sheet shows it."),
@@ -156,6 +168,7 @@ public static class PracticeBook
             "makeup.order",
             "Order of make-up",
             "gnh",
+            PracticeUse.MakeUp,
             [
                 new("gnh", "grounds, neutrals, hots", "Grounds lie deepest and are never in the way."),
                 new("hng", "hots first", "The hardest joints while there is room."),
@@ -167,6 +180,7 @@ public static class PracticeBook
             "ground.metal",
             "Ground in a metal box",
             "pigtail",
+            PracticeUse.MakeUp,
             [
                 new("pigtail", "a pigtail from the screw into the joint", "Can be taken apart one at a time."),
                 new("long", "one long ground round the screw and on to the device", "One joint less."),
@@ -178,106 +192,40 @@ public static class PracticeBook
             "device.tape",
             "Tape round device terminals",
             "metal",
+            PracticeUse.Verdicts,
             [
                 new("metal", "in metal or crowded boxes", "A loose bare ground cannot touch a screw."),
                 new("never", "never", "Tape hides what is under it, and gums."),
             ]
         );
 
-    public static PracticeQuestion Slack { get; } =
-        new(
-            "cable.loop",
-            "Slack loop outside the box",
-            "no",
-            [new("no", "no", "18 in to the first support is soon gone."), new("yes", "yes", "A second try without a new cable.")]
-        );
+    /// <summary>Made when it is first asked for: the questions stand in several files.</summary>
+    private static readonly Lazy<IReadOnlyList<PracticeQuestion>> Listed = new(() =>
+        [
+            LongLeads,
+            Flap,
+            MixedGauges,
+            Splice,
+            Fastener,
+            Sheath,
+            SheathOff,
+            LeadLength,
+            PigtailLength,
+            NearLimit,
+            AtDevice,
+            GfciOrder,
+            Order,
+            MetalGround,
+            Tape,
+            Slack,
+            Damaged,
+            OldWork,
+            Post,
+            BareEnds,
+            Reuse,
+            PushIn,
+        ]
+    );
 
-    public static PracticeQuestion Damaged { get; } =
-        new(
-            "repair.way",
-            "A damaged run",
-            "ranked",
-            [
-                new("ranked", "all ways shown, ranked", "What can be reached decides."),
-                new("new", "new run from the panel", "No new joint."),
-                new("box", "one box that stays accessible", "Least wall opened."),
-                new("two", "two boxes and a piece", "Where the slack does not reach."),
-                new("splice", "a listed splice, where allowed", "No box at all."),
-            ]
-        );
-
-    public static PracticeQuestion OldWork { get; } =
-        new(
-            "box.oldwork",
-            "An old-work box holds",
-            "stud",
-            [
-                new("stud", "screwed to a stud when there is one", "It does not work loose."),
-                new("ears", "by its ears", "The hole can be where it is wanted."),
-            ]
-        );
-
-    public static PracticeQuestion Post { get; } =
-        new(
-            "post.base",
-            "A post outdoors stands in",
-            "gravel",
-            [
-                new("gravel", "gravel", "It drains, and can be set straight again."),
-                new("concrete", "concrete below frost", "It does not lean."),
-            ]
-        );
-
-    public static PracticeQuestion BareEnds { get; } =
-        new(
-            "ends.trim",
-            "Bare ends until trim",
-            "capped",
-            [new("capped", "capped", "Somebody may switch it on."), new("left", "left", "The breaker is tagged.")]
-        );
-
-    public static PracticeQuestion Reuse { get; } =
-        new(
-            "parts.reuse",
-            "Used twist-ons",
-            "never",
-            [new("never", "never used again", "The spring has taken its set."), new("sound", "when sound", "Most makers allow it.")]
-        );
-
-    public static PracticeQuestion PushIn { get; } =
-        new(
-            "device.pushin",
-            "Push-in holes of devices",
-            "warn",
-            [
-                new("warn", "warn", "They fail early: a spring holds what a screw would clamp."),
-                new("allow", "allowed", "Listed for 14 AWG solid copper."),
-            ]
-        );
-
-    public static IReadOnlyList<PracticeQuestion> Questions { get; } =
-    [
-        LongLeads,
-        Flap,
-        MixedGauges,
-        Splice,
-        Fastener,
-        Sheath,
-        SheathOff,
-        LeadLength,
-        PigtailLength,
-        NearLimit,
-        AtDevice,
-        GfciOrder,
-        Order,
-        MetalGround,
-        Tape,
-        Slack,
-        Damaged,
-        OldWork,
-        Post,
-        BareEnds,
-        Reuse,
-        PushIn,
-    ];
+    public static IReadOnlyList<PracticeQuestion> Questions => Listed.Value;
 }

@@ -103,7 +103,7 @@ public sealed record SurveySteps(
         if (own.Count == 0)
         {
             var name = Moves.JointName(use);
-            yield return new(null, name ?? "", new JoinLeads(id, newId, Connectors.For(3), [lead], name));
+            yield return new(null, name ?? "", new JoinLeads(id, newId, Connectors.For(3, HousePractice.Default), [lead], name));
         }
 
         var likely = Likely(use);

@@ -35,6 +35,12 @@ internal static class HandWords
         ["joint-tight"] = "Cut back, strip and make the joint again; tug each conductor.",
         ["joint-reused"] = "Put on a new twist-on.",
         ["cable-damage"] = "Change the damaged piece, or cut it out between two boxes that stay within reach.",
+        ["cable-damage.new"] = "Run a new cable in its place from where it comes from.",
+        ["cable-damage.box"] = "Cut the damaged piece out and join the ends in one box that stays within reach, where the slack reaches.",
+        ["cable-damage.two"] = "Cut the damaged piece out between two boxes that stay within reach, with a new piece between them.",
+        ["cable-damage.splice"] = "Join it with a listed splice where the rules allow one: a repair in an existing building, or in reach.",
+        ["box-held.stud"] = "Screw it to the stud beside it; where there is none, tighten its ears on sound board.",
+        ["box-held.ears"] = "Tighten its ears on sound board, backed where the board gives.",
         ["rigid"] = "Shim the yoke to the face.",
         ["device-screws"] = "Put in machine screws of its own thread.",
         ["torque"] = "Tighten to the mark with a calibrated tool.",
@@ -49,5 +55,6 @@ internal static class HandWords
         ["lead-damage"] = "Cut back past the place; if it gets too short, join a piece on.",
     };
 
-    public static string Of(string rule) => ByRule[rule];
+    /// <param name="house">Answer of house practice that says which way; empty where it is mended one way.</param>
+    public static string Of(string rule, string house) => ByRule.TryGetValue($"{rule}.{house}", out var way) ? way : ByRule[rule];
 }

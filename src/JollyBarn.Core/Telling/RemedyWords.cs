@@ -54,6 +54,7 @@ internal static class RemedyWords
         ["OneToAPlace.Under"] = "Under the {place} instead.",
         ["OneToAPlace.Join"] = "Join the {count}, with a pigtail of {tail} to the {terminal}.",
         ["OneToAPlace.IntoJoint"] = "Into {joint}, which has a pigtail here already.",
+        ["PigtailThese.Pigtail"] = "Pigtail these: join what goes on, with a pigtail of {tail} to each terminal of the {device}.",
         ["MarkTheWhite.Tape"] = "Tape it black or red, round and round, as far as it shows.",
         ["MarkTheWhite.ChangeOver"] = "Change the two over at both ends: white, taped, feeds the switch, and the other is the return.",
         ["TurnLineAndLoad.ChangeOver"] = "Change line and load over.",
@@ -73,8 +74,8 @@ internal static class RemedyWords
         ["BoxForTheSplice.BoxRound"] = "Put a {kind} box round it, where it stays in reach.",
         ["OtherCable.UfB"] = "Run UF-B of the same size in its place.",
         ["OtherTab.Break"] = "Break the tab between its hot terminals.",
-        ["NotedRight.Mended"] = new(f => HandWords.Of(f["rule"])),
-        ["NotedRight.MendedBy"] = new(f => $"{HandWords.Of(f["rule"])} By {f["by"]}."),
+        ["NotedRight.Mended"] = new(f => HandWords.Of(f["rule"], f["house"])),
+        ["NotedRight.MendedBy"] = new(f => $"{HandWords.Of(f["rule"], f["house"])} By {f["by"]}."),
         ["PartCircuits.Part"] = new(f => $"Part the neutrals: {string.Join("; ", [.. Capped(f), .. Joined(f)])}."),
     };
 

@@ -73,9 +73,13 @@ public sealed class Continuity
     /// <summary>Runs with a conductor that is cut off from the feed when the device is taken out with nothing joined in its
     /// place.</summary>
     /// <remarks>Cut off is not dead: with only its neutral gone, a cable's hot is still live.</remarks>
-    public static IReadOnlyList<Id<Run>> CutOffWithout(Job job, Id<Box> boxId, Box box, Id<Device> device)
+    public static IReadOnlyList<Id<Run>> CutOffWithout(Job job, Id<Box> boxId, Box box, Id<Device> device) =>
+        CutOffWithout(job.Runs.Find, boxId, box, device);
+
+    /// <inheritdoc cref="CutOffWithout(Job, Id{Box}, Box, Id{Device})"/>
+    public static IReadOnlyList<Id<Run>> CutOffWithout(Func<Id<Run>, Run?> runs, Id<Box> boxId, Box box, Id<Device> device)
     {
-        var feeding = Feeding(job, boxId, box);
+        var feeding = Feeding(runs, boxId, box);
         if (feeding.Count == 0)
         {
             return [];

@@ -123,6 +123,7 @@ internal static class RuleList
             new NeutralAtSwitch(),
             new Taped(),
             new PushInUsed(),
+            new FedThrough(),
             new ProtectedTagged(),
             new LicensedWork(),
         ];

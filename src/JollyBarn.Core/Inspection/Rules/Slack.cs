@@ -1,15 +1,18 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
-/// <summary>From 2020 on no more than 18 in of cable lies between entry and first support.</summary>
-/// <remarks>NEC 334.30, 2020 (from memory).</remarks>
+/// <summary>From 2020 on no more than 18 in of cable lies between entry and first support; and, where the house wants a loop there, not
+/// less than makes one.</summary>
+/// <remarks>NEC 334.30, 2020 (from memory). The loop is practice.</remarks>
 public sealed class Slack() : BoxRule("slack")
 {
     public enum Case
     {
         AskFished,
+        NoLoop,
     }
 
     public override IEnumerable<Finding> Judge(BoxLook look)
@@ -24,6 +27,14 @@ public sealed class Slack() : BoxRule("slack")
         {
             if (look.Read(CableFacts.Slack, cable.Id) is { } slack)
             {
+                if (look.Practice.Says(PracticeBook.Slack, "yes") && slack < look.Limits.Inches("cable.loop.house"))
+                {
+                    yield return Better(cable.Id, Case.NoLoop, ("at", slack), ("cable", cable.Thing))
+                        .By(PracticeBook.Slack)
+                        .Pointing(cable.Leads);
+                    continue;
+                }
+
                 yield return (
                     look.Fished(cable.Id) is null && slack > look.Limits.Inches(limit)
                         ? Ask(cable.Id, Case.AskFished, [CableFacts.Fastener], ("at", slack), ("cable", cable.Thing)).By(limit)

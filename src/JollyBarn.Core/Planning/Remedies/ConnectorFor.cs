@@ -10,8 +10,19 @@ internal static class Connectors
 {
     private static readonly string[] BySize = ["twist-on-small", "twist-on-medium", "twist-on-large"];
 
+    /// <summary>What the house joins so many with; the smallest twist-on that usually takes them where its kind takes no such
+    /// number.</summary>
+    public static string For(int count, HousePractice house) =>
+        house.Answer(PracticeBook.Splice) switch
+        {
+            "lever" => Lever(count),
+            "inline" => count <= ConnectorKinds.Find("inline")!.Ports ? "inline" : Lever(count),
+            "crimp" => count <= ConnectorKinds.Find("crimp-sleeve")!.Most ? "crimp-sleeve" : null,
+            _ => null,
+        } ?? TwistOn(count);
+
     /// <summary>The smallest twist-on that usually takes so many, or the largest there is.</summary>
-    public static string For(int count) => BySize.FirstOrDefault(c => ConnectorKinds.Find(c)!.Most >= count) ?? BySize[^1];
+    private static string TwistOn(int count) => BySize.FirstOrDefault(c => ConnectorKinds.Find(c)!.Most >= count) ?? BySize[^1];
 
     /// <summary>The smallest lever connector with ports enough; null beyond five.</summary>
     public static string? Lever(int count) =>
@@ -40,7 +51,11 @@ public sealed class ConnectorFor : IRemedies
         var connectors =
             ask.Finding.Rule == "joint-wet"
                 ? ["sealed"]
-                : new[] { Connectors.For(members.Count + (ask.Finding.Rule == "joint-near" ? 1 : 0)), Connectors.Lever(members.Count) };
+                : new[]
+                {
+                    Connectors.For(members.Count + (ask.Finding.Rule == "joint-near" ? 1 : 0), ask.Job.Practice),
+                    Connectors.Lever(members.Count),
+                };
         foreach (
             var connector in connectors.OfType<string>().Where(c => c != joint.Connector || ask.Finding.Rule == "joint-listed").Distinct()
         )
@@ -63,9 +78,15 @@ public sealed class ConnectorFor : IRemedies
                 var made = ask.Free("joint");
                 var split = new Batch(
                     [
-                        new JoinLeads(ask.BoxId, made, Connectors.For(half.Count + 1), half, joint.Name, joint.Space),
+                        new JoinLeads(ask.BoxId, made, Connectors.For(half.Count + 1, ask.Job.Practice), half, joint.Name, joint.Space),
                         new AddPigtail(ask.BoxId, ask.Free("jumper"), RemedyAsk.In(ask.Of), RemedyAsk.In(made), Length: ask.TailLength),
-                        new SetJoint(ask.BoxId, ask.Of, Connectors.For(members.Count - half.Count + 1), joint.Name, joint.Space),
+                        new SetJoint(
+                            ask.BoxId,
+                            ask.Of,
+                            Connectors.For(members.Count - half.Count + 1, ask.Job.Practice),
+                            joint.Name,
+                            joint.Space
+                        ),
                     ],
                     For: BatchFor.TwoJoints
                 );

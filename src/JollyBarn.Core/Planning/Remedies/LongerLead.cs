@@ -45,8 +45,9 @@ public sealed class LongerLead : IRemedies
         var reach = ask.Look.Limits.Inches("lead.reach");
         var length = lead.Length.OrNull;
         var past = ask.Look.Read(LeadFacts.PastOpening, ask.Of);
+        var wanted = Max(free, House(ask));
         var short_ = Max(
-            length is { } l ? free - l : Length.Zero,
+            length is { } l && l < free ? wanted - l : Length.Zero,
             past is { } p ? reach - p
                 : length is { } only && only < reach ? reach - only
                 : Length.Zero
@@ -105,6 +106,16 @@ public sealed class LongerLead : IRemedies
             yield return Remedy.Of(Case.PullIn, new Batch(pulled, For: BatchFor.CablePulledIn), ("by", short_));
         }
     }
+
+    /// <summary>The length the house cuts leads to; the least of the code where it says so, or where the depth of the box is not
+    /// known.</summary>
+    private static Length House(RemedyAsk ask) =>
+        ask.Look.Practice.Answer(CodeBook.PracticeBook.LeadLength) switch
+        {
+            "least" => Length.Zero,
+            "depth" => Fill.BoxDepth.Depth(ask.Box) is { } deep ? deep + deep : Length.Zero,
+            var inches => Length.Parse(inches),
+        };
 
     private static Length Max(Length a, Length b) => a > b ? a : b;
 }

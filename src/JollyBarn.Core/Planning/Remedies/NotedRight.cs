@@ -1,3 +1,4 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Rules;
 using JollyBarn.Measures;
@@ -78,6 +79,21 @@ public sealed class NotedRight : IRemedies
             ask.Finding.Rule is "setback" or "proud" or "gap" or "bare-past" && fact is FactKey<Length> tape
                 ? ask.Look.Read(tape, ask.Of)
                 : null;
-        yield return Remedy.Of(by is null ? Case.Mended : Case.MendedBy, ask.Again(ask.Of, fact), ("rule", ask.Finding.Rule), ("by", by));
+        yield return Remedy.Of(
+            by is null ? Case.Mended : Case.MendedBy,
+            ask.Again(ask.Of, fact),
+            ("rule", ask.Finding.Rule),
+            ("by", by),
+            ("house", House(ask))
+        );
     }
+
+    /// <summary>The answer of the house that says which way it is mended; null where it is mended one way.</summary>
+    private static string? House(RemedyAsk ask) =>
+        ask.Finding.Rule switch
+        {
+            "box-held" when ask.Look.Kind?.OldWork == true => ask.Look.Practice.Answer(PracticeBook.OldWork),
+            "cable-damage" => ask.Look.Practice.Answer(PracticeBook.Damaged),
+            _ => null,
+        };
 }

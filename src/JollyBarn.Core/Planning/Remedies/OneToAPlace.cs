@@ -35,7 +35,7 @@ internal static class Spliced
         var joint = ask.Free("joint");
         return new Batch(
             [
-                new JoinLeads(ask.BoxId, joint, Connectors.For(leads.Count + (tails?.Count ?? 0) + 1), leads, name),
+                new JoinLeads(ask.BoxId, joint, Connectors.For(leads.Count + (tails?.Count ?? 0) + 1, ask.Job.Practice), leads, name),
                 .. (tails ?? []).Select(t => new LandPigtail(ask.BoxId, t, ask.Box.Pigtails[t].To == place, RemedyAsk.In(joint))),
                 new AddPigtail(ask.BoxId, ask.Free("tail"), RemedyAsk.In(joint), place, Length: ask.TailLength),
             ],

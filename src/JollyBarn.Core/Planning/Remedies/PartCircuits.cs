@@ -56,7 +56,7 @@ public sealed class PartCircuits : IRemedies
                     new JoinLeads(
                         ask.BoxId,
                         ask.Free("joint", edits.Count),
-                        Connectors.For(neutrals.Count),
+                        Connectors.For(neutrals.Count, ask.Job.Practice),
                         neutrals,
                         $"neutrals, {ask.Job.Circuits.Find(circuit)?.Name ?? circuit}",
                         joint.Space
@@ -70,7 +70,7 @@ public sealed class PartCircuits : IRemedies
             new SetJoint(
                 ask.BoxId,
                 ask.Of,
-                Connectors.For(inside.Count - circuits.Skip(1).Sum(c => c.Neutrals.Count)),
+                Connectors.For(inside.Count - circuits.Skip(1).Sum(c => c.Neutrals.Count), ask.Job.Practice),
                 joint.Name,
                 joint.Space
             )

@@ -88,7 +88,7 @@ public sealed record RemedyAsk(Job Job, Id<Box> BoxId, BoxLook Look, Finding Fin
 
     /// <summary>The joint under the smallest connector that takes so many.</summary>
     public Edit Connect(Id<Joint> joint, int count) =>
-        new SetJoint(BoxId, joint, Connectors.For(count), Box.Joints[joint].Name, Box.Joints[joint].Space);
+        new SetJoint(BoxId, joint, Connectors.For(count, Job.Practice), Box.Joints[joint].Name, Box.Joints[joint].Space);
 
     public static Landing In(Id<Joint> joint) => new(LandingAt.Joint, joint);
 

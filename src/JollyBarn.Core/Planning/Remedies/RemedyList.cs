@@ -38,6 +38,7 @@ public static class RemedyList
         new PartCircuits(),
         new TurnLineAndLoad(),
         new OneToAPlace(),
+        new PigtailThese(),
         new MarkTheWhite(),
         new ProtectIt(),
         new BoxForTheSplice(),

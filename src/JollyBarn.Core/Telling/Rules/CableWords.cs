@@ -32,6 +32,7 @@ internal static class CableWords
             new("slack", "Cable to first support", "A loop behind the board finds the drill.")
             {
                 Words.AtMost("Cable before its first support, {cable}"),
+                { "NoLoop", "{at} of cable before the first support of {cable}: no loop for a second try." },
                 { "AskFished", "{at} of cable lies before the first support of {cable}. Was it fished?" },
             },
             new("spacing", "Fasteners along the run", "A sagging cable is hung on.")

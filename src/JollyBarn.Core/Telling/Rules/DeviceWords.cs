@@ -110,6 +110,11 @@ internal static class DeviceWords
             {
                 { "Wrong", "No tape round the terminals of the {device} in a metal box." },
             },
+            new("fed-through", "Through the device", "Take it out, and what hangs behind it is dead or half dead.")
+            {
+                { "Hangs", "{Cables} hangs on the {device}: taken out, it is cut off." },
+                { "Listed", "{Cables} goes through the {device}, as the house has it." },
+            },
             new("push-in", "Push-in holes", "A spring holds what a screw would clamp; they fail early.")
             {
                 { "Used", "{Lead} is in a push-in hole of the {device}." },

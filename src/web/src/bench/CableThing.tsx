@@ -100,14 +100,14 @@ function About({ job, cable: c, edit }: { job: string; cable: Schemas["CableView
         label={w.metal}
         value={c.like.metal ?? "Copper"}
         onChange={(metal) => void edit.ready({ do: "setRun", run: c.run, metal })}
-        options={Object.entries(words.metals) as [Schemas["Metal"], string][]}
+        options={Object.entries(w.metals) as [Schemas["Metal"], string][]}
       />
       {leadless(c.like.ground) && (
         <Pick
           label={w.groundOf}
           value={c.like.ground}
           onChange={(ground) => void edit.ready({ do: "setRun", run: c.run, ground })}
-          options={(Object.entries(words.grounds) as [Schemas["GroundKind"], string][]).filter(([g]) => leadless(g))}
+          options={(Object.entries(w.grounds) as [Schemas["GroundKind"], string][]).filter(([g]) => leadless(g))}
         />
       )}
       <Ask label={w.sheath} value={c.sheath ?? ""} onKeep={(sheath) => void edit.ready({ do: "setRun", run: c.run, sheath })} />

@@ -10,7 +10,7 @@ import { words } from "../words";
 
 const w = words.box;
 const gauges = [["", w.dunno] as const, ...["18", "16", "14", "12", "10", "8", "6"].map((g) => [g, `${g} AWG`] as const)];
-const metalsOf = Object.entries(words.metals) as [Schemas["Metal"], string][];
+const metalsOf = Object.entries(w.metals) as [Schemas["Metal"], string][];
 const usesOf = Object.entries(words.use) as [Schemas["ConductorUse"], string][];
 
 /** A lead or pigtail chosen: its length, colour, tape, use and gauge, and picking it up. */

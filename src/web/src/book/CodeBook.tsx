@@ -68,7 +68,9 @@ export default function CodeBook() {
                     onChange={(v) => answer(q.key, v === q.default ? null : v)}
                     options={q.choices.map((c) => [c.value, c.name] as const)}
                   />
-                  <p className="mt-1 text-sm text-ink-2">{q.choices.find((c) => c.value === now)?.reason}</p>
+                  <p className="mt-1 text-sm text-ink-2">
+                    {q.choices.find((c) => c.value === now)?.reason} {w.used[q.used]}
+                  </p>
                 </div>
               );
             })}

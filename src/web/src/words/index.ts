@@ -62,14 +62,6 @@ export const words = {
     OldTwoWire: "Old two-wire",
     Raceway: "Raceway",
   },
-  metals: { Copper: "Copper", Aluminum: "Aluminum", CopperClad: "Copper-clad aluminum", Unknown: "Not known" },
-  grounds: {
-    Bare: "A bare wire",
-    Insulated: "A green wire",
-    None: "None",
-    Sheath: "Its own metal",
-    Unknown: "Not known",
-  },
   feeds: { CannotTell: "Cannot tell", FeedsIn: "Feeds in", FeedsOn: "Feeds on", Protected: "Protected" },
   sides: { Top: "Top", Bottom: "Bottom", Left: "Left", Right: "Right", Back: "Back" },
   holding: {
@@ -187,6 +179,13 @@ export const words = {
     office: "Office",
     officeHint: "Who inspects here",
     practice: "House practice",
+    used: {
+      Fill: "Changes the sum.",
+      Verdicts: "Changes verdicts.",
+      Remedies: "Changes how a verdict is mended.",
+      MakeUp: "Will be used on the make-up card; it changes nothing yet.",
+      Ways: "Will be used where ways are compared; it changes nothing yet.",
+    },
     practiceHow: "Where no article settles it, the house does.",
     crowding: "Crowding assumptions",
     numbers: "Numbers in force",
