@@ -200,7 +200,11 @@ public static partial class PracticeBook
         );
 
     /// <summary>Made when it is first asked for: the questions stand in several files.</summary>
-    private static readonly Lazy<IReadOnlyList<PracticeQuestion>> Listed = new(() =>
+    private static readonly Lazy<IReadOnlyList<PracticeQuestion>> Listed = new(List);
+
+    public static IReadOnlyList<PracticeQuestion> Questions => Listed.Value;
+
+    private static IReadOnlyList<PracticeQuestion> List() =>
         [
             LongLeads,
             Flap,
@@ -224,8 +228,5 @@ public static partial class PracticeBook
             BareEnds,
             Reuse,
             PushIn,
-        ]
-    );
-
-    public static IReadOnlyList<PracticeQuestion> Questions => Listed.Value;
+        ];
 }
