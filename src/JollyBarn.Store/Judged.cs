@@ -1,6 +1,7 @@
 using JollyBarn.Electrics;
 using JollyBarn.Fill;
 using JollyBarn.Inspection.Judging;
+using JollyBarn.Planning;
 
 namespace JollyBarn.Store;
 

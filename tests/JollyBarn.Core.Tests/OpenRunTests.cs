@@ -1,5 +1,6 @@
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
+using JollyBarn.Planning;
 using JollyBarn.Telling;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;

@@ -94,7 +94,10 @@ public sealed class PracticeTests
     {
         var job = Jobs.WithBox("nm-1g-18")
             .Cables(1, 14, 2)
-            .Do(new NoteFact("b", "r0.a", CableFacts.Slack.Id, new(Known.Measured, "3", "3")));
+            .Do(
+                new NoteFact("b", "r0.a", CableFacts.Slack.Id, new(Known.Measured, "3", "3")),
+                new NoteFact("b", "r0.a", CableFacts.Fastener.Id, new(Known.Measured, "8", "8"))
+            );
         Assert.Equal(Verdict.Fine, Of(job, "slack")!.Verdict);
         Assert.Equal(Verdict.Better, Of(job.Do(new SetPractice(PracticeBook.Slack.Key, "yes")), "slack")!.Verdict);
     }

@@ -1,5 +1,6 @@
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
+using JollyBarn.Inspection.Rules;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Telling;
 using JollyBarn.Testing;
@@ -11,6 +12,14 @@ public class ReachedTests
 {
     /// <summary>Words that every rule has, whether it can say them or not.</summary>
     private static readonly HashSet<string> Shared = [nameof(Usual.DoesNotApply), nameof(Usual.Right)];
+
+    /// <summary>Said of the solved network, and tried in <see cref="LivePartTests"/>.</summary>
+    private static readonly HashSet<string> Solved =
+    [
+        $"live-metal: {nameof(LiveMetal.Case.ExpectedDevice)}",
+        $"live-metal: {nameof(LiveMetal.Case.ExpectedBox)}",
+        $"live-metal: {nameof(LiveMetal.Case.ExpectedPlate)}",
+    ];
 
     [Fact]
     public void Every_case_of_every_rule_is_said_in_a_row()
@@ -24,7 +33,10 @@ public class ReachedTests
             .Select(f => $"{f.Rule}: {f.Case}")
             .ToHashSet(StringComparer.Ordinal);
         Assert.Empty(
-            Inspector.Rules.SelectMany(r => Teller.Cases(r.Id).Where(c => !Shared.Contains(c)).Select(c => $"{r.Id}: {c}")).Except(said)
+            Inspector
+                .Rules.SelectMany(r => Teller.Cases(r.Id).Where(c => !Shared.Contains(c)).Select(c => $"{r.Id}: {c}"))
+                .Except(said)
+                .Except(Solved)
         );
     }
 

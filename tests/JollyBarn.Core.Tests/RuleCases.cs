@@ -40,6 +40,7 @@ internal static partial class RuleCases
         .. OfRest(),
         .. OfConnection(),
         .. OfWires(),
+        .. OfPlaces(),
     ];
 
     private static RuleCase Box(string rule, string box, Verdict? verdict, string source, params Edit[] edits) =>

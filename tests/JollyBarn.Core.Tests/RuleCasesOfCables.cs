@@ -204,6 +204,16 @@ internal static partial class RuleCases
                     ),
                 ]
             ),
+            new(
+                "slack",
+                "metal",
+                "r0.a",
+                Better,
+                "practice: no loop",
+                Note("r0.a", "slack", "3"),
+                Note("r0.a", "fastener", "8"),
+                new SetPractice(PracticeBook.Slack.Key, "yes")
+            ),
             new("riser", "buried", "r0.a", Measure, "300.5(D)(1)", Note("r0.a", "buried", "24")),
             new("riser", "buried", "r0.a", Fix, "300.5(D)(1)", Note("r0.a", "buried", "24"), Note("r0.a", "riser", "no")),
             new("riser", "buried", "r0.a", Fine, "300.5(D)(1)", Note("r0.a", "buried", "24"), Note("r0.a", "riser", "yes")),
@@ -227,7 +237,7 @@ internal static partial class RuleCases
             [.. raceway is null ? Array.Empty<Edit>() : [Raceway()], .. Lies(r.Depth, over, raceway), Note("box", "gfci-ahead", "no")]
         ));
 
-    private static RuleCase Guarded(RuleCase row) => row with { Edits = [.. row.Edits, Note("box", "gfci-ahead", "yes")] };
+    private static RuleCase Guarded(RuleCase row) => row with { Edits = [.. row.Edits.SkipLast(1), Note("box", "gfci-ahead", "yes")] };
 
     private static SetRun Raceway() => new("r0", CableType.Raceway);
 

@@ -179,7 +179,13 @@ internal static partial class RuleCases
                 "r",
                 Fix,
                 "406.12",
-                [.. Room("bedroom"), Note("r", "tamper", "no"), Note("box", "height", "16"), Note("box", "as-built", "no")]
+                [
+                    .. Room("bedroom"),
+                    Note("r", "tamper", "no"),
+                    Note("r", "tamper-why", "none"),
+                    Note("box", "height", "16"),
+                    Note("box", "as-built", "no"),
+                ]
             ),
             new("tamper", "metal", "r", Fine, "406.12: over 5 1/2 ft", Note("box", "height", "67")),
             new(
@@ -188,7 +194,13 @@ internal static partial class RuleCases
                 "r",
                 Fix,
                 "406.12: at 5 1/2 ft",
-                [.. Room("bedroom"), Note("r", "tamper", "no"), Note("box", "height", "66"), Note("box", "as-built", "no")]
+                [
+                    .. Room("bedroom"),
+                    Note("r", "tamper", "no"),
+                    Note("r", "tamper-why", "none"),
+                    Note("box", "height", "66"),
+                    Note("box", "as-built", "no"),
+                ]
             ),
             new(
                 "tamper",
@@ -196,7 +208,7 @@ internal static partial class RuleCases
                 "r",
                 Measure,
                 "406.12, 2017: a garage too, height unknown",
-                [.. Room("garage"), In2017, Note("r", "tamper", "no")]
+                [.. Room("garage"), In2017, Note("r", "tamper", "no"), Note("r", "tamper-why", "none")]
             ),
             new("weather", "outdoor", "g", Measure, "406.9(B)"),
             new("weather", "outdoor", "g", Fix, "406.9(B)(1)", Note("g", "weather", "no")),

@@ -85,7 +85,13 @@ internal static partial class RuleCases
                 "r",
                 Better,
                 "406.12: it stands as it was built",
-                [.. Room("bedroom"), Note("r", "tamper", "no"), Note("box", "height", "16"), Note("box", "as-built", "yes")]
+                [
+                    .. Room("bedroom"),
+                    Note("r", "tamper", "no"),
+                    Note("r", "tamper-why", "none"),
+                    Note("box", "height", "16"),
+                    Note("box", "as-built", "yes"),
+                ]
             )
             {
                 Case = "StandsAsBuilt",

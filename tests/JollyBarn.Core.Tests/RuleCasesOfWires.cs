@@ -144,7 +144,8 @@ internal static partial class RuleCases
 
     private static SetEntry Held() => new("b", "k0", Holding: Holding.OutsideConnector);
 
-    private static Edit[] Plain() => [Note("r", "tamper", "no"), Note("box", "height", "16"), Note("box", "as-built", "no")];
+    private static Edit[] Plain() =>
+        [Note("r", "tamper", "no"), Note("r", "tamper-why", "none"), Note("box", "height", "16"), Note("box", "as-built", "no")];
 
     /// <summary>One more cable in the box, on its circuit.</summary>
     private static Edit[] Brought(CableType type, int gauge, Metal metal) =>

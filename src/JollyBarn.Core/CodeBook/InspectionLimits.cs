@@ -16,6 +16,8 @@ public static class InspectionLimits
         new("box.fan.plain", "fan on a box whose mark names no weight", 35m, "lb", "314.27(C)"),
         new("box.fan.most", "fan on any outlet box", 70m, "lb", "314.27(C)"),
         new("box.height.outdoors", "outdoor receptacle above the ground", 78m, "in", "210.52(E)"),
+        new("closet.incandescent", "closet luminaire, incandescent on the surface, to storage", 12m, "in", "410.16(C)"),
+        new("closet.cool", "closet luminaire, fluorescent, LED or recessed, to storage", 6m, "in", "410.16(C)"),
         new("box.height.tamper", "height from which tamper resistance is not asked", 66m, "in", "406.12"),
         new("cable.sheath", "sheath inside and past any clamp", 0.25m, "in", "314.17"),
         new("cable.loop.house", "cable before the first support where the house wants a loop", 6m, "in", "practice"),

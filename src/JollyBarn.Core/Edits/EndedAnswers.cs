@@ -26,6 +26,8 @@ internal static class EndedAnswers
             BoxFacts.BoxWetListed,
             BoxFacts.CarriedBy,
             BoxFacts.FanListed,
+            BoxFacts.ThroughListed,
+            BoxFacts.LowVoltage,
             WallFacts.Setback,
             WallFacts.Proud,
             WallFacts.Gap,

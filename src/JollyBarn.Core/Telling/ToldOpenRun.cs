@@ -1,4 +1,4 @@
-using JollyBarn.Inspection.Judging;
+using JollyBarn.Planning;
 using JollyBarn.Telling.Phrases;
 using JollyBarn.Wiring;
 

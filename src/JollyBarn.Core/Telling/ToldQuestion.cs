@@ -1,4 +1,4 @@
-using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Telling.Phrases;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;

@@ -27,6 +27,12 @@ public static class BoxFacts
 
     public static FactKey<bool> FanListed { get; } = Fact.YesNo("fan-listed", FactOf.Box, 110);
 
+    public static FactKey<LowVoltageHere> LowVoltage { get; } = Fact.OneOf<LowVoltageHere>("low-voltage", FactOf.Box, 111);
+
+    public static FactKey<bool> ThroughListed { get; } = Fact.YesNo("through-listed", FactOf.Box, 112, true);
+
+    public static FactKey<Terms.FanPlace> FanPlace { get; } = Fact.OneOf<Terms.FanPlace>("fan-place", FactOf.Box, 113);
+
     public static FactKey<bool> TwoListed { get; } = Fact.YesNo("two-listed", FactOf.Entry, 201, true);
 
     internal static IReadOnlyList<FactKey> All { get; } =
@@ -43,6 +49,9 @@ public static class BoxFacts
         Repair,
         SwitchNeutral,
         FanListed,
+        LowVoltage,
+        ThroughListed,
+        FanPlace,
         TwoListed,
     ];
 }

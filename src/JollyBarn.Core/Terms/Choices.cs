@@ -120,6 +120,58 @@ public enum BuriedUnder
     Road,
 }
 
+/// <summary>Wires of low voltage in a box with power.</summary>
+public enum LowVoltageHere
+{
+    None,
+    BehindBarrier,
+
+    /// <summary>For the control of what is in the box, where the code lets them in.</summary>
+    OwnControl,
+    Beside,
+}
+
+/// <summary>Whether a fan could hang where a box is overhead.</summary>
+public enum FanPlace
+{
+    /// <summary>Framing is within reach to hang one from.</summary>
+    Framing,
+    NoFraming,
+    NotOverhead,
+}
+
+/// <summary>How a luminaire is made, as closets and tubs ask.</summary>
+public enum LuminaireSort
+{
+    /// <summary>A lamp without a glass all round.</summary>
+    OpenLamp,
+
+    /// <summary>On a cord, a chain or a stem.</summary>
+    Hanging,
+    SurfaceIncandescent,
+
+    /// <summary>Fluorescent, or LED, on the surface.</summary>
+    SurfaceCool,
+    Recessed,
+}
+
+/// <summary>How a joint looks with its connector on.</summary>
+public enum JointSeen
+{
+    Sound,
+    CopperBelow,
+    ShellHurt,
+    EndShort,
+}
+
+/// <summary>Why a receptacle need not be tamper-resistant.</summary>
+public enum TamperWhy
+{
+    None,
+    PartOfAppliance,
+    DedicatedSpace,
+}
+
 /// <summary>What a raceway is.</summary>
 public enum RacewayKind
 {

@@ -1,3 +1,5 @@
+using JollyBarn.Measures;
+
 namespace JollyBarn.Terms;
 
 /// <summary>Facts of a device.</summary>
@@ -37,6 +39,14 @@ public static class DeviceFacts
 
     public static FactKey<bool> Taped { get; } = Fact.YesNo("taped", FactOf.Device, 413, true);
 
+    public static FactKey<LuminaireSort> Luminaire { get; } = Fact.OneOf<LuminaireSort>("luminaire", FactOf.Device, 418);
+
+    public static FactKey<Length> ToStorage { get; } = Fact.Tape("to-storage", FactOf.Device, 419);
+
+    public static FactKey<bool> SupplyHot { get; } = Fact.YesNo("supply-hot", FactOf.Device, 420, true);
+
+    public static FactKey<Terms.TamperWhy> TamperWhy { get; } = Fact.OneOf<Terms.TamperWhy>("tamper-why", FactOf.Device, 421);
+
     public static FactKey<bool> ExposedMetal { get; } = Fact.YesNo("exposed-metal", FactOf.Device, 417);
 
     internal static IReadOnlyList<FactKey> All { get; } =
@@ -59,5 +69,9 @@ public static class DeviceFacts
         Lasting,
         Taped,
         ExposedMetal,
+        Luminaire,
+        ToStorage,
+        SupplyHot,
+        TamperWhy,
     ];
 }

@@ -21,10 +21,12 @@ public static class LeadFacts
 
     public static FactKey<bool> JointListed { get; } = Fact.YesNo("joint-listed", FactOf.Joint, 321, true);
 
+    public static FactKey<JointSeen> Seen { get; } = Fact.OneOf<JointSeen>("joint-seen", FactOf.Joint, 324);
+
     public static FactKey<bool> Reused { get; } = Fact.YesNo("reused", FactOf.Joint, 322, false);
 
     public static FactKey<bool> JointAluminum { get; } = Fact.YesNo("joint-aluminum", FactOf.Joint, 323, true);
 
     internal static IReadOnlyList<FactKey> All { get; } =
-    [Length, PastOpening, Hurt, Hook, Bare, Path, TailLength, Tight, JointListed, Reused, JointAluminum];
+    [Length, PastOpening, Hurt, Hook, Bare, Path, TailLength, Tight, JointListed, Reused, JointAluminum, Seen];
 }

@@ -13,6 +13,8 @@ public static class WallFacts
 
     public static FactKey<bool> BathZone { get; } = Fact.YesNo("bath-zone", FactOf.Box, 13, false);
 
+    public static FactKey<bool> InTubSpace { get; } = Fact.YesNo("tub-space", FactOf.Box, 19, false);
+
     public static FactKey<bool> Countertop { get; } = Fact.YesNo("countertop", FactOf.Box, 14);
 
     public static FactKey<bool> Finished { get; } = Fact.YesNo("finished", FactOf.Box, 15);
@@ -59,6 +61,7 @@ public static class WallFacts
         Wetness,
         NearWater,
         BathZone,
+        InTubSpace,
         Countertop,
         Finished,
         AsBuilt,

@@ -22,6 +22,9 @@ public enum CableType
 
     /// <summary>Single conductors in a raceway.</summary>
     Raceway,
+
+    /// <summary>Open conductors on knobs and in tubes, NEC 394.</summary>
+    KnobTube,
 }
 
 public enum GroundKind

@@ -1,7 +1,6 @@
 using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
-using JollyBarn.Inspection.Judging;
 using JollyBarn.Planning;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Store;

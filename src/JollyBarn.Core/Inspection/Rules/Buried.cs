@@ -57,23 +57,37 @@ public sealed class Buried() : BoxRule("buried")
 
     private Finding Judge(BoxLook look, CableHere cable, Length depth)
     {
-        (string, object?)[] details = [("at", depth), ("cable", cable.Thing)];
-        var raceway = cable.Run.Type == CableType.Raceway ? look.Read(CableFacts.Raceway, cable.Id) : null;
-        var known = cable.Run.Type != CableType.Raceway || raceway is not null;
         if (look.Read(CableFacts.Over, cable.Id) is not { } over)
         {
             return depth >= look.Limits.Inches("buried.road")
                 ? Fine(look, cable, depth, "buried.road")
-                : Ask(cable.Id, Case.AskCover, [CableFacts.Over], details).By("buried.cable");
+                : Ask(cable.Id, Case.AskCover, [CableFacts.Over], ("at", depth), ("cable", cable.Thing)).By("buried.cable");
         }
 
-        // Until it is known, a raceway is what wants most.
-        var plain = Limit(over, known ? raceway : RacewayKind.Plastic);
+        if (cable.Run.Type != CableType.Raceway)
+        {
+            return Judge(look, cable, depth, over, null);
+        }
+
+        if (look.Read(CableFacts.Raceway, cable.Id) is { } raceway)
+        {
+            return Judge(look, cable, depth, over, raceway);
+        }
+
+        // Until somebody says what it is, the two kinds that differ most decide where they agree.
+        var (least, most) = (Judge(look, cable, depth, over, RacewayKind.RigidMetal), Judge(look, cable, depth, over, RacewayKind.Plastic));
+        return least.Verdict == most.Verdict
+            ? most
+            : Ask(cable.Id, Case.AskRaceway, [CableFacts.Raceway], ("at", depth), ("cable", cable.Thing)).By(most.Limit!);
+    }
+
+    private Finding Judge(BoxLook look, CableHere cable, Length depth, BuriedUnder over, RacewayKind? raceway)
+    {
+        (string, object?)[] details = [("at", depth), ("cable", cable.Thing)];
+        var plain = Limit(over, raceway);
         if (depth >= look.Limits.Inches(plain) || !Guarded.TryGetValue(over, out var guarded) || depth < look.Limits.Inches(guarded))
         {
-            return !known && over == BuriedUnder.Soil && depth < look.Limits.Inches(plain) && depth >= look.Limits.Inches("buried.rigid")
-                ? Ask(cable.Id, Case.AskRaceway, [CableFacts.Raceway], details).By(plain)
-                : Fine(look, cable, depth, plain);
+            return Fine(look, cable, depth, plain);
         }
 
         return SmallCircuit(look, cable) switch

@@ -27,7 +27,8 @@ public sealed class Slack() : BoxRule("slack")
         {
             if (look.Read(CableFacts.Slack, cable.Id) is { } slack)
             {
-                if (look.Practice.Says(PracticeBook.Slack, "yes") && slack < look.Limits.Inches("cable.loop.house"))
+                var loop = look.Practice.Says(PracticeBook.Slack, "yes") && slack < look.Limits.Inches("cable.loop.house");
+                if (loop && look.Fished(cable.Id) == false)
                 {
                     yield return Better(cable.Id, Case.NoLoop, ("at", slack), ("cable", cable.Thing))
                         .By(PracticeBook.Slack)
@@ -36,7 +37,7 @@ public sealed class Slack() : BoxRule("slack")
                 }
 
                 yield return (
-                    look.Fished(cable.Id) is null && slack > look.Limits.Inches(limit)
+                    look.Fished(cable.Id) is null && (loop || slack > look.Limits.Inches(limit))
                         ? Ask(cable.Id, Case.AskFished, [CableFacts.Fastener], ("at", slack), ("cable", cable.Thing)).By(limit)
                         : AtMost(look, cable.Id, slack, limit, details: [("cable", cable.Thing)])
                 ).Pointing(cable.Leads);

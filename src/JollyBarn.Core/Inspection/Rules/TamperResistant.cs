@@ -4,7 +4,8 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>Receptacles of a dwelling are tamper-resistant.</summary>
-/// <remarks>NEC 406.12: not over 5 1/2 ft, nor a two-slot replacement. A replacement is of the kind required today, 406.4(D).</remarks>
+/// <remarks>NEC 406.12: not over 5 1/2 ft, part of a luminaire or appliance, behind an appliance that is not easily moved, nor a
+/// two-slot replacement. A replacement is of the kind required today, 406.4(D).</remarks>
 public sealed class TamperResistant() : BoxRule("tamper")
 {
     public enum Case
@@ -23,12 +24,17 @@ public sealed class TamperResistant() : BoxRule("tamper")
         var built = look.Read(WallFacts.AsBuilt);
         var exempt = high == true;
         FactKey?[] unknown = [high is null ? WallFacts.Height : null, built is null ? WallFacts.AsBuilt : null];
-        FactAsked[] open = [.. unknown.OfType<FactKey>().Select(f => new FactAsked(Subjects.Box, f))];
         foreach (var (id, _, _) in look.Receptacles.Where(r => r.Kind.Id is not ("receptacle-two-slot" or "range-receptacle")))
         {
+            var why = look.Read(DeviceFacts.TamperWhy, id);
+            FactAsked[] open =
+            [
+                .. unknown.OfType<FactKey>().Select(f => new FactAsked(Subjects.Box, f)),
+                .. why is null ? [new FactAsked(id, DeviceFacts.TamperWhy)] : Array.Empty<FactAsked>(),
+            ];
             yield return look.Read(DeviceFacts.Tamper, id) switch
             {
-                _ when exempt => Fine(id, Case.NotAsked),
+                _ when exempt || why is TamperWhy.PartOfAppliance or TamperWhy.DedicatedSpace => Fine(id, Case.NotAsked),
                 true => Fine(id, Case.Resistant, ("device", Thing.Device(id))),
                 null => Ask(id, Case.Ask, [DeviceFacts.Tamper], ("device", Thing.Device(id))),
                 _ when open.Length > 0 => AskOf(id, Case.AskExempt, open, ("device", Thing.Device(id))),

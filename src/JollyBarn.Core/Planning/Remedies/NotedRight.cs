@@ -53,6 +53,11 @@ public sealed class NotedRight : IRemedies
         ["tagged"] = CableFacts.Tagged,
         ["no-ground"] = DeviceFacts.Labelled,
         ["lead-damage"] = LeadFacts.Hurt,
+        ["low-voltage"] = BoxFacts.LowVoltage,
+        ["joint-made"] = LeadFacts.Seen,
+        ["closet"] = DeviceFacts.Luminaire,
+        ["supply-heat"] = DeviceFacts.SupplyHot,
+        ["through-luminaire"] = BoxFacts.ThroughListed,
         ["cable-damage"] = CableFacts.Hurt,
     };
 

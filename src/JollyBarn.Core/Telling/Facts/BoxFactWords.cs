@@ -58,6 +58,17 @@ internal static class BoxFactWords
                 ]
             ),
             [BoxFacts.FanListed] = new("Is the box marked for a fan?", "Moulded or stamped, with its weight."),
+            [BoxFacts.LowVoltage] = new(
+                "Are low-voltage wires in this box?",
+                "Bell, thermostat, data or telephone wire.",
+                ["none", "behind a listed barrier", "only for the device's own control", "beside the power"]
+            ),
+            [BoxFacts.ThroughListed] = new("Is the luminaire listed for wires that go on?", "Its sheet says \"through wiring\"."),
+            [BoxFacts.FanPlace] = new(
+                "Is there framing to hang a fan from?",
+                "Above a box overhead.",
+                ["framing is in reach", "no framing", "the box is not overhead"]
+            ),
             [BoxFacts.TwoListed] = new("Is this clamp listed for as many cables as come in here?", "Its package or its marking says."),
         };
 }

@@ -45,6 +45,30 @@ internal static class DeviceFactWords
             [DeviceFacts.Hangs] = new("How does it hang on it?", "What takes the most there.", ["by cord and plug", "fastened in place"]),
             [DeviceFacts.Lasting] = new("Does it run three hours or more on end?", "A heater, a charger, lights of a shop."),
             [DeviceFacts.Taped] = new("Is tape round its terminals?", "Two turns over the screws."),
+            [DeviceFacts.Luminaire] = new(
+                "How is the luminaire made?",
+                "As a closet or a tub asks.",
+                [
+                    "a lamp without a glass all round",
+                    "hangs on a cord, chain or stem",
+                    "closed, incandescent, on the surface",
+                    "fluorescent or LED, on the surface",
+                    "recessed",
+                ]
+            ),
+            [DeviceFacts.ToStorage] = new("How far is it from what is stored?", "From the lamp to the nearest shelf, rod or box.")
+            {
+                Picture = "storage",
+            },
+            [DeviceFacts.SupplyHot] = new(
+                "Is the supply wire rated as hot as the luminaire asks?",
+                "Often 90 °C; wire of before 1985 is not."
+            ),
+            [DeviceFacts.TamperWhy] = new(
+                "Why need it not be tamper-resistant?",
+                "406.12 lets some off.",
+                ["no reason", "it is part of a luminaire or appliance", "an appliance stands before it that is not easily moved"]
+            ),
             [DeviceFacts.ExposedMetal] = new(
                 "Has it metal that one can touch?",
                 "Canopy, arms, screws of a glass: all of it counts, not the socket inside."

@@ -40,6 +40,11 @@ internal static class LeadFactWords
             [LeadFacts.TailLength] = new("How long is the pigtail?", "End to end, straightened.") { Picture = "lead" },
             [LeadFacts.Tight] = new("Does every conductor hold when tugged?", "One after another, with the breaker off."),
             [LeadFacts.JointListed] = new("Is the connector listed for these conductors?", "The package lists how many of which gauge."),
+            [LeadFacts.Seen] = new(
+                "How does the joint look?",
+                "With its connector on, turned to the light.",
+                ["sound", "copper shows below the connector", "the shell is split or pierced", "an end is short of the window"]
+            ),
             [LeadFacts.Reused] = new("Is the twist-on one that was used before?", "Taken off and put on again."),
             [LeadFacts.JointAluminum] = new("Is the connector marked for aluminum?", "AL or AL-CU on it, and its paste inside."),
         };

@@ -68,6 +68,7 @@ internal static class ChoiceWords
             CableType.Cord => "cord",
             CableType.OldTwoWire => "old two-wire",
             CableType.Raceway => "wires in a raceway",
+            CableType.KnobTube => "knob-and-tube",
             _ => "of no known kind",
         };
 

@@ -129,6 +129,7 @@ internal static class HurtWords
             {
                 { "Burnt", "Burnt or crumbling conductors go on beyond the box: bring a licensed electrician." },
                 { "Aluminum", "Aluminum branch wiring: bring a licensed electrician." },
+                { "KnobTube", "Knob-and-tube: {cable}. Nothing is added to it; bring a licensed electrician." },
             },
         ];
 

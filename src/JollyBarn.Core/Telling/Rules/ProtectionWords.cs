@@ -46,6 +46,52 @@ internal static class ProtectionWords
             {
                 { "Wrong", "A receptacle is within the zone of the tub or shower." },
             },
+            new("tub-space", "Tub and shower space", "Whoever stands in water must not reach a switch or pull a light down.")
+            {
+                { "Ask", "Is this switch inside the space of a tub or shower?" },
+                { "Switch", "The {device} is inside the space of a tub or shower." },
+                { "AskKind", "How is the {device} made? Within the zone of a tub nothing may hang." },
+                { "AskZone", "Is the {device} within 3 ft of a tub or shower and 8 ft above it?" },
+                { "Hangs", "The {device} hangs within the zone of a tub or shower." },
+                { "Outside", "Outside the space of tub and shower." },
+            },
+            new("closet", "Closet light", "A hot lamp among clothes.")
+            {
+                { "AskKind", "How is the {device} made? A closet takes only some." },
+                { "NotAllowed", "The {device} is an open or hanging lamp in a closet." },
+                { "Ask", "How far is the {device} from the nearest shelf or rod?" },
+                Words.AtLeast("From the {device} to what is stored"),
+            },
+            new("supply-heat", "Heat at the luminaire", "Old insulation bakes above a lamp and falls off.")
+            {
+                { "Ask", "Does the supply wire stand the heat the {device} is marked for?" },
+                { "TooCool", "The supply wire is not rated for the heat of the {device}." },
+                { "Stands", "The supply wire is rated for the {device}." },
+            },
+            new("fan-ready", "Box for a fan", "The next person hangs a fan where a lamp hung.")
+            {
+                { "Ready", "A fan can hang here, or no fan can." },
+                { "Ask", "Is there framing to hang a fan from?" },
+                { "AskBuilt", "The box is not marked for a fan and no framing is in reach. Has it stood as built?" },
+                { "NotReady", "The box overhead is not marked for a fan, and no framing is in reach." },
+                { "StandsAsBuilt", "The box overhead is not marked for a fan; it stands as built, until it is changed." },
+            },
+            new("through-luminaire", "Through a luminaire", "Its heat cooks what only passes by.")
+            {
+                { "Wrong", "The circuit goes on through a luminaire that is not listed for it." },
+            },
+            new("low-voltage", "Low voltage", "A bell wire brings mains to a hand.")
+            {
+                { "Beside", "Low-voltage wires lie beside power in this box." },
+                { "Apart", "Low-voltage wires are kept apart, or there are none." },
+            },
+            new("joint-made", "Joint made", "What shows can be touched; what is short lets go.")
+            {
+                { "CopperBelow", "Copper shows below the connector of joint {joint:name}." },
+                { "ShellHurt", "The connector of joint {joint:name} is split or pierced." },
+                { "EndShort", "An end in joint {joint:name} does not reach the window of its connector." },
+                { "Sound", "Joint {joint:name} is made as it should be." },
+            },
             new("weather", "Weather", "Rain runs down the cord into the slots.")
             {
                 { "NotAsked", "No weather cover is asked here." },
@@ -61,7 +107,7 @@ internal static class ProtectionWords
                 { "NotAsked", "Tamper resistance is not asked here." },
                 { "Resistant", "The {device} is tamper-resistant." },
                 { "Ask", "Is the {device} tamper-resistant?" },
-                { "AskExempt", "The {device} is not tamper-resistant. How high is it, and has it stood as built?" },
+                { "AskExempt", "The {device} is not tamper-resistant. How high is it, what is it for, and has it stood as built?" },
                 { "StandsAsBuilt", "The {device} is not tamper-resistant; it stands as built, until it is replaced." },
                 { "NotResistant", "The {device} is not tamper-resistant." },
             },

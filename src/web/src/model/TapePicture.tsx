@@ -10,6 +10,7 @@ const drawings: Record<string, Way> = {
   proud: { wall: "M90 4 V96 M74 26 h60 v48 h-60 z", line: [74, 50, 90, 50] },
   gap: { wall: "M60 10 h84 v80 h-84 z M74 18 h62 v64 h-62 z", line: [60, 50, 74, 50] },
   opposite: { wall: "M10 34 H190 M10 66 H190 M40 34 v-18 h26 v18 M130 66 v18 h26 v-18", line: [53, 50, 143, 50] },
+  storage: { wall: "M10 10 H190 M40 10 v14 M22 24 h36 v10 h-36 z M120 60 H190 M120 60 v-24 h40 v24", line: [58, 40, 118, 40] },
   sheath: { wall: `${BOX} M112 4 V40 M104 4 V40 M108 40 V74`, line: [122, 20, 122, 40] },
   fastener: { wall: "M70 60 h44 v36 h-44 z M92 60 C92 40 92 30 92 4 M82 16 h20", line: [122, 60, 122, 16] },
   slack: { wall: "M30 60 h44 v36 h-44 z M52 60 C52 20 120 40 120 8 M110 12 h20", line: [60, 50, 120, 16] },

@@ -61,6 +61,7 @@ export const words = {
     Cord: "Cord",
     OldTwoWire: "Old two-wire",
     Raceway: "Raceway",
+    KnobTube: "Knob-and-tube",
   },
   feeds: { CannotTell: "Cannot tell", FeedsIn: "Feeds in", FeedsOn: "Feeds on", Protected: "Protected" },
   sides: { Top: "Top", Bottom: "Bottom", Left: "Left", Right: "Right", Back: "Back" },

@@ -57,6 +57,7 @@ export const inspectWords = {
     setback: "from a straight edge over the opening down to the rim",
     proud: "from the wall out to the rim",
     gap: "between the box and the wall surface",
+    storage: "from the lamp to the shelf",
     opposite: "along the wall, middle to middle",
     sheath: "from the clamp to where the sheath ends",
     fastener: "along the sheath, from the box to the first staple",

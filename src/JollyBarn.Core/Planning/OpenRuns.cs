@@ -1,9 +1,11 @@
 using System.Runtime.CompilerServices;
 using JollyBarn.Connection;
 using JollyBarn.Edits;
+using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Wiring;
 
-namespace JollyBarn.Inspection.Judging;
+namespace JollyBarn.Planning;
 
 /// <summary>An end of a cable that nobody has followed.</summary>
 /// <param name="Decides">How many verdicts wait for it: those that no longer ask when it is taken to go where its mark says, or, without a

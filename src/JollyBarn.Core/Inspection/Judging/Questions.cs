@@ -1,7 +1,6 @@
-using JollyBarn.Inspection.Judging;
 using JollyBarn.Terms;
 
-namespace JollyBarn.Inspection;
+namespace JollyBarn.Inspection.Judging;
 
 /// <summary>A fact that would decide something.</summary>
 /// <param name="Of">The thing it is about.</param>
