@@ -1,4 +1,5 @@
 using BenchmarkDotNet.Attributes;
+using JollyBarn.Connection;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
@@ -39,6 +40,9 @@ public class LiveBenchmarks
 
     [Benchmark(Description = "300 boxes: metal that would give a shock, switches both ways, from nothing")]
     public int Shocks() => LiveParts.Of(job).Count;
+
+    [Benchmark(Description = "300 boxes: the same of what an edit touched")]
+    public int ShocksNear() => LiveParts.Of(moved, Connected.Near(job, moved).ToHashSet()).Count;
 
     [Benchmark(Description = "300 boxes: a breaker thrown, and the box")]
     public int Thrown() => BoxLive.Read(job, At, job.Boxes[At], thrown).Points.Count;

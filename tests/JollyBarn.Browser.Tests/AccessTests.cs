@@ -56,7 +56,11 @@ public sealed class AccessTests(Site site)
         Look(site.DemoJob + "/boxes/fan-switch/survey", "Not proved dead");
         Look(site.DemoJob + "/boxes/fan-switch/survey?step=leads", "Where does it go?");
         Look(site.DemoJob + "/boxes/east-bed?plan=upstairs&state=AsLeft", "Done as planned");
-        Look(site.DemoJob + "/boxes/press-left", "Measure", () => person.Tap("Measure: How far behind the finished face is its rim?"));
+        Look(site.DemoJob + "/boxes/press-left", "Measure", () =>
+        {
+            person.Click("[data-all='questions']");
+            person.Tap("Measure: How far behind the finished face is its rim?");
+        });
         Look(site.DemoJob, "Over-full", () => person.Tap("Find or do…"));
         Assert.True(found.Count == 0, string.Join("\n", found));
     }

@@ -173,6 +173,7 @@ public sealed class SurveyTests(Site site)
         using var person = new Person();
         person.Go($"{site.Address}/jobs/{job}/boxes/press-left");
         person.Sees("Measure");
+        person.Click("[data-all='questions']");
         person.Tap("Measure: How far behind the finished face is its rim?");
         person.Tap("1", "[aria-label='Whole inches']");
         person.Tap("3/8", "[aria-label='Fractions']");

@@ -135,6 +135,34 @@ public sealed class LivePartTests
         }
     }
 
+    /// <summary>Worked out from what an edit touched, it is the same as worked out anew, edit after edit.</summary>
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    public void After_each_edit_it_is_what_it_would_be_from_nothing(int seed)
+    {
+        var kept = new ExpectedLive();
+        var job = Demo.Present;
+        var tried = 0;
+        var edits = new RandomEdits(seed);
+        for (var i = 0; i < 15; i++)
+        {
+            var edit = edits.Next(job);
+            if (edit.Check(job) is null)
+            {
+                job = edit.Apply(job);
+                var now = kept.Of(job, Timeout.Infinite)!;
+                Assert.Equal(Written(ExpectedLive.Judge(job)), Written(now));
+                tried++;
+            }
+        }
+
+        Assert.True(tried > 5);
+    }
+
+    private static IEnumerable<string> Written(ILookup<Id<Box>, Finding> stops) =>
+        stops.SelectMany(b => b.Select(f => $"{b.Key}: {f.Of} {f.Case}")).Order(StringComparer.Ordinal);
+
     [Fact]
     public void Where_the_network_speaks_of_a_thing_the_wiring_does_not_say_it_twice()
     {

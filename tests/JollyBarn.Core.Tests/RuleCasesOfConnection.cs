@@ -10,7 +10,31 @@ namespace JollyBarn.Core.Tests;
 /// Articles from memory of the National Electrical Code.</content>
 internal static partial class RuleCases
 {
-    private static IEnumerable<RuleCase> OfConnection() => [.. OfPolarity(), .. OfColours(), .. OfGrounds(), .. OfProtection()];
+    /// <summary>What a mark says beside what the wiring shows: the cable of a receptacle followed to the panel, and one that ends in a box
+    /// where nothing is joined to it.</summary>
+    private static IEnumerable<RuleCase> OfMarks() =>
+        [
+            new("feed-mark", "outlet@panel", "r0.a", Fine, "practice: it comes from the panel", Marked("r0", Feeds.FeedsIn)),
+            new("feed-mark", "outlet@panel", "r0.a", Fix, "practice: marked as going on", Marked("r0", Feeds.FeedsOn)),
+            new("feed-mark", "outlet@panel", "r9.a", Fine, "practice: it goes on to nothing", [.. DeadEnd(), Marked("r9", Feeds.FeedsOn)]),
+            new("feed-mark", "outlet@panel", "r9.a", Fix, "practice: marked as feeding in", [.. DeadEnd(), Marked("r9", Feeds.FeedsIn)]),
+            new("feed-mark", "outlet", "r0.a", null, "practice: nobody followed it", Marked("r0", Feeds.FeedsIn)),
+        ];
+
+    private static NameCable Marked(string run, Feeds feeds) => new("b", run, RunSide.A, null, feeds);
+
+    private static Edit[] DeadEnd() =>
+        [
+            new AddCable("b", "r9", "k9", Jobs.Nm(14, 2)),
+            new AddBox("end", "End", "nm-1g-18", null, null, Contents.Complete),
+            new ConnectRun("end", "r9", RunSide.B, "k"),
+            .. Enumerable.Range(0, 3).SelectMany(i => new[] { Free("b", $"r9.a{i}"), Free("end", $"r9.b{i}") }),
+        ];
+
+    private static MoveLead Free(string box, string lead) => new(box, lead, Landing.Loose);
+
+    private static IEnumerable<RuleCase> OfConnection() =>
+        [.. OfMarks(), .. OfPolarity(), .. OfColours(), .. OfGrounds(), .. OfProtection()];
 
     private static IEnumerable<RuleCase> OfPolarity() =>
         [

@@ -54,6 +54,8 @@ internal static class RemedyWords
         ["OneToAPlace.Under"] = "Under the {place} instead.",
         ["OneToAPlace.Join"] = "Join the {count}, with a pigtail of {tail} to the {terminal}.",
         ["OneToAPlace.IntoJoint"] = "Into {joint}, which has a pigtail here already.",
+        ["SayWhatItDoes.FeedsIn"] = "Mark {cable} as feeding in, if it was followed rightly.",
+        ["SayWhatItDoes.FeedsOn"] = "Mark {cable} as feeding on, if it was followed rightly.",
         ["PigtailThese.Pigtail"] = "Pigtail these: join what goes on, with a pigtail of {tail} to each terminal of the {device}.",
         ["MarkTheWhite.Tape"] = "Tape it black or red, round and round, as far as it shows.",
         ["MarkTheWhite.ChangeOver"] = "Change the two over at both ends: white, taped, feeds the switch, and the other is the return.",

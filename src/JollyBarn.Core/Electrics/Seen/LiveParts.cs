@@ -26,6 +26,18 @@ public static class LiveParts
     /// <summary>More of them than this are not looked at for what feeds them: the house is wired wrong as a whole.</summary>
     private const int MostFed = 24;
 
+    /// <summary>The same of some boxes and what runs to them; right where nothing but panels joins them to the rest.</summary>
+    public static IReadOnlyList<LivePart> Of(Job job, IReadOnlySet<Id<Box>> boxes) =>
+        boxes.Count == 0
+            ? []
+            : Of(
+                job with
+                {
+                    Boxes = job.Boxes.Each((id, b) => boxes.Contains(id) ? b : null),
+                    Runs = job.Runs.Each((_, r) => Ends(r).Any(boxes.Contains) ? r : null),
+                }
+            );
+
     public static IReadOnlyList<LivePart> Of(Job job)
     {
         var worst = new Dictionary<string, LivePart>(StringComparer.Ordinal);
@@ -49,6 +61,8 @@ public static class LiveParts
                 .DistinctBy(p => (p.Box, Math.Round(p.Volts, 1), Math.Round(p.Milliamperes, 1))),
         ];
     }
+
+    private static IEnumerable<Id<Box>> Ends(Run run) => new[] { run.A.Box, run.B.Box }.OfType<Id<Box>>();
 
     /// <summary>Every breaker on, whatever is recorded, and every switch one way.</summary>
     private static Situation With(Job job, bool turned) =>

@@ -112,6 +112,7 @@ internal static class RuleList
             new GfciByPlace(),
             new GroundingTypeWithoutGround(),
             new BathZone(),
+            new FeedMarks(),
             new TubSpace(),
             new ClosetLight(),
             new SupplyHeat(),

@@ -39,6 +39,7 @@ public static class RemedyList
         new TurnLineAndLoad(),
         new OneToAPlace(),
         new PigtailThese(),
+        new SayWhatItDoes(),
         new MarkTheWhite(),
         new ProtectIt(),
         new BoxForTheSplice(),

@@ -150,7 +150,7 @@ internal static class HurtWords
             new Line(f =>
                 says.Make(f)
                 + (f["breakers"].Length > 0 ? fed.Make(f) : ", by more than one breaker")
-                + (f.Has("off") ? ". A breaker of it is off now: live again when it goes on." : ".")
+                + (f.Has("off") ? ". That is off now: live again when it goes on." : ".")
             )
         );
     }

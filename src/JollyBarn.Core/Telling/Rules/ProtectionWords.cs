@@ -46,6 +46,12 @@ internal static class ProtectionWords
             {
                 { "Wrong", "A receptacle is within the zone of the tub or shower." },
             },
+            new("feed-mark", "Mark and wiring", "Who trusts the mark opens the wrong breaker.")
+            {
+                { "BringsNothing", "{Cable} is marked as feeding in, and by the recorded wiring it brings no hot." },
+                { "BringsPower", "{Cable} is marked as feeding on, and by the recorded wiring it brings power in." },
+                { "Agrees", "The mark of {cable} and its wiring agree." },
+            },
             new("tub-space", "Tub and shower space", "Whoever stands in water must not reach a switch or pull a light down.")
             {
                 { "Ask", "Is this switch inside the space of a tub or shower?" },

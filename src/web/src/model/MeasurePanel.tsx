@@ -68,7 +68,13 @@ export const MeasurePanel = memo(
           </div>
         )}
         {view.questions.length > first.length && (
-          <button type="button" className="mt-1 min-h-11 underline underline-offset-4" onClick={() => setAll(!all)}>
+          <button
+            type="button"
+            data-all="questions"
+            aria-expanded={all}
+            className="mt-1 min-h-11 underline underline-offset-4"
+            onClick={() => setAll(!all)}
+          >
             {all ? w.fewer : w.more(view.questions.length)}
           </button>
         )}
