@@ -75,11 +75,11 @@ internal static partial class RuleCases
             new("closet", "ceiling", "l", Measure, "410.16(A)", Room("closet")),
             new("closet", "ceiling", "l", Fix, "410.16(B): a bare lamp", [.. Room("closet"), Note("l", "luminaire", "open-lamp")]),
             new("closet", "ceiling", "l", Fix, "410.16(B): a pendant", [.. Room("closet"), Note("l", "luminaire", "hanging")]),
-            new("closet", "ceiling", "l", Measure, "410.16(C)", [.. Room("closet"), Note("l", "luminaire", "surface-cool")]),
-            .. Apart("surface-incandescent", "12", Fine),
-            .. Apart("surface-incandescent", "11 7/8", Fix),
-            .. Apart("surface-cool", "6", Fine),
-            .. Apart("surface-cool", "5 7/8", Fix),
+            new("closet", "ceiling", "l", Measure, "410.16(C)", [.. Room("closet"), Note("l", "luminaire", "surface-fluorescent")]),
+            .. Apart("surface-closed", "12", Fine),
+            .. Apart("surface-closed", "11 7/8", Fix),
+            .. Apart("surface-fluorescent", "6", Fine),
+            .. Apart("surface-fluorescent", "5 7/8", Fix),
             .. Apart("recessed", "6", Fine),
         ];
 

@@ -148,10 +148,12 @@ public enum LuminaireSort
 
     /// <summary>On a cord, a chain or a stem.</summary>
     Hanging,
-    SurfaceIncandescent,
 
-    /// <summary>Fluorescent, or LED, on the surface.</summary>
-    SurfaceCool,
+    /// <summary>On the surface, incandescent or LED, its light closed in all round.</summary>
+    SurfaceClosed,
+
+    /// <summary>Fluorescent, on the surface.</summary>
+    SurfaceFluorescent,
     Recessed,
 }
 

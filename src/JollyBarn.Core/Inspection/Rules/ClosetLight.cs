@@ -5,8 +5,8 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>Luminaires in a clothes closet are of a kind allowed there, and far enough from what is stored.</summary>
-/// <remarks>NEC 410.16: no open or hanging lamp; 12 in to a surface incandescent or its like, 6 in to a surface fluorescent or LED and to a
-/// recessed one.</remarks>
+/// <remarks>NEC 410.16: no open or hanging lamp; 12 in to a closed incandescent or LED on the surface, 6 in to a fluorescent on the surface
+/// and to a recessed one.</remarks>
 public sealed class ClosetLight() : BoxRule("closet")
 {
     public enum Case
@@ -35,7 +35,7 @@ public sealed class ClosetLight() : BoxRule("closet")
             return Fix(id, Case.NotAllowed, name);
         }
 
-        var limit = kind == LuminaireSort.SurfaceIncandescent ? "closet.incandescent" : "closet.cool";
+        var limit = kind == LuminaireSort.SurfaceClosed ? "closet.closed" : "closet.fluorescent";
         return look.Read(DeviceFacts.ToStorage, id) is { } away
             ? AtLeast(look, id, away, limit, details: name)
             : Ask(id, Case.Ask, [DeviceFacts.ToStorage], name).By(limit);

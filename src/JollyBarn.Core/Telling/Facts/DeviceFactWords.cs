@@ -51,8 +51,8 @@ internal static class DeviceFactWords
                 [
                     "a lamp without a glass all round",
                     "hangs on a cord, chain or stem",
-                    "closed, incandescent, on the surface",
-                    "fluorescent or LED, on the surface",
+                    "closed, incandescent or LED, on the surface",
+                    "fluorescent, on the surface",
                     "recessed",
                 ]
             ),
