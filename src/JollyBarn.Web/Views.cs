@@ -123,10 +123,11 @@ internal static class Views
             job.Changes.ToDictionary(c => c.Key, c => c.Value.Name)
         );
 
-    public static BoxSummary Summary(Job job, Id<Box> id, Box box, Judged judged)
+    /// <param name="solved">Stops of the network; null while they are being worked out.</param>
+    public static BoxSummary Summary(Job job, Id<Box> id, Box box, Judged judged, ILookup<Id<Box>, Finding>? solved)
     {
         var fill = judged.Reports.FillOf(job, box);
-        var verdicts = judged.Verdicts.Of(job, id, box);
+        var verdicts = Verdicts(judged, job, id, box, solved);
         int Count(Verdict verdict) => verdicts.Count(f => f.Verdict == verdict);
         return new(
             id,

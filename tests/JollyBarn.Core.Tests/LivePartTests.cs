@@ -85,6 +85,23 @@ public sealed class LivePartTests
     public void With_its_neutral_whole_nobody_gets_more_than_the_lamp_drops_on_it() =>
         Assert.DoesNotContain(LiveParts.Of(Jumpered(neutral: true)), p => p.Volts > 2);
 
+    /// <summary>A heater whose ground was joined with a hot: its tank is what somebody touches, and no box stands there.</summary>
+    [Fact]
+    public void The_metal_of_something_fixed_is_told_at_the_cable_that_feeds_it()
+    {
+        var job = SmallHouse
+            .Heater()
+            .Do(new MoveLead("j", "on.a2", new(LandingAt.Joint, "one")), new MoveLead("j", "on.a0", new(LandingAt.Joint, "grounds")));
+        var part = Assert.Single(LiveParts.Of(job), p => p.Kind == LiveKind.Far);
+        Assert.Equal(("j", "on.a"), (part.Box.Text, part.Of));
+        Assert.InRange(part.Volts, 100, 121);
+        Assert.Contains(
+            "The metal of what the cable to the heater feeds is expected at",
+            new Teller(job, "j").Tell(ExpectedLive.Judge(job)["j"]).Single(f => f.Of == "on.a").Says,
+            StringComparison.Ordinal
+        );
+    }
+
     /// <summary>A conductor that floats reads tens of volts on a meter of high impedance and drives microamperes: a ghost, no
     /// shock.</summary>
     [Fact]

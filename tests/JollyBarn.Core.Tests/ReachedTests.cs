@@ -19,6 +19,7 @@ public class ReachedTests
         $"live-metal: {nameof(LiveMetal.Case.ExpectedDevice)}",
         $"live-metal: {nameof(LiveMetal.Case.ExpectedBox)}",
         $"live-metal: {nameof(LiveMetal.Case.ExpectedPlate)}",
+        $"live-metal: {nameof(LiveMetal.Case.ExpectedFar)}",
     ];
 
     [Fact]

@@ -205,6 +205,19 @@ internal static partial class RuleCases
                 ]
             ),
             new(
+                "buried",
+                "buried",
+                "r0.a",
+                Fix,
+                "Table 300.5 column 4: marked as protected, and followed to a plain breaker",
+                [
+                    .. Lies("12", "soil", null),
+                    new NameCable("b", "r0", RunSide.A, null, Feeds.Protected),
+                    new EndAtPanel("r0", RunSide.B, "panel"),
+                    Note("box", "gfci-ahead", "yes"),
+                ]
+            ),
+            new(
                 "slack",
                 "metal",
                 "r0.a",

@@ -18,6 +18,8 @@ internal static partial class RuleCases
             new("feed-mark", "outlet@panel", "r0.a", Fix, "practice: marked as going on", Marked("r0", Feeds.FeedsOn)),
             new("feed-mark", "outlet@panel", "r9.a", Fine, "practice: it goes on to nothing", [.. DeadEnd(), Marked("r9", Feeds.FeedsOn)]),
             new("feed-mark", "outlet@panel", "r9.a", Fix, "practice: marked as feeding in", [.. DeadEnd(), Marked("r9", Feeds.FeedsIn)]),
+            new("feed-mark", "outlet@panel", "r0.a", Fix, "210.8: marked as protected, and nothing is", Marked("r0", Feeds.Protected)),
+            new("feed-mark", "outlet", "r0.a", null, "210.8: marked as protected, and nobody followed it", Marked("r0", Feeds.Protected)),
             new("feed-mark", "outlet", "r0.a", null, "practice: nobody followed it", Marked("r0", Feeds.FeedsIn)),
         ];
 

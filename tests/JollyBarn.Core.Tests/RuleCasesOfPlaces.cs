@@ -19,6 +19,7 @@ internal static partial class RuleCases
             .. Closet(),
             new("supply-heat", "ceiling", "l", null, "NM-B is rated 90 °C: 334.112"),
             new("supply-heat", "ceiling", "l", Measure, "410.117", Old),
+            new("supply-heat", "ceiling", "l", Measure, "410.117: nobody named it", new SetRun("r0", CableType.Unknown)),
             new("supply-heat", "ceiling", "l", Fix, "410.117", Old, Note("l", "supply-hot", "no")),
             new("supply-heat", "ceiling", "l", Fine, "410.117", Old, Note("l", "supply-hot", "yes")),
             .. Fan(),
@@ -103,20 +104,11 @@ internal static partial class RuleCases
             Box("fan-ready", "ceiling", Fine, "314.27(C)", [.. Room("bedroom"), Note("box", "fan-place", "framing")]),
             Box("fan-ready", "ceiling", Fine, "314.27(C): no ceiling", [.. Room("bedroom"), Note("box", "fan-place", "not-overhead")]),
             Box("fan-ready", "ceiling", Fine, "314.27(C): a fan box", [.. Room("bedroom"), new SetBoxKind("b", "fan-4x2-1/8")]),
-            Box("fan-ready", "ceiling", Measure, "314.27(C): how old", [.. Room("bedroom"), Note("box", "fan-place", "no-framing")]),
-            Box(
-                "fan-ready",
-                "ceiling",
-                Fix,
-                "314.27(C)",
-                [.. Room("bedroom"), Note("box", "fan-place", "no-framing"), Note("box", "as-built", "no")]
-            ),
-            Box(
-                "fan-ready",
-                "ceiling",
-                Better,
-                "90.4: lawful when it was built",
-                [.. Room("bedroom"), Note("box", "fan-place", "no-framing"), Note("box", "as-built", "yes")]
-            ),
+            Box("fan-ready", "ceiling", Measure, "314.27(C): its mark", [.. Room("bedroom"), Note("box", "fan-place", "no-framing")]),
+            Box("fan-ready", "ceiling", Measure, "314.27(C): how old", NoFan()),
+            Box("fan-ready", "ceiling", Fix, "314.27(C)", [.. NoFan(), Note("box", "as-built", "no")]),
+            Box("fan-ready", "ceiling", Better, "90.4: lawful when it was built", [.. NoFan(), Note("box", "as-built", "yes")]),
         ];
+
+    private static Edit[] NoFan() => [.. Room("bedroom"), Note("box", "fan-place", "no-framing"), Note("box", "fan-listed", "no")];
 }

@@ -53,19 +53,25 @@ public sealed record Protected(bool? Holds, Basis Basis)
 
     /// <summary>Whether protection lies ahead of a cable that comes to the box, with every conductor of it: by the wiring, then by its mark
     /// and by an answer; null where nobody knows.</summary>
-    public static bool? Ahead(BoxLook look, CableHere cable)
+    public static bool? Ahead(BoxLook look, CableHere cable) =>
+        Followed(look, cable) ?? (cable.End.Feeds == Feeds.Protected ? true : look.Read(WallFacts.GfciAhead));
+
+    /// <summary>The same by the recorded wiring alone; null where it does not reach.</summary>
+    public static bool? Followed(BoxLook look, CableHere cable)
     {
-        var wires = cable.Leads.Select(l => look.Wires.Lead(look.Box, l)).ToList();
-        var carry = wires.Where(w => w.Switched.Hot || w.Switched.Neutral || w.Switched.Taken is not null).ToList();
+        var carry = cable
+            .Leads.Select(l => look.Wires.Lead(look.Box, l))
+            .Where(w => w.Switched.Hot || w.Switched.Neutral || w.Switched.Taken is not null)
+            .ToList();
         if (carry.Count > 1 && carry[0].Behind.Any(g => carry.TrueForAll(w => w.Behind.Contains(g))))
         {
             return true;
         }
 
-        var followed = carry.Count > 1 && carry.TrueForAll(w => w.Switched is { Closed: true });
-        return followed ? false
-            : cable.End.Feeds == Feeds.Protected ? true
-            : look.Read(WallFacts.GfciAhead);
+        // A hot that reaches a breaker with nothing on the way is behind no protection, wherever else it and its neutral go.
+        return carry.Exists(w => w.Switched.Hot && w.Behind.Count == 0) || (carry.Count > 1 && carry.TrueForAll(w => w.Switched.Closed))
+            ? false
+            : null;
     }
 
     /// <summary>True where a cable on the way that nobody followed is marked as protected.</summary>

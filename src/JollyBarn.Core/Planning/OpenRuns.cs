@@ -62,7 +62,7 @@ public sealed class OpenRuns
     /// <summary>The end in a box where its conductors go no further.</summary>
     private static Job Ended(Job job, Id<Run> id, Run run, RunSide side)
     {
-        Id<Box> far = "followed";
+        Id<Box> far = Ids.Free("followed", b => job.Boxes.Has(b));
         var next = new AddBox(far, "followed", CodeBook.BoxKinds.Unlisted, Contents: Contents.Complete).Apply(job);
         next = new ConnectRun(far, id, side, "k").Apply(next);
         return next.Boxes[far].Leads.Ids.Aggregate(next, (j, l) => new MoveLead(far, l, new(LandingAt.Loose)).Apply(j));

@@ -74,12 +74,11 @@ public sealed class Continuity
     /// place.</summary>
     /// <remarks>Cut off is not dead: with only its neutral gone, a cable's hot is still live.</remarks>
     public static IReadOnlyList<Id<Run>> CutOffWithout(Job job, Id<Box> boxId, Box box, Id<Device> device) =>
-        CutOffWithout(job.Runs.Find, boxId, box, device);
+        CutOffWithout(Feeding(job, boxId, box), box, device);
 
-    /// <inheritdoc cref="CutOffWithout(Job, Id{Box}, Box, Id{Device})"/>
-    public static IReadOnlyList<Id<Run>> CutOffWithout(Func<Id<Run>, Run?> runs, Id<Box> boxId, Box box, Id<Device> device)
+    /// <summary>The same where it is known which leads feed the box.</summary>
+    public static IReadOnlyList<Id<Run>> CutOffWithout(IReadOnlySet<Id<Lead>> feeding, Box box, Id<Device> device)
     {
-        var feeding = Feeding(runs, boxId, box);
         if (feeding.Count == 0)
         {
             return [];

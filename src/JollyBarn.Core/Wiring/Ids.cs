@@ -9,6 +9,10 @@ public static partial class Ids
 
     public static bool IsGood(string? id) => id is not null && Pattern().IsMatch(id);
 
+    /// <summary>The stem itself, or with the first number from 2 on that makes it free.</summary>
+    public static string Free(string stem, Func<string, bool> taken) =>
+        Enumerable.Range(2, int.MaxValue - 2).Select(n => $"{stem}-{n}").Prepend(stem).First(id => !taken(id));
+
     /// <summary>A foreign string cut short enough to be named in a sentence.</summary>
     public static string Shown(string? text) =>
         text is null ? "nothing"

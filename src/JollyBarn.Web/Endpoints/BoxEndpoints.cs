@@ -140,9 +140,12 @@ internal static class BoxEndpoints
         return new(FillTeller.Tell(answer), [.. answer.Options.Select(o => AnotherBox.Edit(id, box, o))]);
     }
 
-    public static IEnumerable<BoxSummary> Summaries(OpenJob open, Job job) =>
-        job
-            .Boxes.Select(b => Views.Summary(job, b.Key, b.Value, open.Judged))
+    public static IEnumerable<BoxSummary> Summaries(OpenJob open, Job job)
+    {
+        var solved = open.Judged.Expected.Of(job, Views.Patience);
+        return job
+            .Boxes.Select(b => Views.Summary(job, b.Key, b.Value, open.Judged, solved))
             .OrderBy(b => b.Place ?? "~", StringComparer.OrdinalIgnoreCase)
             .ThenBy(b => b.Name, StringComparer.OrdinalIgnoreCase);
+    }
 }

@@ -2,20 +2,32 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics.Seen;
 
+/// <summary>What metal it is.</summary>
+public enum LiveKind
+{
+    Device,
+    Box,
+    Plate,
+
+    /// <summary>Of something fixed at the far end of a cable, with no box there.</summary>
+    Far,
+}
+
 /// <summary>Metal that somebody can touch and that is expected live.</summary>
-/// <param name="Of">Subject in the box: a device, or the box itself.</param>
-/// <param name="Plate">True for the plate.</param>
+/// <param name="Of">Subject in the box: a device, the box itself, or the cable that something fixed hangs on.</param>
+/// <param name="Kind">What it is.</param>
 /// <param name="Volts">Against the earth, V RMS.</param>
 /// <param name="Milliamperes">Through the lowest of people to the earth.</param>
-/// <param name="Feeds">Breakers without any one of which it is not live, by panel and key.</param>
+/// <param name="Feeds">Breakers without any one of which it is not live, by panel and key: none where no one breaker makes it dead; null
+/// where nobody looked.</param>
 public sealed record LivePart(
     Id<Box> Box,
     string Of,
-    bool Plate,
+    LiveKind Kind,
     string Point,
     double Volts,
     double Milliamperes,
-    IReadOnlyList<(string Panel, string Breaker)> Feeds
+    IReadOnlyList<(string Panel, string Breaker)>? Feeds
 );
 
 /// <summary>What of a job somebody could get a shock from with every breaker on and every switch at its worst.</summary>
@@ -80,19 +92,33 @@ public static class LiveParts
         const double least = Live.Felt;
         foreach (var (id, box) in live.Job.Boxes.Where(b => !b.Value.Binned))
         {
-            foreach (var (point, of) in Touchable(id, box).Where(p => live.Has(p.Point) && live.Volts(p.Point).Magnitude >= least))
+            foreach (
+                var (point, of, kind) in Touchable(live.Job, id, box)
+                    .Where(p => live.Has(p.Point) && live.Volts(p.Point).Magnitude >= least)
+            )
             {
                 var milliamperes = live.Through(point);
                 if (milliamperes >= Live.Felt && !Signature.Grounded(live, lifted.Value, point))
                 {
-                    yield return new(id, of, point == Points.Plate(id), point, live.Volts(point).Magnitude, milliamperes, []);
+                    yield return new(id, of, kind, point, live.Volts(point).Magnitude, milliamperes, null);
                 }
             }
         }
     }
 
-    private static IEnumerable<(string Point, string Of)> Touchable(Id<Box> id, Box box) =>
-        Signature.Touchable(id, box).Select(p => (p, box.Devices.Ids.FirstOrNull(d => Points.Yoke(id, d) == p)?.Text ?? Subjects.Box));
+    private static IEnumerable<(string Point, string Of, LiveKind Kind)> Touchable(Job job, Id<Box> id, Box box) =>
+        [
+            .. box.Devices.Ids.Select(d => (Points.Yoke(id, d), d.Text, LiveKind.Device)),
+            .. box.Material == CodeBook.BoxMaterial.Nonmetallic
+                ? Array.Empty<(string, string, LiveKind)>()
+                : [(Points.Metal(id), Subjects.Box, LiveKind.Box)],
+            (Points.Plate(id), Subjects.Box, LiveKind.Plate),
+            .. FarLoads
+                .Of(job, box)
+                .Select(f =>
+                    (Points.Frame(f.Run, f.Side), Subjects.CableEnd(f.Run, f.Side == RunSide.A ? RunSide.B : RunSide.A), LiveKind.Far)
+                ),
+        ];
 
     /// <summary>Breakers that make it dead when one of them is switched off.</summary>
     private static List<(string, string)> Feeds(Live live, string point)

@@ -12,6 +12,7 @@ public sealed class FanReady() : BoxRule("fan-ready")
     {
         Ready,
         Ask,
+        AskListed,
         AskBuilt,
         NotReady,
         StandsAsBuilt,
@@ -33,7 +34,8 @@ public sealed class FanReady() : BoxRule("fan-ready")
     private Finding Judged(BoxLook look)
     {
         const string box = Subjects.Box;
-        if (look.Kind?.Fan == true || look.Read(BoxFacts.FanListed) == true)
+        var listed = look.Kind?.Fan == true ? true : look.Read(BoxFacts.FanListed);
+        if (listed == true)
         {
             return Fine(box, Case.Ready);
         }
@@ -41,6 +43,7 @@ public sealed class FanReady() : BoxRule("fan-ready")
         return look.Read(BoxFacts.FanPlace) switch
         {
             null => Ask(box, Case.Ask, [BoxFacts.FanPlace]),
+            FanPlace.NoFraming when listed is null => Ask(box, Case.AskListed, [BoxFacts.FanListed]),
             FanPlace.NoFraming => look.Read(WallFacts.AsBuilt) switch
             {
                 null => Ask(box, Case.AskBuilt, [WallFacts.AsBuilt]),

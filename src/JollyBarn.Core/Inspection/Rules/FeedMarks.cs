@@ -10,6 +10,7 @@ public sealed class FeedMarks() : BoxRule("feed-mark")
     {
         BringsNothing,
         BringsPower,
+        NotProtected,
         Agrees,
     }
 
@@ -30,6 +31,12 @@ public sealed class FeedMarks() : BoxRule("feed-mark")
                     break;
                 case Feeds.FeedsOn when hot:
                     yield return Fix(cable.Id, Case.BringsPower, name).Pointing(cable.Leads);
+                    break;
+                // Beside a protective device the rule of its line and load says so.
+                case Feeds.Protected when Protected.Followed(look, cable) is { } behind && !look.Devices.Any(d => d.Kind.Protects):
+                    yield return (behind ? Fine(cable.Id, Case.Agrees, name) : Fix(cable.Id, Case.NotProtected, name)).Pointing(
+                        cable.Leads
+                    );
                     break;
                 case Feeds.FeedsOn when closed:
                     yield return Fine(cable.Id, Case.Agrees, name).Pointing(cable.Leads);

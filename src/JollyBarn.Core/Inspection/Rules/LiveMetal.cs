@@ -21,26 +21,36 @@ public sealed class LiveMetal() : BoxRule("live-metal")
         ExpectedDevice,
         ExpectedBox,
         ExpectedPlate,
+        ExpectedFar,
     }
 
     /// <summary>True for a verdict by the solved network.</summary>
     public static bool IsExpected(Finding finding) =>
-        finding is { Rule: "live-metal", Case: nameof(Case.ExpectedDevice) or nameof(Case.ExpectedBox) or nameof(Case.ExpectedPlate) };
+        finding
+            is {
+                Rule: "live-metal",
+                Case: nameof(Case.ExpectedDevice) or nameof(Case.ExpectedBox) or nameof(Case.ExpectedPlate) or nameof(Case.ExpectedFar)
+            };
 
     /// <summary>The verdict on what the solved network expects live, in the place of one by the wiring alone.</summary>
     public Finding Expected(Reads reads, LivePart part)
     {
-        var breakers = part.Feeds.Select(f => (Thing: Thing.Breaker(f.Panel, f.Breaker), Breaker: Find(reads, f))).ToList();
+        var feeds = part.Feeds?.Select(f => (Thing: Thing.Breaker(f.Panel, f.Breaker), Breaker: Find(reads, f))).ToList();
         return Stop(
             part.Of,
-            part.Plate ? Case.ExpectedPlate
-                : part.Of == Subjects.Box ? Case.ExpectedBox
-                : Case.ExpectedDevice,
-            ("device", part.Of == Subjects.Box ? null : Thing.Device(part.Of)),
+            part.Kind switch
+            {
+                LiveKind.Device => Case.ExpectedDevice,
+                LiveKind.Box => Case.ExpectedBox,
+                LiveKind.Plate => Case.ExpectedPlate,
+                _ => Case.ExpectedFar,
+            },
+            ("device", part.Kind == LiveKind.Device ? Thing.Device(part.Of) : null),
+            ("cable", part.Kind == LiveKind.Far ? new Thing(ThingKind.Cable, part.Of) : null),
             ("volts", (decimal)Math.Round(part.Volts, 1)),
             ("milliamperes", (decimal)Math.Round(part.Milliamperes, 1)),
-            ("breakers", breakers.Select(b => b.Thing).ToArray()),
-            ("off", breakers.Count > 0 && breakers.Exists(b => b.Breaker?.On == false) ? true : null)
+            ("breakers", feeds?.Select(b => b.Thing).ToArray()),
+            ("off", feeds?.Exists(b => b.Breaker?.On == false) == true ? true : null)
         );
     }
 

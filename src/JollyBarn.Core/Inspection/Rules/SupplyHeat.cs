@@ -6,7 +6,7 @@ namespace JollyBarn.Inspection.Rules;
 
 /// <summary>The supply wire at a luminaire stands the heat it is marked for.</summary>
 /// <remarks>NEC 410.117 and the luminaire's mark, often 90 °C. NM-B, UF-B, MC and raceway wire of today is rated so; old wire
-/// asks.</remarks>
+/// asks, and wire nobody named.</remarks>
 public sealed class SupplyHeat() : BoxRule("supply-heat")
 {
     public enum Case
@@ -18,7 +18,9 @@ public sealed class SupplyHeat() : BoxRule("supply-heat")
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        if (!look.Cables.Any(c => c.Run.Type is CableType.OldTwoWire or CableType.KnobTube))
+        if (
+            !look.Cables.Any(c => c.Run is { Type: CableType.OldTwoWire or CableType.KnobTube or CableType.Unknown, Conductors.Count: > 1 })
+        )
         {
             yield break;
         }

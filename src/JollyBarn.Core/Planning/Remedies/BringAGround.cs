@@ -33,7 +33,7 @@ public sealed class BringAGround : IRemedies
             yield break;
         }
 
-        var run = Free(ask.Job);
+        var run = Ids.Free("ground-1", id => ask.Job.Runs.Has(id));
         Id<Lead> lead = $"{run}.a0";
         var (joined, joint) = GroundJoint.Of(ask);
         var edits = new List<Edit>
@@ -115,15 +115,4 @@ public sealed class BringAGround : IRemedies
             .Where(g => ask.Look.Limits.Has($"ground.{g}") && ask.Look.Limits.Number($"ground.{g}") >= amperes)
             .Select(g => (Gauge?)g)
             .FirstOrDefault();
-
-    private static string Free(Job job)
-    {
-        var n = 1;
-        while (job.Runs.Has($"ground-{n}"))
-        {
-            n++;
-        }
-
-        return $"ground-{n}";
-    }
 }

@@ -61,8 +61,8 @@ public sealed class JointsAside : IRemedies
     private static Batch Moved(RemedyAsk ask, (Id<Run> Run, RunSide Side) feed, IReadOnlyList<(Id<Run> Run, RunSide Side)> on)
     {
         var (job, here) = (ask.Job, ask.BoxId);
-        Id<Box> beside = Free($"{here}-joints", id => job.Boxes.Has(id));
-        Id<Run> tail = Free($"{here}-tail", id => job.Runs.Has(id));
+        Id<Box> beside = Ids.Free($"{here}-joints", id => job.Boxes.Has(id));
+        Id<Run> tail = Ids.Free($"{here}-tail", id => job.Runs.Has(id));
         var spec = CableSpec.Like(job.Runs[feed.Run]);
         var edits = new List<Edit>
         {
@@ -126,16 +126,5 @@ public sealed class JointsAside : IRemedies
         return far.At is EndAt.Unknown or EndAt.Load
             ? new AddCable(beside, id, $"k-{id}", CableSpec.Like(run), Says: end.Says, Feeds: end.Feeds)
             : new ConnectRun(beside, id, side, $"k-{id}", Says: end.Says, Feeds: end.Feeds);
-    }
-
-    private static string Free(string stem, Func<string, bool> taken)
-    {
-        var n = 1;
-        while (taken(n == 1 ? stem : $"{stem}-{n}"))
-        {
-            n++;
-        }
-
-        return n == 1 ? stem : $"{stem}-{n}";
     }
 }

@@ -1,5 +1,4 @@
 using JollyBarn.Edits;
-using JollyBarn.Inspection.Rules;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
@@ -19,10 +18,10 @@ public sealed class SayWhatItDoes : IRemedies
     {
         if (ask.Look.Cables.FirstOrDefault(c => c.Id == ask.Of) is { } cable)
         {
-            var comes = ask.Finding.Is("feed-mark", FeedMarks.Case.BringsPower);
-            var mark = comes ? Feeds.FeedsIn : Feeds.FeedsOn;
+            var hot = cable.Leads.Any(l => ask.Look.Comings.By(ask.Box.Leads[l]).Hot);
+            var mark = hot ? Feeds.FeedsIn : Feeds.FeedsOn;
             yield return Remedy.Of(
-                comes ? Case.FeedsIn : Case.FeedsOn,
+                hot ? Case.FeedsIn : Case.FeedsOn,
                 new NameCable(ask.BoxId, cable.RunId, cable.Side, cable.End.Says, mark),
                 ("cable", cable.Thing)
             );

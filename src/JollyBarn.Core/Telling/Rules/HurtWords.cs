@@ -23,6 +23,7 @@ internal static class HurtWords
                 { "ExpectedDevice", Expected("The metal of the {device}") },
                 { "ExpectedBox", Expected("The metal box") },
                 { "ExpectedPlate", Expected("The metal plate") },
+                { "ExpectedFar", Expected("The metal of what {cable} feeds") },
                 { "BoxWhenOn", Touched("The metal box is live when a switch is on, and on no ground{basis}.") },
             },
             new("polarity", "Polarity", "The shell of a lamp, and what is switched off, stay live.")
@@ -149,7 +150,11 @@ internal static class HurtWords
         return Touched(
             new Line(f =>
                 says.Make(f)
-                + (f["breakers"].Length > 0 ? fed.Make(f) : ", by more than one breaker")
+                + (
+                    f["breakers"].Length > 0 ? fed.Make(f)
+                    : f.Has("breakers") ? ", and no one breaker makes it dead"
+                    : ""
+                )
                 + (f.Has("off") ? ". That is off now: live again when it goes on." : ".")
             )
         );

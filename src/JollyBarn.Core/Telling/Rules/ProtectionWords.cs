@@ -50,6 +50,7 @@ internal static class ProtectionWords
             {
                 { "BringsNothing", "{Cable} is marked as feeding in, and by the recorded wiring it brings no hot." },
                 { "BringsPower", "{Cable} is marked as feeding on, and by the recorded wiring it brings power in." },
+                { "NotProtected", "{Cable} is marked as protected, and by the recorded wiring nothing protects it." },
                 { "Agrees", "The mark of {cable} and its wiring agree." },
             },
             new("tub-space", "Tub and shower space", "Whoever stands in water must not reach a switch or pull a light down.")
@@ -78,6 +79,7 @@ internal static class ProtectionWords
             {
                 { "Ready", "A fan can hang here, or no fan can." },
                 { "Ask", "Is there framing to hang a fan from?" },
+                { "AskListed", "No framing to hang a fan from: is the box marked for one?" },
                 { "AskBuilt", "The box is not marked for a fan and no framing is in reach. Has it stood as built?" },
                 { "NotReady", "The box overhead is not marked for a fan, and no framing is in reach." },
                 { "StandsAsBuilt", "The box overhead is not marked for a fan; it stands as built, until it is changed." },
