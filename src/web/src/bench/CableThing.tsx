@@ -72,7 +72,7 @@ function About({ job, cable: c, edit }: { job: string; cable: Schemas["CableView
   const head = useHead(job);
   const { units } = useSettings();
   return (
-    <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-4">
+    <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-[repeat(auto-fit,minmax(9rem,1fr))]">
       <Pick
         label={w.cableKind}
         value={c.type}
