@@ -69,5 +69,20 @@ public class MeasureTests
         Assert.True(Gauge.TryParse("1/0", out var big) && big.ThickerThan(Gauge.Awg(14)));
         Assert.Equal(Gauge.Awg(10), new[] { Gauge.Awg(14), Gauge.Awg(10), Gauge.Awg(12) }.Max());
         Assert.False(Gauge.TryParse("0", out _));
+        // NEC Chapter 9 Table 8, circular mils, which prints them rounded.
+        var table = new Dictionary<int, int>
+        {
+            [18] = 1620,
+            [16] = 2580,
+            [14] = 4110,
+            [12] = 6530,
+            [10] = 10380,
+            [8] = 16510,
+            [6] = 26240,
+            [0] = 105600,
+        };
+        Assert.All(table, row =>
+            Assert.InRange(Gauge.Awg(row.Key).CircularMils, row.Value - (row.Value / 200), row.Value + (row.Value / 200))
+        );
     }
 }

@@ -121,7 +121,15 @@ public class RemedyTests
             "a port each",
             new SetJoint("b", "hots", "bare", "hots")
         ),
-        new("joint-near", "gfci", "grounds", "A large twist-on for its 4 conductors.", "four are the most of a medium"),
+        new(
+            "entry-size",
+            "range",
+            "r0.a",
+            "Punch the knockout out to 3/4 in",
+            "a 3/4 in connector takes 6-3",
+            new SetEntry("b", "k0", Holding: Holding.OutsideConnector, Size: "1/2")
+        ),
+        new("joint-near", "gfci", "hots", "A large twist-on for its 3 conductors.", "three 12 AWG are the most of a medium"),
         new(
             "joint-connector",
             "joints",

@@ -73,6 +73,9 @@ public static class RuleBoxes
                     new AddDevice("b", "r", "receptacle", 1),
                     new MoveLead("b", "r0.a0", GfciBox.At("hot-upper/screw", "r"))
                 ),
+            "thick" => Jobs.WithBox("square-4-11/16x2-1/8").Cables(6, 10, 2),
+            "range" => Jobs.WithBox("square-4-11/16x2-1/8").Cables(1, 6, 3),
+            "thin" => Jobs.WithBox("square-4x1-1/2").Cables(2, 14, 2),
             "blank" => Jobs.WithBox("square-4x1-1/2").Cables(1, 12, 2),
             _ => throw new ArgumentException($"There is no box {name}.", nameof(name)),
         };

@@ -36,6 +36,7 @@ internal static class ConductorArticles
             new("grounds-joined.ThroughDevice", "250.148(B)"),
             new("joint-connector", "110.14(B)"),
             new("joint-connector.One", "practice"),
+            new("joint-connector.Roomy", "practice"),
             new("joint-listed", "110.14(B)"),
             new("joint-tight", "110.14(B)"),
             new("joint-wet", "110.14(B)"),

@@ -20,30 +20,94 @@ public enum ConnectorStyle
 /// <summary>A connector in generic words. The room it takes is an assumption for crowding (<em>practice</em>); its package decides what it
 /// takes.</summary>
 /// <param name="Room">Room it takes in the box, in³.</param>
-/// <param name="Ports">Ports it has, one conductor each; null where the package, not a count of ports, says what it takes.</param>
-/// <param name="Most">Most conductors of 14 AWG that connectors of this size usually take. <em>Practice</em>: the package decides.</param>
-public sealed record ConnectorKind(string Id, string Name, ConnectorStyle Style, Volume Room, int? Ports = null, int? Most = null);
+/// <param name="Ports">Ports it has, one conductor each; null where copper together, not a count of ports, says what it takes.</param>
+/// <param name="Thickest">Thickest conductor a port usually takes; null where there are no ports.</param>
+/// <param name="Grip">What one without ports grips.</param>
+public sealed record ConnectorKind(
+    string Id,
+    string Name,
+    ConnectorStyle Style,
+    Volume Room,
+    int? Ports = null,
+    Gauge? Thickest = null,
+    Grip? Grip = null
+);
+
+/// <summary>Copper that connectors of a size grip, circular mils all conductors together. <em>Practice</em>, from memory of what packages
+/// of generic small, medium and large ones list; the package decides.</summary>
+/// <param name="Count">Most conductors, whatever their gauge.</param>
+/// <param name="Least">Under it no connector of the size is listed.</param>
+/// <param name="Snug">Under it a smaller one grips better.</param>
+/// <param name="Most">Over it few connectors of the size are listed.</param>
+public sealed record Grip(int Count, int Least, int Snug, int Most)
+{
+    /// <summary>True where it usually takes these, unknown ones counted only.</summary>
+    public bool Takes(IReadOnlyList<Gauge?> conductors) => conductors.Count <= Count && Copper(conductors) <= Most;
+
+    /// <summary>Most conductors of one gauge.</summary>
+    public int MostOf(Gauge gauge) => Math.Min(Count, Most / gauge.CircularMils);
+
+    /// <summary>Copper of the conductors whose gauge is known, circular mils.</summary>
+    public static int Copper(IEnumerable<Gauge?> conductors) => conductors.Sum(g => g?.CircularMils ?? 0);
+
+    /// <summary>Copper of so many of a gauge, circular mils.</summary>
+    public static int Of(int count, int awg) => count * Gauge.Awg(awg).CircularMils;
+}
 
 public static class ConnectorKinds
 {
+    private static readonly Gauge Twelve = Gauge.Awg(12);
+
     public static IReadOnlyList<ConnectorKind> All { get; } =
     [
-        new("twist-on-small", "small twist-on", ConnectorStyle.TwistOn, Volume.Of(0.15m), Most: 2),
-        new("twist-on-medium", "medium twist-on", ConnectorStyle.TwistOn, Volume.Of(0.30m), Most: 4),
-        new("twist-on-large", "large twist-on", ConnectorStyle.TwistOn, Volume.Of(0.50m), Most: 6),
-        new("twist-on-ground", "through-hole ground twist-on", ConnectorStyle.ThroughHoleTwistOn, Volume.Of(0.35m), Most: 4),
-        new("lever-2", "two-port lever connector", ConnectorStyle.Lever, Volume.Of(0.25m), Ports: 2),
-        new("lever-3", "three-port lever connector", ConnectorStyle.Lever, Volume.Of(0.35m), Ports: 3),
-        new("lever-5", "five-port lever connector", ConnectorStyle.Lever, Volume.Of(0.55m), Ports: 5),
-        new("push-in-2", "two-port push-in connector", ConnectorStyle.PushIn, Volume.Of(0.12m), Ports: 2),
-        new("push-in-4", "four-port push-in connector", ConnectorStyle.PushIn, Volume.Of(0.22m), Ports: 4),
-        new("push-in-6", "six-port push-in connector", ConnectorStyle.PushIn, Volume.Of(0.32m), Ports: 6),
-        new("inline", "inline connector", ConnectorStyle.Inline, Volume.Of(0.20m), Ports: 2),
-        new("crimp-sleeve", "crimped sleeve", ConnectorStyle.Crimp, Volume.Of(0.10m), Most: 4),
-        new("sealed", "sealed connector for wet places", ConnectorStyle.Sealed, Volume.Of(0.60m), Most: 4),
-        new("listed-splice", "listed splice", ConnectorStyle.Listed, Volume.Of(2.0m), Ports: 2),
+        TwistOn("twist-on-small", "small twist-on", 0.15m, new(4, Grip.Of(2, 18), Grip.Of(2, 18), Grip.Of(2, 14))),
+        TwistOn("twist-on-medium", "medium twist-on", 0.30m, new(5, Grip.Of(2, 18), Grip.Of(2, 16), Grip.Of(3, 12))),
+        TwistOn("twist-on-large", "large twist-on", 0.50m, new(6, Grip.Of(2, 16), Grip.Of(3, 14), Grip.Of(5, 12))),
+        TwistOn("twist-on-extra-large", "extra large twist-on", 0.90m, new(8, Grip.Of(2, 12), Grip.Of(3, 12), Grip.Of(2, 6))),
+        new(
+            "twist-on-ground",
+            "through-hole ground twist-on",
+            ConnectorStyle.ThroughHoleTwistOn,
+            Volume.Of(0.35m),
+            Grip: new(4, Grip.Of(2, 14), Grip.Of(2, 14), Grip.Of(4, 12))
+        ),
+        Ported("lever-2", "two-port lever connector", ConnectorStyle.Lever, 0.25m, 2),
+        Ported("lever-3", "three-port lever connector", ConnectorStyle.Lever, 0.35m, 3),
+        Ported("lever-5", "five-port lever connector", ConnectorStyle.Lever, 0.55m, 5),
+        Ported("push-in-2", "two-port push-in connector", ConnectorStyle.PushIn, 0.12m, 2),
+        Ported("push-in-4", "four-port push-in connector", ConnectorStyle.PushIn, 0.22m, 4),
+        Ported("push-in-6", "six-port push-in connector", ConnectorStyle.PushIn, 0.32m, 6),
+        Ported("inline", "inline connector", ConnectorStyle.Inline, 0.20m, 2),
+        new(
+            "crimp-sleeve",
+            "crimped sleeve",
+            ConnectorStyle.Crimp,
+            Volume.Of(0.10m),
+            Grip: new(4, Grip.Of(2, 18), Grip.Of(2, 18), Grip.Of(3, 12))
+        ),
+        new(
+            "sealed",
+            "sealed connector for wet places",
+            ConnectorStyle.Sealed,
+            Volume.Of(0.60m),
+            Grip: new(4, Grip.Of(2, 18), Grip.Of(2, 16), Grip.Of(4, 12))
+        ),
+        Ported("listed-splice", "listed splice", ConnectorStyle.Listed, 2.0m, 2),
         new("bare", "no connector", ConnectorStyle.None, Volume.Zero),
     ];
 
     public static ConnectorKind? Find(string? id) => All.FirstOrDefault(k => k.Id == id);
+
+    /// <summary>The smallest twist-on that usually takes these; the largest there is where none does.</summary>
+    public static ConnectorKind TwistOnFor(IReadOnlyList<Gauge?> conductors)
+    {
+        var bySize = All.Where(k => k.Style == ConnectorStyle.TwistOn).ToList();
+        return bySize.Find(k => k.Grip!.Takes(conductors)) ?? bySize[^1];
+    }
+
+    private static ConnectorKind TwistOn(string id, string name, decimal room, Grip grip) =>
+        new(id, name, ConnectorStyle.TwistOn, Volume.Of(room), Grip: grip);
+
+    private static ConnectorKind Ported(string id, string name, ConnectorStyle style, decimal room, int ports) =>
+        new(id, name, style, Volume.Of(room), ports, Twelve);
 }

@@ -22,6 +22,8 @@ public static class InspectionLimits
         new("cable.sheath", "sheath inside and past any clamp", 0.25m, "in", "314.17"),
         new("cable.loop.house", "cable before the first support where the house wants a loop", 6m, "in", "practice"),
         new("cable.sheath.house", "sheath inside, house maximum", 1m, "in", "practice"),
+        new("entry.size", "connector of a cable thicker than a 1/2 in one takes, at least", 0.75m, "in", "110.3(B)"),
+        new("entry.size.gauge", "thickest cable that a 1/2 in connector takes", 10, "AWG", "practice"),
         new("cable.fastener.ac", "first fastener of AC cable", 12m, "in", "320.30(B)"),
         new("cable.fastener.mc", "first fastener of MC cable, four conductors or fewer, 10 AWG and smaller", 12m, "in", "330.30(B)"),
         new("cable.fastener", "first fastener, cable held at the box", 12m, "in", "334.30"),

@@ -43,6 +43,10 @@ public readonly record struct Gauge : IComparable<Gauge>
     /// <summary>True when this conductor is thicker than the other.</summary>
     public bool ThickerThan(Gauge other) => Number < other.Number;
 
+    /// <summary>Area of the copper, circular mils: the square of a diameter that grows by the 39th root of 92 with each gauge (the
+    /// definition of AWG). NEC Chapter 9 Table 8 prints the same rounded, 14 AWG 4110, 12 AWG 6530.</summary>
+    public int CircularMils => (int)Math.Round(25 * Math.Pow(92, (36 - Number) / 19.5));
+
     /// <summary>Orders thin to thick, so that the maximum is the largest conductor.</summary>
     public int CompareTo(Gauge other) => other.Number.CompareTo(Number);
 

@@ -103,7 +103,8 @@ public sealed record SurveySteps(
         if (own.Count == 0)
         {
             var name = Moves.JointName(use);
-            yield return new(null, name ?? "", new JoinLeads(id, newId, Connectors.For(3, HousePractice.Default), [lead], name));
+            var connector = Connectors.For([.. Enumerable.Repeat(box.Leads.Find(lead)?.Gauge, 3)], HousePractice.Default);
+            yield return new(null, name ?? "", new JoinLeads(id, newId, connector, [lead], name));
         }
 
         var likely = Likely(use);

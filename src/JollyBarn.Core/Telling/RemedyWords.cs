@@ -26,6 +26,7 @@ internal static class RemedyWords
         ["CapIt.IntoJoint"] = "Into {joint}, if it belongs there.",
         ["CapIt.Cap"] = "Put a cap on it.",
         ["CapIt.TakeOut"] = "Take the pigtail out.",
+        ["HoldTheCable.LargerHole"] = "Punch the knockout out to {size} and take a connector listed for the cable.",
         ["HoldTheCable.FastenNear"] = "Fasten the cable within {at} along the sheath.",
         ["HoldTheCable.Connector"] = "A {size} in connector listed for the cable in its knockout.",
         ["CloseTheHole.Plug"] = "A {size} in knockout plug.",

@@ -68,6 +68,7 @@ internal static class RuleList
             new Bend(),
             new ArmourBushing(),
             new EntryListed(),
+            new EntrySize(),
             new CableWet(),
             new CordAsWiring(),
             new Bundled(),

@@ -22,13 +22,20 @@ public sealed class JointNearLimit() : BoxRule("joint-near")
 
         foreach (var (id, joint) in look.Box.Joints)
         {
-            if (ConnectorKinds.Find(joint.Connector) is { Ports: null, Most: > 2 and var most } kind && look.In(id).Count == most)
+            var inside = look.In(id).Select(m => m.Gauge).ToList();
+            if (
+                ConnectorKinds.Find(joint.Connector) is { Grip: { } grip } kind
+                && inside.Count > 2
+                && grip.Takes(inside)
+                && !grip.Takes([.. inside, inside.Min()])
+            )
             {
                 yield return Better(
                         id,
                         Case.AtLimit,
                         ("joint", Thing.Joint(id)),
-                        ("count", most),
+                        ("count", inside.Count),
+                        ("gauge", inside.Max()),
                         ("connector", new Thing(ThingKind.Connector, kind.Id))
                     )
                     .By(PracticeBook.NearLimit);

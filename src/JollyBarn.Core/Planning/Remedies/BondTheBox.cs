@@ -73,8 +73,8 @@ internal static class GroundJoint
         var made = joint ?? ask.Free("grounds");
         var edits = new List<Edit>();
         var screw = apart.Exists(g => ask.Box.Leads[g].Lands.At == LandingAt.BondingScrew);
-        var inside = joint is { } held ? ask.Look.In(held).Count : 0;
-        var connector = Connectors.For(inside + apart.Count + devices.Count + (screw ? 1 : 0) + 1, ask.Job.Practice);
+        IEnumerable<Id<Lead>> inside = joint is { } held ? ask.Look.In(held).Select(m => m.Id) : [];
+        var connector = ask.Connector([.. inside, .. apart], devices.Count + (screw ? 1 : 0) + 1);
         if (joint is null)
         {
             edits.Add(new JoinLeads(ask.BoxId, made, connector, grounds, "grounds"));

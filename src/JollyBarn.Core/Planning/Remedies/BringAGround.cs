@@ -65,7 +65,7 @@ public sealed class BringAGround : IRemedies
         Id<Joint> home = joint ?? ask.Free("grounds");
         if (joint is null)
         {
-            yield return new JoinLeads(ask.BoxId, home, Connectors.For(3, ask.Job.Practice), [lead], "grounds");
+            yield return new JoinLeads(ask.BoxId, home, ask.Connector([lead], tails: 2), [lead], "grounds");
         }
         else
         {

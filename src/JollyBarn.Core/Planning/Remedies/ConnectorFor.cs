@@ -1,32 +1,38 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
+using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
 
-/// <summary>Generic connectors by count; the package decides.</summary>
+/// <summary>Generic connectors by number and gauge; the package decides.</summary>
 internal static class Connectors
 {
-    private static readonly string[] BySize = ["twist-on-small", "twist-on-medium", "twist-on-large"];
-
-    /// <summary>What the house joins so many with; the smallest twist-on that usually takes them where its kind takes no such
-    /// number.</summary>
-    public static string For(int count, HousePractice house) =>
+    /// <summary>What the house joins these with; the smallest twist-on that usually takes them where its kind takes no such
+    /// number or gauge.</summary>
+    public static string For(IReadOnlyList<Gauge?> conductors, HousePractice house) =>
         house.Answer(PracticeBook.Splice) switch
         {
-            "lever" => Lever(count),
-            "inline" => count <= ConnectorKinds.Find("inline")!.Ports ? "inline" : Lever(count),
-            "crimp" => count <= ConnectorKinds.Find("crimp-sleeve")!.Most ? "crimp-sleeve" : null,
+            "lever" => Lever(conductors),
+            "inline" => Ported("inline", conductors) ?? Lever(conductors),
+            "crimp" => ConnectorKinds.Find("crimp-sleeve")!.Grip!.Takes(conductors) ? "crimp-sleeve" : null,
             _ => null,
-        } ?? TwistOn(count);
+        } ?? ConnectorKinds.TwistOnFor(conductors).Id;
 
-    /// <summary>The smallest twist-on that usually takes so many, or the largest there is.</summary>
-    private static string TwistOn(int count) => BySize.FirstOrDefault(c => ConnectorKinds.Find(c)!.Most >= count) ?? BySize[^1];
+    /// <summary>The smallest lever connector with ports enough; null where none takes so many or so thick.</summary>
+    public static string? Lever(IReadOnlyList<Gauge?> conductors) =>
+        ConnectorKinds
+            .All.Where(k => k.Style == ConnectorStyle.Lever && k.Ports >= conductors.Count && Thin(k, conductors))
+            .OrderBy(k => k.Ports)
+            .FirstOrDefault()
+            ?.Id;
 
-    /// <summary>The smallest lever connector with ports enough; null beyond five.</summary>
-    public static string? Lever(int count) =>
-        ConnectorKinds.All.Where(k => k.Style == ConnectorStyle.Lever && k.Ports >= count).OrderBy(k => k.Ports).FirstOrDefault()?.Id;
+    private static string? Ported(string id, IReadOnlyList<Gauge?> conductors) =>
+        ConnectorKinds.Find(id) is { } kind && kind.Ports >= conductors.Count && Thin(kind, conductors) ? id : null;
+
+    private static bool Thin(ConnectorKind kind, IReadOnlyList<Gauge?> conductors) =>
+        conductors.Max() is not { } thickest || kind.Thickest is not { } most || !thickest.ThickerThan(most);
 }
 
 /// <summary>A joint without a connector for what is in it: another connector, or two joints and a jumper.</summary>
@@ -48,13 +54,14 @@ public sealed class ConnectorFor : IRemedies
         }
 
         var members = ask.Look.In(ask.Of).ToList();
+        var inside = members.ConvertAll(m => m.Gauge);
         var connectors =
             ask.Finding.Rule == "joint-wet"
                 ? ["sealed"]
                 : new[]
                 {
-                    Connectors.For(members.Count + (ask.Finding.Rule == "joint-near" ? 1 : 0), ask.Job.Practice),
-                    Connectors.Lever(members.Count),
+                    Connectors.For(ask.Finding.Rule == "joint-near" ? [.. inside, inside.Min()] : inside, ask.Job.Practice),
+                    Connectors.Lever(inside),
                 };
         foreach (
             var connector in connectors.OfType<string>().Where(c => c != joint.Connector || ask.Finding.Rule == "joint-listed").Distinct()
@@ -78,12 +85,12 @@ public sealed class ConnectorFor : IRemedies
                 var made = ask.Free("joint");
                 var split = new Batch(
                     [
-                        new JoinLeads(ask.BoxId, made, Connectors.For(half.Count + 1, ask.Job.Practice), half, joint.Name, joint.Space),
+                        new JoinLeads(ask.BoxId, made, ask.Connector(half, tails: 1), half, joint.Name, joint.Space),
                         new AddPigtail(ask.BoxId, ask.Free("jumper"), RemedyAsk.In(ask.Of), RemedyAsk.In(made), Length: ask.TailLength),
                         new SetJoint(
                             ask.BoxId,
                             ask.Of,
-                            Connectors.For(members.Count - half.Count + 1, ask.Job.Practice),
+                            ask.Connector([.. members.Select(m => m.Id).Except(half)], tails: 1),
                             joint.Name,
                             joint.Space
                         ),
@@ -128,10 +135,9 @@ public sealed class CapIt : IRemedies
         {
             if (ask.JointOf(lead.Use) is { } joint && lead.Use is ConductorUse.Neutral or ConductorUse.Hot)
             {
-                var count = ask.Look.In(joint).Count + 1;
                 yield return Remedy.Of(
                     Case.IntoJoint,
-                    new Batch([new MoveLead(ask.BoxId, ask.Of, RemedyAsk.In(joint)), ask.Connect(joint, count)], For: BatchFor.Joined),
+                    new Batch([new MoveLead(ask.BoxId, ask.Of, RemedyAsk.In(joint)), ask.Connect(joint, [ask.Of])], For: BatchFor.Joined),
                     ("joint", Thing.Joint(joint))
                 );
             }

@@ -71,6 +71,6 @@ public sealed class FeedIt : IRemedies
                 Length: ask.TailLength
             )
             : new MoveLead(ask.BoxId, $"{device}.{point}", RemedyAsk.In(home));
-        yield return ask.Connect(home, ask.Look.In(home).Count + 1);
+        yield return ask.Connect(home, [], tails: 1);
     }
 }

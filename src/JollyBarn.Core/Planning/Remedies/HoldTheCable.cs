@@ -1,3 +1,4 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection.Rules;
 using JollyBarn.Terms;
@@ -12,14 +13,26 @@ public sealed class HoldTheCable : IRemedies
     {
         FastenNear,
         Connector,
+        LargerHole,
     }
 
-    public IReadOnlyList<string> Rules { get; } = ["cable-held"];
+    public IReadOnlyList<string> Rules { get; } = ["cable-held", "entry-size"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
         if (ask.Look.Cables.FirstOrDefault(c => c.Id == ask.Of)?.End.Entry is not { } entry)
         {
+            yield break;
+        }
+
+        if (ask.Finding.Rule == "entry-size")
+        {
+            if (ask.Box.Material == BoxMaterial.Metal)
+            {
+                var larger = EntrySize.Least(ask.Look);
+                yield return Remedy.Of(Case.LargerHole, new SetEntry(ask.BoxId, entry, Size: larger.ToString()), ("size", larger));
+            }
+
             yield break;
         }
 

@@ -91,7 +91,7 @@ public sealed class JointsAside : IRemedies
                 new JoinLeads(
                     beside,
                     $"joint-{i + 1}",
-                    Connectors.For(moved.Count + (ground ? 1 : 0), job.Practice),
+                    Connectors.For([.. Enumerable.Repeat(leads[i].Lead.Gauge, moved.Count + (ground ? 1 : 0))], job.Practice),
                     [.. moved.Select(r => RunLeads.Id(r, Side(r), i))],
                     ask.Box.Joints.Find(leads[i].Lead.Lands.Joint)?.Name
                 )

@@ -35,7 +35,7 @@ internal static class Spliced
         var joint = ask.Free("joint");
         return new Batch(
             [
-                new JoinLeads(ask.BoxId, joint, Connectors.For(leads.Count + (tails?.Count ?? 0) + 1, ask.Job.Practice), leads, name),
+                new JoinLeads(ask.BoxId, joint, ask.Connector([.. leads, .. tails ?? []], tails: 1), leads, name),
                 .. (tails ?? []).Select(t => new LandPigtail(ask.BoxId, t, ask.Box.Pigtails[t].To == place, RemedyAsk.In(joint))),
                 new AddPigtail(ask.BoxId, ask.Free("tail"), RemedyAsk.In(joint), place, Length: ask.TailLength),
             ],
@@ -101,10 +101,7 @@ public sealed class OneToAPlace : IRemedies
         )
         {
             var into = new Batch(
-                [
-                    .. leads.Select(l => new MoveLead(ask.BoxId, l, RemedyAsk.In(joint))),
-                    ask.Connect(joint, ask.Look.In(joint).Count + leads.Count),
-                ],
+                [.. leads.Select(l => new MoveLead(ask.BoxId, l, RemedyAsk.In(joint))), ask.Connect(joint, leads)],
                 For: BatchFor.IntoJoint
             );
             yield return Remedy.Of(Case.IntoJoint, into, ("joint", Thing.Joint(joint)));

@@ -56,7 +56,7 @@ public sealed class PartCircuits : IRemedies
                     new JoinLeads(
                         ask.BoxId,
                         ask.Free("joint", edits.Count),
-                        Connectors.For(neutrals.Count, ask.Job.Practice),
+                        ask.Connector(neutrals),
                         neutrals,
                         $"neutrals, {ask.Job.Circuits.Find(circuit)?.Name ?? circuit}",
                         joint.Space
@@ -66,15 +66,7 @@ public sealed class PartCircuits : IRemedies
             }
         }
 
-        edits.Add(
-            new SetJoint(
-                ask.BoxId,
-                ask.Of,
-                Connectors.For(inside.Count - circuits.Skip(1).Sum(c => c.Neutrals.Count), ask.Job.Practice),
-                joint.Name,
-                joint.Space
-            )
-        );
+        edits.Add(ask.Connect(ask.Of, [], gone: [.. circuits.Skip(1).SelectMany(c => c.Neutrals)]));
         yield return Remedy.Of(Case.Part, new Batch(edits, For: BatchFor.NeutralsParted), ("capped", capped), ("joined", joined));
     }
 }

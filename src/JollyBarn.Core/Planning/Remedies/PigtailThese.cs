@@ -25,7 +25,7 @@ public sealed class PigtailThese : IRemedies
             if (leads.Count > 1)
             {
                 var joint = ask.Free("joint", n);
-                edits.Add(new JoinLeads(ask.BoxId, joint, Connectors.For(leads.Count + 1, ask.Job.Practice), leads, name));
+                edits.Add(new JoinLeads(ask.BoxId, joint, ask.Connector(leads, tails: 1), leads, name));
                 edits.Add(
                     new AddPigtail(
                         ask.BoxId,

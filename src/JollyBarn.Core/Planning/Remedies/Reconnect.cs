@@ -87,7 +87,7 @@ public sealed class Reconnect : IRemedies
             .Select(j =>
                 Remedy.Of(
                     Case.IntoJoint,
-                    new Batch([end.Move(ask, RemedyAsk.In(j)), ask.Connect(j, ask.Look.In(j).Count + 1)], For: BatchFor.OwnKind),
+                    new Batch([end.Move(ask, RemedyAsk.In(j)), ask.Connect(j, [end.Id])], For: BatchFor.OwnKind),
                     ("lead", Thing.Lead(end.Id)),
                     ("joint", Thing.Joint(j))
                 )

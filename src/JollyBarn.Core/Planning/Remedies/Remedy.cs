@@ -86,9 +86,22 @@ public sealed record RemedyAsk(Job Job, Id<Box> BoxId, BoxLook Look, Finding Fin
             .OrderByDescending(j => Look.In(j).Count)
             .FirstOrNull();
 
-    /// <summary>The joint under the smallest connector that takes so many.</summary>
-    public Edit Connect(Id<Joint> joint, int count) =>
-        new SetJoint(BoxId, joint, Connectors.For(count, Job.Practice), Box.Joints[joint].Name, Box.Joints[joint].Space);
+    /// <summary>The joint under the smallest connector that takes what is in it and these.</summary>
+    /// <param name="tails">New pigtails that come into it, as thick as its thickest.</param>
+    /// <param name="gone">What leaves it.</param>
+    public Edit Connect(Id<Joint> joint, IReadOnlyList<Id<Lead>> more, int tails = 0, IReadOnlyList<Id<Lead>>? gone = null)
+    {
+        List<Id<Lead>> inside = [.. Look.In(joint).Select(m => m.Id).Where(m => gone?.Contains(m) != true), .. more];
+        return new SetJoint(BoxId, joint, Connector(inside, tails), Box.Joints[joint].Name, Box.Joints[joint].Space);
+    }
+
+    /// <summary>What the house joins these with.</summary>
+    /// <param name="tails">New pigtails that come to them, as thick as the thickest.</param>
+    public string Connector(IReadOnlyList<Id<Lead>> leads, int tails = 0)
+    {
+        List<Gauge?> gauges = [.. leads.Select(l => Box.Leads.Find(l)?.Gauge ?? Box.Pigtails.Find(l)?.Gauge)];
+        return Connectors.For([.. gauges, .. Enumerable.Repeat(gauges.Max(), tails)], Job.Practice);
+    }
 
     public static Landing In(Id<Joint> joint) => new(LandingAt.Joint, joint);
 

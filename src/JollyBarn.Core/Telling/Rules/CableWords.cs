@@ -75,6 +75,14 @@ internal static class CableWords
             {
                 { "Wrong", "No bushing in the armour of {cable}." },
             },
+            new("entry-size", "Connector for the cable", "A cable forced into a small connector is cut by it.")
+            {
+                { "Ask", "{Cable} is {gauge} AWG: of what size is its connector? {least} or larger takes it." },
+                {
+                    "TooSmall",
+                    new("{Cable} is {gauge} AWG in a {size} connector: none of that size takes it.") { Sum = "{size} of at least {least}" }
+                },
+            },
             new("entry-listed", "Cables in one clamp", "Two under a clamp for one: neither is held.")
             {
                 { "Wrong", "{count} cables in a clamp that is not listed for them." },

@@ -29,7 +29,23 @@ internal static class JointWords
                     "TooManyForPorts",
                     new("{Joint}: {count} conductors, and the {connector} has {most} ports.") { Sum = "{count} − {most} = {by} too many" }
                 },
-                { "AskPackage", "{Joint}: {count} conductors under a {connector}; most take {most}. Read what its package lists." },
+                {
+                    "AskPackage",
+                    "{Joint}: {count} conductors under a {connector}; of the thickest among them most take {most}. "
+                        + "Read what its package lists."
+                },
+                {
+                    "AskThickness",
+                    "{Joint}: {gauge} AWG in a {connector}; most take no thicker than {most} AWG. Read what its package lists."
+                },
+                {
+                    "TooThin",
+                    new("{Joint}: {count} conductors are too thin for a {connector}: it does not grip them. A {better} does.")
+                    {
+                        Sum = "{copper} of at least {least} circular mils",
+                    }
+                },
+                { "Roomy", "{Joint}: a {connector} is roomy for {count} conductors of {gauge} AWG at most; a {better} grips better." },
                 { "One", "{Joint} holds one conductor only." },
             },
             new("joint-listed", "Connector listed", "A connector too big or too small does not grip.")
