@@ -129,6 +129,23 @@ public class RemedyTests
             "a 3/4 in connector takes 6-3",
             new SetEntry("b", "k0", Holding: Holding.OutsideConnector, Size: "1/2")
         ),
+        new(
+            "gfci",
+            "two-legs",
+            "r",
+            "A two-pole ground-fault breaker",
+            "practice: two single-pole ones on a shared neutral see each other's current as a leak",
+            [
+                new PutPanel(
+                    "p",
+                    new Panel("Panel", SupplySystem.SplitPhase, 20, 100, "s")
+                    {
+                        Breakers = [new(1, 1, 20, BreakerKind.Standard, "c"), new(3, 1, 20, BreakerKind.Standard, "c")],
+                    }
+                ),
+                .. Room("bathroom"),
+            ]
+        ),
         new("joint-near", "gfci", "hots", "A large twist-on for its 3 conductors.", "three 12 AWG are the most of a medium"),
         new(
             "joint-connector",

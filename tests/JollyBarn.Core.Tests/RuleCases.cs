@@ -253,6 +253,22 @@ internal static partial class RuleCases
 
     private static Edit[] NoNeutral() => [new RemoveCable("b", "r1"), new IdentifyLead("b", "r0.a1", "white", ConductorUse.Switched)];
 
+    /// <summary>Receptacle <c>r</c> with its tab broken and a half on each of two breakers in these slots, followed to the panel.</summary>
+    private static Edit[] TwoBreakers(int other) =>
+        [
+            .. TwoCircuits(),
+            new PutPanel(
+                "panel",
+                new Panel("Panel", SupplySystem.SplitPhase, 20)
+                {
+                    Breakers = [new(1, 1, 20, BreakerKind.Standard, "c1"), new(other, 1, 20, BreakerKind.Standard, "c2")],
+                }
+            ),
+            new EndAtPanel("r8", RunSide.B, "panel"),
+            new EndAtPanel("r9", RunSide.B, "panel"),
+            new SetDevice("b", "r", null, BrokenTabs: ["hot"]),
+        ];
+
     private static Edit[] TwoCircuits() =>
         [
             new PutCircuit("c1", new Circuit("One")),

@@ -62,6 +62,7 @@ internal static class ConductorArticles
             new("rigid", "406.5, 404.10(B)"),
             new("short", "110.7"),
             new("split-tab", "210.7"),
+            new("yoke-together", "210.7"),
             new("switch-neutral-cut", "404.2(B)"),
             new("tamper", "406.12"),
             new("tamper.StandsAsBuilt", "406.12, 406.4(D)(5)"),

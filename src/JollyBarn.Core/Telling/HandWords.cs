@@ -31,6 +31,7 @@ internal static class HandWords
         ["bushing"] = "Push an anti-short bushing into the end of the armour.",
         ["riser"] = "Cover it with heavy raceway from 18 in down to 8 ft up.",
         ["multiwire-tied"] = "Fit an identified handle tie or a two-pole breaker (licensed work).",
+        ["yoke-together"] = "Fit an identified handle tie or a two-pole breaker (licensed work); where none fits, take one circuit off.",
         ["entry-listed"] = "Take a clamp listed for so many cables.",
         ["joint-tight"] = "Cut back, strip and make the joint again; tug each conductor.",
         ["joint-reused"] = "Put on a new twist-on.",

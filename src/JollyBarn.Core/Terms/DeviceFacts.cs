@@ -47,6 +47,8 @@ public static class DeviceFacts
 
     public static FactKey<Terms.TamperWhy> TamperWhy { get; } = Fact.OneOf<Terms.TamperWhy>("tamper-why", FactOf.Device, 421);
 
+    public static FactKey<bool> OpensTogether { get; } = Fact.YesNo("opens-together", FactOf.Device, 422, true);
+
     public static FactKey<bool> ExposedMetal { get; } = Fact.YesNo("exposed-metal", FactOf.Device, 417);
 
     internal static IReadOnlyList<FactKey> All { get; } =
@@ -73,5 +75,6 @@ public static class DeviceFacts
         ToStorage,
         SupplyHot,
         TamperWhy,
+        OpensTogether,
     ];
 }

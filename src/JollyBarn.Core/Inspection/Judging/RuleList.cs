@@ -17,6 +17,7 @@ internal static class RuleList
             new OtherColours(),
             new MultiwireLegs(),
             new SplitTab(),
+            new YokeTogether(),
             new Aluminum(),
             new CableDamage(),
             new JointTight(),

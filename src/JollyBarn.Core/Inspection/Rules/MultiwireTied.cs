@@ -3,11 +3,33 @@ using JollyBarn.Terms;
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>The breakers of a multiwire circuit open together.</summary>
-/// <remarks>NEC 210.4(B).</remarks>
+/// <remarks>NEC 210.4(B). By the wiring first, see <see cref="YokeTogether"/>.</remarks>
 public sealed class MultiwireTied() : BoxRule("multiwire-tied")
 {
-    public override IEnumerable<Finding> Judge(BoxLook look) =>
-        MultiwireCables
-            .In(look)
-            .Select(cable => YesNo(look, cable.Id, CableFacts.Tied, true, details: [("cable", cable.Thing)]).Pointing(cable.Leads));
+    public enum Case
+    {
+        OneBreaker,
+        CannotBeTied,
+    }
+
+    public override IEnumerable<Finding> Judge(BoxLook look)
+    {
+        foreach (var cable in MultiwireCables.In(look))
+        {
+            var poles = MultiwireCables.Poles(look, MultiwireCables.Hots(look, cable));
+            yield return (
+                (poles.Count == 2 ? Together.Handles(look.Reads, poles) : Handles.Neighbours) switch
+                {
+                    Handles.One => Fine(cable.Id, Case.OneBreaker, ("cable", cable.Thing)),
+                    Handles.Apart => Fix(
+                        cable.Id,
+                        Case.CannotBeTied,
+                        ("cable", cable.Thing),
+                        ("breakers", (Thing[])[.. poles.Select(p => Thing.Breaker(p.Panel, p.Breaker!))])
+                    ),
+                    _ => YesNo(look, cable.Id, CableFacts.Tied, true, details: [("cable", cable.Thing)]),
+                }
+            ).Pointing(cable.Leads);
+        }
+    }
 }

@@ -35,10 +35,19 @@ public sealed class SplitTab() : BoxRule("split-tab")
         }
     }
 
-    private static HashSet<Id<Circuit>> Circuits(BoxLook look, Id<Device> device, string terminal) =>
-        look.On(device)
-            .Where(e => e.At.Terminal == terminal)
-            .Select(e => look.Cables.FirstOrDefault(c => c.Leads.Contains(e.Id))?.Run.Circuit)
-            .OfType<Id<Circuit>>()
-            .ToHashSet();
+    /// <summary>Circuits of the cables whose conductors come to a terminal, directly or by pigtails, not through the device.</summary>
+    private static HashSet<Id<Circuit>> Circuits(BoxLook look, Id<Device> device, string terminal)
+    {
+        var ends = look.On(device).Where(e => e.At.Terminal == terminal).Select(e => e.Id).ToList();
+        for (var i = 0; i < ends.Count; i++)
+        {
+            if (look.Box.Pigtails.Find(ends[i]) is { } tail)
+            {
+                var joints = new[] { tail.From.Joint, tail.To.Joint }.OfType<Id<Joint>>();
+                ends.AddRange(joints.SelectMany(look.In).Select(m => m.Id).Where(m => !ends.Contains(m)).ToList());
+            }
+        }
+
+        return look.Cables.Where(c => c.Leads.Any(ends.Contains)).Select(c => c.Run.Circuit).OfType<Id<Circuit>>().ToHashSet();
+    }
 }

@@ -38,6 +38,7 @@ public sealed class NotedRight : IRemedies
         ["bushing"] = CableFacts.Bushing,
         ["riser"] = CableFacts.Riser,
         ["multiwire-tied"] = CableFacts.Tied,
+        ["yoke-together"] = DeviceFacts.OpensTogether,
         ["entry-listed"] = BoxFacts.TwoListed,
         ["joint-tight"] = LeadFacts.Tight,
         ["joint-reused"] = LeadFacts.Reused,

@@ -61,7 +61,8 @@ public sealed class ProtectIt : IRemedies
         }
     }
 
-    /// <summary>Breakers of the kind the place asks, one for each that feeds the box or the device.</summary>
+    /// <summary>Breakers of the kind the place asks, one for each that feeds the box or the device; one of two poles for two legs that share
+    /// a neutral, which two would take for a leak.</summary>
     private static IEnumerable<Remedy> Breakers(RemedyAsk ask, Case one)
     {
         var devices = ask.Look.Devices.Where(d => ask.Finding.Of == Subjects.Box || d.Id == ask.Finding.Of).ToList();
@@ -69,27 +70,32 @@ public sealed class ProtectIt : IRemedies
         var feeding = ask.Look.BreakersOf(hots).Distinct(ReferenceEqualityComparer.Instance).Cast<Breaker>().ToList();
         foreach (var (id, panel) in ask.Job.Panels)
         {
-            var mine = feeding.Where(f => panel.Breakers.Any(b => ReferenceEquals(b, f))).ToList();
-            if (mine.Count > 0)
+            var mine = panel.Breakers.Where(b => feeding.Exists(f => ReferenceEquals(f, b) || SharesNeutral(f, b))).ToList();
+            var legs = mine.Where(b => mine.Exists(o => SharesNeutral(b, o))).OrderBy(b => b.Slot).ToList();
+            if (mine.Count == 0 || (legs.Count > 0 && (legs.Count != 2 || legs[1].Slot - legs[0].Slot != 2)))
             {
-                yield return Remedy.Of(
-                    one,
-                    new PutPanel(
-                        id,
-                        panel with
-                        {
-                            Breakers =
-                            [
-                                .. panel.Breakers.Select(b => mine.Contains(b, ReferenceEqualityComparer.Instance) ? With(b, one) : b),
-                            ],
-                        }
-                    ),
-                    ("breakers", (Thing[])[.. mine.Select(b => Thing.Breaker(id, b.Key))]),
-                    ("poles", mine.Max(b => b.Poles))
-                );
+                continue;
             }
+
+            Breaker? Now(Breaker b) =>
+                legs.IndexOf(b) switch
+                {
+                    0 => With(b, one) with { Poles = 2 },
+                    1 => null,
+                    _ => mine.Contains(b) ? With(b, one) : b,
+                };
+            yield return Remedy.Of(
+                one,
+                new PutPanel(id, panel with { Breakers = [.. panel.Breakers.Select(Now).OfType<Breaker>()] }),
+                ("breakers", (Thing[])[.. mine.Select(b => Thing.Breaker(id, b.Key))]),
+                ("poles", legs.Count > 0 ? 2 : mine.Max(b => b.Poles))
+            );
         }
     }
+
+    /// <summary>True for two breakers of one circuit: two legs with one neutral.</summary>
+    private static bool SharesNeutral(Breaker one, Breaker other) =>
+        one is { Poles: 1, Circuit: { } circuit } && other.Poles == 1 && other.Circuit == circuit && other.Key != one.Key;
 
     private static Breaker With(Breaker breaker, Case one) =>
         breaker with

@@ -64,6 +64,10 @@ internal static class DeviceFactWords
                 "Is the supply wire rated as hot as the luminaire asks?",
                 "Often 90 °C; wire of before 1985 is not."
             ),
+            [DeviceFacts.OpensTogether] = new(
+                "Do all breakers that feed it open together?",
+                "One breaker, a two-pole one, or an identified tie on the handles. Look at the panel."
+            ),
             [DeviceFacts.TamperWhy] = new(
                 "Why need it not be tamper-resistant?",
                 "406.12 lets some off.",

@@ -93,6 +93,18 @@ internal static class HurtWords
                 { "Different", "Its hots are on different legs." },
                 { "Ask", "Are the two hots of {cable} on different legs?" },
             },
+            new("yoke-together", "Circuits of one device", "One breaker off, and half of the device still bites.")
+            {
+                { "OneBreaker", "One breaker opens all that feeds the {device}." },
+                {
+                    "CannotBeTied",
+                    "Breakers {breakers:slot} feed the {device}: they do not stand one below the other, and no tie joins them."
+                },
+                { "Ask", "Breakers {breakers:slot} feed the {device}: do they open together?" },
+                { "AskFeeds", "The halves of the {device} are fed apart: do all its breakers open together?" },
+                { "Apart", "The breakers that feed the {device} do not open together." },
+                { "Tied", "The breakers that feed the {device} open together." },
+            },
             new("split-tab", "Tab", "A tab left whole joins two circuits behind the plate.")
             {
                 {
