@@ -226,6 +226,23 @@ internal static partial class RuleCases
             Box("bath-zone", "metal", Measure, "406.9(C), 2023", Room("bathroom")),
             Box("bath-zone", "metal", Fix, "406.9(C), 2023", [.. Room("bathroom"), Note("box", "bath-zone", "yes")]),
             Box("bath-zone", "metal", Fine, "406.9(C), 2023", [.. Room("bathroom"), Note("box", "bath-zone", "no")]),
-            Box("bath-zone", "metal", null, "406.9(C), 2017: only within or over the tub", [.. Room("bathroom"), In2017]),
+            Box("bath-zone", "metal", Measure, "406.9(C), 2017: within or over the tub", [.. Room("bathroom"), In2017]),
+            Box("bath-zone", "metal", Fix, "406.9(C), 2017: over it", [.. Room("bathroom"), In2017, Note("box", "over-tub", "yes")]),
+            Box("bath-zone", "metal", Fix, "406.9(C), 2017: within it", [.. Room("bathroom"), In2017, Note("box", "tub-space", "yes")]),
+            Box("bath-zone", "metal", Fine, "406.9(C), 2017: beside it", [.. Room("bathroom"), In2017, Note("box", "over-tub", "no")]),
+            Box(
+                "bath-zone",
+                "metal",
+                Measure,
+                "406.9(C), 2017: no zone yet",
+                [.. Room("bathroom"), In2017, Note("box", "bath-zone", "yes")]
+            ),
+            new("device-test", "gfci", "g", Measure, "110.3(B), practice: at each visit"),
+            new("device-test", "gfci", "g", Fix, "110.3(B)", Note("g", "test-opens", "no")),
+            new("device-test", "gfci", "g", Fine, "110.3(B)", Note("g", "test-opens", "yes")),
+            new("device-test", "metal", "r", null, "110.3(B): it has none"),
+            new("ready-access", "gfci", "g", Measure, "210.8(A)"),
+            new("ready-access", "gfci", "g", Fix, "210.8(A)", Note("g", "ready-access", "no")),
+            new("ready-access", "gfci", "g", Fine, "210.8(A)", Note("g", "ready-access", "yes")),
         ];
 }

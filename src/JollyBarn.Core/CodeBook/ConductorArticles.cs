@@ -62,6 +62,8 @@ internal static class ConductorArticles
             new("rigid", "406.5, 404.10(B)"),
             new("short", "110.7"),
             new("split-tab", "210.7"),
+            new("device-test", "110.3(B), practice"),
+            new("ready-access", "210.8(A)"),
             new("yoke-together", "210.7"),
             new("switch-neutral-cut", "404.2(B)"),
             new("tamper", "406.12"),

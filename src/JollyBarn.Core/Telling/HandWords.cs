@@ -55,6 +55,8 @@ internal static class HandWords
         ["hook"] = "Form the hook again, clockwise.",
         ["bare-past"] = "Cut the bare end to length.",
         ["dimmer"] = "Feed the receptacle unswitched, or change the dimmer for a switch.",
+        ["device-test"] = "Put in a new protective device; press its test button with the power on.",
+        ["ready-access"] = "Move the device to where a hand reaches it, or protect from a place that one does.",
         ["bath-zone"] = "Move the receptacle out of the zone.",
         ["tagged"] = "Tag it: what protects it, and where that is.",
         ["no-ground"] = "Put on the marks: GFCI Protected, No Equipment Ground.",

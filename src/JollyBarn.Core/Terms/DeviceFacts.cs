@@ -49,6 +49,10 @@ public static class DeviceFacts
 
     public static FactKey<bool> OpensTogether { get; } = Fact.YesNo("opens-together", FactOf.Device, 422, true);
 
+    public static FactKey<bool> ButtonOpens { get; } = Fact.YesNo("test-opens", FactOf.Device, 423, true);
+
+    public static FactKey<bool> ReadyAccess { get; } = Fact.YesNo("ready-access", FactOf.Device, 424, true);
+
     public static FactKey<bool> ExposedMetal { get; } = Fact.YesNo("exposed-metal", FactOf.Device, 417);
 
     internal static IReadOnlyList<FactKey> All { get; } =
@@ -76,5 +80,7 @@ public static class DeviceFacts
         SupplyHot,
         TamperWhy,
         OpensTogether,
+        ButtonOpens,
+        ReadyAccess,
     ];
 }

@@ -15,6 +15,8 @@ public static class WallFacts
 
     public static FactKey<bool> InTubSpace { get; } = Fact.YesNo("tub-space", FactOf.Box, 19, false);
 
+    public static FactKey<bool> OverTub { get; } = Fact.YesNo("over-tub", FactOf.Box, 48, false);
+
     public static FactKey<bool> Countertop { get; } = Fact.YesNo("countertop", FactOf.Box, 14);
 
     public static FactKey<bool> Finished { get; } = Fact.YesNo("finished", FactOf.Box, 15);
@@ -62,6 +64,7 @@ public static class WallFacts
         NearWater,
         BathZone,
         InTubSpace,
+        OverTub,
         Countertop,
         Finished,
         AsBuilt,

@@ -18,6 +18,8 @@ internal static class RuleList
             new MultiwireLegs(),
             new SplitTab(),
             new YokeTogether(),
+            new DeviceTest(),
+            new ReadyAccess(),
             new Aluminum(),
             new CableDamage(),
             new JointTight(),

@@ -11,9 +11,15 @@ public sealed class BathZone() : BoxRule("bath-zone")
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        if (look.Use is RoomUse.Bathroom && look.Receptacles.Count > 0 && ProtectionBook.BathZone(look.Edition))
+        if (look.Use is RoomUse.Bathroom && look.Receptacles.Count > 0)
         {
-            yield return YesNo(look, Subjects.Box, WallFacts.BathZone, false);
+            yield return YesNo(look, Subjects.Box, Decides(look), false);
         }
     }
+
+    /// <summary>What is asked of the place: the zone; where there is none yet, what lies in the tub or over it.</summary>
+    internal static FactKey<bool> Decides(BoxLook look) =>
+        ProtectionBook.BathZone(look.Edition) ? WallFacts.BathZone
+        : look.Read(WallFacts.InTubSpace) == true ? WallFacts.InTubSpace
+        : WallFacts.OverTub;
 }

@@ -51,6 +51,8 @@ public sealed class NotedRight : IRemedies
         ["bare-past"] = LeadFacts.Bare,
         ["dimmer"] = DeviceFacts.DimsReceptacle,
         ["bath-zone"] = WallFacts.BathZone,
+        ["device-test"] = DeviceFacts.ButtonOpens,
+        ["ready-access"] = DeviceFacts.ReadyAccess,
         ["tagged"] = CableFacts.Tagged,
         ["no-ground"] = DeviceFacts.Labelled,
         ["lead-damage"] = LeadFacts.Hurt,
@@ -80,7 +82,7 @@ public sealed class NotedRight : IRemedies
             yield break;
         }
 
-        var fact = Hand[ask.Finding.Rule];
+        var fact = ask.Finding.Rule == "bath-zone" ? BathZone.Decides(ask.Look) : Hand[ask.Finding.Rule];
         var by =
             ask.Finding.Rule is "setback" or "proud" or "gap" or "bare-past" && fact is FactKey<Length> tape
                 ? ask.Look.Read(tape, ask.Of)

@@ -68,6 +68,14 @@ internal static class DeviceFactWords
                 "Do all breakers that feed it open together?",
                 "One breaker, a two-pole one, or an identified tie on the handles. Look at the panel."
             ),
+            [DeviceFacts.ButtonOpens] = new(
+                "Does its test button open it?",
+                "Press it with the power on: it clicks, and its own slots and what hangs on its load go dead. Then reset it."
+            ),
+            [DeviceFacts.ReadyAccess] = new(
+                "Does a hand get at its buttons?",
+                "Without a ladder, a tool, or moving what stands before it."
+            ),
             [DeviceFacts.TamperWhy] = new(
                 "Why need it not be tamper-resistant?",
                 "406.12 lets some off.",

@@ -43,6 +43,10 @@ internal static class WallFactWords
                 "Measure the shortest way a cord would take, not through a wall or door."
             ),
             [WallFacts.InTubSpace] = new("Is it inside the space of a tub or shower?", "Within its walls or curb."),
+            [WallFacts.OverTub] = new(
+                "Is it within or straight above a tub or shower?",
+                "Within its walls or curb, or over them at any height."
+            ),
             [WallFacts.BathZone] = new("Is it inside the zone of a tub or shower?", "3 ft out from the rim and 8 ft up."),
             [WallFacts.Countertop] = new("Does it serve a kitchen countertop?", "Above the worktop, or where its cords would reach from."),
             [WallFacts.Finished] = new("Is this part of the basement finished as a room?", "Walls and floor finished and used as a room."),

@@ -42,9 +42,17 @@ internal static class ProtectionWords
                 { "Marked", "Is it marked for having no ground? Yes." },
                 { "NotMarked", "The {device} is protected without a ground and not marked so." },
             },
+            new("device-test", "Test button", "Protection that does not open is none.")
+            {
+                { "Wrong", "The test button of the {device} does not open it: it protects nothing." },
+            },
+            new("ready-access", "Within reach", "What nobody reaches, nobody tests or resets.")
+            {
+                { "Wrong", "The {device} cannot be reached without moving things, a ladder or a tool." },
+            },
             new("bath-zone", "Tub and shower", "Wet skin carries many times what dry skin does.")
             {
-                { "Wrong", "A receptacle is within the zone of the tub or shower." },
+                { "Wrong", "A receptacle is where none may be: in the tub or shower, over it, or within its zone." },
             },
             new("feed-mark", "Mark and wiring", "Who trusts the mark opens the wrong breaker.")
             {
