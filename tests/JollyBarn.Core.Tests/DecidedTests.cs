@@ -97,6 +97,7 @@ public class DecidedTests
             {
                 "use" or "wetness" => box.Place is not null,
                 "length" or "past-opening" => box.Leads[of].Length.OrNull is not null,
+                "path" => box.Leads[of].Length.OrNull is not null,
                 "tail-length" => box.Pigtails[of].Length.OrNull is not null,
                 "covered" => true,
                 _ => false,

@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
+using JollyBarn.Inspection;
 using JollyBarn.Measures;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
@@ -70,7 +71,37 @@ internal static partial class RuleCases
                 Note("feed.a0", "path", "5"),
                 In2020
             ),
-            new("free-length", "gfci", "feed.a0", Measure, "300.14: path not measured", Long("feed.a0", "4")),
+            new("free-length", "gfci", "feed.a0", Measure, "300.14: path not measured", Long("feed.a0", "4"), Piece(Fact<Length>.Unknown)),
+            Pieced(Fine, "300.14, 2023: 4 in and a piece of 3 less 1 that the twist-on takes, 6", Long("feed.a0", "4"), Piece(Inch(3))),
+            Pieced(Fix, "300.14, 2023: 4 + 2 − 1 = 5", Long("feed.a0", "4"), Piece(Inch(2))),
+            Pieced(
+                Fine,
+                "300.14, 2023: 4 + 2, an inline connector takes nothing",
+                Long("feed.a0", "4"),
+                Piece(Inch(2)),
+                new SetJoint("b", "hots", "inline", "hots")
+            ),
+            new(
+                "reach",
+                "gfci",
+                "feed.a0",
+                Fix,
+                "300.14: 2 in, nothing joined on",
+                Long("feed.a0", "2"),
+                new RemovePigtail("b", "tail-hot")
+            )
+            {
+                Case = "TooShortAnyway",
+            },
+            new(
+                "reach",
+                "gfci",
+                "feed.a0",
+                Fine,
+                "300.14: 2 + 8 − 1 − 3 1/2 deep, 5 1/2 past the opening",
+                Long("feed.a0", "2"),
+                Piece(Inch(8))
+            ),
             // rules.md 4: 6 governs until the lead comes out more than 3 in behind the opening. The 22.5 box is 3 1/2 deep.
             new("reach", "gfci", "safe.a0", Fine, "300.14: 3 in", Note("safe.a0", "past-opening", "3")),
             new("reach", "gfci", "safe.a0", Fix, "300.14: 2 7/8 in", Note("safe.a0", "past-opening", "2 7/8")),
@@ -197,4 +228,12 @@ internal static partial class RuleCases
             Box("recorded", "partial", Measure, "practice"),
             Box("recorded", "metal", Fine, "practice"),
         ];
+
+    private static Fact<Length> Inch(int inches) => new(Known.Measured, Length.Inches(inches));
+
+    /// <summary>The piece joined on to the blacks of the gfci box.</summary>
+    private static SetPigtail Piece(Fact<Length> length) => new("b", "tail-hot", "black", length, Gauge.Awg(12), ConductorUse.Hot);
+
+    private static RuleCase Pieced(Verdict verdict, string source, params Edit[] edits) =>
+        new("free-length", "gfci", "feed.a0", verdict, source, edits);
 }

@@ -68,6 +68,7 @@ public static class InspectionLimits
         new("buried.road", "under a road or lot", 24m, "in", "Table 300.5(A)", Edition.Nec2023),
         new("lead.free", "free conductor from sheath or raceway", 6m, "in", "300.14"),
         new("lead.reach", "free conductor past an opening under 8 in", 3m, "in", "300.14"),
+        new("lead.turn", "what a joint costs where the leads turn back beside each other", 1m, "in", "practice"),
         new("lead.opening", "opening from which no reach past it is asked", 8m, "in", "300.14"),
         new("lead.bare", "bare copper past a screw", 0.0625m, "in", "practice"),
         new("wire.cu.14", "14 AWG copper", 15m, "A", "240.4(D)(3)"),

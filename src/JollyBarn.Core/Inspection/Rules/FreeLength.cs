@@ -30,8 +30,8 @@ public sealed class FreeLength() : BoxRule("free-length")
         {
             if (lead.Length.OrNull is { } length)
             {
-                yield return length < look.Limits.Inches(Limit) && Joined(look, lead)
-                    ? Spliced(look, id, length)
+                yield return length < look.Limits.Inches(Limit) && LeadPath.GoesOn(look, lead)
+                    ? Spliced(look, id, lead, length)
                     : AtLeast(look, id, length, Limit, details: [("lead", Thing.Lead(id))]);
             }
             else
@@ -53,16 +53,12 @@ public sealed class FreeLength() : BoxRule("free-length")
         }
     }
 
-    /// <summary>True for a lead that a pigtail goes on from.</summary>
-    private static bool Joined(BoxLook look, Lead lead) =>
-        lead.Lands.At == LandingAt.Joint && look.Box.Pigtails.Values.Any(t => t.From == lead.Lands || t.To == lead.Lands);
-
     /// <summary>A short lead that is joined on: from 2023 the whole path counts; before it the office says.</summary>
-    private Finding Spliced(BoxLook look, Id<Lead> id, Length length)
+    private Finding Spliced(BoxLook look, Id<Lead> id, Lead lead, Length length)
     {
         var needed = look.Limits.Inches(Limit);
         return (
-            look.Read(LeadFacts.Path, id) switch
+            LeadPath.Of(look, id, lead) switch
             {
                 null => Ask(id, Case.AskPath, [LeadFacts.Path], ("lead", Thing.Lead(id)), ("at", length)),
                 { } path when path < needed => Fix(

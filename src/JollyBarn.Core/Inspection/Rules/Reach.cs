@@ -37,7 +37,7 @@ public sealed class Reach() : BoxRule("reach")
             }
             else if (lead.Length.OrNull is { } length)
             {
-                yield return Judge(look, id, length, depth).By(Limit);
+                yield return Judge(look, id, LeadPath.Of(look, id, lead) ?? length, depth).By(Limit);
             }
         }
     }
