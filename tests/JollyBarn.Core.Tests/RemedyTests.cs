@@ -19,6 +19,16 @@ public class RemedyTests
     /// <param name="How">How the amount comes about.</param>
     public sealed record Case(string Rule, string Box, string Of, string Says, string How, params Edit[] Edits);
 
+    /// <summary>Two breakers of one pole on the circuit of the multiwire box, in slot 1 and another.</summary>
+    private static PutPanel TwoPoles(int other) =>
+        new(
+            "p",
+            new Panel("Panel", SupplySystem.SplitPhase, 20, 100, "s")
+            {
+                Breakers = [new(1, 1, 20, BreakerKind.Standard, "c"), new(other, 1, 20, BreakerKind.Standard, "c")],
+            }
+        );
+
     private static readonly IReadOnlyList<Case> Cases =
     [
         new("setback", "metal", "box", "extender. By 1 3/8 in.", "as far as it is behind the face", Note("box", "setback", "1 3/8")),
@@ -135,15 +145,28 @@ public class RemedyTests
             "r",
             "A two-pole ground-fault breaker",
             "practice: two single-pole ones on a shared neutral see each other's current as a leak",
+            [TwoPoles(3), .. Room("bathroom")]
+        ),
+        new(
+            "multiwire-tied",
+            "two-legs",
+            "on.a",
+            "Move breaker 8 to slot 3, next to breaker 1",
+            "210.4(B): a tie joins neighbours, two slots on one side",
+            TwoPoles(8)
+        ),
+        new(
+            "box-bonded",
+            "metal",
+            "box",
+            "A bare 12 AWG pigtail",
+            "from the grounds, so that the receptacle can come off",
             [
-                new PutPanel(
-                    "p",
-                    new Panel("Panel", SupplySystem.SplitPhase, 20, 100, "s")
-                    {
-                        Breakers = [new(1, 1, 20, BreakerKind.Standard, "c"), new(3, 1, 20, BreakerKind.Standard, "c")],
-                    }
-                ),
-                .. Room("bathroom"),
+                new RemoveCable("b", "r1"),
+                new RemovePigtail("b", "t2"),
+                new RemovePigtail("b", "bond"),
+                new MoveLead("b", "r0.a2", GfciBox.At("ground/screw", "r")),
+                new AddPigtail("b", "bond", GfciBox.At("ground/screw", "r"), new(LandingAt.BondingScrew)),
             ]
         ),
         new("joint-near", "gfci", "hots", "A large twist-on for its 3 conductors.", "three 12 AWG are the most of a medium"),

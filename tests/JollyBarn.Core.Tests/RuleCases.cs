@@ -155,6 +155,14 @@ internal static partial class RuleCases
             Box("concealed-splice", "splice", null, "334.40(B): exposed, repair unknown", Note("box", "access", "open")),
             Box("concealed-splice", "splice", Fine, "334.40(B): a repair, access unknown", Note("box", "repair", "yes")),
             Box("bond-screw", "metal", Measure, "250.8(A)"),
+            Box("bond-count", "metal", null, "110.14(A): one under the screw"),
+            Box("bond-count", "metal", Measure, "110.14(A): two, under one screw or two", OnTheScrew()),
+            Box("bond-count", "metal", Fix, "110.14(A): two under one", [OnTheScrew(), Note("box", "bond-each", "no")]),
+            Box("bond-count", "metal", Fine, "110.14(A): each under its own", [OnTheScrew(), Note("box", "bond-each", "yes")]),
+            Box("box-bonded", "metal", Fix, "250.148(B): the box loses its bond with the receptacle", ByTheDevice()) with
+            {
+                Case = "ThroughDevice",
+            },
             Box("bond-screw", "metal", Fix, "250.148(C): a cover screw does not count", Note("box", "bond-screw", "cover")),
             Box("bond-screw", "metal", Fine, "250.8(A): a listed clip", Note("box", "bond-screw", "clip")),
             new("device-bonded", "metal@panel", "r", Fine, "250.146"),
@@ -252,6 +260,18 @@ internal static partial class RuleCases
         ];
 
     private static Edit[] NoNeutral() => [new RemoveCable("b", "r1"), new IdentifyLead("b", "r0.a1", "white", ConductorUse.Switched)];
+
+    private static MoveLead OnTheScrew() => new("b", "r1.a2", new(LandingAt.BondingScrew));
+
+    /// <summary>The grounds on the receptacle's screw, and the bond from there.</summary>
+    private static Edit[] ByTheDevice() =>
+        [
+            new RemoveCable("b", "r1"),
+            new RemovePigtail("b", "t2"),
+            new RemovePigtail("b", "bond"),
+            new MoveLead("b", "r0.a2", GfciBox.At("ground/screw", "r")),
+            new AddPigtail("b", "bond", GfciBox.At("ground/screw", "r"), new(LandingAt.BondingScrew)),
+        ];
 
     /// <summary>Receptacle <c>r</c> with its tab broken and a half on each of two breakers in these slots, followed to the panel.</summary>
     private static Edit[] TwoBreakers(int other) =>

@@ -81,7 +81,7 @@ public partial class RuleTests
     }
 
     [Fact]
-    public void At_least_eight_in_nine_verdicts_to_fix_have_a_remedy_that_brings_nothing_new()
+    public void Nine_in_ten_verdicts_to_fix_have_a_remedy_that_brings_nothing_new()
     {
         var demo = Demo.Present;
         var boxes = RuleCases
@@ -105,8 +105,11 @@ public partial class RuleTests
             }
         }
 
-        var rules = without.GroupBy(w => w.Split(':')[0]).OrderByDescending(g => g.Count()).Select(g => $"{g.Count()} {g.First()}");
-        Assert.True(without.Count * 9 <= all, $"{without.Count} of {all}: {string.Join("\n", rules)}");
+        var rules = without
+            .GroupBy(w => w.Split(':')[0])
+            .OrderByDescending(g => g.Count())
+            .Select(g => $"{g.Count()} {string.Join("\n      ", g)}");
+        Assert.True(without.Count * 10 <= all, $"{without.Count} of {all}: {string.Join("\n", rules)}");
     }
 
     /// <summary>What the demo job is meant to hold, spread over the house; and nothing else that can hurt somebody.</summary>

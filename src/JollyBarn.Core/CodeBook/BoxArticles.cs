@@ -25,6 +25,7 @@ internal static class BoxArticles
             new("covered", "314.25"),
             new("ears", "314.23(C)"),
             new("entry-listed", "300.15"),
+            new("bond-count", "110.14(A), 250.148"),
             new("entry-size", "110.3(B), 300.15"),
             new("entry-open", "110.12(A), 314.17(A)"),
             new("fastener-sound", "334.30, 110.3(B)"),

@@ -57,6 +57,8 @@ internal static class HandWords
         ["dimmer"] = "Feed the receptacle unswitched, or change the dimmer for a switch.",
         ["device-test"] = "Put in a new protective device; press its test button with the power on.",
         ["ready-access"] = "Move the device to where a hand reaches it, or protect from a place that one does.",
+        ["bond-count"] = "Give each ground a screw of its own in a tapped hole, or a clip.",
+        ["tub-space"] = "Move it out of the space of the tub, or put up one that may be there.",
         ["bath-zone"] = "Move the receptacle out of the zone.",
         ["tagged"] = "Tag it: what protects it, and where that is.",
         ["no-ground"] = "Put on the marks: GFCI Protected, No Equipment Ground.",

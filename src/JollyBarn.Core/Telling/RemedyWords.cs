@@ -63,6 +63,7 @@ internal static class RemedyWords
         ["TurnLineAndLoad.ChangeOver"] = "Change line and load over.",
         ["TurnLineAndLoad.OnlyFeedsOn"] = "It only feeds on: say so, and protect it elsewhere.",
         ["TurnLineAndLoad.OntoLoad"] = "Move its hot and neutral to the load side of the {device}.",
+        ["TieThem.MoveNextTo"] = "Move {breaker} to slot {slot}, next to {other}, and fit an identified tie (licensed work).",
         ["ProtectIt.Protective"] = "Put a protective receptacle in its place.",
         ["ProtectIt.Upstream"] = "Protect it upstream: a GFCI breaker or the first receptacle of the run, and test it.",
         ["ProtectIt.GfciBreaker"] = new(f =>

@@ -13,6 +13,8 @@ public static class BoxFacts
 
     public static FactKey<GroundScrew> BondScrew { get; } = Fact.OneOf<GroundScrew>("bond-screw", FactOf.Box, 104);
 
+    public static FactKey<bool> BondEach { get; } = Fact.YesNo("bond-each", FactOf.Box, 109, true);
+
     public static FactKey<bool> PlateMetal { get; } = Fact.YesNo("plate-metal", FactOf.Box, 110);
 
     public static FactKey<bool> BondedThrough { get; } = Fact.YesNo("bonded-through", FactOf.Box, 105, true);
@@ -42,6 +44,7 @@ public static class BoxFacts
         Nails,
         Clean,
         BondScrew,
+        BondEach,
         PlateMetal,
         BondedThrough,
         BoxWetListed,

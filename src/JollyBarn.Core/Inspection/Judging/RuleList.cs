@@ -32,6 +32,7 @@ internal static class RuleList
             new MetalBoxBonded(),
             new GroundPath(),
             new BondScrew(),
+            new BondCount(),
             new MetalCableBonded(),
             new SpliceHasBox(),
             new ConcealedSplice(),

@@ -17,8 +17,7 @@ public sealed class BondScrew() : BoxRule("bond-screw")
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        static bool On(Landing at) => at.At == LandingAt.BondingScrew;
-        if (!look.Box.Leads.Values.Any(l => On(l.Lands)) && !look.Box.Pigtails.Values.Any(t => On(t.From) || On(t.To)))
+        if (!Under(look.Box).Any())
         {
             yield break;
         }
@@ -30,5 +29,29 @@ public sealed class BondScrew() : BoxRule("bond-screw")
             GroundScrew.Wood => Fix(Subjects.Box, Case.Wood),
             var other => Fix(Subjects.Box, Case.Shared, ("screw", other)),
         };
+    }
+
+    /// <summary>Leads and pigtails with an end on the grounding screw.</summary>
+    internal static IEnumerable<string> Under(Box box)
+    {
+        static bool On(Landing at) => at.At == LandingAt.BondingScrew;
+        return box
+            .Leads.Where(l => On(l.Value.Lands))
+            .Select(l => l.Key.Text)
+            .Concat(box.Pigtails.Where(t => On(t.Value.From) || On(t.Value.To)).Select(t => t.Key.Text));
+    }
+}
+
+/// <summary>A grounding screw holds as many as it is listed for.</summary>
+/// <remarks>NEC 110.14(A), 250.148: one, unless it is marked for more. A box may have several tapped holes.</remarks>
+public sealed class BondCount() : BoxRule("bond-count")
+{
+    public override IEnumerable<Finding> Judge(BoxLook look)
+    {
+        var under = BondScrew.Under(look.Box).ToList();
+        if (under.Count > 1)
+        {
+            yield return YesNo(look, Subjects.Box, BoxFacts.BondEach, true, details: [("count", under.Count)]).Pointing(under);
+        }
     }
 }

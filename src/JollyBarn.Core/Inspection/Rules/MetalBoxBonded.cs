@@ -1,9 +1,10 @@
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A metal box is bonded, by a screw used for nothing else or a listed clip, to what reaches the panel's ground.</summary>
-/// <remarks>NEC 250.148(C), 314.4, 250.4(A)(5). Where no cable brings a ground conductor there is none to bond to; other rules say what
+/// <remarks>NEC 250.148(B), (C), 314.4, 250.4(A)(5): the bond stays when a device comes off. Where no cable brings a ground conductor there is none to bond to; other rules say what
 /// that means.</remarks>
 public sealed class MetalBoxBonded() : BoxRule("box-bonded")
 {
@@ -14,6 +15,7 @@ public sealed class MetalBoxBonded() : BoxRule("box-bonded")
         Ask,
         AskFollow,
         NotBonded,
+        ThroughDevice,
         DeadGround,
     }
 
@@ -38,6 +40,11 @@ public sealed class MetalBoxBonded() : BoxRule("box-bonded")
             return open ? AskOf(box, Case.Ask, []) : Fix(box, Case.NotBonded);
         }
 
+        if (Through(look) is { } device)
+        {
+            return Fix(box, Case.ThroughDevice, ("device", Thing.Device(device)));
+        }
+
         return look.Sources.Grounded(wire) switch
         {
             Grounding.Followed => Fine(box, Case.Bonded),
@@ -51,6 +58,15 @@ public sealed class MetalBoxBonded() : BoxRule("box-bonded")
             Grounding.CannotTell => AskOf(box, Case.Ask, []),
             _ => Fix(box, Case.DeadGround, ("boxes", Grounds.Stops(look, wire))),
         };
+    }
+
+    /// <summary>The device that the box loses its bond with when it is taken off; null where none is.</summary>
+    private static Id<Device>? Through(BoxLook look)
+    {
+        var grounds = Grounds.Of(look).Where(look.Touching.ReachesBox).ToList();
+        return grounds.Count == 0 || look.Cables.Any(c => c.Run.Ground == GroundKind.Sheath)
+            ? null
+            : look.Box.Devices.Ids.FirstOrNull(d => look.On(d).Count > 1 && !grounds.Exists(Continuity.Without(look.Box, d).ReachesBox));
     }
 
     /// <summary>True where something that goes on lies on the bonding screw, or the fitting of armour or raceway that is a ground joins it;

@@ -41,9 +41,17 @@ public sealed class BondTheBox : IRemedies
                 Length: ask.TailLength
             )
         );
+        // A bond that ran by a device's ground goes to the grounds themselves; the device keeps its own.
+        edits.AddRange(
+            ask.Box.Pigtails.Where(t => OnScrewAndDevice(t.Value))
+                .Select(t => new LandPigtail(ask.BoxId, t.Key, t.Value.To.At == LandingAt.BondingScrew, RemedyAsk.In(grounds)))
+        );
         edits.Add(ask.Again(Subjects.Box, BoxFacts.BondScrew));
         yield return Remedy.Of(Case.Pigtail, new Batch(edits, For: BatchFor.BoxBonded), ("gauge", gauge), ("tail", ask.Tail));
     }
+
+    private static bool OnScrewAndDevice(Pigtail tail) =>
+        (tail.From.At, tail.To.At) is (LandingAt.BondingScrew, LandingAt.Terminal) or (LandingAt.Terminal, LandingAt.BondingScrew);
 }
 
 /// <summary>The joint in which the grounds of the box meet, made when there is none.</summary>
@@ -108,7 +116,7 @@ public sealed class JoinTheGrounds : IRemedies
         JoinThere,
     }
 
-    public IReadOnlyList<string> Rules { get; } = ["grounds-joined", "ground-path", "device-bonded", "box-bonded"];
+    public IReadOnlyList<string> Rules { get; } = ["grounds-joined", "ground-path", "device-bonded", "box-bonded", "bond-count"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {

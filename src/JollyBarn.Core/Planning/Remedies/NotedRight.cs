@@ -3,6 +3,7 @@ using JollyBarn.Inspection;
 using JollyBarn.Inspection.Rules;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
 
@@ -18,6 +19,7 @@ public sealed class NotedRight : IRemedies
         ["accessible"] = WallFacts.Access,
         ["concealed-splice"] = WallFacts.Access,
         ["bond-screw"] = BoxFacts.BondScrew,
+        ["bond-count"] = BoxFacts.BondEach,
         ["box-held"] = BoxFacts.Held,
         ["ears"] = BoxFacts.EarsBacked,
         ["nails"] = BoxFacts.Nails,
@@ -51,6 +53,7 @@ public sealed class NotedRight : IRemedies
         ["bare-past"] = LeadFacts.Bare,
         ["dimmer"] = DeviceFacts.DimsReceptacle,
         ["bath-zone"] = WallFacts.BathZone,
+        ["tub-space"] = WallFacts.InTubSpace,
         ["device-test"] = DeviceFacts.ButtonOpens,
         ["ready-access"] = DeviceFacts.ReadyAccess,
         ["tagged"] = CableFacts.Tagged,
@@ -82,14 +85,19 @@ public sealed class NotedRight : IRemedies
             yield break;
         }
 
-        var fact = ask.Finding.Rule == "bath-zone" ? BathZone.Decides(ask.Look) : Hand[ask.Finding.Rule];
+        var fact = ask.Finding.Rule switch
+        {
+            "bath-zone" => BathZone.Decides(ask.Look),
+            "tub-space" when ask.Finding.Is("tub-space", TubSpace.Case.Hangs) => WallFacts.BathZone,
+            var rule => Hand[rule],
+        };
         var by =
             ask.Finding.Rule is "setback" or "proud" or "gap" or "bare-past" && fact is FactKey<Length> tape
                 ? ask.Look.Read(tape, ask.Of)
                 : null;
         yield return Remedy.Of(
             by is null ? Case.Mended : Case.MendedBy,
-            ask.Again(ask.Of, fact),
+            ask.Again(fact.Of == FactOf.Box ? Subjects.Box : ask.Of, fact),
             ("rule", ask.Finding.Rule),
             ("by", by),
             ("house", House(ask))

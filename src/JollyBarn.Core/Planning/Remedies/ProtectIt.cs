@@ -147,13 +147,13 @@ public sealed class BoxForTheSplice : IRemedies
         BoxRound,
     }
 
-    public IReadOnlyList<string> Rules { get; } = ["splice-box", "weight"];
+    public IReadOnlyList<string> Rules { get; } = ["splice-box", "weight", "fan-ready"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
-        if (ask.Finding.Rule == "weight")
+        if (ask.Finding.Rule is "weight" or "fan-ready")
         {
-            if (ask.Finding.Is("weight", Weight.Case.FanOnPlainBox))
+            if (ask.Finding.Is("weight", Weight.Case.FanOnPlainBox) || ask.Finding.Rule == "fan-ready")
             {
                 yield return Remedy.Of(Case.FanBox, ask.Again(Subjects.Box, BoxFacts.FanListed));
             }

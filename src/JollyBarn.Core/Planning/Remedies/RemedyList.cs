@@ -42,6 +42,7 @@ public static class RemedyList
         new SayWhatItDoes(),
         new MarkTheWhite(),
         new ProtectIt(),
+        new TieThem(),
         new BoxForTheSplice(),
         new OtherCable(),
         new OtherTab(),

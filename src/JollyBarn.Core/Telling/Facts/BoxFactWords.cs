@@ -19,6 +19,10 @@ internal static class BoxFactWords
                 ["none inside", "within 1/4 in of back or ends", "farther in"]
             ),
             [BoxFacts.Clean] = new("Is it clean inside?", "No paint, plaster, foam or overspray on conductors or terminals."),
+            [BoxFacts.BondEach] = new(
+                "Has each ground a screw or clip of its own?",
+                "Or lies it under a screw that is marked for so many: one takes one unless it is."
+            ),
             [BoxFacts.BondScrew] = new(
                 "What holds the ground to the box?",
                 "Look at the screw itself. 10-32 is the usual tapped hole.",

@@ -58,6 +58,7 @@ internal static class BoxWords
                     "NotBonded",
                     "The metal box is not bonded. Run a pigtail from the ground joint to a grounding screw used for nothing else."
                 },
+                { "ThroughDevice", "The metal box is bonded only through the {device}: taking it off leaves the box without a bond." },
                 { "DeadGround", Words.Ends("The metal box is on a ground that reaches no panel") },
             },
             new("ground-path", "Way of the ground", "A ground on nothing opens no breaker, and holds the metal live.")
@@ -81,6 +82,10 @@ internal static class BoxWords
                 { "OfItsOwn", "The bond has a screw or clip of its own." },
                 { "Wood", "The ground is under a wood or sheet-metal screw." },
                 { "Shared", "The ground is under a {screw} screw." },
+            },
+            new("bond-count", "Grounds under a screw", "The second under a screw for one is the loose one.")
+            {
+                { "Wrong", "{count} grounds lie under a screw for one." },
             },
             new("bonded-through", "Bonded through", "The sheath is the ground; a plastic box breaks it.")
             {
