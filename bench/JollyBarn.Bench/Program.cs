@@ -18,6 +18,12 @@ if (args is ["--oracle"])
     return;
 }
 
+if (args is ["--remedies", var demo])
+{
+    RemedyTable.Print(demo);
+    return;
+}
+
 if (args is ["--solver"])
 {
     SolverSideBySide.Print();

@@ -35,6 +35,28 @@ public static class HouseSign
                 .All(x => b[x.Key].Split(" | ").All(Sound) && b[x.Key].Contains("Works = True", StringComparison.Ordinal));
     }
 
+    /// <summary>Points of both states that are worse in the second: an outlet that worked in some position and works in none, metal that is
+    /// live in some where it was in none or off its ground where it always was on it, a fault that nothing opens any more, a conductor that
+    /// carries what it may not.</summary>
+    public static IEnumerable<string> Worse(Dictionary<string, string> one, Dictionary<string, string> other) =>
+        from x in one
+        let now = other.GetValueOrDefault(x.Key)
+        where now is not null && now != x.Value && Worse(x.Key, x.Value, now)
+        select $"{x.Key}: {x.Value} → {now}";
+
+    private static bool Worse(string point, string was, string now)
+    {
+        bool Lost(string good) => was.Contains(good, StringComparison.Ordinal) && !now.Contains(good, StringComparison.Ordinal);
+        bool Came(string bad) => !was.Contains(bad, StringComparison.Ordinal) && now.Contains(bad, StringComparison.Ordinal);
+        // What opened by way of a neutral that lay on the metal was no protection.
+        bool Opened(string found) =>
+            found.Contains("Breaker", StringComparison.Ordinal) || found.Contains("Device", StringComparison.Ordinal);
+        return point.StartsWith("fault ", StringComparison.Ordinal)
+                ? was.StartsWith("by a ground", StringComparison.Ordinal) && Opened(was) && !Opened(now)
+            : point.StartsWith("8 mA ", StringComparison.Ordinal) ? Opened(was) && !Opened(now)
+            : Lost("Works = True") || Came(", live") || Came("not grounded") || Came("over");
+    }
+
     /// <summary>An outlet that works, or one that is off altogether.</summary>
     private static bool Sound(string outlet) =>
         outlet.Contains("Works = True", StringComparison.Ordinal)
@@ -54,7 +76,7 @@ public static class HouseSign
                 Found(point, outlet.ToString());
                 if (outlet.HotEarth >= Between.Leg && faulted.Add(point))
                 {
-                    Opens(live, point, Found);
+                    Opens(live, sign, point, Found);
                 }
             }
 
@@ -86,20 +108,24 @@ public static class HouseSign
     }
 
     /// <summary>What opens when a hot is held to the ground beside it, and when 8 mA go to earth.</summary>
-    private static void Opens(Live live, string hot, Action<string, string> found)
+    private static void Opens(Live live, Signature sign, string hot, Action<string, string> found)
     {
         var (box, device) = live
             .Job.Boxes.SelectMany(b => b.Value.Devices.Ids.Select(d => (Box: b.Key, Device: d)))
             .First(d => hot.Contains($":{d.Box}/{d.Device}", StringComparison.Ordinal));
+        // What opens by itself opens for no fault that is put there.
+        var anyway = Story.Unfold(live).Openings.Select(o => o.Guard).ToHashSet();
         string Told(double ohms, string to) =>
             string.Join(
                 ",",
                 Story
                     .Unfold(live.With(new Electrics.Faults.Bridged(hot, to, ohms)))
-                    .Openings.Select(o => $"{o.Guard.Kind} {o.Rating}")
+                    .Openings.Where(o => !anyway.Contains(o.Guard))
+                    .Select(o => $"{o.Guard.Kind} {o.Rating}")
                     .Order()
             );
-        found($"fault {hot}", Told(0.001, Points.Yoke(box, device)));
+        var ground = sign.Metal.TryGetValue(Points.Yoke(box, device), out var metal) && metal.Grounded ? "by a ground" : "by none";
+        found($"fault {hot}", $"{ground}: {Told(0.001, Points.Yoke(box, device))}");
         found($"8 mA {hot}", Told(120 / 0.008, Points.Earth));
     }
 
@@ -129,11 +155,18 @@ public static class HouseSign
                 if ((neutral || i == run.Conductors.Count) && live.Plan.Find($"wire:{id}/{i}") is { } wire)
                 {
                     var amperes = live.Amperes(wire).Magnitude;
+                    // A neutral that carries what its hot does is loaded, not wrong.
+                    var hots = Enumerable
+                        .Range(0, run.Conductors.Count)
+                        .Where(c => run.Conductors[c].Use != ConductorUse.Neutral)
+                        .Select(c => live.Plan.Find($"wire:{id}/{c}") is { } hot ? live.Amperes(hot).Magnitude : 0)
+                        .DefaultIfEmpty(0)
+                        .Max();
                     var most =
                         !neutral ? Stray
                         : run.Gauge?.Number == 14 ? 15
                         : 20;
-                    found($"carries {id}/{i}", amperes > most ? "over" : "within");
+                    found($"carries {id}/{i}", amperes > most && (!neutral || amperes > hots + 1) ? "over" : "within");
                 }
             }
         }

@@ -54,7 +54,8 @@ public sealed class Signature
             .Distinct()
             .ToDictionary(k => k, _ => true, StringComparer.Ordinal);
 
-    public static Signature Of(Live live)
+    /// <param name="near">The boxes that are looked at; null for all.</param>
+    public static Signature Of(Live live, IReadOnlySet<Id<Box>>? near = null)
     {
         var (outlets, metal) = (
             new Dictionary<string, OutletSign>(StringComparer.Ordinal),
@@ -62,7 +63,7 @@ public sealed class Signature
         );
         // A ground that goes back by a neutral is none: the service bond is lifted to tell.
         var lifted = Lifted(live);
-        foreach (var (id, box) in live.Job.Boxes.Where(b => !b.Value.Binned))
+        foreach (var (id, box) in live.Job.Boxes.Where(b => !b.Value.Binned && near?.Contains(b.Key) != false))
         {
             foreach (var (device, kind) in box.Devices.Select(d => (d.Key, DeviceKinds.Find(d.Value.Kind))))
             {
@@ -81,18 +82,11 @@ public sealed class Signature
         return new(outlets, metal);
     }
 
-    /// <summary>Points where something that worked no longer does, or metal that was sound is live or off its ground.</summary>
-    public IEnumerable<string> WorseIn(Signature after) =>
-        Outlets
-            .Where(o => o.Value.Works && after.Outlets.TryGetValue(o.Key, out var now) && !now.Works)
-            .Select(o => o.Key)
-            .Concat(
-                Metal
-                    .Where(m =>
-                        after.Metal.TryGetValue(m.Key, out var now) && ((now.Live && !m.Value.Live) || (m.Value.Grounded && !now.Grounded))
-                    )
-                    .Select(m => m.Key)
-            );
+    /// <summary>Metal that was sound and is live, or off its ground.</summary>
+    public IEnumerable<string> WorseMetal(Signature after) =>
+        Metal
+            .Where(m => after.Metal.TryGetValue(m.Key, out var now) && ((now.Live && !m.Value.Live) || (m.Value.Grounded && !now.Grounded)))
+            .Select(m => m.Key);
 
     /// <summary>Metal of a box that somebody can touch: the box, yokes and canopies, ground slots by their yokes, a plate.</summary>
     public static IEnumerable<string> Touchable(Id<Box> id, Box box) =>

@@ -1,5 +1,4 @@
 using JollyBarn.Measures;
-using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;

@@ -92,7 +92,7 @@ public static class RemedyList
             return new(remedy, false, still > finding.Verdict, []);
         }
 
-        if (still <= finding.Verdict || before.Worse(next).Count > 0)
+        if (still <= finding.Verdict || before.Worse(next).Any())
         {
             return new(remedy, false, false, []);
         }
@@ -121,7 +121,8 @@ public static class RemedyList
     private sealed class Before(Job job)
     {
         private readonly Dictionary<Id<Box>, HashSet<string>> bad = [];
-        private readonly Lazy<Signature> signature = new(() => Signature.Of(Live.Solve(job, On(job))));
+        private readonly List<(IReadOnlySet<Id<Box>> Near, GoneOver Over)> found = [];
+        private readonly Lazy<LeakTrips> leaks = new(() => new(job, Live.Solve(job, On(job))));
 
         public Job Job => job;
 
@@ -136,8 +137,32 @@ public static class RemedyList
             return keys.Contains(finding.Key);
         }
 
-        /// <summary>Points that are worse with the breakers on.</summary>
-        public IReadOnlyList<string> Worse(Job next) => [.. signature.Value.WorseIn(Signature.Of(Live.After(job, next, On(next))))];
+        /// <summary>What instruments find worse, of all that hangs together with something changed.</summary>
+        public IEnumerable<string> Worse(Job next)
+        {
+            var near = TouchedBoxes.Between(job, next);
+            return Found(near).WorseIn(GoneOver.Of(next, s => Live.After(job, next, s), near)).Concat(Unguarded(next, near));
+        }
+
+        /// <summary>These boxes as they are: most remedies of a verdict look at the same.</summary>
+        private GoneOver Found(IReadOnlySet<Id<Box>> near)
+        {
+            var kept = found.FindIndex(f => f.Near.SetEquals(near));
+            if (kept < 0)
+            {
+                (kept, var over) = (found.Count, GoneOver.Of(job, s => Live.Solve(job, s), near));
+                found.Add((near, over));
+            }
+
+            return found[kept].Over;
+        }
+
+        /// <summary>Slots that something opened for on a leak, and nothing does.</summary>
+        private IEnumerable<string> Unguarded(Job next, IReadOnlySet<Id<Box>> near)
+        {
+            var after = new Lazy<LeakTrips>(() => new(next, Live.After(job, next, On(next))));
+            return leaks.Value.Slots(near).Where(s => leaks.Value.Opens(s) && after.Value.Slots(near).Contains(s) && !after.Value.Opens(s));
+        }
 
         private static Situation On(Job of) => new() { Breakers = Signature.AllOn(of) };
     }
