@@ -3,7 +3,8 @@ using JollyBarn.Testing.Oracle;
 
 namespace JollyBarn.Bench;
 
-/// <summary>Every remedy that is said to settle a verdict, of spoilt houses and of the demo job, done and gone over with instruments.</summary>
+/// <summary>Every remedy that is said to settle a verdict, of spoilt houses and of the demo job, done and gone over with
+/// instruments.</summary>
 internal static class RemedyTable
 {
     private const int Seeds = 120;

@@ -3,7 +3,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics.Seen;
 
-/// <summary>A job gone over with instruments, breakers on: with its switches on, off, and every other one; with nothing plugged in, and with
+/// <summary>A job gone over with instruments, breakers on: with its switches on, off, and every other one; with nothing plugged in, and
+/// with
 /// something at every receptacle.</summary>
 public sealed class GoneOver
 {
@@ -29,7 +30,8 @@ public sealed class GoneOver
                 }),
         ]);
 
-    /// <summary>What is worse: an outlet that worked in some position and works in none; metal that was sound and is live or off its ground; a
+    /// <summary>What is worse: an outlet that worked in some position and works in none; metal that was sound and is live or off its
+    /// ground; a
     /// ground that carries current, a short, a neutral that carries more than its hots.</summary>
     public IEnumerable<string> WorseIn(GoneOver after) =>
         positions
@@ -92,7 +94,7 @@ public sealed class GoneOver
     /// <summary>Some 12 A and more at every receptacle, W, no two alike, so that two legs never cancel.</summary>
     private static Dictionary<string, double> Everywhere(Job job) =>
         Devices(job, k => k.Receptacle)
-            .Select((d, i) => (d, Watts: 1400.0 + (7 * i)))
+            .Select((d, i) => (d, Watts: 1400.0 + (150 * (i % 7))))
             .ToDictionary(d => d.d, d => d.Watts, StringComparer.Ordinal);
 
     private static IEnumerable<string> Devices(Job job, Func<DeviceKind, bool> which, IReadOnlySet<Id<Box>>? near = null) =>

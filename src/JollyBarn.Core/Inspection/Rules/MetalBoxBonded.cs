@@ -4,7 +4,8 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A metal box is bonded, by a screw used for nothing else or a listed clip, to what reaches the panel's ground.</summary>
-/// <remarks>NEC 250.148(B), (C), 314.4, 250.4(A)(5): the bond stays when a device comes off. Where no cable brings a ground conductor there is none to bond to; other rules say what
+/// <remarks>NEC 250.148(B), (C), 314.4, 250.4(A)(5): the bond stays when a device comes off. Where no cable brings a ground conductor there
+/// is none to bond to; other rules say what
 /// that means.</remarks>
 public sealed class MetalBoxBonded() : BoxRule("box-bonded")
 {

@@ -61,7 +61,8 @@ public sealed class ProtectIt : IRemedies
         }
     }
 
-    /// <summary>Breakers of the kind the place asks, one for each that feeds the box or the device; one of two poles for two legs that share
+    /// <summary>Breakers of the kind the place asks, one for each that feeds the box or the device; one of two poles for two legs that
+    /// share
     /// a neutral, which two would take for a leak.</summary>
     private static IEnumerable<Remedy> Breakers(RemedyAsk ask, Case one)
     {

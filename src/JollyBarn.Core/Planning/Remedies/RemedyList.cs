@@ -97,8 +97,10 @@ public static class RemedyList
             return new(remedy, false, false, []);
         }
 
-        var open = still == Verdict.Measure;
-        return new(remedy, !open, open, New(before, boxId, next, here));
+        // What can hurt somebody where nothing could is no way to settle anything, under whatever name it comes.
+        var brought = New(before, boxId, next, here);
+        var (stops, open) = (brought.Any(f => f.Verdict == Verdict.Stop), still == Verdict.Measure);
+        return new(remedy, !open && !stops, open && !stops, brought);
     }
 
     /// <summary>True for an edit that takes back what was recorded and changes nothing else.</summary>

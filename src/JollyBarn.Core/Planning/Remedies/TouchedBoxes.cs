@@ -2,7 +2,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
 
-/// <summary>The boxes that a change can make worse: those it alters, those on circuits whose breakers it alters, and all that cables join to
+/// <summary>The boxes that a change can make worse: those it alters, those on circuits whose breakers it alters, and all that cables join
+/// to
 /// them.</summary>
 internal static class TouchedBoxes
 {
