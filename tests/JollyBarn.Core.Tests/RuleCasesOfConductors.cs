@@ -68,6 +68,7 @@ internal static partial class RuleCases
                 Fix,
                 "300.14: too short through the joint too",
                 Long("feed.a0", "2"),
+                Piece(Fact<Length>.Unknown),
                 Note("feed.a0", "path", "5"),
                 In2020
             ),

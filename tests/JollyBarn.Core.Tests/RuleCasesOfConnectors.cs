@@ -1,5 +1,7 @@
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
+using JollyBarn.Measures;
+using JollyBarn.Testing;
 using JollyBarn.Wiring;
 using static JollyBarn.Inspection.Verdict;
 using static JollyBarn.Testing.RuleBoxes;
@@ -9,6 +11,38 @@ namespace JollyBarn.Core.Tests;
 /// <content>Connectors by number and gauge.</content>
 internal static partial class RuleCases
 {
+    /// <summary>A 14 AWG tail to a lampholder in the box of 20 A.</summary>
+    private static RuleCase Tap(Verdict verdict, string one, string source, int? inches) =>
+        new(
+            "pigtail-gauge",
+            "metal",
+            "t0",
+            verdict,
+            source,
+            new RemoveDevice("b", "r"),
+            new AddDevice("b", "h", "lampholder", 0),
+            new RemovePigtail("b", "t0"),
+            new AddPigtail(
+                "b",
+                "t0",
+                GfciBox.In("hots"),
+                GfciBox.At("hot/screw", "h"),
+                Gauge.Awg(14),
+                Length: inches is { } long_ ? Inch(long_) : Fact<Length>.Unknown
+            )
+        )
+        {
+            Case = one,
+        };
+
+    private static PutPanel On(int amperes) =>
+        new(
+            "panel",
+            new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, amperes, BreakerKind.Standard, "c", "it")] }
+        );
+
+    private static EndAtPanel FromPanel() => new("r0", RunSide.B, "panel");
+
     private static SetEntry Connector(string size) => new("b", "k0", Holding: Holding.OutsideConnector, Size: size);
 
     private static RuleCase Thick(Verdict? verdict, string? one, string source, Edit entry) =>
@@ -38,6 +72,44 @@ internal static partial class RuleCases
 
     private static IEnumerable<RuleCase> OfConnectors() =>
         [
+            Tap(Fine, "Tap", "210.19, exception: 14 AWG to a lampholder, 18 in, on 20 A", 18),
+            Tap(Fix, "TooThin", "210.19, exception: 19 in", 19),
+            Tap(Measure, "AskTap", "210.19, exception: nobody measured", null),
+            new("ground-gauge", "switch", "r0.a2", Fine, "250.122(A): 14 with 14 AWG hots, on 20 A", On(20)) { Case = "AsItsHots" },
+            new(
+                "ground-gauge",
+                "metal",
+                "r0.a2",
+                Fine,
+                "Table 250.122: 14 with 12 AWG hots, on 15 A",
+                new SetLeadWire("b", "r0.a2", Gauge.Awg(14)),
+                On(15)
+            )
+            {
+                Case = "Carries",
+            },
+            new("ground-gauge", "switch", "r0.a2", Fix, "Table 250.122: 16 with 14", new SetLeadWire("b", "r0.a2", Gauge.Awg(16))),
+            new("rating", "single", "r", Measure, "210.21(B)(1): nobody followed it", Note("r", "rating", "15")) { Case = "AskAlone" },
+            new("spacing", "armour", "r0.a", Fix, "320.30(C): 55 in", Note("r0.a", "spacing", "55"), Note("r0.a", "fastener", "8")),
+            new(
+                "spacing",
+                "armour",
+                "r0.a",
+                Fine,
+                "330.30(C): 72 in of MC",
+                new SetRun("r0", CableType.Mc),
+                Note("r0.a", "spacing", "72"),
+                Note("r0.a", "fastener", "8")
+            ),
+            new(
+                "edge",
+                "armour",
+                "r0.a",
+                null,
+                "300.4(A), exception: a raceway",
+                new SetRun("r0", CableType.Raceway),
+                Note("r0.a", "edge", "1")
+            ),
             new("entry-size", "thick", "r0.a", null, "practice: 10-2 in a 1/2 in connector", Connector("1/2")),
             Thick(Fix, "TooSmall", "110.3(B): 6-3 in a 1/2 in connector", Connector("1/2")),
             Thick(null, null, "110.3(B): 6-3 in a 3/4 in connector", Connector("3/4")),

@@ -99,7 +99,7 @@ internal static partial class RuleCases
                 "r9.a",
                 Fix,
                 "400.12: a cord as fixed wiring",
-                [.. Brought(CableType.Cord, 16, Metal.Copper), new EndAtPanel("r9", RunSide.B, "panel")]
+                [.. Brought(CableType.Cord, 12, Metal.Copper), new EndAtPanel("r9", RunSide.B, "panel"), .. Room("bedroom")]
             )
             {
                 Case = "BoxToBox",
@@ -136,7 +136,7 @@ internal static partial class RuleCases
                 Case = "NotResistant",
             },
             new("tamper", "metal", "r", Fix, "406.12, 2017: a garage too", [.. Room("garage"), In2017, .. Plain()]),
-            new("rating", "single", "r", Fix, "210.21(B)(1): a single 15 on its own 20 A circuit", Note("r", "rating", "15")),
+            new("rating", "single", "r", Fix, "210.21(B)(1): a single 15 on its own 20 A circuit", FromPanel(), Note("r", "rating", "15")),
             new("rating", "single", "r", Fine, "210.21(B)(1): a single 20 on its own 20 A circuit", Note("r", "rating", "20")),
             new("fastener", "armour", "r0.a", Fix, "320.30(B): AC, 13 in", Held(), Note("r0.a", "fastener", "13")),
             new("fastener", "armour", "r0.a", Fine, "320.30(B): AC, 12 in", Held(), Note("r0.a", "fastener", "12")),

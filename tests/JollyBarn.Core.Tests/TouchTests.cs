@@ -2,6 +2,7 @@ using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
 using JollyBarn.Electrics.Seen;
+using JollyBarn.Telling.Live;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -49,5 +50,8 @@ public sealed class TouchTests
         var live = Live.Fresh(SmallHouse.Receptacle("protective"), new Situation { Stray = false });
         var story = Story.Unfold(live.With(new Bridged(Points.Face("b", "r", "hot"), Points.Earth, ohms)));
         Assert.Equal((opens, perhaps), (story.Openings.Count > 0, story.Perhaps.Count > 0));
+        var box = BoxLive.Read(story.Start, "b", live.Job.Boxes["b"]);
+        var said = new LiveTeller(live.Job, "b").Tell(box).MayOpen.Select(o => o.Says);
+        Assert.Equal(perhaps ? ["the protective receptacle may open: 5.9 mA missing on the way back"] : [], said);
     }
 }

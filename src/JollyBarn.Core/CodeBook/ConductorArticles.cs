@@ -32,6 +32,7 @@ internal static class ConductorArticles
             new("ground-path", "250.4(A)(5), 250.118"),
             new("ground-path.Extended", "250.130(C)"),
             new("ground-gauge", "Table 250.122"),
+            new("ground-gauge.AsItsHots", "250.122(A)"),
             new("grounds-joined", "250.148"),
             new("grounds-joined.ThroughDevice", "250.148(B)"),
             new("joint-connector", "110.14(B)"),

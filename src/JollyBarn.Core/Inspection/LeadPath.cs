@@ -24,8 +24,10 @@ internal static class LeadPath
         var pieces = Pieces(look, lead).Select(t => look.Read(LeadFacts.TailLength, t.Id) ?? t.Tail.Length.OrNull).ToList();
         var inline = ConnectorKinds.Find(look.Box.Joints.Find(lead.Lands.Joint)?.Connector)?.Style == ConnectorStyle.Inline;
         var cost = inline ? Length.Zero : look.Limits.Inches("lead.turn");
-        return look.Read(LeadFacts.Path, id)
-            ?? (lead.Length.OrNull is { } own && pieces.TrueForAll(p => p is not null) ? own + pieces.Max()!.Value - cost : null);
+        // What goes on makes no lead shorter.
+        return look.Read(LeadFacts.Path, id) is { } path
+            ? (lead.Length.OrNull is { } least && path < least ? least : path)
+            : (lead.Length.OrNull is { } own && pieces.TrueForAll(p => p is not null) ? own + pieces.Max()!.Value - cost : null);
     }
 
     private static IEnumerable<(Id<Lead> Id, Pigtail Tail)> Pieces(BoxLook look, Lead lead) =>

@@ -76,6 +76,7 @@ internal static class RemedyWords
         ["BoxForTheSplice.FanBox"] = "Change the box for one marked for fans, braced to the joists.",
         ["BoxForTheSplice.CeilingBox"] = "Hang it from a ceiling box on a brace.",
         ["BoxForTheSplice.BoxRound"] = "Put a {kind} box round it, where it stays in reach.",
+        ["OtherCable.NmB"] = "Run NM-B of the same size in its place.",
         ["OtherCable.UfB"] = "Run UF-B of the same size in its place.",
         ["OtherTab.Break"] = "Break the tab between its hot terminals.",
         ["NotedRight.Mended"] = new(f => HandWords.Of(f["rule"], f["house"])),

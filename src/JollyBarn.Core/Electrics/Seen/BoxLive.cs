@@ -18,6 +18,7 @@ public sealed record Throw(string Key, Thing Thing, bool On, Id<Circuit>? Circui
 /// for given.</summary>
 /// <param name="Strands">By the ids of leads and pigtails.</param>
 /// <param name="Openings">What of the whole job opens by itself, in order of time; nothing opens when it is empty.</param>
+/// <param name="MayOpen">Ground-fault devices that see 4 to under 6 mA in the end: they may open and need not, UL 943.</param>
 /// <param name="Metal">The metal of the box, when it has any.</param>
 public sealed record BoxLive(
     IReadOnlyDictionary<Id<Lead>, PointLive> Strands,
@@ -26,6 +27,7 @@ public sealed record BoxLive(
     Touch? Touch,
     IReadOnlyList<Outlet> Outlets,
     IReadOnlyList<Opening> Openings,
+    IReadOnlyList<Opening> MayOpen,
     IReadOnlyList<PointLive> Points,
     IReadOnlyList<Throw> Sources,
     IReadOnlyList<Throw> Breakers,
@@ -58,6 +60,7 @@ public sealed record BoxLive(
             metal is { Expected: Expected.Live } ? Touch.Feel(story.Start, metal.Point) : null,
             [.. Electrics.Outlets.In(live, id, box)],
             story.Openings,
+            story.Perhaps,
             [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Thing))],
             [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, new Thing(ThingKind.Source, s.Id), s.On))],
             BreakersOf(live),

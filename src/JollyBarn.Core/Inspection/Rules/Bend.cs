@@ -31,7 +31,7 @@ public sealed class Bend() : BoxRule("bend")
                 _ => "cable.bend.nm",
             };
             var times = look.Limits.Number(limit);
-            var across = Length.FromInches((Bulk.InsulatedDiameter(gauge) * 2) + 0.06m);
+            var across = Length.FromInches(Across(cable.Run, gauge));
             var least = Length.FromUnits((long)(across.Units * times));
             yield return (
                 radius >= least
@@ -49,5 +49,25 @@ public sealed class Bend() : BoxRule("bend")
                 .By(limit)
                 .Pointing(cable.Leads);
         }
+    }
+
+    /// <summary>Usual thickness, in: two insulated conductors side by side in a sheath; in armour the bundle of all, and the armour round
+    /// it.</summary>
+    private static decimal Across(Run run, Gauge gauge)
+    {
+        if (run.Type is not (CableType.Ac or CableType.Mc))
+        {
+            return (Bulk.InsulatedDiameter(gauge) * 2) + 0.06m;
+        }
+
+        // Of 2, 3, 4 and 5 round conductors in one circle.
+        var round = (run.Conductors.Count + (run.Ground is GroundKind.Bare or GroundKind.Insulated ? 1 : 0)) switch
+        {
+            <= 2 => 2.0m,
+            3 => 2.155m,
+            4 => 2.414m,
+            _ => 2.701m,
+        };
+        return (Bulk.InsulatedDiameter(gauge) * round) + 0.18m;
     }
 }

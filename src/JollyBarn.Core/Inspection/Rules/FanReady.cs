@@ -34,7 +34,7 @@ public sealed class FanReady() : BoxRule("fan-ready")
     private Finding Judged(BoxLook look)
     {
         const string box = Subjects.Box;
-        var listed = look.Kind?.Fan == true ? true : look.Read(BoxFacts.FanListed);
+        var listed = ForFans(look);
         if (listed == true)
         {
             return Fine(box, Case.Ready);
@@ -53,4 +53,7 @@ public sealed class FanReady() : BoxRule("fan-ready")
             _ => Fine(box, Case.Ready),
         };
     }
+
+    /// <summary>Whether the box is one for fans, by its kind or its mark; null where nobody looked.</summary>
+    internal static bool? ForFans(BoxLook look) => look.Kind?.Fan == true ? true : look.Read(BoxFacts.FanListed);
 }

@@ -25,7 +25,7 @@ public sealed class NeutralAtSwitch() : BoxRule("neutral-at-switch")
             yield break;
         }
 
-        var present = look.Box.Leads.Values.Any(l => l.Use == ConductorUse.Neutral && l.Run is not null);
+        var present = look.Box.Leads.Any(l => l.Value.Run is not null && look.Sources.Of(l.Key).Kinds == Carries.Neutral);
         var built = look.Read(WallFacts.AsBuilt);
         yield return look.Read(BoxFacts.SwitchNeutral) switch
         {

@@ -37,17 +37,19 @@ public sealed class Reach() : BoxRule("reach")
             }
             else if (lead.Length.OrNull is { } length)
             {
-                yield return Judge(look, id, LeadPath.Of(look, id, lead) ?? length, depth).By(Limit);
+                var path = LeadPath.Of(look, id, lead);
+                yield return Judge(look, id, path ?? length, depth, path is null && LeadPath.GoesOn(look, lead)).By(Limit);
             }
         }
     }
 
-    private Finding Judge(BoxLook look, Id<Lead> id, Length length, Length? depth)
+    /// <param name="goesOn">True where a piece of unknown length is joined on.</param>
+    private Finding Judge(BoxLook look, Id<Lead> id, Length length, Length? depth, bool goesOn)
     {
         var needed = look.Limits.Inches(Limit);
         return depth switch
         {
-            _ when length < needed => Fix(
+            _ when length < needed && !goesOn => Fix(
                 id,
                 Case.TooShortAnyway,
                 ("lead", Thing.Lead(id)),

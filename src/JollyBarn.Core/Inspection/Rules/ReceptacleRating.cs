@@ -13,6 +13,7 @@ public sealed class ReceptacleRating() : BoxRule("rating")
     {
         Suits,
         DoesNotSuit,
+        AskAlone,
     }
 
     public override IEnumerable<Finding> Judge(BoxLook look)
@@ -29,9 +30,14 @@ public sealed class ReceptacleRating() : BoxRule("rating")
             if (look.Read(DeviceFacts.Rating, id) is { } rating && breakers is [var breaker])
             {
                 (string, object?)[] details = [("rating", rating), ("breaker", breaker)];
-                yield return Suits(kind, rating, breaker, Alone(look, id))
-                    ? Fine(id, Case.Suits, details)
-                    : Fix(id, Case.DoesNotSuit, details);
+                var (alone, shared) = (Suits(kind, rating, breaker, true), Suits(kind, rating, breaker, false));
+                yield return (Alone(look, id) ?? (alone == shared ? true : null)) switch
+                {
+                    null => AskOf(id, Case.AskAlone, [], [.. details, ("device", Thing.Device(id))]),
+                    true when alone => Fine(id, Case.Suits, details),
+                    false when shared => Fine(id, Case.Suits, details),
+                    _ => Fix(id, Case.DoesNotSuit, details),
+                };
             }
         }
     }
@@ -48,11 +54,23 @@ public sealed class ReceptacleRating() : BoxRule("rating")
                 _ => rating >= breaker,
             };
 
-    /// <summary>True where nothing else hangs on the circuit: its cables end in this box and nowhere else that anybody recorded.</summary>
-    private static bool Alone(BoxLook look, Id<Device> id) =>
-        look.Devices.Count(d => d.Kind.Outlet) == 1
-        && look.On(id).SelectMany(e => look.CircuitsOf(e.Id)).Distinct().ToList() is [var circuit]
-        && look.Reads.RunsOf(circuit)
-            .All(r => new[] { r.Value.A, r.Value.B }.All(e => e.At == EndAt.Panel || e.IsIn(look.Id) || e.At == EndAt.Unknown))
-        && look.Cables.Count(c => c.Run.Circuit == circuit) == 1;
+    /// <summary>True where nothing else hangs on the circuit: one cable, from the panel to this box; null where nobody followed it to the
+    /// panel.</summary>
+    private static bool? Alone(BoxLook look, Id<Device> id)
+    {
+        var circuits = look.On(id).SelectMany(e => look.CircuitsOf(e.Id)).Distinct().ToList();
+        if (
+            look.Devices.Count(d => d.Kind.Outlet) != 1
+            || circuits is not [var circuit]
+            || look.Cables.Count(c => c.Run.Circuit == circuit) != 1
+        )
+        {
+            return false;
+        }
+
+        var ends = look.Reads.RunsOf(circuit).SelectMany(r => new[] { r.Value.A, r.Value.B }).Where(e => !e.IsIn(look.Id)).ToList();
+        return ends.Exists(e => e.At is not (EndAt.Panel or EndAt.Unknown)) ? false
+            : ends.TrueForAll(e => e.At == EndAt.Panel) ? true
+            : null;
+    }
 }

@@ -3,8 +3,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
-/// <summary>A cable is fastened every 4 1/2 ft.</summary>
-/// <remarks>NEC 334.30. Bored holes count; a fished cable needs none.</remarks>
+/// <summary>A cable is fastened every 4 1/2 ft, MC every 6 ft.</summary>
+/// <remarks>NEC 334.30, 320.30(C), 330.30(C). Bored holes count; a fished cable needs none.</remarks>
 public sealed class Spacing() : BoxRule("spacing")
 {
     public enum Case
@@ -15,9 +15,14 @@ public sealed class Spacing() : BoxRule("spacing")
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        const string limit = "cable.spacing";
-        foreach (var cable in look.Cables.Where(c => c.Run.Type is CableType.NmB or CableType.UfB))
+        foreach (var cable in look.Cables.Where(c => c.Run.Type is CableType.NmB or CableType.UfB or CableType.Ac or CableType.Mc))
         {
+            var limit = cable.Run.Type switch
+            {
+                CableType.Ac => "cable.spacing.ac",
+                CableType.Mc => "cable.spacing.mc",
+                _ => "cable.spacing",
+            };
             if (look.Read(CableFacts.Spacing, cable.Id) is not { } way)
             {
                 continue;

@@ -1,9 +1,10 @@
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
 /// <summary>A cable in or along a stud is 1 1/4 in from its face, or plated.</summary>
-/// <remarks>NEC 300.4(A), (D): a 1/16 in plate; notches always plated.</remarks>
+/// <remarks>NEC 300.4(A), (D): a 1/16 in plate; notches always plated. Raceways stand the nail themselves.</remarks>
 public sealed class StudEdge() : BoxRule("edge")
 {
     public enum Case
@@ -16,7 +17,7 @@ public sealed class StudEdge() : BoxRule("edge")
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         const string limit = "cable.edge";
-        foreach (var cable in look.Cables)
+        foreach (var cable in look.Cables.Where(c => c.Run.Type is not CableType.Raceway))
         {
             if (look.Read(CableFacts.Edge, cable.Id) is not { } edge)
             {

@@ -43,7 +43,7 @@ public sealed class Weight() : BoxRule("weight")
         const string limit = "box.fan.plain";
         var most = look.Limits.Number("box.fan.most");
         var plain = look.Limits.Number(limit);
-        var listed = look.Read(BoxFacts.FanListed);
+        var listed = FanReady.ForFans(look);
         FactAsked box = new(Subjects.Box, BoxFacts.FanListed);
         return (
             look.Read(DeviceFacts.Weight, id) switch

@@ -128,7 +128,7 @@ public sealed class Fastened : IRemedies
                 yield return Remedy.Of(Case.Near, ask.Again(ask.Of, CableFacts.Fastener), ("at", near));
                 break;
             case "spacing":
-                var every = limits.Inches("cable.spacing");
+                var every = limits.Inches(ask.Finding.Limit!);
                 yield return Remedy.Of(Case.Every, ask.Again(ask.Of, CableFacts.Spacing), ("at", every));
                 break;
             case "bend":

@@ -194,15 +194,18 @@ public sealed class OtherCable : IRemedies
     public enum Case
     {
         UfB,
+        NmB,
     }
 
-    public IReadOnlyList<string> Rules { get; } = ["cable-wet"];
+    public IReadOnlyList<string> Rules { get; } = ["cable-wet", "cord"];
 
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
         if (ask.Look.Cables.FirstOrDefault(c => c.Id == ask.Of) is { } cable)
         {
-            yield return Remedy.Of(Case.UfB, new SetRun(cable.RunId, CableType.UfB));
+            yield return ask.Finding.Rule == "cord" && ask.Look.Wetness == Damp.Dry
+                ? Remedy.Of(Case.NmB, new SetRun(cable.RunId, CableType.NmB))
+                : Remedy.Of(Case.UfB, new SetRun(cable.RunId, CableType.UfB));
         }
     }
 }

@@ -22,6 +22,7 @@ public sealed class LiveTeller(Job job, Id<Box> box)
             live.Touch is { } touch ? new(touch.Point, touch.Milliamperes, touch.Seconds, LiveWords.Of(touch.Means)) : null,
             [.. live.Outlets.Select(Tell)],
             Tell(live.Openings),
+            Tell(live.MayOpen),
             [.. live.Points.Select(Tell)],
             [.. live.Sources.Select(Tell)],
             [.. live.Breakers.Select(Tell)],
@@ -58,7 +59,9 @@ public sealed class LiveTeller(Job job, Id<Box> box)
             outlet.MetalLive
         );
 
-    private string Says(Opening opening) => $"{GuardWords.Of(names, opening.Guard)} opens: {LiveWords.Because(opening)}";
+    private string Says(Opening opening) =>
+        $"{GuardWords.Of(names, opening.Guard)} {(opening is { By: OpensBy.Missing, Sure: Surely.Perhaps } ? "may open" : "opens")}: "
+        + LiveWords.Because(opening);
 
     private string Tell(LiveFollow follow) =>
         follow switch

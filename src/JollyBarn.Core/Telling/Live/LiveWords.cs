@@ -100,6 +100,9 @@ public static class LiveWords
         opening.By switch
         {
             OpensBy.Overcurrent => $"{Whole(opening.Amperes)} A on {Whole(opening.Rating ?? 0)} A",
+            // Never up to the 6 mA from which it surely opens.
+            OpensBy.Missing when opening.Sure == Surely.Perhaps =>
+                $"{(Math.Floor(opening.Amperes * 10_000) / 10).ToString("0.0", CultureInfo.InvariantCulture)} mA missing on the way back",
             OpensBy.Missing => $"{Whole(opening.Amperes * 1000)} mA missing on the way back",
             OpensBy.Loop => "neutral and ground are joined behind it",
             OpensBy.ArcInJoint => $"an arc of {Whole(opening.Amperes)} A in a joint",

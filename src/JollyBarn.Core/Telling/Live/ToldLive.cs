@@ -59,6 +59,7 @@ public sealed record ToldShown(
 /// <summary>A box as electricity, in words.</summary>
 /// <param name="Strands">By the ids of leads and pigtails.</param>
 /// <param name="Openings">What of the whole job opens by itself, in order of time; nothing opens when it is empty.</param>
+/// <param name="MayOpen">What may open and need not.</param>
 /// <param name="Metal">The metal of the box, when it has any.</param>
 /// <param name="Assumed">What was taken for given.</param>
 public sealed record ToldLive(
@@ -68,6 +69,7 @@ public sealed record ToldLive(
     ToldTouch? Touch,
     IReadOnlyList<ToldOutlet> Outlets,
     IReadOnlyList<ToldOpening> Openings,
+    IReadOnlyList<ToldOpening> MayOpen,
     IReadOnlyList<ToldPoint> Points,
     IReadOnlyList<ToldThrow> Sources,
     IReadOnlyList<ToldThrow> Breakers,

@@ -20,10 +20,16 @@ internal static class ConductorWords
                 { "AskOne", "Which breaker feeds {cable}?" },
                 { "AskMany", "Which breaker feeds these {count} cables?" },
             },
-            new("pigtail-gauge", "Pigtail gauge", "The thin piece is the fuse.") { Words.OnBreaker("{gauge} AWG, {lead}") },
+            new("pigtail-gauge", "Pigtail gauge", "The thin piece is the fuse.")
+            {
+                Words.OnBreaker("{gauge} AWG, {lead}"),
+                { "Tap", "{Lead} is a tap to a luminaire, {at} long: up to {limit} it may be thinner than the circuit." },
+                { "AskTap", "{Lead} is a tap to a luminaire: is it {limit} or shorter?" },
+            },
             new("ground-gauge", "Ground gauge", "A thin ground burns off before the breaker opens.")
             {
                 Words.OnBreaker("{gauge} AWG ground of {cable}"),
+                { "AsItsHots", "{gauge} AWG ground of {cable}, as thick as the conductors it goes with: no thicker one is asked." },
                 { "UnderLeast", "{gauge} AWG ground of {cable}: 14 AWG is the least." },
             },
             new("gauge-mixed", "Mixed gauges", "The next person sees 12 and puts in a 20 A breaker.")

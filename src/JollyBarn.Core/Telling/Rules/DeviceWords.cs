@@ -73,6 +73,10 @@ internal static class DeviceWords
             new("rating", "Receptacle rating", "A 20 A slot on a 15 A circuit invites what the circuit cannot carry.")
             {
                 { "Suits", "{rating:0} A on a {breaker:0} A circuit." },
+                {
+                    "AskAlone",
+                    "A {rating:0} A {device} on a {breaker:0} A circuit: does anything else hang on it? Nobody followed it to the panel."
+                },
                 { "DoesNotSuit", "A {rating:0} A receptacle on a {breaker:0} A circuit." },
             },
             new("rigid", "Device firm", "A receptacle that gives works its screws loose.")

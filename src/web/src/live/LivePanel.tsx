@@ -46,12 +46,17 @@ export function LivePanel({ job, view, look, live }: { job: string; view: BoxVie
       <Faults look={look} live={live} />
       <section aria-label={w.acts}>
         <h3 className="text-sm">{w.acts}</h3>
-        {live.openings.length === 0 && <p className="text-sm">{w.nothing}</p>}
+        {live.openings.length + live.mayOpen.length === 0 && <p className="text-sm">{w.nothing}</p>}
         <ol>
           {live.openings.map((o) => (
             <li key={o.guard} className="border-l-4 border-amber pl-2 text-sm first-letter:uppercase">
               {o.says}, {w.within(time(o.seconds))}
               {o.sure === "Perhaps" && `; ${w.perhaps}`}
+            </li>
+          ))}
+          {live.mayOpen.map((o) => (
+            <li key={o.guard} className="border-l-4 border-dashed border-amber pl-2 text-sm first-letter:uppercase">
+              {o.says}; {w.mayOpen}
             </li>
           ))}
         </ol>

@@ -24,6 +24,7 @@ export const liveWords = {
     nothing: "Nothing opens.",
     within: (t: string) => `at the latest after ${t}`,
     perhaps: "perhaps at once",
+    mayOpen: "from 6 mA it surely opens, under 4 mA it never does",
     metal: (volts: string) => `The metal box is at ${volts} V.`,
     touch: (ma: string, opens: string, means: string) => `Someone touching it and the floor gets ${ma} mA, ${opens}: ${means}.`,
     until: (t: string) => `at most ${t} until it opens`,
