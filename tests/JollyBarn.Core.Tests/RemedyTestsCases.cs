@@ -149,7 +149,7 @@ public partial class RemedyTests
                 new AddPigtail("b", "bond", GfciBox.At("ground/screw", "r"), new(LandingAt.BondingScrew)),
             ]
         ),
-        new("joint-near", "gfci", "hots", "A large twist-on for its 3 conductors.", "three 12 AWG are the most of a medium"),
+        new("joint-near", "gfci", "grounds", "A large twist-on for its 4 conductors.", "four 12 AWG are the most of a medium"),
         new(
             "joint-connector",
             "joints",

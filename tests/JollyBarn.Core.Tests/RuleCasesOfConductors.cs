@@ -179,16 +179,17 @@ internal static partial class RuleCases
             new("joint-tight", "metal", "hots", Fine, "110.14(B)", Note("hots", "tight", "yes")),
             new("joint-listed", "metal", "hots", Fix, "110.14(B)", Note("hots", "joint-listed", "no")),
             new("joint-listed", "metal", "hots", Fine, "110.14(B)", Note("hots", "joint-listed", "yes")),
-            new("joint-near", "gfci", "hots", Better, "practice: three 12 AWG under a medium"),
-            new("joint-near", "gfci", "hots", null, "practice: the house allows it", new SetPractice(PracticeBook.NearLimit.Key, "allow")),
+            new("joint-near", "gfci", "grounds", Better, "practice: four 12 AWG under a medium"),
             new(
                 "joint-near",
                 "gfci",
-                "hots",
+                "grounds",
                 null,
-                "practice: three 12 AWG under a large",
-                new SetJoint("b", "hots", "twist-on-large", "hots")
+                "practice: the house allows it",
+                new SetPractice(PracticeBook.NearLimit.Key, "allow")
             ),
+            new("joint-near", "gfci", "hots", null, "practice: three 12 AWG under a medium"),
+            new("joint-near", "thick", "j", Better, "practice: three 10 AWG under a large", Tens(3)),
             new("joint-wet", "joints", "hots", Fix, "110.14(B)", Room("outdoors", Wetness.Wet)),
             new(
                 "joint-wet",

@@ -43,6 +43,10 @@ internal static partial class RuleCases
 
     private static EndAtPanel FromPanel() => new("r0", RunSide.B, "panel");
 
+    /// <summary>Blacks of so many 10-2 cables under a large twist-on.</summary>
+    private static JoinLeads Tens(int count) =>
+        new("b", "j", "twist-on-large", [.. Enumerable.Range(0, count).Select(i => (Id<Lead>)$"r{i}.a0")], "hots");
+
     private static SetEntry Connector(string size) => new("b", "k0", Holding: Holding.OutsideConnector, Size: size);
 
     private static RuleCase Thick(Verdict? verdict, string? one, string source, Edit entry) =>

@@ -61,7 +61,7 @@ public static class ConnectorKinds
     public static IReadOnlyList<ConnectorKind> All { get; } =
     [
         TwistOn("twist-on-small", "small twist-on", 0.15m, new(4, Grip.Of(2, 18), Grip.Of(2, 18), Grip.Of(2, 14))),
-        TwistOn("twist-on-medium", "medium twist-on", 0.30m, new(5, Grip.Of(2, 18), Grip.Of(2, 16), Grip.Of(3, 12))),
+        TwistOn("twist-on-medium", "medium twist-on", 0.30m, new(4, Grip.Of(2, 18), Grip.Of(2, 16), Grip.Of(4, 12))),
         TwistOn("twist-on-large", "large twist-on", 0.50m, new(6, Grip.Of(2, 16), Grip.Of(3, 14), Grip.Of(5, 12))),
         TwistOn("twist-on-extra-large", "extra large twist-on", 0.90m, new(8, Grip.Of(2, 12), Grip.Of(3, 12), Grip.Of(2, 6))),
         new(
