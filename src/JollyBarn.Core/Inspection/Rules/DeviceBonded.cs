@@ -60,11 +60,17 @@ public sealed class DeviceBonded() : BoxRule("device-bonded")
         return look.Read(DeviceFacts.ExposedMetal, id) switch
         {
             false => Fine(id, Case.NoExposedMetal, device),
-            _ when look.Sources.At(id, kind, hot).Behind.Count > 0 => Fine(id, Case.NoExposedMetal, device),
+            _ when Watched(look, id, kind, hot) => Fine(id, Case.NoExposedMetal, device),
             null => Ask(id, Case.AskMetal, [DeviceFacts.ExposedMetal], device),
             _ => Fix(id, Case.NoGround, device),
         };
     }
+
+    /// <summary>True where one protective device watches its hot and its neutral.</summary>
+    private static bool Watched(BoxLook look, Id<Device> id, DeviceKind kind, string hot) =>
+        kind.Points().FirstOrNull(p => p.Role.IsNeutral()) is var (neutral, _)
+        && look.Sources.At(id, kind, neutral).Behind is var back
+        && look.Sources.At(id, kind, hot).Behind.Any(back.Contains);
 
     private Finding Judge(BoxLook look, Id<Device> id, DeviceKind kind, string name)
     {
