@@ -52,6 +52,6 @@ public sealed class TouchTests
         Assert.Equal((opens, perhaps), (story.Openings.Count > 0, story.Perhaps.Count > 0));
         var box = BoxLive.Read(story.Start, "b", live.Job.Boxes["b"]);
         var said = new LiveTeller(live.Job, "b").Tell(box).MayOpen.Select(o => o.Says);
-        Assert.Equal(perhaps ? ["the protective receptacle may open: 5.9 mA missing on the way back"] : [], said);
+        Assert.Equal(perhaps ? ["the protective receptacle of Bench may open: 5.9 mA missing on the way back"] : [], said);
     }
 }
