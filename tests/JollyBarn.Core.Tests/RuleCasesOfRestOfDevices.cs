@@ -34,6 +34,18 @@ internal static partial class RuleCases
             },
             new("weight", "metal", "l", Fix, "314.27(A)(1), exception: 7 lb on a device box, 6 at most", Hung("7")),
             new("weight", "metal", "l", Fine, "314.27(A)(1), exception: 6 lb on a device box", Hung("6")),
+            new(
+                "line-load",
+                "gfci",
+                "g",
+                Measure,
+                "practice: said to be protected, and nobody saw where it goes",
+                new MoveLead("b", "safe.a0", Landing.Unknown),
+                new MoveLead("b", "safe.a1", Landing.Unknown)
+            )
+            {
+                Case = "AskLoad",
+            },
             new("line-load", "gfci", "g", Fix, "practice: said to be protected, and joined ahead of it", OffLoad()) { Case = "NotOnLoad" },
             new("landing", "metal", "r0.a0", Fix, "110.14(A): 10 AWG in a push-in hole made for 14", Pushed("r0.a0", 10, false))
             {

@@ -14,6 +14,7 @@ public sealed class LineAndLoad() : BoxRule("line-load")
         NeutralOnLoad,
         HalfOnLoad,
         NotOnLoad,
+        AskLoad,
         OnLine,
     }
 
@@ -41,6 +42,10 @@ public sealed class LineAndLoad() : BoxRule("line-load")
             else if (Said(look) is { } said)
             {
                 yield return Fix(id, Case.NotOnLoad, ("device", Thing.Device(id)), ("lead", Thing.Lead(said))).Pointing(said, id);
+            }
+            else if (Marked(look).FirstOrDefault(c => !Seen(look, c)) is { } unseen)
+            {
+                yield return AskOf(id, Case.AskLoad, [], ("device", Thing.Device(id)), ("cable", unseen.Thing)).Pointing(unseen.Leads);
             }
             else if (look.Sources.At(id, kind, "line-hot").Switched.Hot && look.Sources.At(id, kind, "line-neutral").Switched.Neutral)
             {
@@ -70,12 +75,20 @@ public sealed class LineAndLoad() : BoxRule("line-load")
         return null;
     }
 
-    /// <summary>A conductor of a cable that is marked as protected and does not hang on the load side.</summary>
+    /// <summary>A conductor of a cable that is marked as protected and does not hang on the load side, as somebody saw.</summary>
     private static Id<Lead>? Said(BoxLook look)
     {
-        var guarded = Continuity.Protected(look.Box);
-        var cable = look.Cables.FirstOrDefault(c => c.End.Feeds == Feeds.Protected && !guarded.Contains(c.RunId));
-        var lead = cable?.Leads.FirstOrNull(l => !look.Box.Leads[l].IsGround);
+        var lead = Marked(look).FirstOrDefault(c => Seen(look, c))?.Leads.FirstOrNull(l => !look.Box.Leads[l].IsGround);
         return lead is { } on && look.Wires.Lead(look.Box, on).Behind.Count == 0 ? lead : null;
     }
+
+    /// <summary>Cables that are marked as protected and are not on a load side, as far as recorded.</summary>
+    private static IEnumerable<CableHere> Marked(BoxLook look)
+    {
+        var guarded = Continuity.Protected(look.Box);
+        return look.Cables.Where(c => c.End.Feeds == Feeds.Protected && !guarded.Contains(c.RunId));
+    }
+
+    /// <summary>True where somebody saw where all of its conductors go.</summary>
+    private static bool Seen(BoxLook look, CableHere cable) => cable.Leads.All(l => look.Box.Leads[l].Lands.At != LandingAt.Unknown);
 }

@@ -19,6 +19,7 @@ internal static class DeviceWords
                     "Only {lead} of its cable hangs on the load side of the {device}: it opens at the first load, or does not protect."
                 },
                 { "NotOnLoad", "Said to be protected, but not on the load side of the {device}: {lead}." },
+                { "AskLoad", "{Cable} is said to be protected: do its hot and neutral lie on the load side of the {device}? Nobody saw." },
                 { "OnLine", "The feed of the {device} is on its line side." },
             },
             new("fed", "Fed", "A dead outlet with an open neutral is live inside.")
