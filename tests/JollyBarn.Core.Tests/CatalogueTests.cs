@@ -108,6 +108,16 @@ public class CatalogueTests
         }
     }
 
+    /// <summary>Common practice: three conductors of building wiring are more than a small twist-on takes, whatever their gauge.</summary>
+    [Fact]
+    public void Conductors_of_unknown_gauge_are_taken_for_the_thinnest_there_is()
+    {
+        Assert.Equal("twist-on-medium", ConnectorKinds.TwistOnFor([null, null, null]).Id);
+        Assert.Equal("twist-on-small", ConnectorKinds.TwistOnFor([Gauge.Awg(18), Gauge.Awg(18), Gauge.Awg(18)]).Id);
+        Assert.False(ConnectorKinds.Find("lever-3")!.Takes([Gauge.Awg(10), null]));
+        Assert.True(ConnectorKinds.Find("lever-3")!.Takes([Gauge.Awg(12), null, null]));
+    }
+
     [Theory]
     [MemberData(nameof(Boxes))]
     public void Every_kind_of_box_can_be_added_copied_and_changed_to_and_offers_the_volume_it_says(string kind)

@@ -35,6 +35,14 @@ internal static partial class RuleCases
             new SetDevice("b", "r", null, BrokenTabs: ["hot"]),
         ];
 
+    /// <summary>The same with cables marked as feeding in, and nobody followed them.</summary>
+    private static Edit[] ByMark(int other) =>
+        [
+            .. TwoBreakers(other).Where(e => e is not EndAtPanel),
+            new NameCable("b", "r8", RunSide.A, "from the panel", Feeds.FeedsIn),
+            new NameCable("b", "r9", RunSide.A, "from the panel", Feeds.FeedsIn),
+        ];
+
     private static Edit[] TwoCircuits() =>
         [
             new PutCircuit("c1", new Circuit("One")),

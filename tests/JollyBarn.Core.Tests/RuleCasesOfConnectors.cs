@@ -8,7 +8,7 @@ using static JollyBarn.Testing.RuleBoxes;
 
 namespace JollyBarn.Core.Tests;
 
-/// <content>Connectors by number and gauge.</content>
+/// <content>Connectors by number and gauge; taps, grounds and cables as they were read once more.</content>
 internal static partial class RuleCases
 {
     /// <summary>A 14 AWG tail to a lampholder in the box of 20 A.</summary>
@@ -46,6 +46,13 @@ internal static partial class RuleCases
     /// <summary>Blacks of so many 10-2 cables under a large twist-on.</summary>
     private static JoinLeads Tens(int count) =>
         new("b", "j", "twist-on-large", [.. Enumerable.Range(0, count).Select(i => (Id<Lead>)$"r{i}.a0")], "hots");
+
+    /// <summary>A raceway 1 in from the face of the stud.</summary>
+    private static RuleCase Edge(Verdict? verdict, string? one, string source, params Edit[] notes) =>
+        new("edge", "armour", "r0.a", verdict, source, [new SetRun("r0", CableType.Raceway), Note("r0.a", "edge", "1"), .. notes])
+        {
+            Case = one,
+        };
 
     private static SetEntry Connector(string size) => new("b", "k0", Holding: Holding.OutsideConnector, Size: size);
 
@@ -105,15 +112,10 @@ internal static partial class RuleCases
                 Note("r0.a", "spacing", "72"),
                 Note("r0.a", "fastener", "8")
             ),
-            new(
-                "edge",
-                "armour",
-                "r0.a",
-                null,
-                "300.4(A), exception: a raceway",
-                new SetRun("r0", CableType.Raceway),
-                Note("r0.a", "edge", "1")
-            ),
+            new("cable-wet", "armour", "r0.a", Fix, "320.12(2): AC in a damp place", Room("bathroom", Wetness.Damp)) { Case = "Armoured" },
+            Edge(null, null, "300.4(A), exception: tubing", Note("r0.a", "raceway", "tubing")),
+            Edge(Fix, null, "300.4(A): flexible conduit, 1 in", Note("r0.a", "raceway", "flexible"), Note("r0.a", "plated", "no")),
+            Edge(Measure, "AskRaceway", "300.4(A): a raceway nobody named"),
             new("entry-size", "thick", "r0.a", null, "practice: 10-2 in a 1/2 in connector", Connector("1/2")),
             Thick(Fix, "TooSmall", "110.3(B): 6-3 in a 1/2 in connector", Connector("1/2")),
             Thick(null, null, "110.3(B): 6-3 in a 3/4 in connector", Connector("3/4")),

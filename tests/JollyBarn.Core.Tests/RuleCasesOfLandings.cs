@@ -51,6 +51,8 @@ internal static partial class RuleCases
                 "210.7: slots 1 and 8, whatever somebody answered",
                 [.. TwoBreakers(8), Note("r", "opens-together", "yes")]
             ),
+            Yoke(Measure, "Ask", "210.7: slots 1 and 8 by marks nobody followed", ByMark(8)),
+            Yoke(Fine, "Tied", "210.7: who looked at the panel says more than a mark", [.. ByMark(8), Note("r", "opens-together", "yes")]),
             Yoke(Measure, "AskFeeds", "210.7: halves fed apart, nobody followed from where", NotFollowed()),
             new("yoke-together", "two-legs", "r", null, "210.7: one hot to each device"),
             new(

@@ -40,6 +40,18 @@ public sealed class TouchTests
     public void So_much_for_so_long_does_this(double milliamperes, double? seconds, TouchCase means) =>
         Assert.Equal(means, Touch.Does(milliamperes, seconds));
 
+    /// <summary>The same of somebody who touches live metal behind it: 1000 Ω and shoes of 23 kΩ, 5 mA. UL 943.</summary>
+    [Theory]
+    [InlineData(23_000, null, true)]
+    [InlineData(40_000, null, false)]
+    [InlineData(9_000, 0, false)]
+    public void One_who_gets_four_to_six_milliamperes_is_told_that_it_may_open(int shoes, int? opens, bool may)
+    {
+        var job = SmallHouse.Receptacle("protective").Do(new SetPractice(CodeBook.ElectricsBook.ShoeOhms.Key, $"{shoes}"));
+        var touch = Touch.Feel(Live.Fresh(job, new Situation { Stray = false }), Points.Face("b", "r", "hot"));
+        Assert.Equal((opens is not null, may), (touch.Seconds is not null, touch.MayOpen));
+    }
+
     /// <summary>UL 943: never under 4 mA, always from 6 mA; between them perhaps. 20 kΩ to ground drives 5.998 mA.</summary>
     [Theory]
     [InlineData(20_000, false, true)]

@@ -19,6 +19,7 @@ internal static class BoxArticles
             new("cable-held", "314.17(B)"),
             new("cable-held.ByFlap", "314.17(C)"),
             new("cable-wet", "334.12(B)(4)"),
+            new("cable-wet.Armoured", "320.12(2)"),
             new("cable-wet.Wet", "334.12(B)(4), 300.9"),
             new("clean", "110.12(B)"),
             new("concealed-splice", "334.40(B)"),

@@ -31,7 +31,12 @@ public sealed record ConnectorKind(
     int? Ports = null,
     Gauge? Thickest = null,
     Grip? Grip = null
-);
+)
+{
+    /// <summary>True where it usually takes these: one to a port, none thicker than a port takes; or so much copper together.</summary>
+    public bool Takes(IReadOnlyList<Gauge?> conductors) =>
+        Grip?.Takes(conductors) ?? (conductors.Count <= Ports && conductors.Max()?.ThickerThan(Thickest!.Value) != true);
+}
 
 /// <summary>Copper that connectors of a size grip, circular mils all conductors together. <em>Practice</em>, from memory of what packages
 /// of generic small, medium and large ones list; the package decides.</summary>
@@ -41,14 +46,16 @@ public sealed record ConnectorKind(
 /// <param name="Most">Over it few connectors of the size are listed.</param>
 public sealed record Grip(int Count, int Least, int Snug, int Most)
 {
-    /// <summary>True where it usually takes these, unknown ones counted only.</summary>
+    /// <summary>The thinnest copper of building wiring, NEC Table 310.106(A).</summary>
+    private static readonly Gauge Thinnest = Gauge.Awg(14);
+
     public bool Takes(IReadOnlyList<Gauge?> conductors) => conductors.Count <= Count && Copper(conductors) <= Most;
 
     /// <summary>Most conductors of one gauge.</summary>
     public int MostOf(Gauge gauge) => Math.Min(Count, Most / gauge.CircularMils);
 
-    /// <summary>Copper of the conductors whose gauge is known, circular mils.</summary>
-    public static int Copper(IEnumerable<Gauge?> conductors) => conductors.Sum(g => g?.CircularMils ?? 0);
+    /// <summary>Copper of the conductors, circular mils; one whose gauge nobody knows is at least 14 AWG.</summary>
+    public static int Copper(IEnumerable<Gauge?> conductors) => conductors.Sum(g => (g ?? Thinnest).CircularMils);
 
     /// <summary>Copper of so many of a gauge, circular mils.</summary>
     public static int Of(int count, int awg) => count * Gauge.Awg(awg).CircularMils;
@@ -64,12 +71,12 @@ public static class ConnectorKinds
         TwistOn("twist-on-medium", "medium twist-on", 0.30m, new(4, Grip.Of(2, 18), Grip.Of(2, 16), Grip.Of(4, 12))),
         TwistOn("twist-on-large", "large twist-on", 0.50m, new(6, Grip.Of(2, 16), Grip.Of(3, 14), Grip.Of(5, 12))),
         TwistOn("twist-on-extra-large", "extra large twist-on", 0.90m, new(8, Grip.Of(2, 12), Grip.Of(3, 12), Grip.Of(2, 6))),
-        new(
+        Gripping(
             "twist-on-ground",
             "through-hole ground twist-on",
             ConnectorStyle.ThroughHoleTwistOn,
-            Volume.Of(0.35m),
-            Grip: new(4, Grip.Of(2, 14), Grip.Of(2, 14), Grip.Of(4, 12))
+            0.35m,
+            new(4, Grip.Of(2, 14), Grip.Of(2, 14), Grip.Of(4, 12))
         ),
         Ported("lever-2", "two-port lever connector", ConnectorStyle.Lever, 0.25m, 2),
         Ported("lever-3", "three-port lever connector", ConnectorStyle.Lever, 0.35m, 3),
@@ -78,19 +85,13 @@ public static class ConnectorKinds
         Ported("push-in-4", "four-port push-in connector", ConnectorStyle.PushIn, 0.22m, 4),
         Ported("push-in-6", "six-port push-in connector", ConnectorStyle.PushIn, 0.32m, 6),
         Ported("inline", "inline connector", ConnectorStyle.Inline, 0.20m, 2),
-        new(
-            "crimp-sleeve",
-            "crimped sleeve",
-            ConnectorStyle.Crimp,
-            Volume.Of(0.10m),
-            Grip: new(4, Grip.Of(2, 18), Grip.Of(2, 18), Grip.Of(3, 12))
-        ),
-        new(
+        Gripping("crimp-sleeve", "crimped sleeve", ConnectorStyle.Crimp, 0.10m, new(4, Grip.Of(2, 18), Grip.Of(2, 18), Grip.Of(3, 12))),
+        Gripping(
             "sealed",
             "sealed connector for wet places",
             ConnectorStyle.Sealed,
-            Volume.Of(0.60m),
-            Grip: new(4, Grip.Of(2, 18), Grip.Of(2, 16), Grip.Of(4, 12))
+            0.60m,
+            new(4, Grip.Of(2, 18), Grip.Of(2, 16), Grip.Of(4, 12))
         ),
         Ported("listed-splice", "listed splice", ConnectorStyle.Listed, 2.0m, 2),
         new("bare", "no connector", ConnectorStyle.None, Volume.Zero),
@@ -102,11 +103,14 @@ public static class ConnectorKinds
     public static ConnectorKind TwistOnFor(IReadOnlyList<Gauge?> conductors)
     {
         var bySize = All.Where(k => k.Style == ConnectorStyle.TwistOn).ToList();
-        return bySize.Find(k => k.Grip!.Takes(conductors)) ?? bySize[^1];
+        return bySize.Find(k => k.Takes(conductors)) ?? bySize[^1];
     }
 
     private static ConnectorKind TwistOn(string id, string name, decimal room, Grip grip) =>
-        new(id, name, ConnectorStyle.TwistOn, Volume.Of(room), Grip: grip);
+        Gripping(id, name, ConnectorStyle.TwistOn, room, grip);
+
+    private static ConnectorKind Gripping(string id, string name, ConnectorStyle style, decimal room, Grip grip) =>
+        new(id, name, style, Volume.Of(room), Grip: grip);
 
     private static ConnectorKind Ported(string id, string name, ConnectorStyle style, decimal room, int ports) =>
         new(id, name, style, Volume.Of(room), ports, Twelve);

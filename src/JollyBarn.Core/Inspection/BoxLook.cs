@@ -175,19 +175,19 @@ public sealed class BoxLook : Look
             .Select(c => c.Run.Circuit!.Value)
             .Distinct();
 
+    /// <summary>Poles that hots of these points come from, by the wiring, and by marks where the record stops.</summary>
+    public static IEnumerable<PanelEnd> PolesOf(IEnumerable<Wire> points) =>
+        points
+            .SelectMany(w =>
+                w.Switched.Hot ? w.Switched.Hots
+                : w.Switched.Taken is { What: Gives.Hot } taken ? [taken]
+                : []
+            )
+            .Distinct();
+
     /// <summary>Breakers that hots of these points come from, by the wiring, and by marks where the record stops.</summary>
     public IReadOnlyList<Breaker> BreakersOf(IEnumerable<Wire> points) =>
-        [
-            .. points
-                .SelectMany(w =>
-                    w.Switched.Hot ? w.Switched.Hots
-                    : w.Switched.Taken is { What: Gives.Hot } taken ? [taken]
-                    : []
-                )
-                .Distinct()
-                .Select(h => Reads.Panels.Find(h.Panel)?.Breakers.FirstOrDefault(b => b.Key == h.Breaker))
-                .OfType<Breaker>(),
-        ];
+        [.. PolesOf(points).Select(h => Reads.Panels.Find(h.Panel)?.Breakers.FirstOrDefault(b => b.Key == h.Breaker)).OfType<Breaker>()];
 
     /// <summary>True where some point comes by a cable nobody followed to its breaker.</summary>
     public static bool OpenHots(IEnumerable<Wire> points) => points.Any(w => w.Switched is { Hot: false, Closed: false });

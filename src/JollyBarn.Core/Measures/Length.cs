@@ -61,6 +61,9 @@ public readonly record struct Length : IComparable<Length>
     public static Length Parse(string text) =>
         TryParse(text, out var length) ? length : throw new FormatException($"\"{text}\" is not a length. Write 2 7/8, 2.875 or 73 mm.");
 
+    /// <summary>The inches alone, as nominal sizes are said: <c>3/4</c>. As <see cref="ToString"/> where they are no 64ths.</summary>
+    public string Nominal => ToString() is [.. var inches, ' ', 'i', 'n'] ? inches : ToString();
+
     /// <summary>The shortest exact form: a fraction of an inch when it is a 64th, else millimetres. <see cref="Parse"/> gives the same
     /// length back.</summary>
     public override string ToString()

@@ -14,6 +14,9 @@ public enum OfferCase
     Exchanged,
     TouchesBox,
     LeaksToBox,
+
+    /// <summary>A leak that a ground-fault device may open on and need not.</summary>
+    LeaksALittle,
     TouchesGround,
     BrokenAlong,
     TouchesFarMetal,
@@ -46,6 +49,10 @@ public sealed record FaultOffer(OfferCase Case, Details About, Fault Fault)
 public static class FaultOffers
 {
     private const double WetOhms = 15000;
+
+    /// <summary>5 mA at 120 V, between what never and what surely opens a class A device, UL 943.</summary>
+    private const double DampOhms = 24000;
+
     private const double Burnt = 5;
 
     /// <summary>One fault somewhere in the job, chosen by a number: the same job and number give the same fault. None in a job where
@@ -101,6 +108,7 @@ public static class FaultOffers
                 var point = Points.Lead(id, near, box.Leads[near]);
                 yield return FaultOffer.Of(OfferCase.TouchesBox, new Bridged(point, Points.Metal(id)), Of(near));
                 yield return FaultOffer.Of(OfferCase.LeaksToBox, new Bridged(point, Points.Metal(id), WetOhms), Of(near));
+                yield return FaultOffer.Of(OfferCase.LeaksALittle, new Bridged(point, Points.Metal(id), DampOhms), Of(near));
             }
 
             var ground = cable.FirstOrNull(l => l.Value.IsGround)?.Key;

@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Electrics.Faults;
 
 namespace JollyBarn.Electrics.Seen;
 
@@ -22,8 +23,9 @@ public enum TouchCase
 /// <summary>What a person gets who touches a point and stands on the earth, or touches two.</summary>
 /// <param name="Milliamperes">Through the body.</param>
 /// <param name="Seconds">Until something opens; null when nothing does.</param>
+/// <param name="MayOpen">True where nothing surely opens and a ground-fault device may: 4 mA to under 6, UL 943.</param>
 /// <param name="Means">What so much for so long does.</param>
-public sealed record Touch(string Point, double Milliamperes, double? Seconds, TouchCase Means)
+public sealed record Touch(string Point, double Milliamperes, double? Seconds, bool MayOpen, TouchCase Means)
 {
     /// <summary>Children and some cannot let go from, most cannot from, breathing can stop from, the heart from, mA. IEC
     /// 60479-1, from memory.</summary>
@@ -43,9 +45,14 @@ public sealed record Touch(string Point, double Milliamperes, double? Seconds, T
         var ohms = Math.Max(1, live.Set(ElectricsBook.BodyOhms) + live.Set(ElectricsBook.ShoeOhms));
         var person = new Branch(live.At(point), Network.Earth, 1 / ohms);
         var milliamperes = 1000 * live.Solved.With(person).Amperes(person);
-        var opens = milliamperes < Live.Felt ? [] : Instruments.Laid(live, point, Points.Earth, ohms);
-        var seconds = opens.Count > 0 ? opens[0].Seconds : (double?)null;
-        return new(point, milliamperes, seconds, Does(milliamperes, seconds));
+        if (milliamperes < Live.Felt)
+        {
+            return new(point, milliamperes, null, false, TouchCase.NotFelt);
+        }
+
+        var story = Story.Unfold(live.With(new Bridged(point, Points.Earth, ohms)));
+        var seconds = story.Openings is [var first, ..] ? first.Seconds : (double?)null;
+        return new(point, milliamperes, seconds, seconds is null && story.Perhaps.Count > 0, Does(milliamperes, seconds));
     }
 
     /// <summary>What a current does that flows until something opens.</summary>

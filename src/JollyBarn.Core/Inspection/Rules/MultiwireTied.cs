@@ -16,12 +16,14 @@ public sealed class MultiwireTied() : BoxRule("multiwire-tied")
     {
         foreach (var cable in MultiwireCables.In(look))
         {
-            var poles = MultiwireCables.Poles(look, MultiwireCables.Hots(look, cable));
+            var hots = MultiwireCables.Hots(look, cable).ToList();
+            var poles = MultiwireCables.Poles(look, hots);
+            var followed = hots.TrueForAll(h => look.Wires.Lead(look.Box, h).Switched.Hot);
             yield return (
                 (poles.Count == 2 ? Together.Handles(look.Reads, poles) : Handles.Neighbours) switch
                 {
-                    Handles.One => Fine(cable.Id, Case.OneBreaker, ("cable", cable.Thing)),
-                    Handles.Apart => Fix(
+                    Handles.One => Fine(cable.Id, Case.OneBreaker, ("cable", cable.Thing), ("basis", followed ? Basis.Wiring : Basis.Mark)),
+                    Handles.Apart when followed => Fix(
                         cable.Id,
                         Case.CannotBeTied,
                         ("cable", cable.Thing),

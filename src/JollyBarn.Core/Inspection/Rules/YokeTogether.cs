@@ -7,7 +7,7 @@ namespace JollyBarn.Inspection.Rules;
 
 /// <summary>Circuits that feed one yoke open together at the panel, whatever kind of device it is.</summary>
 /// <remarks>NEC 210.7. By the wiring where it is followed: one breaker of two poles opens both; two that do not stand one below the other
-/// cannot be tied, whatever somebody answered.</remarks>
+/// cannot be tied, whatever somebody answered. A mark is no reason to overrule who looked at the panel.</remarks>
 public sealed class YokeTogether() : BoxRule("yoke-together")
 {
     public enum Case
@@ -30,12 +30,12 @@ public sealed class YokeTogether() : BoxRule("yoke-together")
                 .Distinct(ReferenceEqualityComparer.Instance)
                 .Cast<Wire>()
                 .ToList();
-            var feeding = Together.Ends(points);
+            var feeding = BoxLook.PolesOf(points).Where(e => e.Breaker is not null).ToList();
             var apart = kind.FedApart || device.BrokenTabs.Contains("hot");
             var open = points.Count(w => BoxLook.OpenHots([w]));
             if (feeding.Count > 1 && !CoveredByCable(look, feeding))
             {
-                yield return Judge(look, id, feeding);
+                yield return Judge(look, id, feeding, points.TrueForAll(w => w.Switched.Hot || !BoxLook.PolesOf([w]).Any()));
             }
             else if (feeding.Count < 2 && apart && open > 0 && points.Count > 1)
             {
@@ -52,14 +52,20 @@ public sealed class YokeTogether() : BoxRule("yoke-together")
             .In(look)
             .Any(c => MultiwireCables.Poles(look, MultiwireCables.Hots(look, c)) is { Count: 2 } poles && feeding.All(poles.Contains));
 
-    private Finding Judge(BoxLook look, Id<Device> id, IReadOnlyList<PanelEnd> feeding)
+    /// <param name="followed">True where the wiring says so, and no mark.</param>
+    private Finding Judge(BoxLook look, Id<Device> id, IReadOnlyList<PanelEnd> feeding, bool followed)
     {
         var breakers = feeding.Select(f => Thing.Breaker(f.Panel, f.Breaker!)).Distinct().ToArray();
-        (string, object?)[] details = [("device", Thing.Device(id)), ("breakers", breakers)];
+        (string, object?)[] details =
+        [
+            ("device", Thing.Device(id)),
+            ("breakers", breakers),
+            ("basis", followed ? Basis.Wiring : Basis.Mark),
+        ];
         return Together.Handles(look.Reads, feeding) switch
         {
             Handles.One => Fine(id, Case.OneBreaker, details),
-            Handles.Apart => Fix(id, Case.CannotBeTied, details),
+            Handles.Apart when followed => Fix(id, Case.CannotBeTied, details),
             _ => Said(look, id, Case.Ask, details),
         };
     }
@@ -89,19 +95,6 @@ internal enum Handles
 /// <summary>Whether breakers can open together, by where they stand.</summary>
 internal static class Together
 {
-    /// <summary>The poles that hots of these points come from, by the wiring, or by a mark where the record stops.</summary>
-    public static IReadOnlyList<PanelEnd> Ends(IEnumerable<Wire> points) =>
-        [
-            .. points
-                .SelectMany(w =>
-                    w.Switched.Hot ? w.Switched.Hots
-                    : w.Switched.Taken is { What: Gives.Hot } taken ? [taken]
-                    : []
-                )
-                .Where(e => e.Breaker is not null)
-                .DistinctBy(e => (e.Panel, e.Breaker, e.Pole)),
-        ];
-
     public static Handles Handles(Reads reads, IReadOnlyList<PanelEnd> ends)
     {
         var breakers = ends.Select(e => (e.Panel, e.Breaker)).Distinct().ToList();

@@ -49,7 +49,7 @@ public sealed class BringAGround : IRemedies
             new SetRun(run, Circuit: circuit),
         };
         edits.AddRange(joined);
-        edits.AddRange(Landed(ask, lead, joint));
+        edits.AddRange(Landed(ask, lead, gauge, joint));
         yield return Remedy.Of(
             Case.FromPanel,
             new Batch(edits, For: BatchFor.GroundBrought),
@@ -60,12 +60,12 @@ public sealed class BringAGround : IRemedies
 
     /// <summary>Into the joint of the grounds where there is one, else on the bonding screw, with a pigtail to each ground
     /// terminal.</summary>
-    private static IEnumerable<Edit> Landed(RemedyAsk ask, Id<Lead> lead, Id<Joint>? joint)
+    private static IEnumerable<Edit> Landed(RemedyAsk ask, Id<Lead> lead, Gauge gauge, Id<Joint>? joint)
     {
         Id<Joint> home = joint ?? ask.Free("grounds");
         if (joint is null)
         {
-            yield return new JoinLeads(ask.BoxId, home, ask.Connector([lead], tails: 2), [lead], "grounds");
+            yield return new JoinLeads(ask.BoxId, home, Connectors.For([gauge, gauge, gauge], ask.Job.Practice), [lead], "grounds");
         }
         else
         {

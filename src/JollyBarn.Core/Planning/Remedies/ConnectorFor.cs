@@ -15,24 +15,17 @@ internal static class Connectors
         house.Answer(PracticeBook.Splice) switch
         {
             "lever" => Lever(conductors),
-            "inline" => Ported("inline", conductors) ?? Lever(conductors),
-            "crimp" => ConnectorKinds.Find("crimp-sleeve")!.Grip!.Takes(conductors) ? "crimp-sleeve" : null,
+            "inline" => Taking("inline", conductors) ?? Lever(conductors),
+            "crimp" => Taking("crimp-sleeve", conductors),
             _ => null,
         } ?? ConnectorKinds.TwistOnFor(conductors).Id;
 
     /// <summary>The smallest lever connector with ports enough; null where none takes so many or so thick.</summary>
     public static string? Lever(IReadOnlyList<Gauge?> conductors) =>
-        ConnectorKinds
-            .All.Where(k => k.Style == ConnectorStyle.Lever && k.Ports >= conductors.Count && Thin(k, conductors))
-            .OrderBy(k => k.Ports)
-            .FirstOrDefault()
-            ?.Id;
+        ConnectorKinds.All.Where(k => k.Style == ConnectorStyle.Lever && k.Takes(conductors)).OrderBy(k => k.Ports).FirstOrDefault()?.Id;
 
-    private static string? Ported(string id, IReadOnlyList<Gauge?> conductors) =>
-        ConnectorKinds.Find(id) is { } kind && kind.Ports >= conductors.Count && Thin(kind, conductors) ? id : null;
-
-    private static bool Thin(ConnectorKind kind, IReadOnlyList<Gauge?> conductors) =>
-        conductors.Max() is not { } thickest || kind.Thickest is not { } most || !thickest.ThickerThan(most);
+    private static string? Taking(string id, IReadOnlyList<Gauge?> conductors) =>
+        ConnectorKinds.Find(id)?.Takes(conductors) == true ? id : null;
 }
 
 /// <summary>A joint without a connector for what is in it: another connector, or two joints and a jumper.</summary>

@@ -30,7 +30,7 @@ public sealed class HoldTheCable : IRemedies
             if (ask.Box.Material == BoxMaterial.Metal)
             {
                 var larger = EntrySize.Least(ask.Look);
-                yield return Remedy.Of(Case.LargerHole, new SetEntry(ask.BoxId, entry, Size: larger.ToString()), ("size", larger));
+                yield return Remedy.Of(Case.LargerHole, new SetEntry(ask.BoxId, entry, Size: larger.Nominal), ("size", larger));
             }
 
             yield break;

@@ -10,19 +10,12 @@ internal static class TouchedBoxes
     public static IReadOnlySet<Id<Box>> Between(Job before, Job after)
     {
         var altered = Only(before, after).Concat(Only(after, before)).Select(b => b.Circuit).OfType<Id<Circuit>>().ToHashSet();
-        var runs = before.Runs.Concat(after.Runs).ToList();
-        var boxes = after
-            .Boxes.Where(b => !ReferenceEquals(before.Boxes.Find(b.Key), b.Value))
-            .Select(b => b.Key)
-            .Concat(
-                runs.Where(r =>
-                        !ReferenceEquals(before.Runs.Find(r.Key), after.Runs.Find(r.Key))
-                        || (r.Value.Circuit is { } circuit && altered.Contains(circuit))
-                    )
-                    .SelectMany(r => Ends(r.Value))
-            )
+        var runs = before.Runs.Values.Concat(after.Runs.Values).ToList();
+        var boxes = Touched
+            .Boxes(before, after)
+            .Concat(runs.Where(r => r.Circuit is { } circuit && altered.Contains(circuit)).SelectMany(Ends))
             .ToHashSet();
-        var joined = runs.SelectMany(r => Ends(r.Value).SelectMany(a => Ends(r.Value).Select(b => (a, b)))).ToLookup(p => p.a, p => p.b);
+        var joined = runs.SelectMany(r => Ends(r).SelectMany(a => Ends(r).Select(b => (a, b)))).ToLookup(p => p.a, p => p.b);
         var open = new Queue<Id<Box>>(boxes);
         while (open.TryDequeue(out var box))
         {

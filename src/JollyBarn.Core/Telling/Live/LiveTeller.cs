@@ -19,7 +19,7 @@ public sealed class LiveTeller(Job job, Id<Box> box)
             live.Strands.ToDictionary(s => s.Key.Text, s => Tell(s.Value)),
             live.Joints.ToDictionary(j => j.Key.Text, j => Tell(j.Value)),
             live.Metal is { } metal ? Tell(metal) : null,
-            live.Touch is { } touch ? new(touch.Point, touch.Milliamperes, touch.Seconds, LiveWords.Of(touch.Means)) : null,
+            live.Touch is { } touch ? new(touch.Point, touch.Milliamperes, touch.Seconds, touch.MayOpen, LiveWords.Of(touch.Means)) : null,
             [.. live.Outlets.Select(Tell)],
             Tell(live.Openings),
             Tell(live.MayOpen),

@@ -15,6 +15,7 @@ public static class OfferWords
         [OfferCase.Exchanged] = "{lead} and {other} exchanged",
         [OfferCase.TouchesBox] = "{lead} touches the box",
         [OfferCase.LeaksToBox] = "{lead} leaks to the box, wet",
+        [OfferCase.LeaksALittle] = "{lead} leaks to the box, damp",
         [OfferCase.TouchesGround] = "{lead} touches the ground beside it",
         [OfferCase.BrokenAlong] = "{lead} is broken somewhere along the cable",
         [OfferCase.TouchesFarMetal] = "a hot touches the metal of {load}",

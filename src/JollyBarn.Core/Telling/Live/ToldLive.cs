@@ -35,8 +35,9 @@ public sealed record ToldOutlet(
 /// <summary>What a person gets who touches a point.</summary>
 /// <param name="Milliamperes">Through the body.</param>
 /// <param name="Seconds">Until something opens; null when nothing does.</param>
+/// <param name="MayOpen">True where nothing surely opens, and a ground-fault device may.</param>
 /// <param name="Means">What so much for so long does.</param>
-public sealed record ToldTouch(string Point, double Milliamperes, double? Seconds, string Means);
+public sealed record ToldTouch(string Point, double Milliamperes, double? Seconds, bool MayOpen, string Means);
 
 /// <summary>A fault one can plant here to see what it does.</summary>
 public sealed record ToldOffer(string Name, Fault Fault);

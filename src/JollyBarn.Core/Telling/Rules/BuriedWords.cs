@@ -36,6 +36,7 @@ internal static class BuriedWords
                 { "Ask", "Is the place of {cable} dry?" },
                 { "Wet", "NM cable in a wet place: {cable}." },
                 { "Damp", "NM cable in a damp place: {cable}." },
+                { "Armoured", "AC cable in a {place} place: {cable}." },
                 { "Suits", "The cable suits the place." },
             },
             new("bundled", "Cables together", "Packed cables warm each other.")

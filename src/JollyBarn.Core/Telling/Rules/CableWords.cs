@@ -55,6 +55,7 @@ internal static class CableWords
                 { "FarEnough", "{at} from the face of the stud: {cable}." },
                 { "Plated", "{at} from the face of the stud, plated: {cable}." },
                 { "AskPlate", "{at} from the face of the stud: is {cable} plated?" },
+                { "AskRaceway", "{at} from the face of the stud: what kind of raceway is {cable}?" },
             },
             new("grommet", "Grommet", "A punched edge saws at the sheath each time a door slams.")
             {

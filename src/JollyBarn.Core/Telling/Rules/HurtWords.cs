@@ -95,12 +95,12 @@ internal static class HurtWords
             },
             new("yoke-together", "Circuits of one device", "One breaker off, and half of the device still bites.")
             {
-                { "OneBreaker", "One breaker opens all that feeds the {device}." },
+                { "OneBreaker", "One breaker opens all that feeds the {device}{basis}." },
                 {
                     "CannotBeTied",
                     "Breakers {breakers:slot} feed the {device}: they do not stand one below the other, and no tie joins them."
                 },
-                { "Ask", "Breakers {breakers:slot} feed the {device}: do they open together?" },
+                { "Ask", "Breakers {breakers:slot} feed the {device}{basis}: do they open together?" },
                 { "AskFeeds", "The halves of the {device} are fed apart: do all its breakers open together?" },
                 { "Apart", "The breakers that feed the {device} do not open together." },
                 { "Tied", "The breakers that feed the {device} open together." },

@@ -82,7 +82,7 @@ internal static class JointWords
             new("multiwire-tied", "Breakers tied", "One breaker off leaves the other hot on the same neutral.")
             {
                 { "Wrong", "The two breakers of {cable} do not open together." },
-                { "OneBreaker", "One breaker opens both hots of {cable}." },
+                { "OneBreaker", "One breaker opens both hots of {cable}{basis}." },
                 { "CannotBeTied", "Breakers {breakers:slot} feed {cable}: they do not stand one below the other, and no tie joins them." },
             },
         ];

@@ -10,6 +10,7 @@ import { Pick } from "../parts/Pick";
 import { run } from "../parts/measure";
 import { words } from "../words";
 import { FarEnd } from "./FarEnd";
+import { KnockoutSize } from "./KnockoutSize";
 import { address } from "../parts/address";
 
 const w = words.box;
@@ -134,6 +135,7 @@ function EntryOf({ id, entry, edit }: { id: string; entry: Schemas["Entry"]; edi
           options={Object.entries(words.holding) as [Schemas["Holding"], string][]}
         />
       </div>
+      <KnockoutSize id={id} entry={entry} edit={edit} />
     </>
   );
 }

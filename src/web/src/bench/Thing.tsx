@@ -6,6 +6,7 @@ import { words } from "../words";
 import { CableThing } from "./CableThing";
 import { DeviceThing } from "./DeviceThing";
 import { JointThing } from "./JointThing";
+import { KnockoutSize } from "./KnockoutSize";
 import { cableName, deviceName, jointName, sentence } from "../model/names";
 import { cuffId } from "./scene";
 import type { Sel } from "./select";
@@ -79,6 +80,7 @@ export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick,
               ["Open", words.box.open],
             ]}
           />
+          <KnockoutSize id={sel.id} entry={entry} edit={edit} />
         </div>
       )}
       {sel.kind === "cable" && cable && <CableThing job={job} view={view} cable={cable} edit={edit} />}

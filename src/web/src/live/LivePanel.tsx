@@ -66,7 +66,7 @@ export function LivePanel({ job, view, look, live }: { job: string; view: BoxVie
             {live.touch &&
               w.touch(
                 live.touch.milliamperes.toFixed(0),
-                live.touch.seconds != null ? w.until(time(live.touch.seconds)) : w.never,
+                live.touch.seconds != null ? w.until(time(live.touch.seconds)) : live.touch.mayOpen ? w.perhapsOpens : w.never,
                 live.touch.means,
               )}
           </p>

@@ -30,6 +30,9 @@ export const boxWords = {
     fromHint: "from the pantry",
     comesIn: "Comes in at",
     heldBy: "Held by",
+    knockoutSize: "Knockout",
+    sizeNotSeen: "size not seen",
+    inches: (size: string) => `${size} in`,
     otherEnd: "other end",
     metals: { Copper: "Copper", Aluminum: "Aluminum", CopperClad: "Copper-clad aluminum", Unknown: "Not known" },
     grounds: {

@@ -29,6 +29,7 @@ export const liveWords = {
     touch: (ma: string, opens: string, means: string) => `Someone touching it and the floor gets ${ma} mA, ${opens}: ${means}.`,
     until: (t: string) => `at most ${t} until it opens`,
     never: "and nothing opens",
+    perhapsOpens: "and a ground-fault device may open or not",
     outlets: "Outlets",
     tester: "The tester says",
     really: "It really is",
