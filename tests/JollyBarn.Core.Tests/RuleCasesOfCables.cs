@@ -216,7 +216,10 @@ internal static partial class RuleCases
                     new EndAtPanel("r0", RunSide.B, "panel"),
                     Note("box", "gfci-ahead", "yes"),
                 ]
-            ),
+            )
+            {
+                Case = "SaidGuarded",
+            },
             new(
                 "slack",
                 "metal",

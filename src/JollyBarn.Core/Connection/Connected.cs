@@ -1,4 +1,5 @@
 using System.Runtime.CompilerServices;
+using JollyBarn.CodeBook;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Connection;
@@ -8,18 +9,21 @@ namespace JollyBarn.Connection;
 public sealed class Connected
 {
     private static readonly ConditionalWeakTable<Job, Connected> Kept = [];
+    private static readonly ConditionalWeakTable<ById<Id<Run>, Run>, Connected> Latest = [];
     private static readonly ConditionalWeakTable<BoxJoins, Island> KeptIslands = [];
 
     private readonly PanelEnds panels;
+    private readonly HousePractice practice;
+    private readonly ById<Id<Box>, Box> boxes;
     private readonly Dictionary<Id<Box>, int> boxAt;
     private readonly Pieces pieces;
-    private readonly Dictionary<int, IslandParts> parts = [];
-    private readonly Dictionary<int, Island> islands = [];
+    private readonly Dictionary<int, IslandParts> parts;
+    private readonly Dictionary<int, Island> islands;
     private readonly Lock guard = new();
 
     private Connected(Job job)
     {
-        panels = PanelEnds.Of(job);
+        (panels, practice, boxes, parts, islands) = (PanelEnds.Of(job), job.Practice, job.Boxes, [], []);
         boxAt = new(job.Boxes.Count);
         foreach (var (id, box) in job.Boxes)
         {
@@ -56,7 +60,23 @@ public sealed class Connected
         }
     }
 
-    public static Connected Of(Job job) => Kept.GetValue(job, j => new(j));
+    /// <summary>The same runs between the same boxes, some of which hold something else: their islands anew, the rest as it is.</summary>
+    private Connected(Connected last, Job job, List<Id<Box>> changed)
+    {
+        (panels, practice, boxes) = (last.panels, last.practice, job.Boxes);
+        (boxAt, pieces) = (last.boxAt, last.pieces);
+        lock (last.guard)
+        {
+            (parts, islands) = (new(last.parts), new(last.islands));
+            foreach (var root in changed.Select(b => pieces.Root(boxAt[b])).Distinct())
+            {
+                parts[root] = parts[root].Of(job, panels);
+                islands.Remove(root);
+            }
+        }
+    }
+
+    public static Connected Of(Job job) => Kept.GetValue(job, Make);
 
     /// <summary>Boxes that hang together with one that is not as it was: their verdicts may be others.</summary>
     public static IEnumerable<Id<Box>> Near(Job before, Job after)
@@ -73,6 +93,39 @@ public sealed class Connected
 
     /// <summary>What comes to a box by each conductor that ends in it, with nothing in the box joined.</summary>
     public Comings Coming(Id<Box> id) => boxAt.TryGetValue(id, out var at) ? IslandOf(at).Coming(id) : Comings.None;
+
+    private static Connected Make(Job job)
+    {
+        var made =
+            Latest.TryGetValue(job.Runs, out var last) && last.Changed(job) is { } changed ? new(last, job, changed) : new Connected(job);
+        Latest.AddOrUpdate(job.Runs, made);
+        return made;
+    }
+
+    /// <summary>The boxes that hold something else in a job of the same runs; null where more than that differs.</summary>
+    private List<Id<Box>>? Changed(Job job)
+    {
+        if (PanelEnds.Of(job) != panels || !ReferenceEquals(job.Practice, practice) || job.Boxes.Count != boxes.Count)
+        {
+            return null;
+        }
+
+        var changed = new List<Id<Box>>();
+        foreach (var (was, now) in boxes.Zip(job.Boxes))
+        {
+            if (was.Key != now.Key || (!ReferenceEquals(was.Value, now.Value) && (was.Value.Binned || now.Value.Binned)))
+            {
+                return null;
+            }
+
+            if (!ReferenceEquals(was.Value, now.Value))
+            {
+                changed.Add(now.Key);
+            }
+        }
+
+        return changed;
+    }
 
     private int? At(RunEnd end) => end.Box is { } box && boxAt.TryGetValue(box, out var at) ? at : null;
 

@@ -9,6 +9,15 @@ internal sealed class IslandParts
 
     public List<(Id<Run> Id, Run Run, RunJoins Joins)> Runs { get; } = [];
 
+    /// <summary>The same boxes and runs as they are in another state of the job.</summary>
+    public IslandParts Of(Job job, PanelEnds panels)
+    {
+        var of = new IslandParts();
+        of.Boxes.AddRange(Boxes.Select(b => (b.Id, BoxJoins.Of(job, b.Id, job.Boxes[b.Id]))));
+        of.Runs.AddRange(Runs.Select(r => (r.Id, r.Run, RunJoins.Of(job, panels, r.Id, r.Run))));
+        return of;
+    }
+
     public bool Same(IslandParts other)
     {
         if (Boxes.Count != other.Boxes.Count || Runs.Count != other.Runs.Count)

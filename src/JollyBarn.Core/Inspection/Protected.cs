@@ -20,7 +20,7 @@ public sealed record Protected(bool? Holds, Basis Basis)
     public bool Bypassed { get; init; }
 
     /// <summary>True where a mark or an answer says that it is protected, and the wiring that it is not.</summary>
-    public bool Said { get; init; }
+    public bool SaidOtherwise { get; init; }
 
     public static Protected Of(BoxLook look, Id<Device> id, DeviceKind kind)
     {
@@ -45,7 +45,7 @@ public sealed record Protected(bool? Holds, Basis Basis)
         var (live, back) = (hot.Switched is { Hot: true, Closed: true }, neutral.Switched is { Neutral: true, Closed: true });
         if ((live && back) || (live && hot.Behind.Count == 0))
         {
-            return new(false, Basis.Wiring) { Bypassed = hot.Behind.Count + neutral.Behind.Count > 0, Said = said is not null };
+            return new(false, Basis.Wiring) { Bypassed = hot.Behind.Count + neutral.Behind.Count > 0, SaidOtherwise = said is not null };
         }
 
         return said is { } by ? new(true, by) : new(look.Read(WallFacts.GfciAhead), Basis.Said);
@@ -54,7 +54,10 @@ public sealed record Protected(bool? Holds, Basis Basis)
     /// <summary>Whether protection lies ahead of a cable that comes to the box, with every conductor of it: by the wiring, then by its mark
     /// and by an answer; null where nobody knows.</summary>
     public static bool? Ahead(BoxLook look, CableHere cable) =>
-        Followed(look, cable) ?? (cable.End.Feeds == Feeds.Protected ? true : look.Read(WallFacts.GfciAhead));
+        Followed(look, cable) ?? (SaidProtected(look, cable) ? true : look.Read(WallFacts.GfciAhead));
+
+    /// <summary>True where a mark or an answer says that protection lies ahead of a cable, and the wiring that none does.</summary>
+    public static bool SaidAhead(BoxLook look, CableHere cable) => Followed(look, cable) == false && SaidProtected(look, cable);
 
     /// <summary>The same by the recorded wiring alone; null where it does not reach.</summary>
     public static bool? Followed(BoxLook look, CableHere cable)
@@ -73,6 +76,9 @@ public sealed record Protected(bool? Holds, Basis Basis)
             ? false
             : null;
     }
+
+    private static bool SaidProtected(BoxLook look, CableHere cable) =>
+        cable.End.Feeds == Feeds.Protected || look.Read(WallFacts.GfciAhead) == true;
 
     /// <summary>True where a cable on the way that nobody followed is marked as protected.</summary>
     private static bool Marked(BoxLook look, Wire hot) =>

@@ -15,6 +15,9 @@ public sealed class Buried() : BoxRule("buried")
         AskRaceway,
         AskBreaker,
         AskGfci,
+
+        /// <summary>Deep enough only with protection ahead, which a mark or an answer has and the wiring does not.</summary>
+        SaidGuarded,
     }
 
     /// <summary>Limit of column 4 by what lies over it; the other places have no smaller one there.</summary>
@@ -97,10 +100,22 @@ public sealed class Buried() : BoxRule("buried")
             _ => Protected.Ahead(look, cable) switch
             {
                 true => Fine(look, cable, depth, guarded),
-                false => Fine(look, cable, depth, plain),
+                false => Unguarded(look, cable, depth, plain),
                 null => AskOf(cable.Id, Case.AskGfci, [new(Subjects.Box, WallFacts.GfciAhead)], details).By(guarded),
             },
         };
+    }
+
+    /// <summary>Too little without protection; a mark or an answer that has one is named beside the wiring that has none.</summary>
+    private Finding Unguarded(BoxLook look, CableHere cable, Length depth, string plain)
+    {
+        if (!Protected.SaidAhead(look, cable))
+        {
+            return Fine(look, cable, depth, plain);
+        }
+
+        var least = look.Limits.Inches(plain);
+        return Fix(cable.Id, Case.SaidGuarded, ("at", depth), ("limit", least), ("by", least - depth), ("cable", cable.Thing)).By(plain);
     }
 
     private Finding Fine(BoxLook look, CableHere cable, Length depth, string limit) =>

@@ -40,7 +40,7 @@ public sealed class GfciByPlace() : BoxRule("gfci")
                 _ when needed == true && met.Holds == false => Fix(
                     id,
                     met.Bypassed ? Case.Bypassed
-                        : met.Said ? Case.SaidProtected
+                        : met.SaidOtherwise ? Case.SaidProtected
                         : Case.Unprotected,
                     name
                 ),

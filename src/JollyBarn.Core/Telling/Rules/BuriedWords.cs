@@ -58,6 +58,15 @@ internal static class BuriedWords
                 { "AskRaceway", "{at} deep is enough in threaded metal conduit only. What is the raceway of {cable}?" },
                 { "AskBreaker", "{at} deep is enough only on one pole of at most 20 A behind a GFCI. Which breaker feeds {cable}?" },
                 { "AskGfci", "{at} deep is enough only with a GFCI ahead of the buried part. Is there one?" },
+                {
+                    "SaidGuarded",
+                    new(
+                        "Top of {cable} under ground: {at}, {limit} needed. A GFCI is said to be ahead of it; the recorded wiring shows none."
+                    )
+                    {
+                        Sum = "{limit} − {at} = {by} short",
+                    }
+                },
             },
             new("riser", "Out of the ground", "A mower cuts what stands bare.")
             {
