@@ -31,7 +31,7 @@ export const boxWords = {
     comesIn: "Comes in at",
     heldBy: "Held by",
     knockoutSize: "Knockout",
-    sizeNotSeen: "size not seen",
+    sizeNotSeen: "not seen",
     inches: (size: string) => `${size} in`,
     otherEnd: "other end",
     metals: { Copper: "Copper", Aluminum: "Aluminum", CopperClad: "Copper-clad aluminum", Unknown: "Not known" },
