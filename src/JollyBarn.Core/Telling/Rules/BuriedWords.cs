@@ -61,7 +61,8 @@ internal static class BuriedWords
                 {
                     "SaidGuarded",
                     new(
-                        "Top of {cable} under ground: {at}, {limit} needed. A GFCI is said to be ahead of it; the recorded wiring shows none."
+                        "Top of {cable} under ground: {at}, {limit} needed. A GFCI is said to be ahead of it; "
+                            + "the recorded wiring shows none."
                     )
                     {
                         Sum = "{limit} − {at} = {by} short",
