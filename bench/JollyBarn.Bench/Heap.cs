@@ -16,7 +16,7 @@ internal static class Heap
         using var client = new HttpClient { BaseAddress = new Uri(app.Urls.First()) };
         await client.GetStringAsync(new Uri("/api/jobs", UriKind.Relative));
         var before = GC.GetTotalMemory(true);
-        store.Import("large", Inputs.Large(), false);
+        store.Import("large", Inputs.Large());
         await client.GetStringAsync(new Uri("/api/jobs/large/today", UriKind.Relative));
         using var boxes = JsonDocument.Parse(await client.GetStringAsync(new Uri("/api/jobs/large/boxes", UriKind.Relative)));
         foreach (var box in boxes.RootElement.EnumerateArray())

@@ -13,7 +13,7 @@ public sealed class Durable : DbConnectionInterceptor
     public override void ConnectionOpened(DbConnection connection, ConnectionEndEventData eventData)
     {
         ArgumentNullException.ThrowIfNull(connection);
-        Run(connection, "PRAGMA synchronous=FULL; PRAGMA foreign_keys=ON;");
+        Run(connection, "PRAGMA busy_timeout=5000; PRAGMA synchronous=FULL; PRAGMA foreign_keys=ON;");
         if (Ask(connection, "PRAGMA journal_mode=WAL;") is not "wal")
         {
             throw new StoreException("The data file cannot keep a write-ahead log where it is. Put it on a local disk with --data.");

@@ -15,9 +15,32 @@ public sealed class JobDb(DbContextOptions<JobDb> options) : DbContext(options)
 
     public DbSet<PhotoRow> Photos => Set<PhotoRow>();
 
+    /// <summary>Saves, with the sums of rows that have one.</summary>
+    public override int SaveChanges(bool acceptAllChangesOnSuccess)
+    {
+        foreach (var entry in ChangeTracker.Entries().Where(e => e.State is EntityState.Added or EntityState.Modified))
+        {
+            switch (entry.Entity)
+            {
+                case JobRow job:
+                    job.Sum = job.Summed;
+                    break;
+                case BoxRow box:
+                    box.Sum = box.Summed;
+                    break;
+            }
+        }
+
+        return base.SaveChanges(acceptAllChangesOnSuccess);
+    }
+
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
-        modelBuilder.Entity<JobRow>().HasKey(j => j.Id);
+        modelBuilder.Entity<JobRow>(job =>
+        {
+            job.HasKey(j => j.Id);
+            job.Property(j => j.Sum).HasDefaultValue("");
+        });
         modelBuilder.Entity<EditRow>(edit =>
         {
             edit.HasKey(e => e.Id);

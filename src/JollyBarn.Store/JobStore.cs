@@ -7,60 +7,66 @@ using Microsoft.EntityFrameworkCore;
 
 namespace JollyBarn.Store;
 
-/// <summary>All jobs of one data file.</summary>
-public sealed partial class JobStore
+/// <summary>All jobs of one data file, which this store has alone until it is disposed of.</summary>
+public sealed partial class JobStore : IAsyncDisposable
 {
     /// <summary>Who the program's own edits are by.</summary>
     private const string Program = "Jolly Barn";
 
-    private readonly DbContextOptions<JobDb> options;
+    private readonly DataFile file;
+    private readonly FileClaim claim;
+    private readonly Projector projector;
     private readonly TimeProvider clock;
+    private readonly Action<string> says;
+    private readonly bool copies;
     private readonly ConcurrentDictionary<string, OpenJob> jobs = new(StringComparer.Ordinal);
-    private readonly Lock creating = new();
+    private readonly ConcurrentDictionary<string, Lock> opening = new(StringComparer.Ordinal);
     private readonly Func<Job, IReadOnlyList<Edit>> catchUp;
 
     /// <summary>Opens or makes the file and brings it to this program's version; a file of an older one is copied first.</summary>
     /// <param name="catchUp">Edits that bring a job of an earlier program up to this one; they go into its log when it is opened.</param>
+    /// <param name="copies">Whether copies of the file are kept beside it.</param>
+    /// <param name="says">Hears of work that takes long, of waiting, and of trouble with a job, as sentences.</param>
     /// <exception cref="StoreException">The file cannot be used; the message says why and what to do.</exception>
-    public JobStore(string path, TimeProvider? clock = null, Func<Job, IReadOnlyList<Edit>>? catchUp = null)
+    public JobStore(
+        string path,
+        TimeProvider? clock = null,
+        Func<Job, IReadOnlyList<Edit>>? catchUp = null,
+        Action<string>? says = null,
+        bool copies = false
+    )
     {
         this.catchUp = catchUp ?? (_ => []);
+        this.says = says ?? (_ => { });
+        this.copies = copies;
         Path = System.IO.Path.GetFullPath(path);
         this.clock = clock ?? TimeProvider.System;
-        options = Durable.Options(Path);
+        file = new(Path);
+        FileClaim? held = null;
         try
         {
             Directory.CreateDirectory(System.IO.Path.GetDirectoryName(Path)!);
-            using var db = Db();
-            if (db.Database.GetPendingMigrations().Any())
-            {
-                var older = db.Database.GetAppliedMigrations().Any();
-                if (older)
-                {
-                    CopyBeforeMigration(db);
-                }
-
-                db.Database.Migrate();
-                if (older)
-                {
-                    RebuildProjections();
-                }
-            }
+            claim = held = FileClaim.Take(Path, this.says);
+            new Opening(file, this.clock, this.says).Run();
         }
         catch (Exception failure) when (failure is SqliteException or IOException or UnauthorizedAccessException or StoreException)
         {
+            held?.Dispose();
             throw StoreException.From(failure)
                 ?? new StoreException($"The data file {Path} cannot be opened. Choose another with --data.", failure);
         }
+
+        projector = new(Held, (id, problem) => this.says($"The lists of job {id} could not be made: {problem.Message}"));
+        foreach (var id in Behind())
+        {
+            projector.Behind(id);
+        }
     }
 
-    /// <summary>Raised when any open job changed.</summary>
+    /// <summary>Raised when any job changed.</summary>
     public event Action<string, Accepted>? Changed;
 
     public string Path { get; }
-
-    /// <summary>A new context on the file.</summary>
-    public JobDb Db() => new(options);
 
     /// <summary>True when the file holds no job, not even in the bin.</summary>
     public bool IsEmpty
@@ -72,20 +78,34 @@ public sealed partial class JobStore
         }
     }
 
+    /// <summary>A new context on the file, for reading.</summary>
+    public JobDb Db() => file.Db();
+
     public IReadOnlyList<JobRow> List(bool binned)
     {
         using var db = Db();
-        return [.. db.Jobs.AsNoTracking().Where(j => (j.Binned != null) == binned).OrderByDescending(j => j.Changed)];
+        return Sound([.. db.Jobs.AsNoTracking().Where(j => (j.Binned != null) == binned).OrderByDescending(j => j.Changed)]);
+    }
+
+    /// <summary>The job as it stands in lists, also in the bin; null when there is none.</summary>
+    public JobRow? Listed(string id)
+    {
+        using var db = Db();
+        return Sound([.. db.Jobs.AsNoTracking().Where(j => j.Id == id)]).FirstOrDefault();
     }
 
     public IReadOnlyList<BoxRow> Boxes(string jobId)
     {
         using var db = Db();
-        return [.. db.Boxes.AsNoTracking().Where(b => b.JobId == jobId).OrderBy(b => b.Place).ThenBy(b => b.Name)];
+        var rows = db.Boxes.AsNoTracking().Where(b => b.JobId == jobId).OrderBy(b => b.Place).ThenBy(b => b.Name).ToList();
+        return rows.TrueForAll(b => b.Sum == b.Summed) ? rows : throw Damage.List($"list of boxes of job {jobId}");
     }
 
     /// <summary>The job, read from its log when it is not open yet; null when there is none or it is in the bin.</summary>
-    public OpenJob? Find(string id)
+    public OpenJob? Find(string id) => Held(id) is { Now.Job.Binned: false } found ? found : null;
+
+    /// <summary>The same, also in the bin.</summary>
+    public OpenJob? Held(string id)
     {
         if (!Ids.IsGood(id))
         {
@@ -94,103 +114,80 @@ public sealed partial class JobStore
 
         if (jobs.TryGetValue(id, out var found))
         {
-            return found;
+            return found.Use();
         }
 
-        lock (creating)
+        using (var db = Db())
         {
-            if (!jobs.TryGetValue(id, out found) && Load(id) is { } loaded)
+            if (!db.Jobs.AsNoTracking().Any(j => j.Id == id))
             {
-                jobs[id] = found = loaded;
+                return null;
             }
+        }
 
-            return found;
+        lock (opening.GetOrAdd(id, _ => new()))
+        {
+            // What fails is not remembered: the next who asks tries again.
+            return jobs.TryGetValue(id, out found) ? found.Use()
+                : Load(id) is { } loaded ? jobs[id] = loaded
+                : null;
         }
     }
 
-    /// <summary>Puts a job in the bin or brings it back.</summary>
-    /// <returns>False when there is no such job.</returns>
-    public bool Bin(string id, bool binned)
+    /// <summary>Puts a job in the bin or brings it back: a step of its log like any other.</summary>
+    /// <returns>Null when there is no such job.</returns>
+    public PostResult? Bin(string id, StepPost step, bool binned)
     {
-        return Apart(id, () =>
-        {
-            using var db = Db();
-            if (db.Jobs.Find(id) is not { } row)
-            {
-                return false;
-            }
-
-            row.Binned = binned ? Now() : null;
-            db.SaveChanges();
-            return true;
-        });
+        ArgumentNullException.ThrowIfNull(step);
+        return Held(id)?.DoFor(step.Id, step.By, binned ? new BinJob() : new BringBackJob());
     }
 
-    /// <summary>Changes a job's rows from outside it: nobody opens it or writes to it meanwhile, and who held it open finds it
-    /// closed.</summary>
-    private T Apart<T>(string id, Func<T> work)
+    /// <summary>Lets go of jobs nobody used for so long; they are read again when somebody asks.</summary>
+    public void LetGo(TimeSpan idle)
     {
-        lock (creating)
+        var since = clock.GetTimestamp() - (long)(idle.TotalSeconds * clock.TimestampFrequency);
+        foreach (var (id, job) in jobs)
         {
-            try
+            if (job.Close(since))
             {
-                return jobs.TryGetValue(id, out var open) ? open.Close(work) : work();
-            }
-            finally
-            {
-                // Also where the file did not take it: what is closed must not stay.
-                jobs.TryRemove(id, out _);
+                jobs.TryRemove(new(id, job));
             }
         }
+    }
+
+    /// <summary>How many jobs are in memory.</summary>
+    public int Open => jobs.Count;
+
+    /// <summary>Done when the rows that feed lists are what the logs give.</summary>
+    public Task SettledAsync() => projector.SettledAsync();
+
+    /// <summary>Makes a copy of the file when the newest is old, where copies are kept.</summary>
+    public void Copy()
+    {
+        if (copies && !IsEmpty)
+        {
+            Copies.Roll(Path, clock.GetUtcNow(), says);
+        }
+    }
+
+    public async ValueTask DisposeAsync()
+    {
+        await projector.DisposeAsync();
+        claim.Dispose();
     }
 
     /// <summary>True when rows that feed lists are what the log gives.</summary>
     public bool ProjectionsHold(string id)
     {
-        using var db = Db();
-        if (OpenJob.Load(id, Db, clock) is not { } job || db.Jobs.Find(id) is not { } row)
+        if (OpenJob.Load(id, file, clock) is not { } job || Listed(id) is not { } row)
         {
             return false;
         }
 
         var (version, now) = job.Now;
-        var expected = Projections.All(id, now, new Judged()).Select(Text).Order(StringComparer.Ordinal);
-        var there = db.Boxes.AsNoTracking().Where(b => b.JobId == id).AsEnumerable().Select(Text).Order(StringComparer.Ordinal);
-        return row.Version == version && row.Name == now.Name && expected.SequenceEqual(there);
-
-        // Without the zeros a column was written with.
-        static decimal Plain(decimal? number) => (number ?? -1) / 1.000000000000000000m;
-
-        static string Text(BoxRow b) =>
-            string.Create(
-                CultureInfo.InvariantCulture,
-                $"{b.BoxId}|{b.Name}|{b.Place}|{b.Fit}|{Plain(b.Needed)}|{Plain(b.Available)}|{b.Stop}|{b.Fix}|{b.Measure}|{b.Better}"
-            );
-    }
-
-    /// <summary>Keeps the bytes of a picture under their hash; the same bytes are kept once.</summary>
-    public void KeepPhoto(string jobId, string sha, byte[] bytes)
-    {
-        using var db = Db();
-        if (db.Photos.Find(jobId, sha) is null)
-        {
-            db.Photos.Add(
-                new PhotoRow
-                {
-                    JobId = jobId,
-                    Sha = sha,
-                    Bytes = bytes,
-                }
-            );
-            db.SaveChanges();
-        }
-    }
-
-    /// <summary>The bytes of a picture, or null when there are none.</summary>
-    public byte[]? Photo(string jobId, string sha)
-    {
-        using var db = Db();
-        return db.Photos.AsNoTracking().Where(p => p.JobId == jobId && p.Sha == sha).Select(p => p.Bytes).FirstOrDefault();
+        var expected = Projections.All(id, now, new Judged()).Select(b => b.Summed).Order(StringComparer.Ordinal);
+        var there = Boxes(id).Select(b => b.Summed).Order(StringComparer.Ordinal);
+        return row.Version == version && row.Projected == version && row.Name == now.Name && expected.SequenceEqual(there);
     }
 
     /// <summary>SQLite's own check of the file: <c>ok</c>, or what is wrong.</summary>
@@ -200,17 +197,18 @@ public sealed partial class JobStore
         return db.Database.SqlQueryRaw<string>("PRAGMA integrity_check").AsEnumerable().First();
     }
 
+    private static List<JobRow> Sound(List<JobRow> rows) =>
+        rows.TrueForAll(j => j.Sum == j.Summed) ? rows : throw Damage.List("list of jobs");
+
+    private List<string> Behind()
+    {
+        using var db = Db();
+        return [.. db.Jobs.AsNoTracking().Where(j => j.Projected != j.Version || j.ProjectedBy != Projections.Way).Select(j => j.Id)];
+    }
+
     private OpenJob? Load(string id)
     {
-        using (var db = Db())
-        {
-            if (!db.Jobs.AsNoTracking().Any(j => j.Id == id && j.Binned == null))
-            {
-                return null;
-            }
-        }
-
-        var job = OpenJob.Load(id, Db, clock);
+        var job = OpenJob.Load(id, file, clock);
         if (job is not null)
         {
             foreach (var edit in catchUp(job.Now.Job))
@@ -218,33 +216,16 @@ public sealed partial class JobStore
                 job.Post(new EditPost($"catch-up-{Guid.NewGuid():N}", Program, edit));
             }
 
-            job.Changed += accepted => Changed?.Invoke(id, accepted);
+            job.Changed += accepted =>
+            {
+                projector.Behind(id);
+                Changed?.Invoke(id, accepted);
+            };
+            projector.Behind(id);
         }
 
         return job;
     }
 
-    /// <summary>Rows that feed lists made anew for every job: an older program kept fewer columns.</summary>
-    private void RebuildProjections()
-    {
-        using var db = Db();
-        foreach (var id in db.Jobs.AsNoTracking().Select(j => j.Id).ToList())
-        {
-            if (OpenJob.Load(id, Db, clock) is { } job)
-            {
-                db.Boxes.Where(b => b.JobId == id).ExecuteDelete();
-                db.Boxes.AddRange(Projections.All(id, job.Now.Job, new Judged()));
-            }
-        }
-
-        db.SaveChanges();
-    }
-
     private string Now() => clock.GetUtcNow().ToString("yyyy-MM-ddTHH:mm:ss.fffZ", CultureInfo.InvariantCulture);
-
-    private void CopyBeforeMigration(JobDb db)
-    {
-        db.Database.ExecuteSqlRaw("PRAGMA wal_checkpoint(TRUNCATE)");
-        File.Copy(Path, $"{Path}.before-{clock.GetUtcNow():yyyyMMddHHmmss}", false);
-    }
 }

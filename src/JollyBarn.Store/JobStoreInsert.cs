@@ -1,10 +1,7 @@
-using System.Text.Json;
 using JollyBarn.Edits;
 using JollyBarn.OpenFile;
-using JollyBarn.Telling.History;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
-using Microsoft.EntityFrameworkCore;
 
 namespace JollyBarn.Store;
 
@@ -14,7 +11,7 @@ public sealed partial class JobStore
     /// <summary>Makes a job. Making one that exists with the same id and name again is the same as once.</summary>
     public Refusal? Create(string id, string name) =>
         new RenameJob(name).Check(Job.Blank(""))
-        ?? Insert(id, Job.Blank(name.Trim()), Job.Blank(name.Trim()), [], false, existing => existing.Name == name.Trim());
+        ?? Insert(id, Job.Blank(name.Trim()), Job.Blank(name.Trim()), [], existing => existing.Name == name.Trim());
 
     /// <summary>Copies a job as it is now, without its history.</summary>
     public Refusal? Copy(string id, string newId, string name)
@@ -31,21 +28,42 @@ public sealed partial class JobStore
             .Select(sha => (Sha: sha, Bytes: Photo(id, sha)))
             .Where(p => p.Bytes is not null)
             .ToDictionary(p => p.Sha, p => p.Bytes!);
-        return new RenameJob(name).Check(copy) ?? Insert(newId, copy, copy, [], false, existing => existing.Name == name.Trim(), photos);
+        return new RenameJob(name).Check(copy) ?? Insert(newId, copy, copy, [], existing => existing.Name == name.Trim(), photos);
     }
 
-    /// <summary>Takes a file in.</summary>
-    /// <param name="replace">True to put it in the place of a job with this id.</param>
+    /// <summary>Takes a file in as a job that is not here yet.</summary>
     /// <param name="photos">Bytes of its pictures by hash.</param>
-    public Refusal? Import(string id, JobFile file, bool replace, IReadOnlyDictionary<string, byte[]>? photos = null) =>
-        Insert(id, file.Start, file.Present, file.History, replace, _ => false, photos);
+    public Refusal? Import(string id, JobFile file, IReadOnlyDictionary<string, byte[]>? photos = null) =>
+        Insert(id, file.Start, file.Present, file.History, _ => false, photos);
+
+    /// <summary>Puts the job of a file in the place of one that is here, as a step of its log.</summary>
+    /// <returns>What came of it; null when there is no such job.</returns>
+    public PostResult? Replace(string id, JobFile file, StepPost step, IReadOnlyDictionary<string, byte[]>? photos = null)
+    {
+        ArgumentNullException.ThrowIfNull(file);
+        ArgumentNullException.ThrowIfNull(step);
+        if (Held(id) is not { } job)
+        {
+            return null;
+        }
+
+        foreach (var (sha, bytes) in photos ?? new Dictionary<string, byte[]>())
+        {
+            if (KeepPhoto(id, sha, bytes) is { } refusal)
+            {
+                return new Refused(refusal);
+            }
+        }
+
+        var start = JobJson.Text(file.Start) == JobJson.Text(job.JobAt(0)!) ? null : file.Start;
+        return job.DoFor(step.Id, step.By, new ReplaceJob(file.Present, [.. file.History.Where(l => !job.Has(l.Id))], start));
+    }
 
     private Refusal? Insert(
         string id,
         Job start,
         Job present,
         IReadOnlyList<HistoryLine> history,
-        bool replace,
         Func<JobRow, bool> same,
         IReadOnlyDictionary<string, byte[]>? photos = null
     )
@@ -55,33 +73,17 @@ public sealed partial class JobStore
             return new(Why.NotAnId, "id", ("id", Ids.Shown(id)));
         }
 
-        if (replace)
+        if (photos?.Values.Sum(p => (long)p.Length) > MostOfPictures)
         {
-            return Apart(id, Written);
+            return new(Why.ManyPictures, null, ("most", MostOfPictures / (1024 * 1024)));
         }
 
-        lock (creating)
+        var rows = Rows(id, start, history);
+        var refusal = file.Write(db =>
         {
-            return Written();
-        }
-
-        Refusal? Written()
-        {
-            using var db = Db();
-            using var transaction = db.Database.BeginTransaction();
             if (db.Jobs.Find(id) is { } existing)
             {
-                if (!replace)
-                {
-                    return same(existing) ? null : new(Why.JobThere, "id");
-                }
-
-                db.Edits.Where(e => e.JobId == id).ExecuteDelete();
-                db.Snapshots.Where(s => s.JobId == id).ExecuteDelete();
-                db.Boxes.Where(b => b.JobId == id).ExecuteDelete();
-                db.Photos.Where(p => p.JobId == id).ExecuteDelete();
-                db.Jobs.Remove(existing);
-                db.SaveChanges();
+                return same(existing) ? null : new Refusal(Why.JobThere, "id");
             }
 
             db.Jobs.Add(
@@ -92,59 +94,35 @@ public sealed partial class JobStore
                     Version = history.Count,
                     Created = Now(),
                     Changed = history.Count > 0 ? history[^1].At : Now(),
+                    Binned = present.Binned ? Now() : null,
+                    Projected = -1,
                 }
             );
-            db.Snapshots.Add(
-                new SnapshotRow
-                {
-                    JobId = id,
-                    Version = 0,
-                    Bytes = Packing.Pack(start),
-                }
-            );
+            db.Snapshots.Add(Snapshots.Of(id, 0, start));
             if (history.Count > 0)
             {
-                db.Snapshots.Add(
-                    new SnapshotRow
-                    {
-                        JobId = id,
-                        Version = history.Count,
-                        Bytes = Packing.Pack(present),
-                    }
-                );
+                db.Snapshots.Add(Snapshots.Of(id, history.Count, present));
             }
 
-            var job = start;
-            foreach (var (line, index) in history.Select((line, index) => (line, index)))
-            {
-                db.Edits.Add(
-                    new EditRow
-                    {
-                        JobId = id,
-                        Version = index + 1,
-                        EditId = line.Id,
-                        By = line.By,
-                        At = line.At,
-                        Says = line.Edit.Tell(job),
-                        Json = JsonSerializer.Serialize(line.Edit, JobJson.Default.Edit),
-                    }
-                );
-                job = line.Edit.Apply(job);
-            }
-
-            db.Photos.AddRange(
-                (photos ?? new Dictionary<string, byte[]>()).Select(p => new PhotoRow
-                {
-                    JobId = id,
-                    Sha = p.Key,
-                    Bytes = p.Value,
-                })
-            );
-            db.Boxes.AddRange(Projections.All(id, present, new Judged()));
-            db.SaveChanges();
-            transaction.Commit();
-            jobs.TryRemove(id, out _);
+            db.Edits.AddRange(rows);
+            db.Photos.AddRange((photos ?? new Dictionary<string, byte[]>()).Select(p => Photo(id, p.Key, p.Value)));
             return null;
+        });
+        projector.Behind(id);
+        return refusal;
+    }
+
+    private static List<EditRow> Rows(string id, Job start, IReadOnlyList<HistoryLine> history)
+    {
+        var rows = new List<EditRow>(history.Count);
+        var (job, last) = (start, "");
+        foreach (var line in history)
+        {
+            var next = line.Edit.Apply(job);
+            rows.Add(LogRows.Make(id, rows.Count + 1, (line.Id, line.By, line.At), line.Edit, job, next, "", last, out _));
+            (job, last) = (next, rows[^1].Sum);
         }
+
+        return rows;
     }
 }

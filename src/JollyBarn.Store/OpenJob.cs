@@ -1,53 +1,38 @@
 using System.Globalization;
-using System.Text.Json;
 using JollyBarn.Edits;
 using JollyBarn.Fill;
-using JollyBarn.Telling.History;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
-using Microsoft.EntityFrameworkCore;
 
 namespace JollyBarn.Store;
 
-/// <summary>A job in memory with its log: one writer, readers of immutable states.</summary>
+/// <summary>A job in memory with its log. One writes at a time, and only writing takes the lock: readers see immutable states, and nothing is
+/// judged before it is kept.</summary>
 public sealed partial class OpenJob
 {
-    private const int SnapshotEvery = 200;
-    private const int KeptStates = 300;
-
-    private readonly Func<JobDb> open;
+    private readonly DataFile file;
     private readonly TimeProvider clock;
     private readonly Lock writing = new();
-    private readonly List<LogLine> log = [];
-    private readonly Dictionary<string, long> versions = new(StringComparer.Ordinal);
-    private readonly Dictionary<Id<Box>, List<long>> touching = [];
-    private readonly UndoStacks stacks = new();
-    private readonly SortedList<long, Job> states = [];
+    private readonly JobLog log = new();
+    private readonly KeptStates states = new();
+    private Standing standing;
+    private string lastSum = "";
     private bool closed;
+    private long used;
 
-    private OpenJob(string id, Func<JobDb> open, TimeProvider clock)
+    private OpenJob(string id, DataFile file, TimeProvider clock, Standing standing)
     {
-        Id = id;
-        this.open = open;
-        this.clock = clock;
+        (Id, this.file, this.clock, this.standing) = (id, file, clock, standing);
+        Use();
     }
 
-    /// <summary>Raised after an edit is committed, outside the lock.</summary>
+    /// <summary>Raised after an edit is in the log, outside the lock.</summary>
     public event Action<Accepted>? Changed;
 
     public string Id { get; }
 
     /// <summary>Newest state and its version, read together.</summary>
-    public (long Version, Job Job) Now
-    {
-        get
-        {
-            lock (writing)
-            {
-                return (states.Keys[^1], states.Values[^1]);
-            }
-        }
-    }
+    public (long Version, Job Job) Now => Volatile.Read(ref standing) is var at ? (at.Version, at.Job) : default;
 
     /// <summary>Fill and verdicts of its boxes.</summary>
     public Judged Judged { get; } = new();
@@ -56,235 +41,213 @@ public sealed partial class OpenJob
 
     private static Refused Gone { get; } = new(new(Why.JobMoved));
 
-    /// <summary>Does something to the job's rows while nobody writes to it. Nothing is written through this one afterwards.</summary>
-    internal T Close<T>(Func<T> work)
-    {
-        lock (writing)
-        {
-            closed = true;
-            return work();
-        }
-    }
-
-    /// <summary>Reads a job's log. Null when there is no such job.</summary>
-    internal static OpenJob? Load(string id, Func<JobDb> open, TimeProvider clock)
-    {
-        using var db = open();
-        var snapshot = db.Snapshots.AsNoTracking().Where(s => s.JobId == id).OrderByDescending(s => s.Version).FirstOrDefault();
-        if (snapshot is null)
-        {
-            return null;
-        }
-
-        var loaded = new OpenJob(id, open, clock);
-        var job = Packing.Unpack(snapshot.Bytes);
-        loaded.states.Add(snapshot.Version, job);
-        foreach (var row in db.Edits.AsNoTracking().Where(e => e.JobId == id).OrderBy(e => e.Version))
-        {
-            var edit = Read(row.Json);
-            loaded.Remember(row.Version, row.EditId, row.By, row.At, row.Says, edit);
-            if (row.Version > snapshot.Version)
-            {
-                job = edit.Apply(job);
-                loaded.Keep(row.Version, job);
-            }
-        }
-
-        return loaded;
-    }
-
     /// <summary>Does an edit: refused, in conflict, or in the log when this returns.</summary>
-    public PostResult Post(EditPost post)
+    /// <param name="stop">Ends the looking back over what others did since; what is being written is written.</param>
+    public PostResult Post(EditPost post, CancellationToken stop = default)
     {
-        Accepted accepted;
-        lock (writing)
+        if (Envelope(post.Id, post.By) is { } bad)
         {
-            if (closed)
-            {
-                return Gone;
-            }
-
-            if (versions.TryGetValue(post.Id, out var earlier))
-            {
-                return new Accepted(earlier, post.Id, true, At(earlier - 1), At(earlier));
-            }
-
-            if (post.Edit is Restore)
-            {
-                return new Refused(new(Why.MadeByUndo, "edit"));
-            }
-
-            if (Envelope(post) is { } bad)
-            {
-                return new Refused(bad);
-            }
-
-            var (version, now) = (states.Keys[^1], states.Values[^1]);
-            if (post.Base is { } seen && seen != version)
-            {
-                if (seen < 0 || seen > version)
-                {
-                    return new Refused(new(Why.NoSuchVersion, "base", ("version", version), ("seen", seen)));
-                }
-
-                if (ConflictOf(post, seen, now, version) is { } conflict)
-                {
-                    return conflict;
-                }
-            }
-
-            if (post.Edit.Check(now) is { } refusal)
-            {
-                return new Refused(refusal);
-            }
-
-            accepted = Append(post.Id, post.By, post.Edit, version, now);
+            return new Refused(bad);
         }
 
-        Changed?.Invoke(accepted);
-        return accepted;
+        if (post.Edit.NotFrom(post.By) is { } foreign)
+        {
+            return new Refused(foreign with { Field = $"edit.{foreign.Field}" });
+        }
+
+        return Do(post, LogRows.Asked(post.By, post.Edit), stop);
     }
+
+    /// <summary>Does an edit that the program makes for somebody: the bin, and files.</summary>
+    internal PostResult DoFor(string id, string by, Edit edit) =>
+        Envelope(id, by) is { } bad ? new Refused(bad) : Do(new(id, by, edit), LogRows.Asked(by, edit), default);
 
     /// <summary>Undoes this person's latest standing edit, or redoes the one they undid last.</summary>
     /// <param name="id">Id of the undo itself; sending it twice does it once.</param>
-    public PostResult Step(string id, string by, bool again)
+    public PostResult Step(string id, string by, bool again, CancellationToken stop = default)
     {
-        Accepted accepted;
-        lock (writing)
+        if (Envelope(id, by) is { } bad)
         {
-            if (closed)
+            return new Refused(bad);
+        }
+
+        var asked = Sums.Of(by, again ? "redo" : "undo");
+        while (true)
+        {
+            if (Earlier(id, asked) is { } earlier)
             {
-                return Gone;
+                return earlier;
             }
 
-            if (versions.TryGetValue(id, out var earlier))
-            {
-                return new Accepted(earlier, id, true, At(earlier - 1), At(earlier));
-            }
-
-            if (Envelope(new EditPost(id, by, new RenameJob("x"))) is { } bad)
-            {
-                return new Refused(bad);
-            }
-
-            if ((again ? stacks.NextRedo(by) : stacks.NextUndo(by)) is not { } target)
+            var seen = Volatile.Read(ref standing);
+            var steps = log.Steps(by);
+            if ((again ? steps.Redo : steps.Undo) is not { } target)
             {
                 return new Refused(new(again ? Why.NothingToRedo : Why.NothingToUndo));
             }
 
-            var line = log[(int)target - 1];
-            var restore = new Restore(line.Id, Cells.Between(At(target - 1), At(target)), again, line.Says);
-            var (version, now) = (states.Keys[^1], states.Values[^1]);
-            if (restore.Blocking(now) is not null)
+            var line = log.Line(target);
+            var restore = new Restore(line.Id, CellsOf(target), again, line.Says);
+            if (restore.Blocking(seen.Job) is not null)
             {
-                var theirs = Touching(restore.Cells, target, version);
+                var theirs = Touching(restore.Cells, target, seen.Version, stop);
                 return new Conflict(
                     [.. theirs.Select(t => t.Line)],
                     $"{(again ? "Redo" : "Undo")}: {line.Says}",
                     [.. theirs.SelectMany(t => t.Places).Distinct()],
-                    version
+                    seen.Version
                 );
             }
 
-            accepted = Append(id, by, restore, version, now);
+            if (Restored(id, by, restore, target, asked) is { } done)
+            {
+                return done;
+            }
+        }
+    }
+
+    /// <summary>Lets go of the job when nobody used it since: nothing is written through this one afterwards.</summary>
+    /// <returns>False when somebody did.</returns>
+    internal bool Close(long since)
+    {
+        lock (writing)
+        {
+            return closed = closed || Volatile.Read(ref used) <= since;
+        }
+    }
+
+    /// <summary>Notes that it is used.</summary>
+    internal OpenJob Use()
+    {
+        Volatile.Write(ref used, clock.GetTimestamp());
+        return this;
+    }
+
+    private static Refusal? Envelope(string id, string by) =>
+        !Ids.IsGood(id) ? new(Why.NotAnId, "id", ("id", Ids.Shown(id)))
+        : string.IsNullOrWhiteSpace(by) || by.Length > 80 ? new(Why.WhoMakesIt, "by")
+        : by.Trim().Equals("me", StringComparison.OrdinalIgnoreCase) ? new(Why.NobodyYet, "by")
+        : null;
+
+    private PostResult Do(EditPost post, string asked, CancellationToken stop)
+    {
+        if (Earlier(post.Id, asked) is { } earlier)
+        {
+            return earlier;
+        }
+
+        var edit = post.Edit.Arrived(Time());
+        var seen = Volatile.Read(ref standing);
+        if (post.Base is < 0 || post.Base > seen.Version)
+        {
+            return new Refused(new(Why.NoSuchVersion, "base", ("version", seen.Version), ("seen", post.Base)));
+        }
+
+        // What was done since long ago is looked through here, outside the lock; inside only what came in the meantime.
+        if (post.Base is { } based && based < seen.Version && ConflictOf(edit, based, seen, stop) is { } conflict)
+        {
+            return conflict;
+        }
+
+        Accepted accepted;
+        lock (writing)
+        {
+            if (closed)
+            {
+                return Gone;
+            }
+
+            if (Earlier(post.Id, asked) is { } meanwhile)
+            {
+                return meanwhile;
+            }
+
+            var on = standing;
+            if (on.Job.Binned && edit is not BringBackJob and not ReplaceJob)
+            {
+                return Gone;
+            }
+
+            if (post.Base is not null && on.Version > seen.Version && ConflictOf(edit, seen.Version, on, stop) is { } late)
+            {
+                return late;
+            }
+
+            if (edit.Check(on.Job) is { } refusal)
+            {
+                return new Refused(refusal);
+            }
+
+            accepted = Append(post.Id, post.By, edit, asked, on);
         }
 
         Changed?.Invoke(accepted);
         return accepted;
     }
 
-    private static Edit Read(string json) =>
-        JsonSerializer.Deserialize(json, JobJson.Default.Edit) ?? throw new StoreException("A line of the log is empty.");
-
-    private static Refusal? Envelope(EditPost post) =>
-        !Ids.IsGood(post.Id) ? new(Why.NotAnId, "id", ("id", Ids.Shown(post.Id)))
-        : string.IsNullOrWhiteSpace(post.By) || post.By.Length > 80 ? new(Why.WhoMakesIt, "by")
-        : null;
-
-    private Conflict? ConflictOf(EditPost post, long seen, Job now, long version)
+    /// <summary>Writes an undo or redo; null when the person did something else meanwhile.</summary>
+    private PostResult? Restored(string id, string by, Restore restore, long target, string asked)
     {
-        var then = At(seen);
-        var refusedThen = post.Edit.Check(then) is not null;
-        var refusedNow = post.Edit.Check(now) is not null;
-        if (refusedThen && refusedNow)
+        Accepted accepted;
+        lock (writing)
+        {
+            if (closed)
+            {
+                return Gone;
+            }
+
+            if (Earlier(id, asked) is { } earlier)
+            {
+                return earlier;
+            }
+
+            var steps = log.Steps(by);
+            if ((restore.Again ? steps.Redo : steps.Undo) != target || restore.Blocking(standing.Job) is not null)
+            {
+                return null;
+            }
+
+            accepted = Append(id, by, restore, asked, standing);
+        }
+
+        Changed?.Invoke(accepted);
+        return accepted;
+    }
+
+    /// <summary>The first answer to what was sent before under this id; a conflict when it was something else.</summary>
+    private PostResult? Earlier(string id, string asked)
+    {
+        if (log.VersionOf(id) is not (> 0 and var version))
         {
             return null;
         }
 
-        var touched = new List<Cell>();
-        touched.AddRange(refusedThen ? [] : Cells.Between(then, post.Edit.Apply(then)));
-        touched.AddRange(refusedNow ? [] : Cells.Between(now, post.Edit.Apply(now)));
-        var theirs = Touching(touched, seen, version);
-        return theirs.Count == 0 && !refusedNow
-            ? null
-            : new Conflict(
-                [.. (theirs.Count > 0 ? theirs.Select(t => t.Line) : log.Where(l => l.Version > seen))],
-                post.Edit.Tell(then),
-                [.. theirs.SelectMany(t => t.Places).Distinct()],
-                version
-            );
+        var row = Row(version);
+        return row.Asked.Length == 0 || row.Asked == asked
+            ? new Accepted(version, id, true, At(version - 1), At(version))
+            : new Conflict([log.Line(version)], row.Says, ["id"], Now.Version);
     }
 
-    /// <summary>Lines of the log after a version that changed what still differs from then, where these cells lie.</summary>
-    private List<(LogLine Line, IReadOnlyList<string> Places)> Touching(IReadOnlyList<Cell> cells, long after, long upTo)
+    private Accepted Append(string id, string by, Edit edit, string asked, Standing on)
     {
-        var net = Cells.Between(At(after), At(upTo)).Where(n => cells.Any(c => c.Overlaps(n))).ToList();
-        var found = new List<(LogLine, IReadOnlyList<string>)>();
-        for (var version = after + 1; net.Count > 0 && version <= upTo; version++)
-        {
-            var places = Cells.Between(At(version - 1), At(version)).Where(c => net.Any(n => n.Overlaps(c))).Select(c => c.Path).ToList();
-            if (places.Count > 0)
-            {
-                found.Add((log[(int)version - 1], places));
-            }
-        }
-
-        return found;
-    }
-
-    private Accepted Append(string id, string by, Edit edit, long version, Job now)
-    {
-        var next = edit.Apply(now);
-        var row = new EditRow
-        {
-            JobId = Id,
-            Version = version + 1,
-            EditId = id,
-            By = by,
-            At = clock.GetUtcNow().ToString("yyyy-MM-ddTHH:mm:ss.fffZ", CultureInfo.InvariantCulture),
-            Says = edit.Tell(now),
-            Json = JsonSerializer.Serialize(edit, JobJson.Default.Edit),
-        };
-        using (var db = open())
+        var next = edit.Apply(on.Job);
+        var row = LogRows.Make(Id, on.Version + 1, (id, by, Time()), edit, on.Job, next, asked, lastSum, out var cells);
+        file.Write(db =>
         {
             db.Edits.Add(row);
-            Projections.Update(db, Id, now, next, row.Version, row.At, Judged);
-            if (row.Version % SnapshotEvery == 0)
-            {
-                db.Snapshots.Add(
-                    new SnapshotRow
-                    {
-                        JobId = Id,
-                        Version = row.Version,
-                        Bytes = Packing.Pack(next),
-                    }
-                );
-            }
-
-            db.SaveChanges();
-        }
-
-        Remember(row.Version, id, by, row.At, row.Says, edit);
-        Keep(row.Version, next);
-        return new Accepted(row.Version, id, false, now, next);
+            var head = db.Jobs.Find(Id) ?? throw new StoreException("The job is not in the data file any more.");
+            (head.Name, head.Version, head.Changed) = (next.Name, row.Version, row.At);
+            head.Binned = next.Binned ? head.Binned ?? row.At : null;
+        });
+        log.Add(row, cells);
+        lastSum = row.Sum;
+        states.Keep(row.Version, next);
+        Volatile.Write(ref standing, new(row.Version, next));
+        return new Accepted(row.Version, id, false, on.Job, next);
     }
 
-    private void Keep(long version, Job job)
-    {
-        states.Add(version, job);
-        if (states.Count > KeptStates)
-        {
-            states.RemoveAt(0);
-        }
-    }
+    private string Time() => clock.GetUtcNow().ToString("yyyy-MM-ddTHH:mm:ss.fffZ", CultureInfo.InvariantCulture);
+
+    /// <summary>A version and the job as it is there.</summary>
+    private sealed record Standing(long Version, Job Job);
 }

@@ -1,6 +1,7 @@
-using System.Runtime.InteropServices;
+using System.Text.Json;
 using JollyBarn.Edits;
 using JollyBarn.OpenFile;
+using JollyBarn.Telling.History;
 using JollyBarn.Wiring;
 using Microsoft.EntityFrameworkCore;
 
@@ -9,95 +10,133 @@ namespace JollyBarn.Store;
 /// <content>The history as it is read.</content>
 public sealed partial class OpenJob
 {
+    private const int AtOnce = 500;
+
     /// <summary>What this person's next undo and redo would be, as sentences.</summary>
     public (string? Undo, string? Redo) Steps(string by)
     {
-        lock (writing)
-        {
-            return (
-                stacks.NextUndo(by) is { } undo ? log[(int)undo - 1].Says : null,
-                stacks.NextRedo(by) is { } redo ? log[(int)redo - 1].Says : null
-            );
-        }
+        var (undo, redo) = log.Steps(by);
+        return (undo is { } u ? log.Line(u).Says : null, redo is { } r ? log.Line(r).Says : null);
     }
 
     /// <summary>Lines of the log, newest first.</summary>
-    public IReadOnlyList<LogLine> Log(long? before, int take)
-    {
-        lock (writing)
-        {
-            return [.. Enumerable.Reverse(log).Where(l => before is null || l.Version < before).Take(take)];
-        }
-    }
+    public IReadOnlyList<LogLine> Log(long? before, int take) => log.Newest(before, take);
+
+    /// <summary>True when an edit of this id is in the log.</summary>
+    public bool Has(string id) => log.VersionOf(id) > 0;
 
     /// <summary>Lines of the log that are of one box, newest first.</summary>
-    public IReadOnlyList<LogLine> LogOf(Id<Box> box, int take)
-    {
-        lock (writing)
-        {
-            return touching.TryGetValue(box, out var versionsOf)
-                ? [.. Enumerable.Reverse(versionsOf).Take(take).Select(v => log[(int)v - 1])]
-                : [];
-        }
-    }
+    public IReadOnlyList<LogLine> LogOf(Id<Box> box, int take) => log.Of(box, take);
 
     /// <summary>The job as it was at a version, or null when there is none such.</summary>
-    public Job? JobAt(long version)
-    {
-        lock (writing)
-        {
-            return version < 0 || version > states.Keys[^1] ? null : At(version);
-        }
-    }
+    public Job? JobAt(long version) => version < 0 || version > Now.Version ? null : At(version);
 
     /// <summary>The whole job in the open format.</summary>
     public JobFile Export()
     {
-        lock (writing)
-        {
-            using var db = open();
-            var history = db
-                .Edits.AsNoTracking()
-                .Where(e => e.JobId == Id)
-                .OrderBy(e => e.Version)
-                .AsEnumerable()
-                .Select(e => new HistoryLine(e.EditId, e.By, e.At, Read(e.Json)))
-                .ToList();
-            return new JobFile(JobFile.FormatName, JobFile.CurrentVersion, Id, states.Values[^1], At(0), history);
-        }
+        var (version, now) = Now;
+        using var db = file.Db();
+        var history = db
+            .Edits.AsNoTracking()
+            .Where(e => e.JobId == Id && e.Version <= version)
+            .OrderBy(e => e.Version)
+            .AsEnumerable()
+            .Select(e => new HistoryLine(e.EditId, e.By, e.At, LogRows.Read(e)))
+            .ToList();
+        return new JobFile(JobFile.FormatName, JobFile.CurrentVersion, Id, now, At(0), history);
     }
 
     /// <summary>A state kept in memory, or made again from the nearest snapshot before it.</summary>
     private Job At(long version)
     {
-        if (states.TryGetValue(version, out var kept))
+        if (states.Find(version) is { } kept)
         {
             return kept;
         }
 
-        using var db = open();
-        var snapshot = db
-            .Snapshots.AsNoTracking()
-            .Where(s => s.JobId == Id && s.Version <= version)
-            .OrderByDescending(s => s.Version)
-            .First();
-        return db
+        using var db = file.Db();
+        var (from, job) = Snapshots.Nearest(db, Id, version);
+        job = db
             .Edits.AsNoTracking()
-            .Where(e => e.JobId == Id && e.Version > snapshot.Version && e.Version <= version)
+            .Where(e => e.JobId == Id && e.Version > from && e.Version <= version)
             .OrderBy(e => e.Version)
             .AsEnumerable()
-            .Aggregate(Packing.Unpack(snapshot.Bytes), (job, row) => Read(row.Json).Apply(job));
+            .Aggregate(job, (j, row) => LogRows.Read(row).Apply(j));
+        states.KeepOlder(version, job);
+        return job;
     }
 
-    private void Remember(long version, string id, string by, string at, string says, Edit edit)
+    private EditRow Row(long version)
     {
-        log.Add(new LogLine(version, id, by, at, says));
-        versions[id] = version;
-        foreach (var box in edit.OfBoxes.Distinct())
+        using var db = file.Db();
+        return db.Edits.AsNoTracking().FirstOrDefault(e => e.JobId == Id && e.Version == version) ?? throw Damage.Gap(Id, version);
+    }
+
+    private IReadOnlyList<Cell> CellsOf(long version) => LogRows.Cells(Id, version, Row(version).Cells);
+
+    /// <summary>Null when the edit can be done as it was meant on the version it was made on; also when it can be done on neither.</summary>
+    private Conflict? ConflictOf(Edit edit, long since, Standing on, CancellationToken stop)
+    {
+        var refused = edit.Check(on.Job) is not null;
+        var from = refused ? At(since) : on.Job;
+        if (refused && edit.Check(from) is not null)
         {
-            (CollectionsMarshal.GetValueRefOrAddDefault(touching, box, out _) ??= []).Add(version);
+            return null;
         }
 
-        stacks.Take(by, version, edit, of => versions.TryGetValue(of, out var found) ? found : 0);
+        var theirs = Touching(Cells.Between(from, edit.Apply(from)), since, on.Version, stop);
+        return theirs.Count == 0 && !refused
+            ? null
+            : new Conflict(
+                [
+                    .. theirs.Count > 0
+                        ? theirs.Select(t => t.Line)
+                        : log.Newest(on.Version + 1, (int)Math.Min(on.Version - since, AtOnce)).Reverse(),
+                ],
+                edit.Tell(from),
+                [.. theirs.SelectMany(t => t.Places).Distinct()],
+                on.Version
+            );
     }
+
+    /// <summary>Lines of the log after a version that changed what still differs from then, where these cells lie.</summary>
+    private List<(LogLine Line, IReadOnlyList<string> Places)> Touching(
+        IReadOnlyList<Cell> cells,
+        long after,
+        long upTo,
+        CancellationToken stop
+    )
+    {
+        var theirs = new List<(long Version, Cell Cell)>();
+        using var db = file.Db();
+        foreach (var some in log.Touching(cells, after, upTo).Chunk(AtOnce))
+        {
+            stop.ThrowIfCancellationRequested();
+            theirs.AddRange(
+                db.Edits.AsNoTracking()
+                    .Where(e => e.JobId == Id && some.Contains(e.Version))
+                    .OrderBy(e => e.Version)
+                    .Select(e => new { e.Version, e.Cells })
+                    .AsEnumerable()
+                    .SelectMany(e => LogRows.Cells(Id, e.Version, e.Cells).Where(c => cells.Any(c.Overlaps)).Select(c => (e.Version, c)))
+            );
+        }
+
+        // What was changed and put back again is nobody's.
+        var still = theirs
+            .GroupBy(t => t.Cell.Path)
+            .Where(g => !Same(g.First().Cell.Was, g.Last().Cell.Now))
+            .Select(g => g.Key)
+            .ToHashSet(StringComparer.Ordinal);
+        return
+        [
+            .. theirs
+                .Where(t => still.Contains(t.Cell.Path))
+                .GroupBy(t => t.Version)
+                .Select(g => (log.Line(g.Key), (IReadOnlyList<string>)[.. g.Select(t => t.Cell.Path)])),
+        ];
+    }
+
+    private static bool Same(JsonElement? a, JsonElement? b) =>
+        a is { } one && b is { } other ? JsonElement.DeepEquals(one, other) : a is null == b is null;
 }

@@ -10,6 +10,9 @@ namespace JollyBarn.Store;
 /// <param name="Base">Version of the job the sender saw; null for whatever is newest.</param>
 public sealed record EditPost(string Id, string By, Edit Edit, long? Base = null);
 
+/// <summary>A step that is made for somebody: undo, redo, the bin. The id is the sender's, so that sending it twice does it once.</summary>
+public sealed record StepPost(string Id, string By);
+
 /// <summary>One line of the log without its edit.</summary>
 public sealed record LogLine(long Version, string Id, string By, string At, string Says);
 

@@ -1,5 +1,5 @@
-using JollyBarn.Connection;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Store;
@@ -7,45 +7,19 @@ namespace JollyBarn.Store;
 /// <summary>Rows that feed lists and search, made from the job.</summary>
 internal static class Projections
 {
-    /// <summary>Brings the rows of what changed between two states up to date in the same transaction as the edit.</summary>
-    public static void Update(JobDb db, string jobId, Job before, Job after, long version, string at, Judged judged)
-    {
-        var row = db.Jobs.Find(jobId) ?? throw new StoreException("The job is not in the data file any more.");
-        (row.Name, row.Version, row.Changed) = (after.Name, version, at);
-        foreach (
-            var id in Touched.Everything(before, after)
-                ? before.Boxes.Ids.Union(after.Boxes.Ids)
-                : Touched.Boxes(before, after).Union(Connected.Near(before, after))
-        )
-        {
-            var now = after.Boxes.Find(id);
-            var old = db.Boxes.Find(jobId, id.Text);
-            if (now is null || now.Binned)
-            {
-                if (old is not null)
-                {
-                    db.Boxes.Remove(old);
-                }
-            }
-            else if (old is null)
-            {
-                db.Boxes.Add(Row(jobId, id, now, after, judged));
-            }
-            else
-            {
-                db.Entry(old).CurrentValues.SetValues(Row(jobId, id, now, after, judged));
-            }
-        }
-    }
+    /// <summary>Which way of making them this is: another number has every job's rows made anew.</summary>
+    public const int Way = 1;
 
     /// <summary>All rows of a job, as they must be.</summary>
     public static IEnumerable<BoxRow> All(string jobId, Job job, Judged judged) =>
         job.Boxes.Where(b => !b.Value.Binned).Select(b => Row(jobId, b.Key, b.Value, job, judged));
 
-    private static BoxRow Row(string jobId, Id<Box> id, Box box, Job job, Judged judged)
+    /// <summary>A box with its verdicts, by the wiring and by the solved network.</summary>
+    public static BoxRow Row(string jobId, Id<Box> id, Box box, Job job, Judged judged)
     {
         var fill = judged.Reports.FillOf(job, box);
-        var verdicts = judged.Verdicts.Of(job, id, box);
+        var solved = judged.Expected.Of(job, Timeout.Infinite);
+        var verdicts = ExpectedLive.With(judged.Verdicts.Of(job, id, box), solved?[id] ?? []);
         int Count(Verdict verdict) => verdicts.Count(f => f.Verdict == verdict);
         return new BoxRow
         {

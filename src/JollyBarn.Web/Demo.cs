@@ -35,7 +35,7 @@ public static class Demo
         try
         {
             var file = JobFiles.Shipped(File.ReadAllBytes(FilePath));
-            if (store.Import(file.Id, file, false, Pictures()) is { } refusal)
+            if (store.Import(file.Id, file, Pictures()) is { } refusal)
             {
                 throw new StoreException(refusal.Tell().Says);
             }

@@ -14,8 +14,12 @@ public sealed class Events
 {
     private readonly ConcurrentDictionary<Guid, (string Job, Channel<JobChanged> Channel)> listeners = new();
 
-    public Events(JobStore store)
+    private readonly CancellationToken stopping;
+
+    public Events(JobStore store, IHostApplicationLifetime life)
     {
+        ArgumentNullException.ThrowIfNull(life);
+        stopping = life.ApplicationStopping;
         ArgumentNullException.ThrowIfNull(store);
         store.Changed += (job, accepted) => Tell(job, Views.ChangedOf(accepted));
     }
@@ -31,10 +35,11 @@ public sealed class Events
         var key = Guid.NewGuid();
         var channel = Channel.CreateBounded<JobChanged>(new BoundedChannelOptions(256) { FullMode = BoundedChannelFullMode.DropOldest });
         listeners[key] = (job, channel);
+        using var either = CancellationTokenSource.CreateLinkedTokenSource(stop, stopping);
         try
         {
             yield return new JobChanged(version(), "", [], true);
-            await foreach (var change in channel.Reader.ReadAllAsync(stop))
+            await foreach (var change in channel.Reader.ReadAllAsync(either.Token))
             {
                 yield return change;
             }

@@ -1,8 +1,17 @@
 namespace JollyBarn.Web;
 
 /// <summary>The words a call may have: <c>--demo</c>, <c>--data PATH</c>, <c>--port N</c>, and <c>--schema</c> to print the JSON Schema of
-/// the open file and end.</summary>
-public sealed record Options(bool Demo, string Data, int Port, string? Problem = null, bool Schema = false)
+/// the open file and end, <c>--copies</c> to list the copies of the data file and end, <c>--put-back COPY</c> to put one back and
+/// end.</summary>
+public sealed record Options(
+    bool Demo,
+    string Data,
+    int Port,
+    string? Problem = null,
+    bool Schema = false,
+    bool Copies = false,
+    string? PutBack = null
+)
 {
     public const int UsualPort = 5280;
 
@@ -19,6 +28,12 @@ public sealed record Options(bool Demo, string Data, int Port, string? Problem =
                 case "--schema":
                     options = options with { Schema = true };
                     break;
+                case "--copies":
+                    options = options with { Copies = true };
+                    break;
+                case "--put-back" when i + 1 < args.Length:
+                    options = options with { PutBack = args[++i] };
+                    break;
                 case "--data" when i + 1 < args.Length:
                     options = options with { Data = args[++i] };
                     break;
@@ -27,7 +42,11 @@ public sealed record Options(bool Demo, string Data, int Port, string? Problem =
                     i++;
                     break;
                 default:
-                    return options with { Problem = $"\"{args[i]}\" does not read. Use --demo, --data PATH, --port N (0 to 65535)." };
+                    return options with
+                    {
+                        Problem =
+                            $"\"{args[i]}\" does not read. Use --demo, --data PATH, --port N (0 to 65535), " + "--copies, --put-back COPY.",
+                    };
             }
         }
 

@@ -7,7 +7,7 @@ using Microsoft.AspNetCore.Diagnostics;
 namespace JollyBarn.Web;
 
 /// <summary>Answers to what cannot be: RFC 9457 problem details with a sentence and the field.</summary>
-internal static class Problems
+internal static partial class Problems
 {
     public static IResult From(Refusal refusal, int status = 422) => Made(refusal.Tell().Says, status, refusal.Field);
 
@@ -18,44 +18,26 @@ internal static class Problems
         failure is BadHttpRequestException or JsonException or NotSupportedException { Source: "System.Text.Json" };
 
     /// <summary>What escaped: a body that does not read is the sender's, trouble with the file is told, anything else is ours.</summary>
-    public static Task Answer(HttpContext context)
+    public static async Task Answer(HttpContext context)
     {
         var failure = context.Features.Get<IExceptionHandlerFeature>()?.Error;
-        if (failure is BadHttpRequestException bad)
+        if (failure is not null && IsOfTheSender(failure))
         {
-            var (says, field) = bad.InnerException is JsonException json
-                ? Unreadable(json)
-                : (
-                    bad.StatusCode == 413
-                        ? "This is too large: at most 64 MB."
-                        : "The request does not read. Send JSON of the shape the OpenAPI document gives.",
-                    null
-                );
-            return Write(context, bad.StatusCode, says, field);
+            var status = failure is BadHttpRequestException bad ? bad.StatusCode : 400;
+            var (says, field) =
+                status == 413 ? ("This is too large: at most 64 MB.", null)
+                : await Bodies.ExplainAsync(context) is { } known ? known
+                : Unreadable(failure);
+            await Write(context, status, says, field);
         }
-
-        if (failure is NotSupportedException { Source: "System.Text.Json" })
+        else if (failure is not null && StoreException.From(failure) is { } store)
         {
-            return Write(
-                context,
-                400,
-                "An edit says what it does in do, such as \"do\": \"addBox\"; a fault what it is in fault, such as \"fault\": \"open\".",
-                "do"
-            );
+            await Write(context, 503, store.Message, null);
         }
-
-        if (failure is JsonException unreadable)
+        else
         {
-            var (says, field) = Unreadable(unreadable);
-            return Write(context, 400, says, field);
+            await Write(context, 500, "Something went wrong inside; nothing was changed.", null);
         }
-
-        if (failure is not null && StoreException.From(failure) is { } store)
-        {
-            return Write(context, 503, store.Message, null);
-        }
-
-        return Write(context, 500, "Something went wrong inside; nothing was changed.", null);
     }
 
     /// <summary>A bare status gets a sentence too.</summary>
@@ -88,26 +70,22 @@ internal static class Problems
             extensions: field is null ? null : new Dictionary<string, object?> { ["field"] = field }
         );
 
-    private static (string Says, string? Field) Unreadable(JsonException json)
+    /// <summary>What can be told where the body is not at hand: a part of the address, or a body read by the endpoint itself.</summary>
+    private static (string Says, string? Field) Unreadable(Exception failure)
     {
-        var field = json.Path is { Length: > 2 } path
-            ? path.StartsWith("$.", StringComparison.Ordinal)
-                ? path[2..]
-                : path
-            : null;
-        var own =
-            json.InnerException is null
-            && json.Message is { } message
-            && !message.Contains("JSON", StringComparison.Ordinal)
-            && !message.Contains("System.", StringComparison.Ordinal)
-            && !message.Contains("JollyBarn.", StringComparison.Ordinal);
-        return (
-            own ? json.Message.Split(" Path:")[0]
-            : field is null ? "This is not readable JSON of the expected shape."
-            : $"What stands at {field} is not of the expected kind.",
-            field
-        );
+        if (failure.InnerException is JsonException { Path: { } path })
+        {
+            return ($"What stands at {path.TrimStart('$', '.')} is not of the expected kind.", path.TrimStart('$', '.'));
+        }
+
+        return Parameter().Match(failure.Message) is { Success: true } found
+            ? ($"{found.Groups[1].Value} in the address does not read: the OpenAPI document says what it may be.", found.Groups[1].Value)
+            : ("The request does not read. Send JSON of the shape the OpenAPI document gives.", null);
     }
+
+    /// <summary>The name of a part of the address, as the framework tells of one it could not read.</summary>
+    [System.Text.RegularExpressions.GeneratedRegex("parameter \"(?:[^\"]* )?(\\w+)\"")]
+    private static partial System.Text.RegularExpressions.Regex Parameter();
 
     private static string Title(int status) =>
         status switch

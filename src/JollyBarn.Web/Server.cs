@@ -1,6 +1,7 @@
 using System.IO.Compression;
 using System.Net;
 using System.Net.Sockets;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Store;
 using JollyBarn.Web.Endpoints;
 using Microsoft.AspNetCore.ResponseCompression;
@@ -9,12 +10,8 @@ using Microsoft.AspNetCore.StaticFiles;
 namespace JollyBarn.Web;
 
 /// <summary>Builds and runs the program.</summary>
-public static class Server
+public static partial class Server
 {
-    private const string SecurityPolicy =
-        "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; script-src 'self'; "
-        + "connect-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
-
     /// <returns>0 when it ended as asked, 1 with a sentence on standard error when it could not start, 2 when the words of the call are
     /// off.</returns>
     public static async Task<int> RunAsync(string[] args)
@@ -34,7 +31,13 @@ public static class Server
 
         try
         {
-            using var store = new StoreHandle(asked);
+            if (asked.Copies || asked.PutBack is not null)
+            {
+                await Console.Out.WriteLineAsync(CopiesTold(asked));
+                return 0;
+            }
+
+            await using var store = new StoreHandle(asked);
             var seeding = Task.Run(() => Demo.Seed(store.Store));
             try
             {
@@ -82,7 +85,10 @@ public static class Server
             kestrel.Limits.MaxRequestBodySize = Limits.Body;
             kestrel.AddServerHeader = false;
         });
+        // Streams end when the program is told to; nothing else takes long.
+        builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(2));
         builder.Services.AddSingleton(store);
+        builder.Services.AddHostedService<Housekeeping>();
         builder.Services.AddSingleton<Events>();
         builder.Services.ConfigureHttpJsonOptions(json => ApiJson.Set(json.SerializerOptions));
         builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
@@ -93,6 +99,7 @@ public static class Server
         builder.Services.AddOpenApi("v1", Docs.Configure);
 
         var app = builder.Build();
+        Tried.Failed += (rule, at, problem) => RuleFailed(app.Logger, rule, at, problem);
         app.UseExceptionHandler(
             new ExceptionHandlerOptions
             {
@@ -101,16 +108,9 @@ public static class Server
             }
         );
         app.UseStatusCodePages(Problems.Bare);
-        app.Use(
-            (context, next) =>
-            {
-                var headers = context.Response.Headers;
-                headers.ContentSecurityPolicy = SecurityPolicy;
-                headers.XContentTypeOptions = "nosniff";
-                headers["Referrer-Policy"] = "no-referrer";
-                return Loopback(context) ? next(context) : Problems.Write(context, 403, "This program answers only on this machine.", null);
-            }
-        );
+        app.Use(Guard.PassAsync);
+        app.UseRouting();
+        app.Use(Bodies.PassAsync);
         app.UseWhen(
             context => context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal),
             asked =>
@@ -157,9 +157,8 @@ public static class Server
         return app;
     }
 
-    /// <summary>The host named in the request must be this machine: a page elsewhere must not reach in by a name that points
-    /// here.</summary>
-    private static bool Loopback(HttpContext context) => context.Request.Host.Host is "localhost" or "127.0.0.1" or "[::1]";
+    [LoggerMessage(Level = LogLevel.Error, Message = "Rule {Rule} failed at {At}; the rest was judged.")]
+    private static partial void RuleFailed(ILogger logger, string rule, string at, Exception problem);
 
     private static void Cache(StaticFileResponseContext file)
     {
@@ -167,21 +166,43 @@ public static class Server
         file.Context.Response.Headers.CacheControl = named ? "public, max-age=31536000, immutable" : "no-cache";
     }
 
+    /// <summary>The copies of the file there are, or what putting one back came to.</summary>
+    private static string CopiesTold(Options asked)
+    {
+        if (asked.PutBack is { } copy)
+        {
+            using var alone = FileClaim.Take(Path.GetFullPath(asked.Data), Console.Error.WriteLine);
+            var aside = Copies.PutBack(asked.Data, copy, DateTimeOffset.UtcNow);
+            return $"{asked.Data} is {copy} now." + (aside is null ? "" : $" What was there lies in {aside}.");
+        }
+
+        var copies = Copies.Of(asked.Data);
+        return copies.Count == 0
+            ? $"There is no copy of {asked.Data}."
+            : string.Join('\n', [.. copies, $"Put one back with --data {asked.Data} --put-back COPY."]);
+    }
+
     /// <summary>A store for one run; a demo's is thrown away.</summary>
-    private sealed class StoreHandle : IDisposable
+    private sealed class StoreHandle : IAsyncDisposable
     {
         private readonly string? throwaway;
 
         public StoreHandle(Options asked)
         {
             throwaway = asked.Demo ? Directory.CreateTempSubdirectory("jolly-barn-demo-").FullName : null;
-            Store = new JobStore(throwaway is null ? asked.Data : Path.Combine(throwaway, "demo.db"), catchUp: Telling.OldRulings.Named);
+            Store = new JobStore(
+                throwaway is null ? asked.Data : Path.Combine(throwaway, "demo.db"),
+                catchUp: Telling.OldRulings.Named,
+                says: Console.Error.WriteLine,
+                copies: throwaway is null
+            );
         }
 
         public JobStore Store { get; }
 
-        public void Dispose()
+        public async ValueTask DisposeAsync()
         {
+            await Store.DisposeAsync();
             if (throwaway is not null)
             {
                 Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();

@@ -6,11 +6,13 @@ using JollyBarn.Measures;
 using JollyBarn.Store;
 using JollyBarn.Telling;
 using JollyBarn.Telling.Filled;
+using JollyBarn.Web.Endpoints;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;
 
 /// <summary>A job in a list.</summary>
+/// <param name="Working">The numbers are of an earlier version; those of the newest are being worked out.</param>
 public sealed record JobSummary(
     string Id,
     string Name,
@@ -23,7 +25,8 @@ public sealed record JobSummary(
     int Full,
     int Unknown,
     int Stop,
-    int Fix
+    int Fix,
+    bool Working
 );
 
 /// <summary>The job without its boxes and runs.</summary>
@@ -97,7 +100,23 @@ public sealed record BoxView(
 
 /// <summary>What an edit brought.</summary>
 /// <param name="Boxes">Changed boxes as they are after it; the first few when many.</param>
-public sealed record EditAnswer(long Version, string EditId, bool Again, JobChanged Changed, IReadOnlyList<BoxView> Boxes);
+/// <param name="Undo">What the sender's next undo would be, as a sentence; null when there is none.</param>
+/// <param name="Redo">What the sender's next redo would be.</param>
+/// <param name="Stops">What can hurt somebody now; null while all of the job is being judged, known by a request of its own.</param>
+/// <param name="Step">The line of the log.</param>
+/// <param name="Head">The job without its boxes, where the edit changed that; null where it did not.</param>
+public sealed record EditAnswer(
+    long Version,
+    string EditId,
+    bool Again,
+    JobChanged Changed,
+    IReadOnlyList<BoxView> Boxes,
+    string? Undo,
+    string? Redo,
+    JobStops? Stops,
+    LogLine Step,
+    JobHead? Head
+);
 
 /// <summary>Puts a job's parts into the shapes the interface reads.</summary>
 internal static class Views
@@ -203,15 +222,40 @@ internal static class Views
         );
     }
 
-    public static EditAnswer Answer(OpenJob job, Accepted accepted)
+    /// <param name="by">Who sent it.</param>
+    public static EditAnswer Answer(OpenJob job, Accepted accepted, string by)
     {
         var changed = ChangedOf(accepted);
+        var (undo, redo) = job.Steps(by);
         var views = changed
             .Boxes.Where(accepted.After.Boxes.Has)
             .Take(MostBoxes)
             .Select(id => View(accepted.After, accepted.Version, id, accepted.After.Boxes[id], job.Judged));
-        return new(accepted.Version, accepted.EditId, accepted.Again, changed, [.. views]);
+        return new(
+            accepted.Version,
+            accepted.EditId,
+            accepted.Again,
+            changed,
+            [.. views],
+            undo,
+            redo,
+            changed.Everything ? null : VerdictEndpoints.Stops(job, accepted.After),
+            job.Log(accepted.Version + 1, 1)[0],
+            SameHead(accepted.Before, accepted.After) ? null : Head(job.Id, accepted.Version, accepted.After)
+        );
     }
+
+    private static bool SameHead(Job a, Job b) =>
+        a.Name == b.Name
+        && a.Kind == b.Kind
+        && ReferenceEquals(a.Profile, b.Profile)
+        && ReferenceEquals(a.Practice, b.Practice)
+        && ReferenceEquals(a.Places, b.Places)
+        && ReferenceEquals(a.Walls, b.Walls)
+        && ReferenceEquals(a.Sources, b.Sources)
+        && ReferenceEquals(a.Panels, b.Panels)
+        && ReferenceEquals(a.Circuits, b.Circuits)
+        && ReferenceEquals(a.Changes, b.Changes);
 
     private static Dictionary<string, T> Map<TId, T>(ById<TId, T> items)
         where TId : IParsable<TId>, IComparable<TId>

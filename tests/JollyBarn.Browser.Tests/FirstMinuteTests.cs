@@ -1,3 +1,5 @@
+using System.Net.Http.Json;
+
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>From nothing to a kept box, as somebody on a ladder would go.</summary>
@@ -11,7 +13,12 @@ public sealed class FirstMinuteTests
         using var site = Site.FirstRun();
         using var person = new Person(390, 844, phone: true);
         using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        using (var gone = await client.DeleteAsync(new Uri("/api/jobs/ferry-keepers-house", UriKind.Relative)))
+        using (
+            var gone = await client.PostAsJsonAsync(
+                new Uri("/api/jobs/ferry-keepers-house/bin", UriKind.Relative),
+                new { id = "bin", by = Person.Name }
+            )
+        )
         {
             gone.EnsureSuccessStatusCode();
         }

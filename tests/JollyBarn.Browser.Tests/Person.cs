@@ -8,6 +8,9 @@ namespace JollyBarn.Browser.Tests;
 /// <summary>Somebody at a screen, in a browser driven as a person would.</summary>
 public sealed partial class Person : IDisposable
 {
+    /// <summary>What they are called.</summary>
+    public const string Name = "Mara";
+
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(30);
     private readonly HashSet<string> addresses = [];
 

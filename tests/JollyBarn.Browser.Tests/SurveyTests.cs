@@ -20,7 +20,7 @@ public sealed class SurveyTests(Site site)
             new
             {
                 id = "metal",
-                by = "me",
+                by = Person.Name,
                 edit = new
                 {
                     @do = "setBoxKind",

@@ -4,6 +4,7 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using JollyBarn.Edits;
+using JollyBarn.Store;
 using JollyBarn.Testing;
 
 namespace JollyBarn.Web.Tests;
@@ -47,9 +48,13 @@ public sealed class AtOnceTests(Running running) : IClassFixture<Running>
             Each("ann posts", i => Send(HttpMethod.Post, $"/api/jobs/{job}/edits", Noted("ann", i))),
             Each("ben posts", i => Send(HttpMethod.Post, $"/api/jobs/{job}/edits", Noted("ben", i))),
             Each("bin", i =>
-                i % 2 == 0 ? Send(HttpMethod.Delete, $"/api/jobs/{job}") : Send(HttpMethod.Post, $"/api/jobs/{job}/bring-back")
+                Send(
+                    HttpMethod.Post,
+                    $"/api/jobs/{job}/{(i % 2 == 0 ? "bin" : "bring-back")}",
+                    new StringContent($$"""{"id":"bin{{i}}","by":"ann"}""", Encoding.UTF8, "application/json")
+                )
             ),
-            Each("import", i => Send(HttpMethod.Post, $"/api/import?replace={job}", new ByteArrayContent(file))),
+            Each("import", i => Send(HttpMethod.Post, $"/api/import?replace={job}&by=ben&step=over{i}", new ByteArrayContent(file))),
             Each("live", i =>
                 Send(HttpMethod.Post, $"/api/jobs/{job}/boxes/b0.0/live", new StringContent("{}", Encoding.UTF8, "application/json"))
             ),
@@ -66,7 +71,8 @@ public sealed class AtOnceTests(Running running) : IClassFixture<Running>
         ];
         Assert.All(answers, a => Assert.Contains(a.Status, told));
         Assert.Equal(6 * Rounds, answers.Count);
-        Assert.True(running.Store.Bin(job, false));
+        Assert.IsNotType<Refused>(running.Store.Bin(job, new("back", "ann"), false));
+        await running.Store.SettledAsync();
         var left = running.Store.Find(job)!.Export();
         Assert.Null(left.Check());
         Assert.True(running.Store.ProjectionsHold(job));
@@ -113,6 +119,7 @@ public sealed class AtOnceTests(Running running) : IClassFixture<Running>
         }
 
         Assert.True(done > 10 && refused > 5, $"{done} done, {refused} refused");
+        await running.Store.SettledAsync();
         Assert.True(running.Store.ProjectionsHold(job));
     }
 }

@@ -76,7 +76,8 @@ public sealed class DurabilityTests : IDisposable
             acknowledged.Count is >= Enough and < 4 * Most,
             $"{acknowledged.Count} edits were acknowledged: the kill did not come in the middle"
         );
-        var store = new JobStore(Data);
+        await using var store = new JobStore(Data);
+        await store.SettledAsync();
         Assert.Equal("ok", store.Integrity());
         var log = store.Find("j")!.Log(null, int.MaxValue);
         Assert.Equal(log.Count, log.Select(l => l.Id).Distinct().Count());
@@ -86,9 +87,9 @@ public sealed class DurabilityTests : IDisposable
     }
 
     [Fact]
-    public void Every_pooled_connection_keeps_a_full_write_ahead_log()
+    public async Task Every_pooled_connection_keeps_a_full_write_ahead_log()
     {
-        var store = new JobStore(Data);
+        await using var store = new JobStore(Data);
         var contexts = Enumerable.Range(0, 6).Select(_ => store.Db()).ToList();
         foreach (var db in contexts.Concat(contexts))
         {
@@ -102,7 +103,7 @@ public sealed class DurabilityTests : IDisposable
     }
 
     [Fact]
-    public void A_full_disk_is_a_sentence_and_changes_nothing()
+    public async Task A_full_disk_is_a_sentence_and_changes_nothing()
     {
         var store = new JobStore(Data);
         Assert.Null(store.Create("j", "Full"));
@@ -119,16 +120,19 @@ public sealed class DurabilityTests : IDisposable
         });
         Assert.Contains("full", StoreException.From(told)!.Message, StringComparison.Ordinal);
         var (version, now) = job.Now;
+        await store.DisposeAsync();
         SqliteConnection.ClearAllPools();
-        var again = new JobStore(Data).Find("j")!.Now;
+        await using var later = new JobStore(Data);
+        var again = later.Find("j")!.Now;
         Assert.Equal((version, JobJson.Text(now)), (again.Version, JobJson.Text(again.Job)));
     }
 
     [Fact]
-    public void A_locked_file_is_a_sentence_and_changes_nothing()
+    public async Task A_locked_file_is_a_sentence_and_changes_nothing()
     {
-        var store = new JobStore(Data);
+        await using var store = new JobStore(Data);
         Assert.Null(store.Create("j", "Locked"));
+        await store.SettledAsync();
         var job = store.Find("j")!;
         using var other = new SqliteConnection($"Data Source={Data};Pooling=False");
         other.Open();
@@ -155,7 +159,7 @@ public sealed class DurabilityTests : IDisposable
     public void A_foreign_file_is_refused_with_a_sentence(string text)
     {
         File.WriteAllText(Data, string.Concat(Enumerable.Repeat(text, 40)));
-        Assert.Contains("not a data file", Assert.Throws<StoreException>(() => new JobStore(Data)).Message, StringComparison.Ordinal);
+        Assert.Contains("none of this program", Assert.Throws<StoreException>(() => new JobStore(Data)).Message, StringComparison.Ordinal);
     }
 
     [Fact]

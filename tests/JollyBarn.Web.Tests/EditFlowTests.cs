@@ -186,6 +186,7 @@ public sealed class EditFlowTests(Running running) : IClassFixture<Running>
         }
 
         Assert.True(running.Store.Find(job)!.Now.Version > 100);
+        await running.Store.SettledAsync();
         Assert.True(running.Store.ProjectionsHold(job));
         var before = running.Store.Find(job)!.Now;
         await running.RestartAsync();

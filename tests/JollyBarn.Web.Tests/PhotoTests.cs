@@ -117,13 +117,28 @@ public sealed class PhotoTests(Running running) : IClassFixture<Running>
         var first = await ExportAsync(job);
         Assert.Equal("PK", System.Text.Encoding.Latin1.GetString(first[..2]));
         Assert.Equal(first, await ExportAsync(job));
-        Assert.Equal(200, (await ImportAsync(first, $"?replace={job}")).Status);
-        Assert.Equal(first, await ExportAsync(job));
+        Assert.Equal(200, (await ImportAsync(first, $"?copyAs={job}-in")).Status);
+        Assert.Equal(Parts(first, job), Parts(await ExportAsync(job + "-in"), job + "-in"));
+        Assert.Equal(200, (await ImportAsync(first, $"?replace={job}&by=ann")).Status);
         Assert.Equal(200, (await running.PostAsync($"/api/jobs/{job}/copy", new { id = job + "-copy", name = "Copy" })).Status);
         Assert.Equal(
             200,
             (int)(await running.Client.GetAsync(new Uri($"/api/jobs/{job}-copy/photos/{taken["sha"]}", UriKind.Relative))).StatusCode
         );
+    }
+
+    /// <summary>What is in a zip, the job without its id.</summary>
+    private static IEnumerable<(string Name, string Bytes)> Parts(byte[] bytes, string id)
+    {
+        using var zip = new ZipArchive(new MemoryStream(bytes));
+        return
+        [
+            .. zip.Entries.Select(e =>
+            {
+                using var read = new StreamReader(e.Open(), System.Text.Encoding.Latin1);
+                return (e.FullName, read.ReadToEnd().Replace($"\"id\": \"{id}\"", "", StringComparison.Ordinal));
+            }),
+        ];
     }
 
     [Fact]
@@ -150,7 +165,7 @@ public sealed class PhotoTests(Running running) : IClassFixture<Running>
 
         foreach (var bad in new[] { changed.ToArray(), good[..(good.Length / 2)], "PK but no zip"u8.ToArray() })
         {
-            var (status, body) = await ImportAsync(bad, $"?replace={job}");
+            var (status, body) = await ImportAsync(bad, $"?replace={job}&by=ann");
             Assert.Equal(422, status);
             Assert.False(string.IsNullOrWhiteSpace((string)body!["detail"]!));
         }

@@ -117,6 +117,7 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
     {
         var job = await running.MakeAsync(SmallHouse.Followed(SmallHouse.Receptacle()));
         await running.EditAsync(job, new MoveLead("j", "on.a2", new(LandingAt.Cap)));
+        await running.Store.SettledAsync();
         Assert.True(running.Store.ProjectionsHold(job));
         var fixes = (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["findings"]!.AsArray().Select(f => (string)f!["rule"]!);
         Assert.Contains("device-bonded", fixes);
@@ -126,6 +127,7 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
     public async Task Lists_and_jobs_count_verdicts_as_the_log_gives_them_even_after_a_restart()
     {
         var job = await MetalAsync(new MoveLead("b", "r1.a1", GfciBox.In("hots")));
+        await running.Store.SettledAsync();
         Assert.True(running.Store.ProjectionsHold(job));
         await running.EditAsync(
             job,
@@ -134,6 +136,7 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
                 new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 30, BreakerKind.Standard, "c")] }
             )
         );
+        await running.Store.SettledAsync();
         Assert.True(running.Store.ProjectionsHold(job));
         await running.RestartAsync();
         var row = (await running.GetAsync("/api/jobs"))!.AsArray().Single(j => (string)j!["id"]! == job)!;
@@ -189,7 +192,7 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
                 (string)proof["pairs"]![i]!["pair"]!["to"]!,
                 "0 V",
                 "ann",
-                "2026-09-14T08:01:00Z",
+                DateTimeOffset.UtcNow.ToString("O", System.Globalization.CultureInfo.InvariantCulture),
                 "b",
                 "p",
                 ReadingStep.Pair,
@@ -198,6 +201,60 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
         Assert.Equal(422, (await running.EditAsync(job, new Batch([new LogReading("m1", Of(0)), new LogReading("m2", Of(1))]))).Status);
         Assert.Equal(200, (await running.EditAsync(job, new LogReading("m1", Of(0)))).Status);
         Assert.Equal(11, (await running.GetAsync($"/api/jobs/{job}/boxes/b/proof?by=ann"))!["state"]!["missing"]!.AsArray().Count);
+    }
+
+    /// <summary>Common practice: a reading proves what was there when it was taken. One of a clock that runs ahead must not prove for ever, nor
+    /// one that was written down long before it arrived; and whoever reads signs for it.</summary>
+    [Theory]
+    [InlineData(0, true)]
+    [InlineData(1.5, true)]
+    [InlineData(3, false)]
+    [InlineData(-3, false)]
+    [InlineData(60 * 24 * 365 * 70, false)]
+    public async Task A_reading_counts_for_a_proof_only_when_its_clock_and_its_arrival_agree(double minutesAhead, bool counts)
+    {
+        var job = await MetalAsync();
+        await running.EditAsync(job, new BeginProof("p", "b", "ann", "two-pole", "2099-09-14T08:00:00Z", "panel lug", "rod"));
+        var at = DateTimeOffset.UtcNow.AddMinutes(minutesAhead).ToString("O", System.Globalization.CultureInfo.InvariantCulture);
+        var reading = new Reading("two-pole", "panel lug", "rod", "120 V", "ann", at, "b", "p", ReadingStep.KnownBefore, 120);
+        Assert.Equal(422, (await running.EditAsync(job, new LogReading("r", reading with { By = "ben" }), by: "ann")).Status);
+        Assert.Equal(200, (await running.EditAsync(job, new LogReading("r", reading))).Status);
+        var state = (await running.GetAsync($"/api/jobs/{job}/boxes/b/proof?by=ann"))!["state"]!;
+        Assert.Equal(counts, !((string)state["says"]!).Contains("late", StringComparison.Ordinal));
+        // Kept with both times, and the proof with that of the program.
+        var kept = running.Store.Find(job)!.Now.Job;
+        Assert.Equal(at, kept.Readings["r"].At);
+        Assert.True((DateTimeOffset.UtcNow - DateTimeOffset.Parse(kept.Readings["r"].Arrived!, null)).Duration() < TimeSpan.FromMinutes(1));
+        Assert.StartsWith("20", kept.Proofs["p"].Begun, StringComparison.Ordinal);
+        Assert.DoesNotContain("2099", kept.Proofs["p"].Begun, StringComparison.Ordinal);
+    }
+
+    /// <summary>Common practice: a hold is let go of by the one who holds it.</summary>
+    [Fact]
+    public async Task A_hold_changes_only_by_switching_and_letting_go_by_its_own_people()
+    {
+        var job = await MetalAsync(
+            new PutPanel("panel", new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 20, On: true)] })
+        );
+        Assert.Equal(200, (await running.EditAsync(job, new SwitchBreaker("panel", 1, "ann", "2026-01-01T00:00:00Z", false))).Status);
+        Assert.Equal(422, (await running.EditAsync(job, new SwitchBreaker("panel", 1, "ann", "2026-01-01T00:00:00Z"), by: "ben")).Status);
+        var panel = running.Store.Find(job)!.Now.Job.Panels["panel"];
+        Panel With(Breaker breaker) => panel with { Breakers = [breaker] };
+        var held = panel.Breakers[0];
+        Assert.Equal(["ann"], held.HeldBy);
+        Assert.Equal(
+            422,
+            (await running.EditAsync(job, new PutPanel("panel", With(held with { On = true, HeldBy = [] })), by: "ben")).Status
+        );
+        Assert.Equal(422, (await running.EditAsync(job, new PutPanel("panel", panel with { Breakers = [] }), by: "ben")).Status);
+        Assert.Equal(422, (await running.EditAsync(job, new RemovePanel("panel"), by: "ben")).Status);
+        Assert.Equal(
+            200,
+            (await running.EditAsync(job, new PutPanel("panel", With(held with { Says = "Hall", HeldBy = [] })), by: "ben")).Status
+        );
+        Assert.Equal(["ann"], running.Store.Find(job)!.Now.Job.Panels["panel"].Breakers[0].HeldBy);
+        Assert.Equal(200, (await running.EditAsync(job, new SwitchBreaker("panel", 1, "ann", "2026-01-01T00:00:00Z", true))).Status);
+        Assert.Empty(running.Store.Find(job)!.Now.Job.Panels["panel"].Breakers[0].HeldBy);
     }
 
     [Theory]

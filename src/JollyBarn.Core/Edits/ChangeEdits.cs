@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -15,6 +16,9 @@ public sealed record OpenChange(string Id, string Name, string? Opened = null) :
 /// <summary>Adds an edit to the end of a Change. It must be possible on the job as planned so far.</summary>
 public sealed record PlanEdit(string Change, string Id, Edit Edit) : Edit
 {
+    [JsonIgnore]
+    public override IEnumerable<(string Field, Edit Edit)> Inner => [("edit", Edit)];
+
     public override Refusal? Check(Job job)
     {
         if (!job.Changes.TryFind(Change, out var change))
@@ -70,7 +74,10 @@ public sealed record DropPlanned(string Change, string Id) : Edit
 /// <param name="On">Day, year-month-day.</param>
 public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string On) : Edit
 {
-    [System.Text.Json.Serialization.JsonIgnore]
+    [JsonIgnore]
+    public override IEnumerable<(string Field, Edit Edit)> Inner => [("edit", Edit)];
+
+    [JsonIgnore]
     public override IEnumerable<Id<Box>> OfBoxes => Edit.OfBoxes;
 
     public override Refusal? Check(Job job) =>
@@ -101,6 +108,9 @@ public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string 
 /// <summary>Records an edit as done in a Change: as planned, when it names the planned edit, or otherwise than planned.</summary>
 public sealed record RecordDone(string Change, string Id, Edit Edit, string? Planned = null, string? On = null) : Edit
 {
+    [JsonIgnore]
+    public override IEnumerable<(string Field, Edit Edit)> Inner => [("edit", Edit)];
+
     public override Refusal? Check(Job job) =>
         ChangeWork.Open(job, Change)
         ?? ChangeWork.BadWork(Edit)

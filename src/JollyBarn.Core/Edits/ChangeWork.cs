@@ -70,7 +70,7 @@ public static class ChangeWork
     internal static Refusal? BadWork(Edit edit) =>
         edit switch
         {
-            OpenChange or PlanEdit or DropPlanned or CloseChange or CorrectAsFound or RecordDone or TakeBackDone or Restore => new(
+            OpenChange or PlanEdit or DropPlanned or CloseChange or CorrectAsFound or RecordDone or TakeBackDone or ProgramEdit => new(
                 Why.NotWorkButChange,
                 "edit"
             ),

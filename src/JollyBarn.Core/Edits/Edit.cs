@@ -14,6 +14,9 @@ namespace JollyBarn.Edits;
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "do")]
 [JsonDerivedType(typeof(Batch), "batch")]
 [JsonDerivedType(typeof(Restore), "restore")]
+[JsonDerivedType(typeof(BinJob), "binJob")]
+[JsonDerivedType(typeof(BringBackJob), "bringBackJob")]
+[JsonDerivedType(typeof(ReplaceJob), "replaceJob")]
 [JsonDerivedType(typeof(RenameJob), "renameJob")]
 [JsonDerivedType(typeof(SetProfile), "setProfile")]
 [JsonDerivedType(typeof(SetPractice), "setPractice")]
@@ -117,8 +120,48 @@ public abstract record Edit
     [JsonIgnore]
     public virtual IEnumerable<Id<Box>> OfBoxes => [];
 
+    /// <summary>Edits it holds, each with the field it stands in.</summary>
+    [JsonIgnore]
+    public virtual IEnumerable<(string Field, Edit Edit)> Inner => [];
+
+    /// <summary>True for what only the program makes.</summary>
+    [JsonIgnore]
+    public virtual bool ByProgram => false;
+
+    /// <summary>Who does it, where it says so itself; null where only its envelope does.</summary>
+    [JsonIgnore]
+    public virtual string? Doer => null;
+
     /// <summary>The reason it cannot be done on this job, or null.</summary>
     public abstract Refusal? Check(Job job);
+
+    /// <summary>The same as it arrives: what is kept with the time of the program, ISO 8601, UTC, gets it.</summary>
+    public virtual Edit Arrived(string at) => this;
+
+    /// <summary>Why it cannot come from a person, or null: something in it, at any depth, is the program's to make or says another doer.</summary>
+    /// <param name="by">Who sends it.</param>
+    public Refusal? NotFrom(string by)
+    {
+        if (ByProgram)
+        {
+            return new(Why.MadeByProgram, "do");
+        }
+
+        if (Doer is { } doer && doer.Trim() != by.Trim())
+        {
+            return new(Why.OtherDoer, "by", ("doer", doer), ("by", by));
+        }
+
+        foreach (var (field, edit) in Inner)
+        {
+            if (edit?.NotFrom(by) is { } refusal)
+            {
+                return refusal with { Field = $"{field}.{refusal.Field}" };
+            }
+        }
+
+        return null;
+    }
 
     /// <summary>The next job.</summary>
     public abstract Job Apply(Job job);
@@ -164,6 +207,11 @@ public sealed record Batch(IReadOnlyList<Edit> Edits, string? Name = null, Batch
 
     [JsonIgnore]
     public override IEnumerable<Id<Box>> OfBoxes => Edits.SelectMany(e => e.OfBoxes);
+
+    [JsonIgnore]
+    public override IEnumerable<(string Field, Edit Edit)> Inner => Edits.Select((e, i) => ($"edits[{i}]", e));
+
+    public override Edit Arrived(string at) => this with { Edits = [.. Edits.Select(e => e?.Arrived(at)!)] };
 
     public override Refusal? Check(Job job)
     {

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JollyBarn.CodeBook;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
@@ -10,6 +11,11 @@ namespace JollyBarn.Edits;
 public sealed record BeginProof(string Id, Id<Box> Box, string By, string Instrument, string At, string KnownSource, string Reference)
     : Edit
 {
+    [JsonIgnore]
+    public override string? Doer => By;
+
+    public override Edit Arrived(string at) => this with { At = at };
+
     public override Refusal? Check(Job job) =>
         Refuse.NewId(Id, job.Proofs.Has(Id), "id")
         ?? (job.Boxes.Has(Box) ? null : Refuse.Missing(What.Box, Box, "box"))
@@ -33,6 +39,12 @@ public sealed record BeginProof(string Id, Id<Box> Box, string By, string Instru
 /// <summary>Writes down what an instrument said. Each reading is an entry of its own; a batch holds no two of one proof.</summary>
 public sealed record LogReading(string Id, Reading Reading) : Edit
 {
+    [JsonIgnore]
+    public override string? Doer => Reading?.By;
+
+    /// <summary>The reading keeps the time of its device beside it.</summary>
+    public override Edit Arrived(string at) => this with { Reading = Reading with { Arrived = at } };
+
     public override Refusal? Check(Job job)
     {
         var r = Reading;
@@ -78,6 +90,11 @@ public sealed record StrikeReading(string Id) : Edit
 /// <summary>A person leaves: their proofs end.</summary>
 public sealed record EndVisit(string By, string At) : Edit
 {
+    [JsonIgnore]
+    public override string? Doer => By;
+
+    public override Edit Arrived(string at) => this with { At = at };
+
     public override Refusal? Check(Job job) => Refuse.BadText(By, "by") ?? Refuse.BadTime(At, "at");
 
     public override Job Apply(Job job) => Proofs.Lapse(job, ProofEnds.VisitEnded, At, p => p.By == By);
@@ -86,6 +103,8 @@ public sealed record EndVisit(string By, string At) : Edit
 /// <summary>Work on a box goes to somebody else: every proof there ends, because a proof is of one person.</summary>
 public sealed record HandOver(Id<Box> Box, string From, string To, string At) : Edit
 {
+    public override Edit Arrived(string at) => this with { At = at };
+
     public override Refusal? Check(Job job) =>
         (job.Boxes.Has(Box) ? null : Refuse.Missing(What.Box, Box, "box"))
         ?? Refuse.BadText(From, "from")
@@ -101,6 +120,11 @@ public sealed record HandOver(Id<Box> Box, string From, string To, string At) : 
 /// <param name="Lower">True for the lower half of a tandem.</param>
 public sealed record SwitchBreaker(string Panel, int Slot, string By, string At, bool? On = null, bool Lower = false) : Edit
 {
+    [JsonIgnore]
+    public override string? Doer => By;
+
+    public override Edit Arrived(string at) => this with { At = at };
+
     /// <summary>The slot as people say it.</summary>
     internal string Where => new Breaker(Slot, 1) { Lower = Lower }.Where;
 

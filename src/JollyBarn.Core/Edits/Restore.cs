@@ -12,7 +12,7 @@ namespace JollyBarn.Edits;
 /// <param name="Cells">What that edit changed.</param>
 /// <param name="Again">False to undo, true to redo.</param>
 /// <param name="What">The sentence of the edit that is undone or redone.</param>
-public sealed record Restore(string Of, IReadOnlyList<Cell> Cells, bool Again, string What) : Edit
+public sealed record Restore(string Of, IReadOnlyList<Cell> Cells, bool Again, string What) : ProgramEdit
 {
     [JsonIgnore]
     public override IEnumerable<Id<Box>> OfBoxes =>

@@ -32,9 +32,12 @@ public sealed record RemoveSource(string Id) : Edit
         );
 }
 
-/// <summary>Adds a panel, or sets all of one with its breakers.</summary>
+/// <summary>Adds a panel, or sets all of one with its breakers. Version 2: who holds a breaker off stays as it is, since that changes only by
+/// switching and letting go. Version 1, as older logs hold it: who holds one is set too.</summary>
 public sealed record PutPanel(string Id, Panel Panel) : Edit
 {
+    public override Edit Arrived(string at) => this with { V = 2 };
+
     public override Refusal? Check(Job job)
     {
         if ((Refuse.BadId(Id, "id") ?? Refuse.BadText(Panel.Name, "panel.name") ?? Refuse.BadEnum(Panel.System, "panel.system")) is { } bad)
@@ -70,6 +73,13 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
             }
         }
 
+        if (
+            There(job).FirstOrDefault(o => o.HeldBy.Count > 0 && Panel.Breakers.FirstOrDefault(b => b.Key == o.Key)?.On != o.On) is { } held
+        )
+        {
+            return new(Why.HeldBreaker, "panel.breakers", ("slot", held.Where), ("by", string.Join(", ", held.HeldBy)));
+        }
+
         var clash = Panel
             .Breakers.GroupBy(b => b.Slot)
             .FirstOrDefault(g =>
@@ -82,7 +92,8 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
 
     public override Job Apply(Job job)
     {
-        var before = job.Panels.Find(Id)?.Breakers ?? [];
+        var before = There(job);
+        var panel = V < 2 ? Panel : Panel with { Breakers = [.. Panel.Breakers.Select(b => b with { HeldBy = Held(before, b) })] };
         var switched =
             Panel.Breakers.Any(b => before.FirstOrDefault(o => o.Key == b.Key) is { } old && old.On != b.On)
             || before.Any(o => Panel.Breakers.All(b => b.Key != o.Key));
@@ -90,7 +101,7 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
         {
             Panels = job.Panels.With(
                 Id,
-                Panel with
+                panel with
                 {
                     Noted = Panel.Noted.Each(
                         (of, noted) =>
@@ -104,6 +115,11 @@ public sealed record PutPanel(string Id, Panel Panel) : Edit
         };
         return switched ? Proofs.Lapse(next, ProofEnds.BreakersChanged(Panel), null) : next;
     }
+
+    private IReadOnlyList<Breaker> There(Job job) => job.Panels.Find(Id)?.Breakers ?? [];
+
+    private static IReadOnlyList<string> Held(IReadOnlyList<Breaker> before, Breaker now) =>
+        before.FirstOrDefault(o => o.Key == now.Key)?.HeldBy ?? [];
 }
 
 public sealed record RemovePanel(string Id) : Edit
@@ -113,6 +129,11 @@ public sealed record RemovePanel(string Id) : Edit
         if (!job.Panels.TryFind(Id, out var panel))
         {
             return Refuse.Missing(What.Panel, Id, "id");
+        }
+
+        if (panel.Breakers.FirstOrDefault(b => b.HeldBy.Count > 0) is { } held)
+        {
+            return new(Why.HeldBreaker, "id", ("slot", held.Where), ("by", string.Join(", ", held.HeldBy)));
         }
 
         return job.Runs.Values.Any(r => IsHere(r.A) || IsHere(r.B)) ? new Refusal(Why.CablesEndHere, "id", ("panel", panel.Name)) : null;

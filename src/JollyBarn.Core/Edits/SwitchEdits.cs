@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -7,6 +8,11 @@ namespace JollyBarn.Edits;
 /// <param name="On">On, or the second way of a three-way or four-way.</param>
 public sealed record ThrowSwitch(Id<Box> Box, Id<Device> Device, bool On, string By, string At) : BoxEdit(Box)
 {
+    [JsonIgnore]
+    public override string? Doer => By;
+
+    public override Edit Arrived(string at) => this with { At = at };
+
     protected override Refusal? CheckIn(Box box, Job job) =>
         !box.Devices.TryFind(Device, out var device) ? Refuse.Missing(What.Device, Device, "device")
         : CodeBook.DeviceKinds.Find(device.Kind)?.Switches == true ? Refuse.BadText(By, "by") ?? Refuse.BadTime(At, "at")

@@ -96,6 +96,9 @@ public enum Usual
     /// <summary>A conductor that its breaker suits.</summary>
     Carries,
     TooThin,
+
+    /// <summary>The rule failed at it: nobody knows, and it is never taken for held.</summary>
+    NotJudged,
 }
 
 /// <summary>Names of the members of an enum, made once.</summary>

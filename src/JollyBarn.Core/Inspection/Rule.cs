@@ -97,6 +97,9 @@ public abstract class Rule(string id)
         };
     }
 
+    /// <summary>What stands in the place of its verdicts where it failed.</summary>
+    internal Finding NotJudged(string of) => Say(Verdict.Measure, of, Usual.NotJudged, []);
+
     private Finding Say<TCase>(Verdict verdict, string of, TCase one, ReadOnlySpan<(string, object?)> details)
         where TCase : struct, Enum => new(id, of, verdict, CaseName<TCase>.Of(one), Details.Of(details), Pointed(of));
 

@@ -8,12 +8,6 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.OpenFile;
 
-/// <summary>One line of a job's history.</summary>
-/// <param name="Id">Made by whoever made the edit.</param>
-/// <param name="By">Who made it.</param>
-/// <param name="At">When, ISO 8601, UTC.</param>
-public sealed record HistoryLine(string Id, string By, string At, Edit Edit);
-
 /// <summary>A job in the open format: present, Changes and the history that led there.</summary>
 /// <param name="Format">Always <c>jolly-barn-job</c>.</param>
 /// <param name="Version">Version of the format.</param>

@@ -102,6 +102,11 @@ public sealed class Teller(Job job, string home)
     private string Says(Finding finding, Words? words, Filling fill)
     {
         var says = words?.Says.Make(fill)
+            ?? (
+                finding.Is(finding.Rule, Usual.NotJudged)
+                    ? $"{RuleName(finding.Rule)}: could not be judged, the program failed at it."
+                    : null
+            )
             ?? (finding.Asks is [var asked, ..] ? FactWords.Of(asked.Fact).Asks : $"{RuleName(finding.Rule)}: {finding.Case}");
         return finding.Ruling is { } id && job.Rulings.Find(id) is { } ruling
             ? $"{says} Accepted by {ruling.AcceptedBy}, {ruling.When}."

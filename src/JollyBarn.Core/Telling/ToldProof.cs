@@ -32,6 +32,9 @@ public static class ProofTeller
         [ProofCase.KnownFirst] = "Read the known source first.",
         [ProofCase.ReadingsToGo] = "{count} readings to go.",
         [ProofCase.KnownAgain] = "Read the known source again.",
+        [ProofCase.Late] =
+            "What arrived late, or from a device whose clock is off by more than 2 minutes ({late}), is kept and proves nothing now. "
+            + "Take it again.",
         [ProofCase.TooOld] = "The proof is older than {hours} hours. Prove it dead again.",
         [ProofCase.NoLeads] = new(f =>
             (f.Has("tested") ? $"Only {f["tested"]} was tested" : "Nothing but the known source was read")

@@ -189,6 +189,10 @@ public sealed record Job
 
     public JobKind Kind { get; init; }
 
+    /// <summary>True while it lies in the bin, from where it can be brought back.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public bool Binned { get; init; }
+
     public CodeProfile Profile { get; init; } = CodeProfile.Default;
 
     public HousePractice Practice { get; init; } = HousePractice.Default;

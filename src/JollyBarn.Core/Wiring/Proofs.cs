@@ -33,6 +33,9 @@ public enum ProofCase
     TooOld,
     Proved,
 
+    /// <summary>Readings that arrived late, or from a clock that is off: they are history and prove nothing now.</summary>
+    Late,
+
     /// <summary>No lead of the box is recorded: what was read is its face at most.</summary>
     NoLeads,
 
@@ -65,6 +68,9 @@ public sealed record ProofState(
 /// </remarks>
 public static class Proofs
 {
+    /// <summary>How far the clock of a device and that of the program may be apart, and how late a reading may arrive.</summary>
+    private static readonly TimeSpan Apart = TimeSpan.FromMinutes(2);
+
     /// <summary>What one conductor is read against besides its own cable.</summary>
     public const string IndependentGround = "independent ground";
 
@@ -105,8 +111,9 @@ public static class Proofs
         }
 
         var (id, proof) = (found.Key, found.Value);
-        var readings = job.Readings.Values.Where(r => r.Proof == id).OrderBy(r => r.At, StringComparer.Ordinal).ToList();
-        var last = readings.LastOrDefault()?.At;
+        var all = job.Readings.Values.Where(r => r.Proof == id).OrderBy(Taken).ToList();
+        var readings = all.Where(r => !Late(r, now)).ToList();
+        var last = all.LastOrDefault()?.At;
         var missing = Pairs(box).Where(p => !readings.Any(r => r.Step == ReadingStep.Pair && Same(r, p))).ToList();
         ProofState State(ProofStanding standing, ProofCase why, params ReadOnlySpan<(string, object?)> about) =>
             new(standing, missing, why, Details.Of(about), id, last, proof.Instrument);
@@ -116,7 +123,8 @@ public static class Proofs
             return State(ProofStanding.Lapsed, ProofCase.Ended, ("why", ended.Why));
         }
 
-        if (readings.FirstOrDefault(r => r.Step == ReadingStep.Pair && !(r.Volts < book.Number("proof.dead"))) is { } live)
+        // One that shows voltage counts, however late it is heard of.
+        if (all.FirstOrDefault(r => r.Step == ReadingStep.Pair && !(r.Volts < book.Number("proof.dead"))) is { } live)
         {
             return State(ProofStanding.Failed, ProofCase.Live, ("says", live.Says), ("from", live.From), ("to", live.To));
         }
@@ -134,13 +142,14 @@ public static class Proofs
         var before = readings.FirstOrDefault(r => r.Step == ReadingStep.KnownBefore);
         var after = readings.LastOrDefault(r => r.Step == ReadingStep.KnownAfter);
         var pairs = readings.Where(r => r.Step == ReadingStep.Pair).ToList();
-        if (before is null || missing.Count > 0 || after is null || pairs.Exists(p => Earlier(p.At, before.At) || Earlier(after.At, p.At)))
+        if (before is null || missing.Count > 0 || after is null || pairs.Exists(p => Taken(p) < Taken(before) || Taken(after) < Taken(p)))
         {
             var next =
-                before is null ? ProofCase.KnownFirst
+                all.Count > readings.Count ? ProofCase.Late
+                : before is null ? ProofCase.KnownFirst
                 : missing.Count > 0 ? ProofCase.ReadingsToGo
                 : ProofCase.KnownAgain;
-            return State(ProofStanding.Begun, next, ("count", missing.Count));
+            return State(ProofStanding.Begun, next, ("count", missing.Count), ("late", all.Count - readings.Count));
         }
 
         // No pairs, no proof: what nobody recorded nobody read.
@@ -156,7 +165,7 @@ public static class Proofs
         }
 
         var hours = Assumptions.ProofHours.Of(job.Practice);
-        return Hours(after.At, now) > hours
+        return Hours(Taken(after), now) > hours
             ? State(ProofStanding.Lapsed, ProofCase.TooOld, ("hours", hours))
             : State(ProofStanding.Proved, ProofCase.Proved, ("instrument", proof.Instrument));
     }
@@ -172,11 +181,20 @@ public static class Proofs
 
     private static bool Same(Reading r, ProofPair p) => (r.From == p.From && r.To == p.To) || (r.From == p.To && r.To == p.From);
 
-    private static bool Earlier(string a, string b) => string.CompareOrdinal(a, b) < 0;
+    /// <summary>When it was taken: by the device's clock or by when it arrived, whichever is earlier; never for one without a time.</summary>
+    private static DateTimeOffset Taken(Reading reading)
+    {
+        var at = Time(reading.At) ?? DateTimeOffset.MinValue;
+        return reading.Arrived is { } arrived && Time(arrived) is { } came && came < at ? came : at;
+    }
 
-    private static decimal Hours(string from, string to) =>
-        DateTimeOffset.TryParse(from, System.Globalization.CultureInfo.InvariantCulture, out var a)
-        && DateTimeOffset.TryParse(to, System.Globalization.CultureInfo.InvariantCulture, out var b)
-            ? (decimal)(b - a).TotalHours
-            : decimal.MaxValue;
+    private static bool Late(Reading reading, string now) =>
+        Time(reading.At) is not { } at
+        || (Time(reading.Arrived ?? "") is { } came ? (came - at).Duration() > Apart : Time(now) is { } then && at > then + Apart);
+
+    private static decimal Hours(DateTimeOffset from, string to) =>
+        Time(to) is { } then ? (decimal)(then - from).TotalHours : decimal.MaxValue;
+
+    private static DateTimeOffset? Time(string text) =>
+        DateTimeOffset.TryParse(text, System.Globalization.CultureInfo.InvariantCulture, out var time) ? time : null;
 }

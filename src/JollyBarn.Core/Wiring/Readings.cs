@@ -21,7 +21,8 @@ public enum ReadingStep
 /// <param name="To">Point two.</param>
 /// <param name="Says">What it showed, as written down.</param>
 /// <param name="Volts">The same as volts, where it is volts.</param>
-/// <param name="At">When, ISO 8601, UTC.</param>
+/// <param name="At">When by the clock of the device it was written down on, ISO 8601, UTC.</param>
+/// <param name="Arrived">When it arrived by the clock of the program; null in records of an older one.</param>
 public sealed record Reading(
     string Instrument,
     string From,
@@ -33,7 +34,8 @@ public sealed record Reading(
     string? Proof = null,
     ReadingStep Step = ReadingStep.None,
     decimal? Volts = null,
-    string? Note = null
+    string? Note = null,
+    string? Arrived = null
 );
 
 /// <summary>A proof of dead at one box by one person: its readings are entries of their own that name it.</summary>

@@ -53,6 +53,10 @@ namespace JollyBarn.Store.Migrations
                     b.Property<int>("Stop")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Sum")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.HasKey("JobId", "BoxId");
 
                     b.ToTable("Boxes");
@@ -64,13 +68,28 @@ namespace JollyBarn.Store.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<bool>("Again")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Asked")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("At")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Boxes")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("By")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<byte[]>("Cells")
+                        .IsRequired()
+                        .HasColumnType("BLOB");
 
                     b.Property<string>("EditId")
                         .IsRequired()
@@ -84,7 +103,14 @@ namespace JollyBarn.Store.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Restores")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Says")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sum")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -122,6 +148,18 @@ namespace JollyBarn.Store.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long>("Projected")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("ProjectedBy")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Sum")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("");
+
                     b.Property<long>("Version")
                         .HasColumnType("INTEGER");
 
@@ -158,6 +196,10 @@ namespace JollyBarn.Store.Migrations
                         .HasColumnType("BLOB");
 
                     b.Property<string>("JobId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sum")
                         .IsRequired()
                         .HasColumnType("TEXT");
 

@@ -12,9 +12,6 @@ using Conflict = JollyBarn.Store.Conflict;
 
 namespace JollyBarn.Web.Endpoints;
 
-/// <summary>An undo or redo; the id is the sender's, so that sending it twice does it once.</summary>
-public sealed record StepPost(string Id, string By);
-
 /// <summary>A described box that is to be put into a job; the id is the sender's.</summary>
 /// <param name="Box">Id of the new box.</param>
 /// <param name="Holds">What it is and holds.</param>
@@ -37,8 +34,8 @@ internal static class EditEndpoints
 {
     public static void MapEdits(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/jobs/{job}/edits", (JobStore store, string job, EditPost post) =>
-                store.Find(job) is { } open ? Tell(open, open.Post(post)) : Problems.Missing(What.Job)
+        api.MapPost("/jobs/{job}/edits", (JobStore store, string job, EditPost post, CancellationToken stop) =>
+                store.Find(job) is { } open ? Tell(open, post.By, open.Post(post, stop)) : Problems.Missing(What.Job)
             )
             .Produces<EditAnswer>()
             .Produces<Conflict>(409)
@@ -59,7 +56,7 @@ internal static class EditEndpoints
                 }
 
                 var edits = KeptBox.Edits(kept.Holds, kept.Box, kept.Name, kept.Place);
-                return Tell(open, open.Post(new(kept.Id, kept.By, new Batch(edits, kept.Says))));
+                return Tell(open, kept.By, open.Post(new(kept.Id, kept.By, new Batch(edits, kept.Says))));
             })
             .Produces<EditAnswer>()
             .Produces<Conflict>(409)
@@ -67,8 +64,8 @@ internal static class EditEndpoints
             .WithName("keepBox")
             .WithSummary("Puts a plainly described box into the job, as one edit.");
 
-        api.MapPost("/jobs/{job}/undo", (JobStore store, string job, StepPost step) =>
-                store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, false)) : Problems.Missing(What.Job)
+        api.MapPost("/jobs/{job}/undo", (JobStore store, string job, StepPost step, CancellationToken stop) =>
+                store.Find(job) is { } open ? Tell(open, step.By, open.Step(step.Id, step.By, false, stop)) : Problems.Missing(What.Job)
             )
             .Produces<EditAnswer>()
             .Produces<Conflict>(409)
@@ -76,8 +73,8 @@ internal static class EditEndpoints
             .WithName("undo")
             .WithSummary("Undoes the sender's latest standing edit.");
 
-        api.MapPost("/jobs/{job}/redo", (JobStore store, string job, StepPost step) =>
-                store.Find(job) is { } open ? Tell(open, open.Step(step.Id, step.By, true)) : Problems.Missing(What.Job)
+        api.MapPost("/jobs/{job}/redo", (JobStore store, string job, StepPost step, CancellationToken stop) =>
+                store.Find(job) is { } open ? Tell(open, step.By, open.Step(step.Id, step.By, true, stop)) : Problems.Missing(What.Job)
             )
             .Produces<EditAnswer>()
             .Produces<Conflict>(409)
@@ -92,7 +89,7 @@ internal static class EditEndpoints
                     return Problems.Missing(What.Job);
                 }
 
-                if (asked.Edits.Count > Limits.Previews || asked.Edits.Any(e => e is null or Restore))
+                if (asked.Edits.Count > Limits.Previews || asked.Edits.Any(e => e is null || e.ByProgram))
                 {
                     return Problems.From(new(Why.ManyPreviews, "edits", ("most", Limits.Previews)));
                 }
@@ -136,10 +133,10 @@ internal static class EditEndpoints
             .WithSummary("Server-sent events: what changed, as it does.");
     }
 
-    private static IResult Tell(OpenJob open, PostResult result) =>
+    private static IResult Tell(OpenJob open, string by, PostResult result) =>
         result switch
         {
-            Accepted accepted => Results.Ok(Views.Answer(open, accepted)),
+            Accepted accepted => Results.Ok(Views.Answer(open, accepted, by)),
             Refused refused => Problems.From(refused.Refusal),
             Conflict conflict => Results.Json(conflict, statusCode: 409),
             _ => throw new InvalidOperationException("A post came to nothing known."),

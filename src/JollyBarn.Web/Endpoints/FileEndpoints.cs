@@ -21,7 +21,7 @@ internal static class FileEndpoints
             .WithName("export")
             .WithSummary("The whole job in the open format; with pictures, a zip of it and them, unless pictures=false.");
 
-        api.MapPost("/import", async (JobStore store, HttpRequest request, string? replace, string? copyAs) =>
+        api.MapPost("/import", async (JobStore store, HttpRequest request, string? replace, string? copyAs, string? by, string? step) =>
             {
                 using var body = new MemoryStream();
                 await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
@@ -37,7 +37,7 @@ internal static class FileEndpoints
                     return Problems.From(new(Why.FileOfAnotherJob, "replace"));
                 }
 
-                if (replace is null && (store.List(false).Concat(store.List(true)).FirstOrDefault(j => j.Id == id) is { } there))
+                if (replace is null && store.Listed(id) is { } there)
                 {
                     return Results.Problem(
                         $"{there.Name} is here already{(there.Binned is null ? "" : ", in the bin")}. Replace it, or "
@@ -48,9 +48,21 @@ internal static class FileEndpoints
                     );
                 }
 
-                return store.Import(id, file, replace is not null, photos) is { } problem
-                    ? Problems.From(problem)
-                    : Results.Ok(new Imported(id, file.Present.Name, file.Present.Boxes.Count));
+                var made = new Imported(id, file.Present.Name, file.Present.Boxes.Count);
+                if (
+                    replace is not null
+                    && store.Replace(id, file, new(step ?? $"replace-{Guid.NewGuid():n}", by ?? ""), photos) is { } done
+                )
+                {
+                    return done switch
+                    {
+                        Refused refused => Problems.From(refused.Refusal),
+                        Conflict conflict => Results.Json(conflict, statusCode: 409),
+                        _ => Results.Ok(made),
+                    };
+                }
+
+                return store.Import(id, file, photos) is { } problem ? Problems.From(problem) : Results.Ok(made);
             })
             .Accepts<JobFile>("application/json", "application/zip")
             .Produces<Imported>()

@@ -2,6 +2,7 @@ using JollyBarn.Fill;
 using JollyBarn.Store;
 using JollyBarn.Terms;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Conflict = JollyBarn.Store.Conflict;
 
 namespace JollyBarn.Web.Endpoints;
 
@@ -47,15 +48,17 @@ internal static class JobEndpoints
             .ProducesProblem(422)
             .WithName("copyJob");
 
-        api.MapDelete("/jobs/{job}", (JobStore store, string job) =>
-                store.Bin(job, true) ? Results.NoContent() : Problems.Missing(What.Job)
-            )
+        api.MapPost("/jobs/{job}/bin", (JobStore store, string job, StepPost step) => Told(store.Bin(job, step, true)))
+            .Produces(204)
+            .Produces<Conflict>(409)
+            .ProducesProblem(422)
             .WithName("binJob")
             .WithSummary("Puts a job in the bin, from where it can be brought back.");
 
-        api.MapPost("/jobs/{job}/bring-back", (JobStore store, string job) =>
-                store.Bin(job, false) ? Results.NoContent() : Problems.Missing(What.Job)
-            )
+        api.MapPost("/jobs/{job}/bring-back", (JobStore store, string job, StepPost step) => Told(store.Bin(job, step, false)))
+            .Produces(204)
+            .Produces<Conflict>(409)
+            .ProducesProblem(422)
             .WithName("bringBackJob");
 
         api.MapGet("/jobs/{job}/today", Results<Ok<TodayAnswer>, NotFound> (JobStore store, string job) =>
@@ -64,6 +67,15 @@ internal static class JobEndpoints
             .WithName("today")
             .WithSummary("Over-full first, then just full, then unknown.");
     }
+
+    private static IResult Told(PostResult? result) =>
+        result switch
+        {
+            null => Problems.Missing(What.Job),
+            Refused refused => Problems.From(refused.Refusal),
+            Conflict conflict => Results.Json(conflict, statusCode: 409),
+            _ => Results.NoContent(),
+        };
 
     private static JobSummary Summary(JobStore store, JobRow row)
     {
@@ -81,7 +93,8 @@ internal static class JobEndpoints
             fits.Count(f => f == nameof(Fit.ExactlyFull)),
             fits.Count(f => f is nameof(Fit.CannotTell) or nameof(Fit.NotOpened)),
             boxes.Sum(b => b.Stop),
-            boxes.Sum(b => b.Fix)
+            boxes.Sum(b => b.Fix),
+            row.Projected != row.Version
         );
     }
 

@@ -31,8 +31,9 @@ internal static class PhotoEndpoints
                     return Problems.From(why!);
                 }
 
-                store.KeepPhoto(job, photo.Sha, photo.Bytes);
-                return Results.Ok(new PhotoTaken(photo.Sha, photo.Width, photo.Height, photo.Bytes.Length));
+                return store.KeepPhoto(job, photo.Sha, photo.Bytes) is { } refusal
+                    ? Problems.From(refusal)
+                    : Results.Ok(new PhotoTaken(photo.Sha, photo.Width, photo.Height, photo.Bytes.Length));
             })
             .Accepts<Stream>("image/jpeg")
             .Produces<PhotoTaken>()
@@ -41,7 +42,9 @@ internal static class PhotoEndpoints
             .WithSummary("Takes a JPEG in, without its metadata. An addPhoto edit then says what it belongs to.");
 
         api.MapGet("/jobs/{job}/photos/{sha}", (JobStore store, string job, string sha) =>
-                store.Photo(job, sha) is { } bytes ? Results.File(bytes, "image/jpeg") : Problems.Missing(What.Picture)
+                store.Find(job) is not null && store.Photo(job, sha) is { } bytes
+                    ? Results.File(bytes, "image/jpeg")
+                    : Problems.Missing(What.Picture)
             )
             .WithName("photo");
 

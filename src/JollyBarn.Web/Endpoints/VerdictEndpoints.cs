@@ -1,4 +1,3 @@
-using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Planning.Remedies;
@@ -36,7 +35,7 @@ internal static class VerdictEndpoints
     public static void MapVerdicts(this IEndpointRouteBuilder api)
     {
         api.MapGet("/jobs/{job}/stops", Results<Ok<JobStops>, NotFound> (JobStore store, string job) =>
-                store.Find(job) is { } open ? TypedResults.Ok(Stops(open)) : TypedResults.NotFound()
+                store.Find(job) is { } open ? TypedResults.Ok(Stops(open, open.Now.Job)) : TypedResults.NotFound()
             )
             .WithName("stops")
             .WithSummary("What can hurt somebody now, with what to do.");
@@ -106,7 +105,7 @@ internal static class VerdictEndpoints
                     return Problems.Missing(What.Job);
                 }
 
-                if (asked.Edits is not [not null and not Restore and var edit])
+                if (asked.Edits is not [{ ByProgram: false } edit])
                 {
                     return Problems.From(new(Why.OneEditAtATime, "edits"));
                 }
@@ -122,9 +121,8 @@ internal static class VerdictEndpoints
             .WithSummary("Which verdicts an edit would change over the whole job. Nothing is kept.");
     }
 
-    private static JobStops Stops(OpenJob open)
+    internal static JobStops Stops(OpenJob open, Job job)
     {
-        var job = open.Now.Job;
         var solved = open.Judged.Expected.Of(job, Views.Patience);
         return new([.. All(open.Judged, job, solved, f => f.Verdict == Verdict.Stop)], solved is null);
     }

@@ -30,9 +30,18 @@ public sealed class ExpectedLive
     /// <summary>The stops of a job, of what hangs together with something that is not as it was in the last.</summary>
     private ILookup<Id<Box>, Finding> After(Job job)
     {
-        var stops = last is { } was && SameSupply(was.Job, job) ? Beside(was.Job, was.Stops, job) : Judge(job);
-        last = new(job, stops);
-        return stops;
+        try
+        {
+            var stops = last is { } was && SameSupply(was.Job, job) ? Beside(was.Job, was.Stops, job) : Judge(job);
+            last = new(job, stops);
+            return stops;
+        }
+        catch (Exception problem) when (problem is not OutOfMemoryException)
+        {
+            // What could not be solved is not dead: every box says that it could not be judged.
+            Tried.Tell(Rule.Id, job.Name, problem);
+            return job.Boxes.Ids.ToLookup(id => id, _ => Rule.NotJudged(Subjects.Box));
+        }
     }
 
     private static ILookup<Id<Box>, Finding> Beside(Job before, ILookup<Id<Box>, Finding> stops, Job job)

@@ -24,12 +24,15 @@ public static class Inspector
         box.Contents == Contents.NotOpened && box.Leads.Count == 0 ? [] : JudgeLook(new BoxLook(reads, id, box, fill));
 
     /// <summary>The same of a box that is being looked at already.</summary>
-    public static IReadOnlyList<Finding> JudgeLook(BoxLook look)
+    public static IReadOnlyList<Finding> JudgeLook(BoxLook look) => JudgeLook(look, Rules);
+
+    /// <summary>The same by these rules.</summary>
+    internal static IReadOnlyList<Finding> JudgeLook(BoxLook look, IEnumerable<BoxRule> rules)
     {
         var found = new List<Finding>[Enum.GetValues<Verdict>().Length];
-        foreach (var rule in Rules.Where(r => look.Articles.Asks(r.Id) && (look.IsBox || !r.OfBoxes)))
+        foreach (var rule in rules.Where(r => look.Articles.Asks(r.Id) && (look.IsBox || !r.OfBoxes)))
         {
-            foreach (var finding in rule.Judge(look))
+            foreach (var finding in Tried.Judge(rule, look.Id, Subjects.Box, r => r.Judge(look)))
             {
                 var settled = Settled(look, look.Id, finding);
                 (found[(int)settled.Verdict] ??= []).Add(settled);

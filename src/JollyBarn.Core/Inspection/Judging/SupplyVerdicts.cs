@@ -17,10 +17,22 @@ public sealed class SupplyVerdicts
     private readonly Dictionary<string, JudgedPanel> panels = new(StringComparer.Ordinal);
 
     public static IReadOnlyList<Finding> Judge(CircuitLook look) =>
-        Sorted(look, look.Id, SupplyRules.Circuits.Where(r => look.Articles.Asks(r.Id)).SelectMany(r => r.Judge(look)));
+        Sorted(
+            look,
+            look.Id,
+            SupplyRules
+                .Circuits.Where(r => look.Articles.Asks(r.Id))
+                .SelectMany(r => Tried.Judge(r, look.Id, Subjects.Circuit, one => one.Judge(look)))
+        );
 
     public static IReadOnlyList<Finding> Judge(PanelLook look) =>
-        Sorted(look, look.Id, SupplyRules.Panels.Where(r => look.Articles.Asks(r.Id)).SelectMany(r => r.Judge(look)));
+        Sorted(
+            look,
+            look.Id,
+            SupplyRules
+                .Panels.Where(r => look.Articles.Asks(r.Id))
+                .SelectMany(r => Tried.Judge(r, look.Id, Subjects.Panel, one => one.Judge(look)))
+        );
 
     /// <summary>Every circuit, in the order of their ids.</summary>
     public IReadOnlyList<JudgedCircuit> Circuits(Job job)

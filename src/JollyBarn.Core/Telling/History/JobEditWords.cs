@@ -9,6 +9,13 @@ internal sealed class JobEditWords : EditWords
 {
     public JobEditWords()
     {
+        Says<BinJob>((_, _) => "Job put in the bin");
+        Says<BringBackJob>((_, _) => "Job brought back from the bin");
+        Says<ReplaceJob>(
+            (e, _) =>
+                $"Replaced by a file: {e.With.Name}, {e.With.Boxes.Count} boxes"
+                + (e.Lines.Count > 0 ? $", {e.Lines.Count} steps that were not here" : "")
+        );
         Says<RenameJob>((e, _) => $"Job named {e.Name}");
         Says<SetProfile>((e, _) => $"Judged by NEC {(int)e.Profile.Edition}{(e.Profile.Office is null ? "" : ", " + e.Profile.Office)}");
         Says<SetPractice>((e, _) => $"House practice, {Practice(e)}");

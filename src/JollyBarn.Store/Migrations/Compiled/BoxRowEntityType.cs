@@ -18,7 +18,7 @@ namespace JollyBarn.Store.Migrations.Compiled
                 "JollyBarn.Store.BoxRow",
                 typeof(BoxRow),
                 baseEntityType,
-                propertyCount: 11,
+                propertyCount: 12,
                 keyCount: 1);
 
             var jobId = runtimeEntityType.AddProperty(
@@ -95,6 +95,12 @@ namespace JollyBarn.Store.Migrations.Compiled
                 propertyInfo: typeof(BoxRow).GetProperty("Stop", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(BoxRow).GetField("<Stop>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: 0);
+
+            var sum = runtimeEntityType.AddProperty(
+                "Sum",
+                typeof(string),
+                propertyInfo: typeof(BoxRow).GetProperty("Sum", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(BoxRow).GetField("<Sum>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var key = runtimeEntityType.AddKey(
                 new[] { jobId, boxId });

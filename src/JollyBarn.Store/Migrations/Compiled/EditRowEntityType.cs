@@ -18,7 +18,7 @@ namespace JollyBarn.Store.Migrations.Compiled
                 "JollyBarn.Store.EditRow",
                 typeof(EditRow),
                 baseEntityType,
-                propertyCount: 8,
+                propertyCount: 14,
                 unnamedIndexCount: 2,
                 keyCount: 1);
 
@@ -31,17 +31,42 @@ namespace JollyBarn.Store.Migrations.Compiled
                 afterSaveBehavior: PropertySaveBehavior.Throw,
                 sentinel: 0L);
 
+            var again = runtimeEntityType.AddProperty(
+                "Again",
+                typeof(bool),
+                propertyInfo: typeof(EditRow).GetProperty("Again", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(EditRow).GetField("<Again>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: false);
+
+            var asked = runtimeEntityType.AddProperty(
+                "Asked",
+                typeof(string),
+                propertyInfo: typeof(EditRow).GetProperty("Asked", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(EditRow).GetField("<Asked>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
             var at = runtimeEntityType.AddProperty(
                 "At",
                 typeof(string),
                 propertyInfo: typeof(EditRow).GetProperty("At", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(EditRow).GetField("<At>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
+            var boxes = runtimeEntityType.AddProperty(
+                "Boxes",
+                typeof(string),
+                propertyInfo: typeof(EditRow).GetProperty("Boxes", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(EditRow).GetField("<Boxes>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
             var by = runtimeEntityType.AddProperty(
                 "By",
                 typeof(string),
                 propertyInfo: typeof(EditRow).GetProperty("By", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(EditRow).GetField("<By>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var cells = runtimeEntityType.AddProperty(
+                "Cells",
+                typeof(byte[]),
+                propertyInfo: typeof(EditRow).GetProperty("Cells", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(EditRow).GetField("<Cells>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var editId = runtimeEntityType.AddProperty(
                 "EditId",
@@ -61,11 +86,24 @@ namespace JollyBarn.Store.Migrations.Compiled
                 propertyInfo: typeof(EditRow).GetProperty("Json", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(EditRow).GetField("<Json>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
+            var restores = runtimeEntityType.AddProperty(
+                "Restores",
+                typeof(string),
+                propertyInfo: typeof(EditRow).GetProperty("Restores", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(EditRow).GetField("<Restores>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
             var says = runtimeEntityType.AddProperty(
                 "Says",
                 typeof(string),
                 propertyInfo: typeof(EditRow).GetProperty("Says", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(EditRow).GetField("<Says>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var sum = runtimeEntityType.AddProperty(
+                "Sum",
+                typeof(string),
+                propertyInfo: typeof(EditRow).GetProperty("Sum", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(EditRow).GetField("<Sum>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var version = runtimeEntityType.AddProperty(
                 "Version",

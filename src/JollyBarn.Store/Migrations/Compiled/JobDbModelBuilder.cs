@@ -11,7 +11,7 @@ namespace JollyBarn.Store.Migrations.Compiled
     public partial class JobDbModel
     {
         private JobDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("49d184d6-2148-4314-a66c-bde001e4a02c"), entityTypeCount: 5)
+            : base(skipDetectChanges: false, modelId: new Guid("4981bf20-0a59-40af-ae3c-676a2bec55d7"), entityTypeCount: 5)
         {
         }
 

@@ -18,7 +18,7 @@ namespace JollyBarn.Store.Migrations.Compiled
                 "JollyBarn.Store.JobRow",
                 typeof(JobRow),
                 baseEntityType,
-                propertyCount: 6,
+                propertyCount: 9,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -52,6 +52,28 @@ namespace JollyBarn.Store.Migrations.Compiled
                 typeof(string),
                 propertyInfo: typeof(JobRow).GetProperty("Name", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(JobRow).GetField("<Name>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var projected = runtimeEntityType.AddProperty(
+                "Projected",
+                typeof(long),
+                propertyInfo: typeof(JobRow).GetProperty("Projected", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(JobRow).GetField("<Projected>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: 0L);
+
+            var projectedBy = runtimeEntityType.AddProperty(
+                "ProjectedBy",
+                typeof(int),
+                propertyInfo: typeof(JobRow).GetProperty("ProjectedBy", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(JobRow).GetField("<ProjectedBy>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: 0);
+
+            var sum = runtimeEntityType.AddProperty(
+                "Sum",
+                typeof(string),
+                propertyInfo: typeof(JobRow).GetProperty("Sum", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(JobRow).GetField("<Sum>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                valueGenerated: ValueGenerated.OnAdd);
+            sum.AddAnnotation("Relational:DefaultValue", "");
 
             var version = runtimeEntityType.AddProperty(
                 "Version",

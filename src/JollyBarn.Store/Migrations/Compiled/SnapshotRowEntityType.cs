@@ -18,7 +18,7 @@ namespace JollyBarn.Store.Migrations.Compiled
                 "JollyBarn.Store.SnapshotRow",
                 typeof(SnapshotRow),
                 baseEntityType,
-                propertyCount: 4,
+                propertyCount: 5,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -42,6 +42,12 @@ namespace JollyBarn.Store.Migrations.Compiled
                 typeof(string),
                 propertyInfo: typeof(SnapshotRow).GetProperty("JobId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(SnapshotRow).GetField("<JobId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var sum = runtimeEntityType.AddProperty(
+                "Sum",
+                typeof(string),
+                propertyInfo: typeof(SnapshotRow).GetProperty("Sum", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(SnapshotRow).GetField("<Sum>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var version = runtimeEntityType.AddProperty(
                 "Version",

@@ -15,12 +15,14 @@ function read(): Settings {
   const usual: Settings = {
     theme: typeof matchMedia === "function" && matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light",
     units: "inch",
-    who: "me",
+    who: "",
     hand: "right",
     gauges: { thumb: null, hand: null },
   };
   try {
-    return { ...usual, ...(JSON.parse(localStorage.getItem(key) ?? "{}") as Partial<Settings>) };
+    const kept = { ...usual, ...(JSON.parse(localStorage.getItem(key) ?? "{}") as Partial<Settings>) };
+    // "me" is nobody: an earlier program began with it.
+    return kept.who === "me" ? { ...kept, who: "" } : kept;
   } catch {
     return usual;
   }

@@ -2,6 +2,7 @@ import { Redo2, Search, Undo2 } from "lucide-react";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { Link, NavLink, Outlet, useMatch, useNavigate } from "react-router";
 import { useEvents, useHead, useLog, useStep } from "../model/job";
+import { useAsking } from "../api/who";
 import { words } from "../words";
 import { Sheet } from "../parts/Sheet";
 import { Notices } from "../parts/Notices";
@@ -11,6 +12,7 @@ import { later } from "../parts/later";
 
 const LookSheet = lazy(() => import("./LookSheet"));
 const More = lazy(() => later(() => import("./More")));
+const WhoSheet = lazy(() => import("./WhoSheet"));
 const Palette = lazy(() => import("./Palette"));
 
 const typing = (target: EventTarget | null) =>
@@ -25,6 +27,7 @@ export function Shell() {
   const [look, setLook] = useState(false);
   const undo = useStep(job, "undo");
   const redo = useStep(job, "redo");
+  const asking = useAsking();
   useEvents(job);
 
   useEffect(() => {
@@ -113,6 +116,7 @@ export function Shell() {
           ))}
         </dl>
       </Sheet>
+      <Suspense>{asking && <WhoSheet />}</Suspense>
       <Suspense>{look && <LookSheet onClose={() => setLook(false)} />}</Suspense>
     </div>
   );

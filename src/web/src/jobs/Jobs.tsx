@@ -4,8 +4,7 @@ import { MoreVertical } from "lucide-react";
 import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, must, newId, Told, type Schemas } from "../api/client";
-import { useJobs } from "../model/job";
-import { settings } from "../api/settings";
+import { postEdit, stepOf, useJobs } from "../model/job";
 import { Button } from "../parts/controls";
 import { Sheet } from "../parts/Sheet";
 import { Empty } from "../parts/Empty";
@@ -15,11 +14,17 @@ import { address, served } from "../parts/address";
 
 const w = words.jobs;
 
+/** Puts a job in the bin, or brings it back. */
+const bin = async (job: string, which: "bin" | "bring-back") => {
+  const init = { params: { path: { job } }, body: await stepOf() };
+  return must(which === "bin" ? api.POST("/api/jobs/{job}/bin", init) : api.POST("/api/jobs/{job}/bring-back", init));
+};
+
 /** All jobs of this data file: make, open, copy, bin, bring back, take a file in. */
 export default function Jobs() {
   const [binned, setBinned] = useState(false);
   const jobs = useJobs(false);
-  const bin = useJobs(true);
+  const inBin = useJobs(true);
   const client = useQueryClient();
   const navigate = useNavigate();
   const [naming, setNaming] = useState<{ title: string; name: string; keep: (name: string) => Promise<unknown> } | null>(null);
@@ -36,9 +41,11 @@ export default function Jobs() {
     }
   };
 
-  const take = async (file: File, query: { replace?: string; copyAs?: string } = {}) => {
+  const take = async (file: File, asked: { replace?: string; copyAs?: string } = {}) => {
     setMeeting(null);
     try {
+      const step = asked.replace ? await stepOf() : null;
+      const query = step ? { ...asked, by: step.by, step: step.id } : asked;
       const done = await must(
         api.POST("/api/import", {
           params: { query },
@@ -69,7 +76,7 @@ export default function Jobs() {
       },
     });
 
-  const shown = (binned ? bin : jobs).data ?? [];
+  const shown = (binned ? inBin : jobs).data ?? [];
   return (
     <div className="mx-auto max-w-4xl">
       <div className="mb-5 flex flex-wrap items-center gap-2">
@@ -124,9 +131,7 @@ export default function Jobs() {
               </div>
             </div>
             {binned ? (
-              <Button onClick={() => void act(() => must(api.POST("/api/jobs/{job}/bring-back", { params: { path: { job: job.id } } })))}>
-                {w.bringBack}
-              </Button>
+              <Button onClick={() => void act(() => bin(job.id, "bring-back"))}>{w.bringBack}</Button>
             ) : (
               <JobMenu
                 job={job}
@@ -134,13 +139,7 @@ export default function Jobs() {
                   setNaming({
                     title: w.rename,
                     name: job.name,
-                    keep: (name) =>
-                      must(
-                        api.POST("/api/jobs/{job}/edits", {
-                          params: { path: { job: job.id } },
-                          body: { id: newId("e"), by: settings().who, edit: { do: "renameJob", name } as Schemas["Edit"] },
-                        }),
-                      ),
+                    keep: (name) => postEdit(job.id, { do: "renameJob", name } as Schemas["Edit"]),
                   })
                 }
                 onCopy={() =>
@@ -151,15 +150,15 @@ export default function Jobs() {
                       must(api.POST("/api/jobs/{job}/copy", { params: { path: { job: job.id } }, body: { id: newId("j"), name } })),
                   })
                 }
-                onBin={() => void act(() => must(api.DELETE("/api/jobs/{job}", { params: { path: { job: job.id } } })))}
+                onBin={() => void act(() => bin(job.id, "bin"))}
               />
             )}
           </li>
         ))}
       </ul>
-      {((bin.data?.length ?? 0) > 0 || binned) && (
+      {((inBin.data?.length ?? 0) > 0 || binned) && (
         <Button look="quiet" className="mt-4" onClick={() => setBinned(!binned)}>
-          {binned ? w.title : w.binned(bin.data?.length ?? 0)}
+          {binned ? w.title : w.binned(inBin.data?.length ?? 0)}
         </Button>
       )}
       {naming && (

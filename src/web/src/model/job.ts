@@ -6,12 +6,14 @@ import {
   useQuery,
   useQueryClient,
   type QueryClient,
+  type QueryKey,
 } from "@tanstack/react-query";
 import { useEffect, useMemo } from "react";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 import { api, must, newId, Told, type Edit, type Schemas } from "../api/client";
 import { settings } from "../api/settings";
+import { named, whoIs } from "../api/who";
 import { boxOf, isCalm, keys } from "./keys";
 import { served } from "../parts/address";
 
@@ -146,6 +148,10 @@ function ownId(prefix: string): string {
 /** Lists and history are looked at again a moment after the picture has changed, ms. */
 const AFTER = 120;
 
+/** A log with the line an answer brought, where it is the next one. */
+const withStep = (was: Schemas["LogAnswer"], { version, step, undo, redo }: Schemas["EditAnswer"]): Schemas["LogAnswer"] =>
+  was.version + 1 !== version ? was : { version, lines: [step, ...was.lines], undo, redo };
+
 /** What an accepted edit brought goes straight to the screens that show it. */
 function take(client: QueryClient, job: string, answer: Schemas["EditAnswer"]) {
   const within = answer.boxes.every((b) => {
@@ -153,13 +159,20 @@ function take(client: QueryClient, job: string, answer: Schemas["EditAnswer"]) {
     return was !== undefined && replaceEqualDeep(was.cables, b.cables) === was.cables;
   });
   for (const box of answer.boxes) client.setQueryData(keys.box(job, box.id), box);
+  if (answer.head) client.setQueryData(keys.of(job, "head"), answer.head);
+  if (answer.stops) client.setQueryData(keys.of(job, "stops"), answer.stops);
+  client.setQueriesData<Schemas["LogAnswer"]>({ queryKey: keys.of(job, "log") }, (was) => was && withStep(was, answer));
   const { everything, boxes } = answer.changed;
   const stale = (box: string) => everything || (boxes.includes(box) && !answer.boxes.some((b) => b.id === box));
   const moved = !everything && within && boxes.length > 0 && boxes.length === answer.boxes.length;
+  const told = (key: readonly unknown[]) =>
+    (answer.stops && key[2] === "stops") ||
+    (answer.head && key[2] === "head") ||
+    (key[2] === "log" && client.getQueryData<Schemas["LogAnswer"]>(key as QueryKey)?.version === answer.version);
   setTimeout(() => {
     void client.invalidateQueries({
       queryKey: keys.job(job),
-      predicate: (q) => (boxOf(q.queryKey) !== null ? stale(boxOf(q.queryKey)!) : !(moved && isCalm(q.queryKey))),
+      predicate: (q) => (boxOf(q.queryKey) !== null ? stale(boxOf(q.queryKey)!) : !told(q.queryKey) && !(moved && isCalm(q.queryKey))),
     });
     void client.invalidateQueries({ queryKey: keys.job(job), predicate: (q) => isCalm(q.queryKey), refetchType: "none" });
     void client.invalidateQueries({ queryKey: keys.jobs(), refetchType: "none" });
@@ -181,9 +194,29 @@ function tell(error: unknown) {
   }
 }
 
+/** Who does it; nothing is done while nobody says so. */
+async function doer(): Promise<string> {
+  const who = await whoIs();
+  if (!who) throw new Told(words.who.nobody, 0);
+  return who;
+}
+
+/** A step for this person: undo, redo, the bin. */
+export const stepOf = async () => ({ id: ownId("s"), by: await doer() });
+
 /** Puts a described box into a job; how it is laid out there is the server's to say. */
-export const keepBox = (job: string, box: Omit<Schemas["KeptBoxPost"], "id" | "by">) =>
-  must(api.POST("/api/jobs/{job}/boxes", { params: { path: { job } }, body: { ...box, id: ownId("e"), by: settings().who } }));
+export const keepBox = async (job: string, box: Omit<Schemas["KeptBoxPost"], "id" | "by">) =>
+  must(api.POST("/api/jobs/{job}/boxes", { params: { path: { job } }, body: { ...box, id: ownId("e"), by: await doer() } }));
+
+/** Does one edit of a job. */
+export const postEdit = async (job: string, edit: Edit, base: number | null = null) => {
+  const by = await doer();
+  const body = { id: ownId("e"), by, base, edit: named(edit, by) };
+  return must(api.POST("/api/jobs/{job}/edits", { params: { path: { job } }, body }));
+};
+
+/** Edits that set all of a record. */
+const whole: ReadonlySet<Edit["do"]> = new Set(["setProfile", "putPanel", "putSource", "putCircuit", "putPlace", "putWall"] as const);
 
 /** An edit, the version it was made on, and what is done in the same repaint as its answer. */
 type Sent = { edit: Edit; base?: number; along?: () => void };
@@ -207,16 +240,10 @@ export function useEdit(job: string) {
         throw error;
       }
     };
-    const mutateAsync = ({ edit, base, along }: Sent) =>
-      done(
-        must(
-          api.POST("/api/jobs/{job}/edits", {
-            params: { path: { job } },
-            body: { id: ownId("e"), by: settings().who, base: base ?? null, edit },
-          }),
-        ),
-        along,
-      );
+    // What sets all of a record says which it was made from, so that what another changed in it meanwhile is not written over.
+    const seen = (edit: Edit) =>
+      whole.has(edit.do) ? (client.getQueryData<Schemas["JobHead"]>(keys.of(job, "head"))?.version ?? null) : null;
+    const mutateAsync = ({ edit, base, along }: Sent) => done(postEdit(job, edit, base ?? seen(edit)), along);
     const keep = (box: Omit<Schemas["KeptBoxPost"], "id" | "by">) => done(keepBox(job, box));
     return { mutateAsync, keep, mutate: (asked: Sent) => void mutateAsync(asked).catch(() => undefined) };
   }, [client, job]);
@@ -225,8 +252,8 @@ export function useEdit(job: string) {
 export function useStep(job: string, which: "undo" | "redo") {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: () => {
-      const init = { params: { path: { job } }, body: { id: ownId("s"), by: settings().who } };
+    mutationFn: async () => {
+      const init = { params: { path: { job } }, body: await stepOf() };
       return must(which === "undo" ? api.POST("/api/jobs/{job}/undo", init) : api.POST("/api/jobs/{job}/redo", init));
     },
     onSuccess: (answer) => {

@@ -1,0 +1,162 @@
+using System.Globalization;
+using Microsoft.Data.Sqlite;
+
+namespace JollyBarn.Store;
+
+/// <summary>Whole copies of a data file beside it, made by SQLite itself and opened before they count.</summary>
+public static class Copies
+{
+    private const int Kept = 5;
+    private const string Mark = ".copy-";
+    private const string Unfinished = ".unfinished";
+    private static readonly TimeSpan Every = TimeSpan.FromHours(6);
+
+    /// <summary>Copies of a file, newest first.</summary>
+    public static IReadOnlyList<string> Of(string path)
+    {
+        var folder = Path.GetDirectoryName(Path.GetFullPath(path))!;
+        return Directory.Exists(folder)
+            ?
+            [
+                .. Directory
+                    .EnumerateFiles(folder, Path.GetFileName(path) + Mark + "*")
+                    .Where(f => !f.EndsWith(Unfinished, StringComparison.Ordinal) && !f.EndsWith("-wal", StringComparison.Ordinal))
+                    .OrderDescending(StringComparer.Ordinal),
+            ]
+            : [];
+    }
+
+    public static string? Newest(string path) => Of(path) is [var newest, ..] ? newest : null;
+
+    /// <summary>Makes one when the newest is old, and lets go of the oldest.</summary>
+    /// <param name="says">Hears why there is none.</param>
+    public static void Roll(string path, DateTimeOffset now, Action<string> says)
+    {
+        if (Newest(path) is { } newest && now - File.GetLastWriteTimeUtc(newest) < Every)
+        {
+            return;
+        }
+
+        try
+        {
+            Make(path, now);
+        }
+        catch (Exception problem) when (problem is SqliteException or IOException or UnauthorizedAccessException or StoreException)
+        {
+            says($"No copy of {path} could be made: {problem.Message}");
+            return;
+        }
+
+        foreach (var old in Of(path).Skip(Kept))
+        {
+            File.Delete(old);
+        }
+    }
+
+    /// <summary>Makes a copy of a file of which only the log counts as kept: what others have not read yet is in it too.</summary>
+    /// <exception cref="StoreException">The copy does not read, or there is no room for it.</exception>
+    public static string Make(string path, DateTimeOffset now)
+    {
+        var copy = $"{path}{Mark}{now.UtcDateTime.ToString("yyyyMMdd'T'HHmmssfff", CultureInfo.InvariantCulture)}";
+        var making = copy + Unfinished;
+        foreach (var left in Directory.EnumerateFiles(Path.GetDirectoryName(path)!, Path.GetFileName(path) + Mark + "*" + Unfinished + "*"))
+        {
+            File.Delete(left);
+        }
+
+        try
+        {
+            using (var from = Open(path))
+            {
+                Run(from, "VACUUM INTO $to", ("$to", making));
+            }
+
+            if (Check(making) is { } wrong)
+            {
+                throw new StoreException($"The copy of {path} does not read: {wrong}. Nothing was changed.");
+            }
+
+            if (!OperatingSystem.IsWindows())
+            {
+                File.SetUnixFileMode(making, FileClaim.Private);
+            }
+
+            File.Move(making, copy);
+            return copy;
+        }
+        finally
+        {
+            File.Delete(making);
+        }
+    }
+
+    /// <summary>Puts a copy in the place of a file; what was there is kept beside it.</summary>
+    /// <returns>Where that lies now; null when there was none.</returns>
+    /// <exception cref="StoreException">The copy does not read.</exception>
+    public static string? PutBack(string path, string copy, DateTimeOffset now)
+    {
+        if (!File.Exists(copy))
+        {
+            throw new StoreException($"There is no copy {copy}. --copies lists those there are.");
+        }
+
+        if (Check(copy) is { } wrong)
+        {
+            throw new StoreException($"The copy {copy} does not read: {wrong}. Nothing was changed.");
+        }
+
+        var aside = $"{path}.replaced-{now.UtcDateTime.ToString("yyyyMMdd'T'HHmmss", CultureInfo.InvariantCulture)}";
+        var coming = path + ".coming";
+        File.Copy(copy, coming, true);
+        var was = File.Exists(path);
+        foreach (var part in new[] { "", "-wal", "-shm" }.Where(p => File.Exists(path + p)))
+        {
+            File.Move(path + part, aside + part);
+        }
+
+        File.Move(coming, path);
+        return was ? aside : null;
+    }
+
+    /// <summary>What is wrong with a file by SQLite's quick check, or null.</summary>
+    internal static string? Check(string path)
+    {
+        try
+        {
+            using var connection = Open(path);
+            using var command = connection.CreateCommand();
+            command.CommandText = "PRAGMA quick_check(1)";
+            return command.ExecuteScalar() as string is "ok" ? null : "SQLite finds it damaged";
+        }
+        catch (SqliteException problem)
+        {
+            return problem.Message;
+        }
+    }
+
+    private static SqliteConnection Open(string path)
+    {
+        var connection = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = path,
+                Pooling = false,
+                Mode = SqliteOpenMode.ReadWrite,
+            }.ToString()
+        );
+        connection.Open();
+        return connection;
+    }
+
+    private static void Run(SqliteConnection connection, string sql, params ReadOnlySpan<(string Name, object Value)> values)
+    {
+        using var command = connection.CreateCommand();
+        command.CommandText = sql;
+        foreach (var (name, value) in values)
+        {
+            command.Parameters.AddWithValue(name, value);
+        }
+
+        command.ExecuteNonQuery();
+    }
+}

@@ -1,0 +1,88 @@
+using System.Globalization;
+
+namespace JollyBarn.Store;
+
+/// <summary>The data file taken by this program alone: a lock on a file beside it, which the system lets go of however the program
+/// ends.</summary>
+public sealed class FileClaim : IDisposable
+{
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(2);
+    private static readonly TimeSpan Often = TimeSpan.FromMilliseconds(50);
+    private readonly FileStream held;
+
+    private FileClaim(FileStream held) => this.held = held;
+
+    /// <summary>Takes the file, waiting a moment for a program that is just ending.</summary>
+    /// <param name="says">Hears whom it waits for.</param>
+    /// <exception cref="StoreException">Another program has it.</exception>
+    public static FileClaim Take(string path, Action<string> says)
+    {
+        var beside = path + ".lock";
+        var until = DateTime.UtcNow + Patience;
+        var told = false;
+        while (true)
+        {
+            try
+            {
+                var held = new FileStream(beside, Options());
+                held.SetLength(0);
+                held.Write(System.Text.Encoding.ASCII.GetBytes(Environment.ProcessId.ToString(CultureInfo.InvariantCulture)));
+                held.Flush();
+                return new(held);
+            }
+            catch (IOException) when (File.Exists(beside))
+            {
+                if (DateTime.UtcNow > until)
+                {
+                    throw new StoreException(
+                        $"Jolly Barn has the data file {path} open already (process {Holder(beside)}). Use that one, end it, or choose "
+                            + "another file with --data."
+                    );
+                }
+
+                if (!told)
+                {
+                    says($"Waiting for process {Holder(beside)} to let go of {path}.");
+                    told = true;
+                }
+
+                Thread.Sleep(Often);
+            }
+        }
+    }
+
+    public void Dispose() => held.Dispose();
+
+    /// <summary>Readable and writable by its owner alone.</summary>
+    internal static UnixFileMode Private => UnixFileMode.UserRead | UnixFileMode.UserWrite;
+
+    private static FileStreamOptions Options()
+    {
+        var options = new FileStreamOptions
+        {
+            Mode = FileMode.OpenOrCreate,
+            Access = FileAccess.ReadWrite,
+            Share = FileShare.None,
+        };
+        if (!OperatingSystem.IsWindows())
+        {
+            options.UnixCreateMode = Private;
+        }
+
+        return options;
+    }
+
+    private static string Holder(string beside)
+    {
+        try
+        {
+            using var read = new FileStream(beside, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
+            using var text = new StreamReader(read);
+            return text.ReadToEnd() is { Length: > 0 } id ? id : "?";
+        }
+        catch (IOException)
+        {
+            return "?";
+        }
+    }
+}
