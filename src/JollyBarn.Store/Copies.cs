@@ -134,6 +134,13 @@ public static class Copies
         }
     }
 
+    /// <summary>Gives a file its write-ahead log: a copy has none, and a connection that only reads could not make one.</summary>
+    internal static void KeepLog(string path)
+    {
+        using var connection = Open(path);
+        Run(connection, "PRAGMA journal_mode=WAL");
+    }
+
     private static SqliteConnection Open(string path)
     {
         var connection = new SqliteConnection(

@@ -17,7 +17,7 @@ public sealed class FileClaim : IDisposable
     /// <exception cref="StoreException">Another program has it.</exception>
     public static FileClaim Take(string path, Action<string> says)
     {
-        var beside = path + ".lock";
+        var beside = Beside(path, "lock");
         var until = DateTime.UtcNow + Patience;
         var told = false;
         while (true)
@@ -25,9 +25,7 @@ public sealed class FileClaim : IDisposable
             try
             {
                 var held = new FileStream(beside, Options());
-                held.SetLength(0);
-                held.Write(System.Text.Encoding.ASCII.GetBytes(Environment.ProcessId.ToString(CultureInfo.InvariantCulture)));
-                held.Flush();
+                File.WriteAllText(Beside(path, "holder"), Environment.ProcessId.ToString(CultureInfo.InvariantCulture));
                 return new(held);
             }
             catch (IOException) when (File.Exists(beside))
@@ -35,14 +33,14 @@ public sealed class FileClaim : IDisposable
                 if (DateTime.UtcNow > until)
                 {
                     throw new StoreException(
-                        $"Jolly Barn has the data file {path} open already (process {Holder(beside)}). Use that one, end it, or choose "
+                        $"Jolly Barn has the data file {path} open already (process {Holder(path)}). Use that one, end it, or choose "
                             + "another file with --data."
                     );
                 }
 
                 if (!told)
                 {
-                    says($"Waiting for process {Holder(beside)} to let go of {path}.");
+                    says($"Waiting for process {Holder(path)} to let go of {path}.");
                     told = true;
                 }
 
@@ -72,17 +70,9 @@ public sealed class FileClaim : IDisposable
         return options;
     }
 
-    private static string Holder(string beside)
-    {
-        try
-        {
-            using var read = new FileStream(beside, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
-            using var text = new StreamReader(read);
-            return text.ReadToEnd() is { Length: > 0 } id ? id : "?";
-        }
-        catch (IOException)
-        {
-            return "?";
-        }
-    }
+    private static string Beside(string path, string what) => $"{path}.{what}";
+
+    /// <summary>Who has it: what is locked cannot be read by others, so that this stands in a file of its own.</summary>
+    private static string Holder(string path) =>
+        File.Exists(Beside(path, "holder")) && File.ReadAllText(Beside(path, "holder")) is { Length: > 0 } id ? id : "?";
 }

@@ -19,6 +19,11 @@ internal sealed class Opening(DataFile file, TimeProvider clock, Action<string> 
             throw Damage.File(file.Path, wrong);
         }
 
+        if (there)
+        {
+            Copies.KeepLog(file.Path);
+        }
+
         using var db = file.Db();
         var known = db.Database.GetMigrations().ToHashSet(StringComparer.Ordinal);
         if (there && db.Database.GetAppliedMigrations().FirstOrDefault(m => !known.Contains(m)) is not null)

@@ -16,6 +16,7 @@ internal sealed class Projector : IAsyncDisposable
     private readonly CancellationTokenSource stopping = new();
     private readonly Task working;
     private TaskCompletionSource? settled;
+    private bool stopped;
 
     /// <param name="find">An open job by its id.</param>
     /// <param name="trouble">Hears of a job whose rows could not be made.</param>
@@ -48,6 +49,12 @@ internal sealed class Projector : IAsyncDisposable
 
     public async ValueTask DisposeAsync()
     {
+        if (stopped)
+        {
+            return;
+        }
+
+        stopped = true;
         await stopping.CancelAsync();
         await working.ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);
         stopping.Dispose();

@@ -89,6 +89,14 @@ public sealed class SupplyTests(Site site)
         person.Tap("I switched it off", "[role=dialog]");
         person.Sees("off, held off by", "[data-slot='10b']");
         person.Sees("A on", "[data-slot='10']");
+        // What somebody holds off is not written away: they let go of it first.
+        person.Click("[data-slot='10']");
+        person.Tap("Standard", "[role=dialog]");
+        person.Tap("Keep", "[role=dialog]");
+        person.Sees($"Breaker 10 lower is held off by {Person.Name}");
+        person.Click("[data-slot='10b']");
+        person.Tap("I switched it on", "[role=dialog]");
+        person.Sees("A on", "[data-slot='10b']");
         person.Click("[data-slot='10']");
         person.Tap("Standard", "[role=dialog]");
         person.Tap("Keep", "[role=dialog]");

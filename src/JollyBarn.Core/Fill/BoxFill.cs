@@ -20,7 +20,7 @@ public static class BoxFill
             .Shares.Select((share, i) => Space(input, i, Sum(lines.Where(l => l.Space == i)), Share(available, share)))
             .ToList();
         var worst = spaces.OrderByDescending(s => Rank(s.Fit)).ThenBy(s => s.Left.Low.CubicInches).First();
-        var outOfScope = GaugesOf(input).Any(g => g.Number <= 4);
+        var outOfScope = GaugesOf(input).Any(g => !FillLimits.Gauges.Contains(g));
         var fit =
             !input.ByCount ? Fit.ByListing
             : outOfScope ? Fit.OutOfScope

@@ -20,7 +20,8 @@ public enum Fit
     /// <summary>A listing, not a count, says what may go in.</summary>
     ByListing,
 
-    /// <summary>Conductors of 4 AWG or larger: 314.28, which is not judged here.</summary>
+    /// <summary>A gauge that Table 314.16(B) does not have: 4 AWG and larger go by 314.28, which is not judged here; others no box is
+    /// sized for.</summary>
     OutOfScope,
 }
 

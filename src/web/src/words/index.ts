@@ -47,7 +47,7 @@ export const words = {
     CannotTell: "Cannot tell",
     NotOpened: "Not opened",
     ByListing: "By its listing",
-    OutOfScope: "4 AWG or larger",
+    OutOfScope: "Gauge not in the table",
   },
   contents: { NotOpened: "Not opened", Partial: "Partly recorded", Complete: "All recorded" },
   clamps: { Internal: "Inside", Outside: "Outside or none", Flap: "Own flap" },
