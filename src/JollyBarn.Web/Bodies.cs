@@ -9,6 +9,8 @@ namespace JollyBarn.Web;
 /// <summary>Bodies as they come in: read again when they do not read, to say where and why.</summary>
 internal static class Bodies
 {
+    private static readonly object Key = new();
+
     private const int InMemory = 1024 * 1024;
 
     /// <summary>Refuses a charset that JSON does not have, and keeps a body that may have to be explained.</summary>
@@ -20,8 +22,16 @@ internal static class Bodies
             return Problems.Write(context, 415, "Send it as UTF-8: this content type does not read, or names another charset.", null);
         }
 
-        if (Shape(context) is not null)
+        if (request.ContentType?.Contains('"', StringComparison.Ordinal) == true)
         {
+            // In quotes the charset is the same one; what reads the body takes it without.
+            request.ContentType = request.ContentType.Replace("\"", "", StringComparison.Ordinal);
+        }
+
+        if (Shape(context) is { } shape)
+        {
+            // Kept here: where a failure is answered, the endpoint is not known any more.
+            context.Items[Key] = shape;
             request.EnableBuffering(InMemory);
         }
 
@@ -31,7 +41,7 @@ internal static class Bodies
     /// <summary>Where a body that did not read is wrong; null where nobody can tell.</summary>
     public static async Task<(string Says, string? Field)?> ExplainAsync(HttpContext context)
     {
-        if (Shape(context) is not { } shape || !context.Request.Body.CanSeek)
+        if (context.Items[Key] is not Type shape || !context.Request.Body.CanSeek)
         {
             return null;
         }

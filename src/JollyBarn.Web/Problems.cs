@@ -11,7 +11,8 @@ internal static partial class Problems
 {
     public static IResult From(Refusal refusal, int status = 422) => Made(refusal.Tell().Says, status, refusal.Field);
 
-    public static IResult Missing(What what) => From(new(Why.NothingAtAddress, null, ("what", what)), 404);
+    /// <param name="field">The member of the body that names it; null where the address does.</param>
+    public static IResult Missing(What what, string? field = null) => From(new(Why.NothingAtAddress, field, ("what", what)), 404);
 
     /// <summary>True for a request that does not read: it is answered, and nothing for a log.</summary>
     public static bool IsOfTheSender(Exception failure) =>

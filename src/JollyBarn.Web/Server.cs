@@ -111,6 +111,7 @@ public static partial class Server
         app.Use(Guard.PassAsync);
         app.UseRouting();
         app.Use(Bodies.PassAsync);
+        app.Use(NowhereAsync);
         app.UseWhen(
             context => context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal),
             asked =>
@@ -151,14 +152,31 @@ public static partial class Server
         api.MapLive();
         api.MapReadings();
         api.MapPhotos();
-        api.MapFallback(() => Results.Problem("There is nothing at this address.", statusCode: 404));
         app.MapGet("/schema/job.json", () => Results.Text(Schema.Text, "application/schema+json")).WithTags("Jolly Barn");
-        app.MapFallbackToFile("index.html");
         return app;
     }
 
     [LoggerMessage(Level = LogLevel.Error, Message = "Rule {Rule} failed at {At}; the rest was judged.")]
     private static partial void RuleFailed(ILogger logger, string rule, string at, Exception problem);
+
+    /// <summary>What no endpoint takes: of the API nothing; else a place of the interface, which finds its own way.</summary>
+    private static Task NowhereAsync(HttpContext context, RequestDelegate next)
+    {
+        if (context.GetEndpoint() is null)
+        {
+            if (context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
+            {
+                return Problems.Write(context, 404, "There is nothing at this address.", null);
+            }
+
+            if (HttpMethods.IsGet(context.Request.Method) && !Path.HasExtension(context.Request.Path))
+            {
+                context.Request.Path = "/index.html";
+            }
+        }
+
+        return next(context);
+    }
 
     private static void Cache(StaticFileResponseContext file)
     {

@@ -50,11 +50,101 @@ public sealed class BadRequestTests(Running running) : IClassFixture<Running>
             {
                 var problem = JsonNode.Parse(await reply.Content.ReadAsStringAsync(stop))!;
                 Assert.False(string.IsNullOrWhiteSpace(problem["detail"]?.ToString()), $"{path}\n{body}");
+                // A field, by its whole path, unless it is no JSON at all or names a thing by the address.
+                if (problem["field"] is null && !Nameless((string)problem["detail"]!))
+                {
+                    throw new InvalidOperationException($"No field: {path}\n{body[..Math.Min(900, body.Length)]}\n{problem}");
+                }
             }
         });
         Assert.True(statuses.Where(s => s.Key is >= 400 and < 500).Sum(s => s.Value) > Requests / 2, string.Join(", ", statuses));
         Assert.Equal((version, before), (running.Store.Find(job)!.Now.Version, JobJson.Text(running.Store.Find(job)!.Now.Job)));
     }
+
+    /// <summary>What does not read is told with its whole path and what would be taken there.</summary>
+    [Theory]
+    [InlineData("/api/fill", """{"devices":[{}]}""", "devices[0].count", "is missing: a whole number")]
+    [InlineData("/api/fill", """{"devices":[{"count":"two"}]}""", "devices[0].count", "is to be a whole number")]
+    [InlineData("/api/fill", """{"cables":[{"count":1,"gauge":"thick","conductors":2}]}""", "cables[0].gauge", "a gauge such as")]
+    [InlineData("/api/fill", """{"clamps":"Glue"}""", "clamps", "one of Outside, Internal or Flap")]
+    [InlineData("/api/fill", """{"cables":{}}""", "cables", "a list")]
+    [InlineData("/api/fill", """{"cabels":[]}""", "cabels", "is not known here: there are")]
+    [InlineData("/api/fill", """{"studs":9}""", "studs", "0 to 4")]
+    [InlineData("/api/fill", """[]""", "", "is to be an object")]
+    [InlineData("/api/jobs", """{"id":"x"}""", "name", "is missing: text")]
+    [InlineData("/api/jobs/x/edits", """{"id":"e","by":"ann","edit":{"do":"addBx"}}""", "edit.do", "one of batch,")]
+    [InlineData("/api/jobs/x/edits", """{"id":"e","by":"ann","edit":{"box":"b"}}""", "edit.do", "is missing")]
+    [InlineData(
+        "/api/jobs/x/edits",
+        """{"id":"e","by":"ann","edit":{"do":"renameBox","box":"b","name":null}}""",
+        "edit.name",
+        "not be null"
+    )]
+    [InlineData(
+        "/api/jobs/x/edits",
+        """{"id":"e","by":"ann","edit":{"do":"batch","edits":[{"do":"renameBox","box":"b"}]}}""",
+        "edit.edits[0].name",
+        "is missing"
+    )]
+    public async Task What_does_not_read_is_told_with_its_path_and_what_would_be_taken(string path, string body, string field, string says)
+    {
+        var (status, problem) = await running.PostAsync(path, body);
+        Assert.True(status is 400 or 422, $"{status}");
+        Assert.Equal(field, (string?)problem!["field"] ?? "");
+        Assert.Contains(says, (string)problem["detail"]!, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("application/json; charset=x", 415)]
+    [InlineData("application/json; charset=utf-16", 415)]
+    [InlineData("application/json; charset=\"utf-8\"", 200)]
+    [InlineData("application/json", 200)]
+    [InlineData("text/plain", 415)]
+    [InlineData("nonsense", 415)]
+    public async Task A_content_type_is_taken_or_refused_and_never_a_500(string type, int expected)
+    {
+        using var content = new ByteArrayContent("{}"u8.ToArray());
+        content.Headers.TryAddWithoutValidation("Content-Type", type);
+        using var reply = await running.Client.PostAsync(new Uri("/api/fill", UriKind.Relative), content);
+        Assert.Equal(expected, (int)reply.StatusCode);
+    }
+
+    /// <summary>A page from elsewhere can send a form or a bare POST; a browser says where it comes from.</summary>
+    [Theory]
+    [InlineData("Origin", "https://elsewhere.example")]
+    [InlineData("Origin", "null")]
+    [InlineData("Sec-Fetch-Site", "cross-site")]
+    [InlineData("Sec-Fetch-Site", "same-site")]
+    public async Task What_changes_something_is_refused_from_a_page_elsewhere(string header, string value)
+    {
+        var job = await running.JobAsync();
+        foreach (var path in new[] { $"/api/jobs/{job}/bin", $"/api/jobs/{job}/undo", $"/api/import?replace={job}", "/api/jobs" })
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Post, new Uri(path, UriKind.Relative));
+            request.Headers.Add(header, value);
+            using var reply = await running.Client.SendAsync(request);
+            Assert.Equal(HttpStatusCode.Forbidden, reply.StatusCode);
+        }
+
+        Assert.NotNull(running.Store.Find(job));
+    }
+
+    [Fact]
+    public async Task Every_answer_carries_what_keeps_it_to_this_page_and_data_is_not_kept_by_browsers()
+    {
+        using var page = await running.Client.GetAsync(new Uri("/api/jobs", UriKind.Relative));
+        string Header(string name) => string.Join(",", page.Headers.GetValues(name));
+        Assert.Equal("same-origin", Header("Cross-Origin-Opener-Policy"));
+        Assert.Equal("same-origin", Header("Cross-Origin-Resource-Policy"));
+        Assert.Contains("geolocation=()", Header("Permissions-Policy"), StringComparison.Ordinal);
+        Assert.DoesNotContain("unsafe", Header("Content-Security-Policy"), StringComparison.Ordinal);
+        Assert.Equal("no-store", Header("Cache-Control"));
+    }
+
+    private static bool Nameless(string detail) =>
+        detail.StartsWith("This is not", StringComparison.Ordinal)
+        || detail.StartsWith("There is nothing", StringComparison.Ordinal)
+        || detail.StartsWith("Nothing to undo", StringComparison.Ordinal);
 
     /// <summary>Good requests of every kind, all addressed so that even a lucky one keeps nothing: previews, plain fills, and edits of
     /// boxes that are not there.</summary>

@@ -99,52 +99,19 @@ public sealed record PlainBox
             return new(Why.NoSuchBoxKind, "kind", ("kind", Ids.Shown(Kind)));
         }
 
-        if (
-            new[] { Cables.Count, Grounds.Count, Canopy.Count, Devices.Count, Blocks.Count, Parts.Count, Partitions.Count }.Any(c =>
-                c > Most
-            )
-        )
+        if (Lists().FirstOrNull(l => l.Count > Most) is { } many)
         {
-            return new(Why.AtMostEach, null, ("most", Most));
+            return new(Why.AtMostEach, many.Field, ("most", Most));
         }
 
-        if (
-            Cables.Any(c =>
-                c is null || c.Count is < 0 or > Most || c.Conductors is < 0 or > 30 || c.Grounds is < 0 or > 2 || !Enum.IsDefined(c.Form)
-            )
-        )
+        if (Numbers(Most).FirstOrNull(n => n.Value < 0 || n.Value > n.Most) is { } off)
         {
-            return new(Why.CableCounts, "cables", ("most", Most));
+            return new(Why.CountRange, off.Field, ("most", off.Most));
         }
 
-        if (
-            Devices.Any(d =>
-                d is null || d.Count is < 0 or > Most || d.Gangs is < 0 or > 6 || (d.Kind is not null && DeviceKinds.Find(d.Kind) is null)
-            )
-        )
+        if (Odd() is { } odd)
         {
-            return new(Why.DeviceCounts, "devices", ("most", Most));
-        }
-
-        if (
-            Grounds.Any(g => g is null || g.Count is < 0 or > Most)
-            || Canopy.Any(c => c is null || c.Count is < 0 or > Most)
-            || Studs is < 0 or > 4
-            || Hickeys is < 0 or > 4
-        )
-        {
-            return new(Why.OtherCounts, null, ("most", Most));
-        }
-
-        if (
-            Parts.Any(p =>
-                p is null
-                || (p.Kind is not null && PartKinds.Find(p.Kind) is null)
-                || p.Mark is { } m && (m < Volume.Zero || m > Volume.Of(5000m))
-            )
-        )
-        {
-            return new(Why.PartCounts, "parts");
+            return odd;
         }
 
         if (Mark is { } mark && (mark <= Volume.Zero || mark > Volume.Of(5000m)))
@@ -162,6 +129,61 @@ public sealed record PlainBox
             : Practices.Count > 50 ? new(Why.ManyPractices, "practices")
             : BookChecks.Profile(Profile())
                 ?? Practices.Select(p => BookChecks.Practice(p.Key, p.Value)).FirstOrDefault(r => r is not null);
+    }
+
+    private IEnumerable<(string Field, int Count)> Lists() =>
+        [
+            ("cables", Cables.Count),
+            ("grounds", Grounds.Count),
+            ("canopy", Canopy.Count),
+            ("devices", Devices.Count),
+            ("blocks", Blocks.Count),
+            ("parts", Parts.Count),
+            ("partitions", Partitions.Count),
+        ];
+
+    /// <summary>Every count, with its field and the most it may be.</summary>
+    private IEnumerable<(string Field, int Value, int Most)> Numbers(int most) =>
+        [
+            .. Cables.SelectMany(
+                (c, i) =>
+                    new[]
+                    {
+                        ($"cables[{i}].count", c.Count, most),
+                        ($"cables[{i}].conductors", c.Conductors, 30),
+                        ($"cables[{i}].grounds", c.Grounds, 2),
+                    }
+            ),
+            .. Devices.SelectMany((d, i) => new[] { ($"devices[{i}].count", d.Count, most), ($"devices[{i}].gangs", d.Gangs ?? 0, 6) }),
+            .. Grounds.Select((g, i) => ($"grounds[{i}].count", g.Count, most)),
+            .. Canopy.Select((c, i) => ($"canopy[{i}].count", c.Count, most)),
+            ("studs", Studs, 4),
+            ("hickeys", Hickeys, 4),
+        ];
+
+    private static Refusal Missing(What what, string? id, string field) => new(Why.Missing, field, ("what", what), ("id", Ids.Shown(id)));
+
+    /// <summary>The first kind that is none, or mark that cannot be.</summary>
+    private Refusal? Odd()
+    {
+        if (Cables.Select((c, i) => (c.Form, i)).FirstOrNull(c => !Enum.IsDefined(c.Form)) is { } form)
+        {
+            return new(Why.NotAChoice, $"cables[{form.i}].form");
+        }
+
+        if (Devices.Select((d, i) => (d.Kind, i)).FirstOrNull(d => d.Kind is not null && DeviceKinds.Find(d.Kind) is null) is { } device)
+        {
+            return Missing(What.DeviceKind, device.Kind, $"devices[{device.i}].kind");
+        }
+
+        if (Parts.Select((p, i) => (p.Kind, i)).FirstOrNull(p => p.Kind is not null && PartKinds.Find(p.Kind) is null) is { } part)
+        {
+            return Missing(What.Part, part.Kind, $"parts[{part.i}].kind");
+        }
+
+        return Parts.Select((p, i) => (p.Mark, i)).FirstOrNull(p => p.Mark < Volume.Zero || p.Mark > Volume.Of(5000m)) is { } mark
+            ? new(Why.MarkRange, $"parts[{mark.i}].mark")
+            : null;
     }
 
     public FillInput Read()

@@ -94,7 +94,7 @@ internal static class BoxEndpoints
 
                 if (States.Read(open, null, asked.Change, asked.State) is not { } seen)
                 {
-                    return Problems.Missing(What.Change);
+                    return Problems.Missing(What.Change, "change");
                 }
 
                 return Results.Ok(new MovesAnswer(now.Version, MoveTeller.Tell(seen, box, Moves.Find(seen, box, asked.Held))));
