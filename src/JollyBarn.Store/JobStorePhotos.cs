@@ -44,6 +44,13 @@ public sealed partial class JobStore
         });
     }
 
+    /// <summary>True when the bytes of a picture are here.</summary>
+    public bool HasPhoto(string jobId, string sha)
+    {
+        using var db = Db();
+        return db.Photos.Any(p => p.JobId == jobId && p.Sha == sha);
+    }
+
     /// <summary>The bytes of a picture, or null when there are none.</summary>
     /// <exception cref="StoreException">They are not what was kept.</exception>
     public byte[]? Photo(string jobId, string sha)

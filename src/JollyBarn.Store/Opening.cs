@@ -19,8 +19,9 @@ internal sealed class Opening(DataFile file, TimeProvider clock, Action<string> 
             throw Damage.File(file.Path, wrong);
         }
 
-        if (there)
+        if (File.Exists(file.Path))
         {
+            // Also one that a killed start left with nothing in it.
             Copies.KeepLog(file.Path);
         }
 

@@ -1,6 +1,7 @@
 using System.IO.Compression;
 using System.Security.Cryptography;
 using JollyBarn.OpenFile;
+using JollyBarn.Store;
 using JollyBarn.Terms;
 
 namespace JollyBarn.Web;
@@ -11,7 +12,6 @@ internal static class Bundle
 {
     private const string JobName = "job.json";
     private const string PhotoFolder = "photos/";
-    private const long MostUnpacked = 256L * 1024 * 1024;
 
     private static readonly DateTimeOffset Time = new(1980, 1, 1, 0, 0, 0, TimeSpan.Zero);
 
@@ -47,27 +47,29 @@ internal static class Bundle
         try
         {
             using var zip = new ZipArchive(new MemoryStream(body.GetBuffer(), 0, (int)body.Length, false), ZipArchiveMode.Read);
-            if (zip.Entries.Sum(e => e.Length) > MostUnpacked)
-            {
-                return (null, none, new(Why.ZipTooLarge));
-            }
-
             if (zip.GetEntry(JobName) is not { } entry)
             {
                 return (null, none, new(Why.ZipWithoutJob));
             }
 
-            var (file, refusal) = JobFiles.Read(Bytes(entry));
+            var (file, refusal) = JobFiles.Read(Bytes(entry, Limits.Body));
             if (file is null)
             {
                 return (null, none, refusal);
             }
 
             var photos = new Dictionary<string, byte[]>(StringComparer.Ordinal);
-            foreach (var picture in zip.Entries.Where(e => e.FullName.StartsWith(PhotoFolder, StringComparison.Ordinal) && e.Length > 0))
+            var left = JobStore.MostOfPictures;
+            foreach (var picture in zip.Entries.Where(e => e.FullName.StartsWith(PhotoFolder, StringComparison.Ordinal)))
             {
                 var name = picture.FullName[PhotoFolder.Length..];
-                var bytes = Bytes(picture);
+                if (name.Length == 0)
+                {
+                    continue;
+                }
+
+                var bytes = Bytes(picture, Math.Min(left, PhotoCheck.MostBytes));
+                left -= bytes.Length;
                 if (Convert.ToHexStringLower(SHA256.HashData(bytes)) != name || PhotoCheck.Read(bytes).Photo?.Sha != name)
                 {
                     return (
@@ -80,9 +82,12 @@ internal static class Bundle
                 photos[name] = bytes;
             }
 
-            return file.Present.Photos.Values.FirstOrDefault(p => !photos.ContainsKey(p.Sha)) is { } lost
-                ? (null, none, new(Why.ZipPictureLost, "photos", ("name", lost.Caption ?? lost.Sha[..8])))
-                : (file, photos, null);
+            // A picture that is not in it comes in as missing: what went out of here always comes back.
+            return (file, photos, null);
+        }
+        catch (TooLargeException)
+        {
+            return (null, none, new(Why.ZipTooLarge));
         }
         catch (Exception problem) when (problem is InvalidDataException or IOException or NotSupportedException)
         {
@@ -98,7 +103,8 @@ internal static class Bundle
         stream.Write(bytes);
     }
 
-    private static byte[] Bytes(ZipArchiveEntry entry)
+    /// <param name="most">Bytes past which it is too large, whatever the entry says of itself.</param>
+    private static byte[] Bytes(ZipArchiveEntry entry, long most)
     {
         using var stream = entry.Open();
         using var bytes = new MemoryStream();
@@ -106,9 +112,9 @@ internal static class Bundle
         for (var read = stream.Read(part); read > 0; read = stream.Read(part))
         {
             // What an entry says of its length is not what unpacking it gives.
-            if (bytes.Length + read > MostUnpacked)
+            if (bytes.Length + read > most)
             {
-                throw new InvalidDataException("Unpacked, an entry is too large.");
+                throw new TooLargeException();
             }
 
             bytes.Write(part, 0, read);
@@ -116,4 +122,6 @@ internal static class Bundle
 
         return bytes.ToArray();
     }
+
+    private sealed class TooLargeException : Exception;
 }

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 
 namespace JollyBarn.Web;
@@ -143,9 +142,9 @@ internal static class Explain
         [typeof(Measures.Gauge)] = "a gauge such as \"14\" or \"1/0\"",
     };
 
-    private static string OneOf(IReadOnlyList<string> names) => names.Count == 1 ? names[0] : "one of " + Listed(names, "or");
+    private static string OneOf(List<string> names) => names.Count == 1 ? names[0] : "one of " + Listed(names, "or");
 
-    private static string Listed(IReadOnlyList<string> names, string last) =>
+    private static string Listed(List<string> names, string last) =>
         names.Count > Few ? $"{string.Join(", ", names.Take(Few))} and {names.Count - Few} more, as the OpenAPI document lists them"
         : names.Count > 1 ? $"{string.Join(", ", names.SkipLast(1))} {last} {names[^1]}"
         : string.Concat(names);

@@ -17,6 +17,9 @@ internal static class Lists
                 new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture)
                 {
                     NewLine = "\r\n",
+                    // Also a bare line feed, which is no line end of this file: what follows it must not stand at the head of a row.
+                    ShouldQuote = field =>
+                        field.Field.AsSpan().ContainsAny('\r', '\n') || CsvHelper.Configuration.ConfigurationFunctions.ShouldQuote(field),
                     InjectionOptions = CsvHelper.Configuration.InjectionOptions.Escape,
                 }
             )

@@ -65,8 +65,7 @@ public static class PhotoCheck
                 (height, width) = (BinaryPrimitives.ReadUInt16BigEndian(segment[5..]), BinaryPrimitives.ReadUInt16BigEndian(segment[7..]));
             }
 
-            // APP0 says it is JFIF and APP14 how its colours are kept; other APPn and comments are not the picture.
-            if (marker is 0xE0 or 0xEE or not (>= 0xE1 and <= 0xEF or 0xFE))
+            if (Draws(marker, segment))
             {
                 kept.Write(segment);
             }
@@ -82,6 +81,17 @@ public static class PhotoCheck
 
         return (null, new(Why.PictureCutShort));
     }
+
+    /// <summary>True for what the picture is drawn by: tables, frame and scan; that it is JFIF, without the small picture some have in it; and
+    /// how its colours are kept. Anything else may carry words.</summary>
+    private static bool Draws(byte marker, ReadOnlySpan<byte> segment) =>
+        marker switch
+        {
+            0xC0 or 0xC1 or 0xC2 or 0xC4 or 0xDA or 0xDB or 0xDD => true,
+            0xE0 => segment.Length == 18 && segment[4..].StartsWith("JFIF\0"u8),
+            0xEE => segment.Length == 16 && segment[4..].StartsWith("Adobe"u8),
+            _ => false,
+        };
 
     /// <summary>Length of the coded data of a scan: up to the next marker that is neither a stuffed byte nor a restart.</summary>
     private static int Scan(ReadOnlySpan<byte> data)

@@ -53,6 +53,44 @@ public sealed class JobTests(Running running) : IClassFixture<Running>
         Assert.Equal(before, running.Store.List(false).Count);
     }
 
+    /// <summary>What no edit would take does not come in with a file either, and is told with its path.</summary>
+    [Theory]
+    [InlineData("Bench", "a\\u0007b", "start.name")]
+    [InlineData("Bench", "", "boxes.b.name")]
+    public async Task A_file_holds_what_edits_hold(string find, string put, string field)
+    {
+        var job = await running.JobAsync();
+        var text = Encoding.UTF8.GetString(await ExportAsync(job));
+        foreach (var bad in put.Length == 0 ? [new string('x', 5000), new string('x', 300), " "] : new[] { put })
+        {
+            using var content = new ByteArrayContent(Encoding.UTF8.GetBytes(text.Replace(find, bad, StringComparison.Ordinal)));
+            using var reply = await running.Client.PostAsync(new Uri($"/api/import?copyAs={job}-bad", UriKind.Relative), content);
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, reply.StatusCode);
+            Assert.Contains(field[..4], await reply.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        }
+    }
+
+    [Theory]
+    [InlineData("x\n=1+1")]
+    [InlineData("=1+1")]
+    [InlineData("+1")]
+    [InlineData("@x")]
+    public void A_field_of_a_list_is_never_a_formula_nor_the_head_of_a_row(string name)
+    {
+        var bytes = (
+            (Microsoft.AspNetCore.Http.HttpResults.FileContentHttpResult)
+                Lists.Csv(
+                    "x.csv",
+                    [
+                        ["a", name],
+                    ]
+                )
+        ).FileContents;
+        var text = Encoding.UTF8.GetString(bytes.Span)[1..];
+        Assert.DoesNotMatch("(^|,|\r\n)[=+@-]", text);
+        Assert.Equal(name.Contains('\n', StringComparison.Ordinal), text.Contains("\"x\n=1+1\"", StringComparison.Ordinal));
+    }
+
     [Fact]
     public async Task Jobs_are_copied_binned_and_brought_back()
     {

@@ -141,6 +141,70 @@ public sealed class PhotoTests(Running running) : IClassFixture<Running>
         ];
     }
 
+    /// <summary>What goes out without its pictures comes in with them marked as missing.</summary>
+    [Fact]
+    public async Task A_job_without_its_pictures_comes_in_with_them_missing()
+    {
+        var job = await running.JobAsync();
+        var taken = (await HandInAsync(job, Jpeg())).Body!;
+        await running.EditAsync(job, new AddPhoto("f", new Photo("b", (string)taken["sha"]!, 640, 480, (int)taken["bytes"]!)));
+        await running.EditAsync(job, new AddPhoto("g", new Photo("b", new string('a', 64), 640, 480, 9)));
+        async Task<bool[]> MissingAsync(string of) =>
+            [.. (await running.GetAsync($"/api/jobs/{of}/boxes/b/photos"))!.AsArray().Select(p => (bool)p!["missing"]!)];
+        Assert.Equal("False,True", string.Join(",", (await MissingAsync(job)).Order()));
+        var bare = await running.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export?pictures=false", UriKind.Relative));
+        Assert.Equal(200, (await ImportAsync(bare, $"?copyAs={job}-bare")).Status);
+        Assert.DoesNotContain(false, await MissingAsync(job + "-bare"));
+        Assert.Equal(200, (await ImportAsync(await ExportAsync(job), $"?copyAs={job}-whole")).Status);
+        Assert.Equal("False,True", string.Join(",", (await MissingAsync(job + "-whole")).Order()));
+    }
+
+    /// <summary>A zip that unpacks to far more than it is: refused while it unpacks, whatever it says of itself.</summary>
+    [Theory]
+    [InlineData("job.json")]
+    [InlineData("photos/aa")]
+    public async Task A_zip_that_unpacks_to_too_much_is_refused(string name)
+    {
+        var job = await running.JobAsync();
+        using var bomb = new MemoryStream();
+        using (var zip = new ZipArchive(bomb, ZipArchiveMode.Create, true))
+        {
+            if (name != "job.json")
+            {
+                await using var good = zip.CreateEntry("job.json").Open();
+                await good.WriteAsync(await running.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export", UriKind.Relative)));
+            }
+
+            await using var stream = zip.CreateEntry(name).Open();
+            var part = new byte[1024 * 1024];
+            for (var i = 0; i < 100; i++)
+            {
+                await stream.WriteAsync(part);
+            }
+        }
+
+        var (status, problem) = await ImportAsync(bomb.ToArray(), "?copyAs=bomb");
+        Assert.Equal(422, status);
+        Assert.Contains("large", (string)problem!["detail"]!, StringComparison.Ordinal);
+    }
+
+    /// <summary>ITU-T T.81: application segments and comments draw nothing, and may carry anything.</summary>
+    [Theory]
+    [InlineData(0xE1)]
+    [InlineData(0xE0)]
+    [InlineData(0xEE)]
+    [InlineData(0xFE)]
+    [InlineData(0xDC)]
+    [InlineData(0xF3)]
+    [InlineData(0xC8)]
+    public void Words_in_a_segment_that_draws_nothing_do_not_stay(byte marker)
+    {
+        var picture = Jpeg();
+        byte[] words = [0xFF, marker, 0, 22, .. "where the key is kept"u8[..20]];
+        var read = PhotoCheck.Read([.. picture[..2], .. words, .. picture[2..]]).Photo!;
+        Assert.DoesNotContain("key", System.Text.Encoding.Latin1.GetString(read.Bytes), StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task A_zip_whose_picture_is_not_what_its_name_says_changes_nothing()
     {

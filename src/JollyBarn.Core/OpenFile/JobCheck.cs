@@ -22,6 +22,11 @@ public static class JobCheck
             return bad with { Field = "profile" };
         }
 
+        if (Named(job) is { } unnamed)
+        {
+            return unnamed;
+        }
+
         foreach (var (id, box) in job.Boxes)
         {
             _ = BoxReports.Make(job, box);
@@ -81,4 +86,20 @@ public static class JobCheck
         _ = (supply.Circuits(job), supply.Panels(job));
         return null;
     }
+
+    /// <summary>The first name or time that no edit would have taken.</summary>
+    private static Refusal? Named(Job job) =>
+        Refuse.BadText(job.Name, "name")
+        ?? First(job.Boxes, (id, b) => Refuse.BadText(b.Name, $"boxes.{id}.name"))
+        ?? First(job.Places, (id, p) => Refuse.BadText(p.Name, $"places.{id}.name"))
+        ?? First(job.Walls, (id, w) => Refuse.BadText(w.Name, $"walls.{id}.name"))
+        ?? First(job.Sources, (id, s) => Refuse.BadText(s.Name, $"sources.{id}.name"))
+        ?? First(job.Circuits, (id, c) => Refuse.BadText(c.Name, $"circuits.{id}.name"))
+        ?? First(job.Changes, (id, c) => Refuse.BadText(c.Name, $"changes.{id}.name"))
+        ?? First(job.Readings, (id, r) => Refuse.BadTime(r.At, $"readings.{id}.at"))
+        ?? First(job.Proofs, (id, p) => Refuse.BadTime(p.Begun, $"proofs.{id}.begun"));
+
+    private static Refusal? First<TId, T>(ById<TId, T> all, Func<TId, T, Refusal?> check)
+        where TId : IParsable<TId>, IComparable<TId>
+        where T : class => all.Select(p => check(p.Key, p.Value)).FirstOrDefault(r => r is not null);
 }

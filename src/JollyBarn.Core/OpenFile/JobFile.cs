@@ -46,6 +46,14 @@ public sealed record JobFile(string Format, int Version, string Id, Job Present,
             return new(Why.FileLineId, "history");
         }
 
+        for (var i = 0; i < History.Count; i++)
+        {
+            if ((Refuse.BadText(History[i].By, $"history[{i}].by") ?? Refuse.BadTime(History[i].At, $"history[{i}].at")) is { } line)
+            {
+                return line;
+            }
+        }
+
         return JobCheck.Check(Start) is { } start ? start with { Field = "start." + start.Field }
             : JobCheck.Check(Present) is { } present ? present with { Field = "present." + present.Field }
             : JobJson.Text(Replay()) == JobJson.Text(Present) ? null
@@ -84,6 +92,11 @@ public static class JobFiles
             if (bytes.StartsWith((byte[])[0xEF, 0xBB, 0xBF]))
             {
                 bytes = bytes[3..];
+            }
+
+            if (FileTexts.Check(bytes, Lines.Options.MaxDepth) is { } text)
+            {
+                return (null, text);
             }
 
             var file = JsonSerializer.Deserialize(bytes, Lines);

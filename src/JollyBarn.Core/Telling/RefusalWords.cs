@@ -61,6 +61,7 @@ public static class RefusalTeller
         [Why.FileLineId] = "A line of the history has no good id. " + Ids.Rule,
         [Why.FileOfAnotherJob] = "This file is of another job than the one it should replace.",
         [Why.FilePlace] = "{box} is in a place that is not in the file.",
+        [Why.FileText] = "A text of the file is longer than {most} characters, or holds characters that cannot be shown.",
         [Why.FileTwice] = "Two lines of the history have the same id.",
         [Why.FileUnknownKind] = "Something in the file is not of a kind this program knows.",
         [Why.FileUnreadable] = new(f => Unreadable(f)),
@@ -185,7 +186,6 @@ public static class RefusalTeller
         [Why.WhoMakesIt] = "Say who makes the edit, in at most 80 characters.",
         [Why.ZipDamaged] = "This zip is damaged.",
         [Why.ZipPicture] = "A picture in this zip is damaged or not what its name says: {name}.",
-        [Why.ZipPictureLost] = "The picture {name} is not in this zip.",
         [Why.ZipTooLarge] = "Unpacked, this file is too large.",
         [Why.ZipWithoutJob] = "There is no job.json in this zip.",
     };

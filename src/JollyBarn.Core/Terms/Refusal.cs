@@ -64,6 +64,7 @@ public enum Why
     FileOfAnotherJob,
     FilePlace,
     FileTwice,
+    FileText,
     FileUnknownKind,
     FileUnreadable,
     FireRating,
@@ -181,7 +182,6 @@ public enum Why
     WhoMakesIt,
     ZipDamaged,
     ZipPicture,
-    ZipPictureLost,
     ZipTooLarge,
     ZipWithoutJob,
 }

@@ -9,7 +9,8 @@ namespace JollyBarn.Web.Endpoints;
 public sealed record PhotoTaken(string Sha, int Width, int Height, int Bytes);
 
 /// <summary>A picture of a box.</summary>
-public sealed record PhotoView(string Id, string Sha, int Width, int Height, Id<Lead>? Lead, string? Caption, string? When);
+/// <param name="Missing">True where its bytes did not come with the file the job came in by.</param>
+public sealed record PhotoView(string Id, string Sha, int Width, int Height, Id<Lead>? Lead, string? Caption, string? When, bool Missing);
 
 /// <summary>Pictures: bytes in and out; what they belong to is in the job.</summary>
 internal static class PhotoEndpoints
@@ -62,7 +63,8 @@ internal static class PhotoEndpoints
                                     p.Value.Height,
                                     p.Value.Lead,
                                     p.Value.Caption,
-                                    p.Value.When
+                                    p.Value.When,
+                                    !store.HasPhoto(job, p.Value.Sha)
                                 ))
                         )
                         : TypedResults.NotFound()

@@ -5,6 +5,8 @@ import { BrowserRouter, Route, Routes } from "react-router";
 import { setSettings } from "./api/settings";
 import { Shell } from "./frame/Shell";
 import "./theme.css";
+import { Told } from "./api/client";
+import { Boundary } from "./frame/Boundary";
 import { words } from "./words";
 
 const places: [path: string, load: () => Promise<{ default: ComponentType }>][] = [
@@ -23,15 +25,25 @@ const places: [path: string, load: () => Promise<{ default: ComponentType }>][] 
 const routes = places.map(([path, load]) => {
   const Page = lazy(load);
   const page = (
-    <Suspense fallback={<p className="text-ink-2">{words.loading}</p>}>
-      <Page />
-    </Suspense>
+    <Boundary key={path}>
+      <Suspense fallback={<p className="text-ink-2">{words.loading}</p>}>
+        <Page />
+      </Suspense>
+    </Boundary>
   );
   return <Route key={path} path={path} element={page} />;
 });
 
 const client = new QueryClient({
-  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 10_000 } },
+  defaultOptions: {
+    queries: {
+      retry: 1,
+      refetchOnWindowFocus: true,
+      staleTime: 10_000,
+      // A program that does not answer is asked again until it does.
+      refetchInterval: (query) => (query.state.error instanceof Told && query.state.error.status === 0 ? 3000 : false),
+    },
+  },
 });
 
 // What an answer changes is drawn in the same turn as the gesture that asked, not in a later one.

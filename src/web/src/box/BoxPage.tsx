@@ -16,6 +16,7 @@ import { useLive } from "../model/useLive";
 import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { useLatest } from "../parts/useLatest";
+import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { BoxCard } from "./BoxCard";
 import { FitMore } from "./FitMore";
@@ -39,7 +40,7 @@ export default function BoxPage() {
   const view = useBox(job, box, change, at, state);
   const catalogue = useCatalogue();
   if (view.isPending || catalogue.isPending) return <p className="text-ink-2">{words.loading}</p>;
-  if (!view.data || !catalogue.data) return <p>{words.notFound}</p>;
+  if (!view.data || !catalogue.data) return <Nowhere error={view.error} />;
   return <Page key={box} job={job} view={view.data} catalogue={catalogue.data} change={change} at={at} state={state} />;
 }
 

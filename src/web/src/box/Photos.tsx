@@ -75,16 +75,20 @@ export function Photos({
       <ul className="grid gap-3">
         {(photos.data ?? []).map((photo) => (
           <li key={photo.id}>
-            <a href={served.photo(job, photo.sha)} target="_blank" rel="noreferrer">
-              <img
-                src={served.photo(job, photo.sha)}
-                width={photo.width}
-                height={photo.height}
-                loading="lazy"
-                alt={photo.caption ?? w.title}
-                className="h-auto w-full rounded-lg border-2 border-rule"
-              />
-            </a>
+            {photo.missing ? (
+              <p className="rounded-lg border-2 border-dashed border-rule p-3 text-sm text-ink-2">{w.missing}</p>
+            ) : (
+              <a href={served.photo(job, photo.sha)} target="_blank" rel="noreferrer">
+                <img
+                  src={served.photo(job, photo.sha)}
+                  width={photo.width}
+                  height={photo.height}
+                  loading="lazy"
+                  alt={photo.caption ?? w.title}
+                  className="h-auto w-full rounded-lg border-2 border-rule"
+                />
+              </a>
+            )}
             <div className="mt-1 flex items-end gap-2">
               <div className="flex-1">
                 <Ask

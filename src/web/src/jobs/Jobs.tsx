@@ -124,6 +124,8 @@ export default function Jobs() {
               )}
               <div className="text-sm text-ink-2">
                 {w.boxes(job.boxes)}
+                {job.working && ` · ${w.working}`}
+                {job.stop > 0 && <b className="text-barn"> · {w.stops(job.stop)}</b>}
                 {job.over > 0 && <b className="text-barn"> · {w.over(job.over)}</b>}
                 {job.full > 0 && ` · ${w.full(job.full)}`}
                 {job.unknown > 0 && ` · ${w.unknown(job.unknown)}`} ·{" "}

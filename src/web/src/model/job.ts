@@ -21,7 +21,11 @@ export const useCatalogue = () =>
   useQuery({ queryKey: keys.catalogue, queryFn: () => must(api.GET("/api/catalogue")), staleTime: Infinity });
 
 export const useJobs = (binned: boolean) =>
-  useQuery({ queryKey: keys.jobs(binned), queryFn: () => must(api.GET("/api/jobs", { params: { query: { binned } } })) });
+  useQuery({
+    queryKey: keys.jobs(binned),
+    queryFn: () => must(api.GET("/api/jobs", { params: { query: { binned } } })),
+    refetchInterval: (query) => (query.state.data?.some((j) => j.working) ? 500 : false),
+  });
 
 export const useToday = (job: string) =>
   useQuery({ queryKey: keys.of(job, "today"), queryFn: () => must(api.GET("/api/jobs/{job}/today", { params: { path: { job } } })) });

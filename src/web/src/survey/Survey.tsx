@@ -9,6 +9,7 @@ import { MeasurePanel } from "../model/MeasurePanel";
 import { ProofPanel } from "./ProofPanel";
 import { Button, Choice, TakeOut } from "../parts/controls";
 import { KindPicker } from "../parts/KindPicker";
+import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { LeadByLead } from "./LeadByLead";
 import { Marks } from "./Marks";
@@ -27,7 +28,7 @@ export default function Survey() {
   const view = useBox(job, box);
   const catalogue = useCatalogue();
   if (view.isPending || catalogue.isPending) return <p className="text-ink-2">{words.loading}</p>;
-  if (!view.data || !catalogue.data) return <p>{words.notFound}</p>;
+  if (!view.data || !catalogue.data) return <Nowhere error={view.error} />;
   const step = steps.find((s) => s === search.get("step")) ?? "proof";
   return <Page job={job} view={view.data} catalogue={catalogue.data} step={step} onStep={(s) => setSearch({ step: s })} />;
 }

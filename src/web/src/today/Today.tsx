@@ -8,6 +8,7 @@ import { Button, Choice } from "../parts/controls";
 import { Empty } from "../parts/Empty";
 import { KindPicker } from "../parts/KindPicker";
 import { volume } from "../parts/measure";
+import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { BoxList } from "./BoxList";
 import { OpenRuns } from "./OpenRuns";
@@ -40,7 +41,7 @@ export default function Today() {
     setSearch(Object.fromEntries(Object.entries(next).filter(([, x]) => x !== "" && x !== "all")), { replace: true });
   };
   if (today.isPending) return <p className="text-ink-2">{words.loading}</p>;
-  if (!today.data) return <p>{words.notFound}</p>;
+  if (!today.data) return <Nowhere error={today.error} />;
   const data = today.data;
   const templates = catalogue.data?.templates ?? [];
   const parts = find.toLowerCase().split(/\s+/).filter(Boolean);

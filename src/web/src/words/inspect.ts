@@ -208,6 +208,7 @@ export const inspectWords = {
     title: "Pictures",
     add: "Add a picture…",
     none: "No picture of this box yet.",
+    missing: "This picture did not come with the file.",
     pin: "Pinned to",
     whole: "the whole box",
     caption: "What it shows",
