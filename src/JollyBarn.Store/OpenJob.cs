@@ -6,7 +6,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Store;
 
-/// <summary>A job in memory with its log. One writes at a time, and only writing takes the lock: readers see immutable states, and nothing is
+/// <summary>A job in memory with its log. One writes at a time, and only writing takes the lock: readers see immutable states, and nothing
+/// is
 /// judged before it is kept.</summary>
 public sealed partial class OpenJob
 {

@@ -74,7 +74,8 @@ public sealed partial class OpenJob
 
     private IReadOnlyList<Cell> CellsOf(long version) => LogRows.Cells(Id, version, Row(version).Cells);
 
-    /// <summary>Null when the edit can be done as it was meant on the version it was made on; also when it can be done on neither.</summary>
+    /// <summary>Null when the edit can be done as it was meant on the version it was made on; also when it can be done on
+    /// neither.</summary>
     private Conflict? ConflictOf(Edit edit, long since, Standing on, CancellationToken stop)
     {
         var refused = edit.Check(on.Job) is not null;

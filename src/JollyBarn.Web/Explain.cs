@@ -3,7 +3,8 @@ using System.Text.Json.Serialization.Metadata;
 
 namespace JollyBarn.Web;
 
-/// <summary>Why a body does not read: the first field that is not as it must be, with its whole path, and what would be taken there.</summary>
+/// <summary>Why a body does not read: the first field that is not as it must be, with its whole path, and what would be taken
+/// there.</summary>
 internal static class Explain
 {
     private const int Few = 24;

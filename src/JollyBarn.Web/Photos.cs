@@ -82,7 +82,8 @@ public static class PhotoCheck
         return (null, new(Why.PictureCutShort));
     }
 
-    /// <summary>True for what the picture is drawn by: tables, frame and scan; that it is JFIF, without the small picture some have in it; and
+    /// <summary>True for what the picture is drawn by: tables, frame and scan; that it is JFIF, without the small picture some have in it;
+    /// and
     /// how its colours are kept. Anything else may carry words.</summary>
     private static bool Draws(byte marker, ReadOnlySpan<byte> segment) =>
         marker switch

@@ -203,7 +203,8 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
         Assert.Equal(11, (await running.GetAsync($"/api/jobs/{job}/boxes/b/proof?by=ann"))!["state"]!["missing"]!.AsArray().Count);
     }
 
-    /// <summary>Common practice: a reading proves what was there when it was taken. One of a clock that runs ahead must not prove for ever, nor
+    /// <summary>Common practice: a reading proves what was there when it was taken. One of a clock that runs ahead must not prove for ever,
+    /// nor
     /// one that was written down long before it arrived; and whoever reads signs for it.</summary>
     [Theory]
     [InlineData(0, true)]

@@ -138,7 +138,8 @@ public abstract record Edit
     /// <summary>The same as it arrives: what is kept with the time of the program, ISO 8601, UTC, gets it.</summary>
     public virtual Edit Arrived(string at) => this;
 
-    /// <summary>Why it cannot come from a person, or null: something in it, at any depth, is the program's to make or says another doer.</summary>
+    /// <summary>Why it cannot come from a person, or null: something in it, at any depth, is the program's to make or says another
+    /// doer.</summary>
     /// <param name="by">Who sends it.</param>
     public Refusal? NotFrom(string by)
     {

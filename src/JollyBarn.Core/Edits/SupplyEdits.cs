@@ -32,7 +32,8 @@ public sealed record RemoveSource(string Id) : Edit
         );
 }
 
-/// <summary>Adds a panel, or sets all of one with its breakers. Version 2: who holds a breaker off stays as it is, since that changes only by
+/// <summary>Adds a panel, or sets all of one with its breakers. Version 2: who holds a breaker off stays as it is, since that changes only
+/// by
 /// switching and letting go. Version 1, as older logs hold it: who holds one is set too.</summary>
 public sealed record PutPanel(string Id, Panel Panel) : Edit
 {

@@ -181,7 +181,8 @@ public static class Proofs
 
     private static bool Same(Reading r, ProofPair p) => (r.From == p.From && r.To == p.To) || (r.From == p.To && r.To == p.From);
 
-    /// <summary>When it was taken: by the device's clock or by when it arrived, whichever is earlier; never for one without a time.</summary>
+    /// <summary>When it was taken: by the device's clock or by when it arrived, whichever is earlier; never for one without a
+    /// time.</summary>
     private static DateTimeOffset Taken(Reading reading)
     {
         var at = Time(reading.At) ?? DateTimeOffset.MinValue;

@@ -1,7 +1,8 @@
 import { Redo2, Search, Undo2 } from "lucide-react";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { Link, NavLink, Outlet, useMatch, useNavigate } from "react-router";
-import { useEvents, useHead, useLog, useStep } from "../model/job";
+import { useHead, useLog, useStep } from "../model/job";
+import { useEvents } from "../model/useEvents";
 import { useAsking } from "../api/who";
 import { words } from "../words";
 import { Sheet } from "../parts/Sheet";

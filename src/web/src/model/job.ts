@@ -8,14 +8,13 @@ import {
   type QueryClient,
   type QueryKey,
 } from "@tanstack/react-query";
-import { useEffect, useMemo } from "react";
+import { useMemo } from "react";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 import { api, must, newId, Told, type Edit, type Schemas } from "../api/client";
 import { settings } from "../api/settings";
 import { named, whoIs } from "../api/who";
 import { boxOf, isCalm, keys } from "./keys";
-import { served } from "../parts/address";
 
 export const useCatalogue = () =>
   useQuery({ queryKey: keys.catalogue, queryFn: () => must(api.GET("/api/catalogue")), staleTime: Infinity });
@@ -141,7 +140,7 @@ export const useOpenEnds = (job: string, decides = false) =>
   });
 
 /** Ids of edits this screen sent: their answers are taken as they come, so hearing of them again asks nothing. */
-const own = new Set<string>();
+export const own = new Set<string>();
 
 function ownId(prefix: string): string {
   const id = newId(prefix);
@@ -266,51 +265,4 @@ export function useStep(job: string, which: "undo" | "redo") {
     },
     onError: tell,
   });
-}
-
-/**
- * Hears of other screens' edits and looks again at what they touched. Only while this screen is seen: a browser
- * keeps few connections to one host, and hidden tabs must not hold them.
- */
-export function useEvents(job: string) {
-  const client = useQueryClient();
-  useEffect(() => {
-    if (job === "") return;
-    let source: EventSource | undefined;
-    const heard = (event: Event) => {
-      const change = JSON.parse((event as MessageEvent<string>).data) as Schemas["JobChanged"];
-      if (own.has(change.editId)) return;
-      void client.invalidateQueries({
-        queryKey: keys.job(job),
-        predicate: (q) => {
-          const box = boxOf(q.queryKey);
-          if (box === null) return true;
-          const held = client.getQueryData<Schemas["BoxView"]>(q.queryKey);
-          const concerned = change.everything || change.boxes.includes(box);
-          return concerned && (held?.version ?? 0) < change.version;
-        },
-      });
-    };
-    const listen = () => {
-      const wanted = document.visibilityState === "visible";
-      if (wanted && !source) {
-        source = new EventSource(served.events(job));
-        source.addEventListener("changed", heard);
-      } else if (!wanted) leave();
-    };
-    const leave = () => {
-      source?.close();
-      source = undefined;
-    };
-    listen();
-    document.addEventListener("visibilitychange", listen);
-    window.addEventListener("pagehide", leave);
-    window.addEventListener("pageshow", listen);
-    return () => {
-      leave();
-      document.removeEventListener("visibilitychange", listen);
-      window.removeEventListener("pagehide", leave);
-      window.removeEventListener("pageshow", listen);
-    };
-  }, [job, client]);
 }

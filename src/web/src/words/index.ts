@@ -228,14 +228,6 @@ export const words = {
 
   logPage: { title: "Logbook", steps: "Steps", empty: "Nothing has been done yet.", more: "Earlier", version: (n: number) => `step ${n}` },
 
-  who: {
-    title: "Who is doing this?",
-    why: "The logbook, breakers held off and proofs of dead are each of one person. This screen asks once.",
-    name: "Your name",
-    thatIsMe: "That is me",
-    nobody: "Nothing was changed. Say who you are first.",
-  },
-
   settings: {
     theme: "Theme",
     light: "Light",

@@ -204,6 +204,14 @@ export const inspectWords = {
     remove: "Remove the list",
     open: (n: number) => (n === 1 ? "1 line open" : `${n} lines open`),
   },
+  who: {
+    title: "Who is doing this?",
+    why: "The logbook, breakers held off and proofs of dead are each of one person. This screen asks once.",
+    name: "Your name",
+    thatIsMe: "That is me",
+    nobody: "Nothing was changed. Say who you are first.",
+  },
+
   photos: {
     title: "Pictures",
     add: "Add a picture…",
