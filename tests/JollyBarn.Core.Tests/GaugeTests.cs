@@ -1,3 +1,4 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
 
