@@ -24,6 +24,12 @@ if (args is ["--remedies", var demo])
     return;
 }
 
+if (args is ["--record"])
+{
+    await RecordTable.PrintAsync();
+    return;
+}
+
 if (args is ["--solver"])
 {
     SolverSideBySide.Print();

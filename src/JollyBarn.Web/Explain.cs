@@ -13,7 +13,12 @@ internal static class Explain
     /// <param name="options">How the body was read.</param>
     public static (string Says, string Field)? Body(JsonElement body, Type type, JsonSerializerOptions options) =>
         Value(body, type, false, "", options) is { } wrong
-            ? (wrong.Field.Length == 0 ? $"The body {wrong.Says}" : $"{wrong.Field} {wrong.Says}", wrong.Field)
+            ? (
+                char.IsUpper(wrong.Says[0]) ? wrong.Says
+                : wrong.Field.Length == 0 ? $"The body {wrong.Says}"
+                : $"{wrong.Field} {wrong.Says}",
+                wrong.Field
+            )
             : null;
 
     private static (string Says, string Field)? Value(
@@ -44,7 +49,9 @@ internal static class Explain
             JsonTypeInfoKind.Dictionary => First(
                 value.EnumerateObject().Select(item => Value(item.Value, info.ElementType!, false, Under(path, item.Name), options))
             ),
-            _ => Reads(value, info.Type, options) ? null : ($"is to be {Wanted(info.Type, options)}.", path),
+            _ => Reads(value, info.Type, options) is not { } why
+                ? null
+                : (why.Length > 0 ? why : $"is to be {Wanted(info.Type, options)}.", path),
         };
     }
 
@@ -97,18 +104,25 @@ internal static class Explain
 
     private static string Under(string path, string name) => path.Length == 0 ? name : $"{path}.{name}";
 
-    private static bool Reads(JsonElement value, Type type, JsonSerializerOptions options)
+    /// <summary>Null where a value reads; otherwise the sentence of its kind, empty where it has none of its own.</summary>
+    private static string? Reads(JsonElement value, Type type, JsonSerializerOptions options)
     {
         try
         {
             _ = value.Deserialize(type, options);
-            return true;
+            return null;
         }
         catch (Exception problem) when (problem is JsonException or NotSupportedException or FormatException or InvalidOperationException)
         {
-            return false;
+            var says = problem.Message.Split(" Path:")[0];
+            return problem is JsonException { InnerException: null } && !Foreign.Exists(f => says.Contains(f, StringComparison.Ordinal))
+                ? says
+                : "";
         }
     }
+
+    /// <summary>What stands in sentences that are not of this program.</summary>
+    private static readonly List<string> Foreign = ["JSON", "System.", "JollyBarn."];
 
     /// <summary>What is taken for a type.</summary>
     private static string Wanted(Type type, JsonSerializerOptions options)

@@ -138,7 +138,15 @@ public static partial class Server
                 },
             }
         );
-        app.MapOpenApi("/openapi/{documentName}.json");
+        if (Path.Combine(AppContext.BaseDirectory, "openapi.json") is var described && File.Exists(described))
+        {
+            app.MapGet("/openapi/v1.json", () => Results.File(described, "application/json")).ExcludeFromDescription();
+        }
+        else
+        {
+            app.MapOpenApi("/openapi/{documentName}.json");
+        }
+
         var api = app.MapGroup("/api").WithTags("Jolly Barn");
         api.MapBook();
         api.MapFill();

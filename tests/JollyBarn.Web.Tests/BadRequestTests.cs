@@ -65,7 +65,7 @@ public sealed class BadRequestTests(Running running) : IClassFixture<Running>
     [Theory]
     [InlineData("/api/fill", """{"devices":[{}]}""", "devices[0].count", "is missing: a whole number")]
     [InlineData("/api/fill", """{"devices":[{"count":"two"}]}""", "devices[0].count", "is to be a whole number")]
-    [InlineData("/api/fill", """{"cables":[{"count":1,"gauge":"thick","conductors":2}]}""", "cables[0].gauge", "a gauge such as")]
+    [InlineData("/api/fill", """{"cables":[{"count":1,"gauge":"thick","conductors":2}]}""", "cables[0].gauge", "A gauge is AWG text")]
     [InlineData("/api/fill", """{"clamps":"Glue"}""", "clamps", "one of Outside, Internal or Flap")]
     [InlineData("/api/fill", """{"cables":{}}""", "cables", "a list")]
     [InlineData("/api/fill", """{"cabels":[]}""", "cabels", "is not known here: there are")]
