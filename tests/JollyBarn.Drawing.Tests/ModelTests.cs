@@ -226,7 +226,7 @@ public sealed class ModelTests
     {
         var facts = InNode.Call("facts", [("measured", ["6 1/2"]), ("measured", [""]), ("marked", ["295 ml"]), ("answered", ["yes"])]);
         var length = facts[0].Deserialize<Fact<Length>>(Options)!;
-        Assert.Equal((Known.Measured, Length.Inches(6, 1, 2), "6 1/2", "me"), (length.How, length.Value, length.Entered, length.Who));
+        Assert.Equal((Known.Measured, Length.Inches(6, 1, 2), "6 1/2", ""), (length.How, length.Value, length.Entered, length.Who));
         Assert.Equal(Known.Unknown, facts[1].Deserialize<Fact<Length>>(Options)!.How);
         // 295 ml is 18.002 in³: a millilitre is a cubic centimetre, an inch 2.54 cm.
         Assert.InRange(facts[2].Deserialize<Fact<Volume>>(Options)!.Value!.Value.CubicInches, 18.001m, 18.003m);

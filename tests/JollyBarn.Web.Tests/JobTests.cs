@@ -55,7 +55,7 @@ public sealed class JobTests(Running running) : IClassFixture<Running>
 
     /// <summary>What no edit would take does not come in with a file either, and is told with its path.</summary>
     [Theory]
-    [InlineData("Bench", "a\\u0007b", "start.name")]
+    [InlineData("Bench", "a\\u0007b", "boxes.b.name")]
     [InlineData("Bench", "", "boxes.b.name")]
     public async Task A_file_holds_what_edits_hold(string find, string put, string field)
     {
