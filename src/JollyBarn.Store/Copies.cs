@@ -9,6 +9,10 @@ public static class Copies
     private const int Kept = 5;
     private const string Mark = ".copy-";
     private const string Unfinished = ".unfinished";
+
+    /// <summary>Ends of names that are no copies: one being made, and what SQLite lays beside one while it is open.</summary>
+    private static readonly string[] Beside = [Unfinished, "-wal", "-shm", "-journal"];
+
     private static readonly TimeSpan Every = TimeSpan.FromHours(6);
 
     /// <summary>Copies of a file, newest first.</summary>
@@ -20,7 +24,7 @@ public static class Copies
             [
                 .. Directory
                     .EnumerateFiles(folder, Path.GetFileName(path) + Mark + "*")
-                    .Where(f => !f.EndsWith(Unfinished, StringComparison.Ordinal) && !f.EndsWith("-wal", StringComparison.Ordinal))
+                    .Where(f => !Beside.Any(b => f.EndsWith(b, StringComparison.Ordinal)))
                     .OrderDescending(StringComparer.Ordinal),
             ]
             : [];

@@ -24,9 +24,7 @@ public sealed class FileClaim : IDisposable
         {
             try
             {
-                var held = new FileStream(beside, Options());
-                File.WriteAllText(Beside(path, "holder"), Environment.ProcessId.ToString(CultureInfo.InvariantCulture));
-                return new(held);
+                return Held(path, new(beside, Options()));
             }
             catch (IOException) when (File.Exists(beside))
             {
@@ -47,6 +45,21 @@ public sealed class FileClaim : IDisposable
                 Thread.Sleep(Often);
             }
         }
+    }
+
+    /// <summary>Says who has it. That it cannot be written, on a full disk, is no reason not to have it.</summary>
+    private static FileClaim Held(string path, FileStream held)
+    {
+        try
+        {
+            File.WriteAllText(Beside(path, "holder"), Environment.ProcessId.ToString(CultureInfo.InvariantCulture));
+        }
+        catch (IOException)
+        {
+            // Who waits for it reads "?" then.
+        }
+
+        return new(held);
     }
 
     public void Dispose() => held.Dispose();

@@ -20,6 +20,8 @@ internal sealed class JobLog
     /// <param name="cells">What it changed.</param>
     public void Add(EditRow row, IEnumerable<Cell> cells)
     {
+        // First, so that whatever leads to a line finds it there.
+        lines.Add(new(row.Version, row.EditId, row.By, row.At, row.Says));
         foreach (var head in cells.Select(c => Head(c.Path)).Distinct(StringComparer.Ordinal))
         {
             heads.GetOrAdd(head, _ => new()).Add(row.Version);
@@ -35,7 +37,6 @@ internal sealed class JobLog
             stacks.Take(row.By, row.Version, row.Restores, row.Again, VersionOf);
         }
 
-        lines.Add(new(row.Version, row.EditId, row.By, row.At, row.Says));
         versions[row.EditId] = row.Version;
     }
 

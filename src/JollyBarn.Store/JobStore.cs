@@ -164,7 +164,7 @@ public sealed partial class JobStore : IAsyncDisposable
     /// <summary>Makes a copy of the file when the newest is old, where copies are kept.</summary>
     public void Copy()
     {
-        if (copies && !IsEmpty)
+        if (copies)
         {
             Copies.Roll(Path, clock.GetUtcNow(), says);
         }
@@ -221,7 +221,10 @@ public sealed partial class JobStore : IAsyncDisposable
                 projector.Behind(id);
                 Changed?.Invoke(id, accepted);
             };
-            projector.Behind(id);
+            if (job.IsBehind)
+            {
+                projector.Behind(id);
+            }
         }
 
         return job;

@@ -7,8 +7,12 @@ namespace JollyBarn.Store;
 /// <content>Rows that feed lists, made behind the edits.</content>
 public sealed partial class OpenJob
 {
+    /// <summary>The state the rows are of; null where they are to be made whole.</summary>
     private Standing? projected;
     private long saved = -1;
+
+    /// <summary>True when the rows are not of the newest state.</summary>
+    internal bool IsBehind => projected?.Version != Now.Version;
 
     /// <summary>Makes the rows of the newest state, and saves the state when many steps lie behind the last one saved.</summary>
     /// <returns>False when there is a newer one already.</returns>

@@ -46,6 +46,7 @@ public sealed partial class OpenJob
         }
 
         loaded.standing = new(version, job);
+        loaded.projected = head.Projected == version && head.ProjectedBy == Projections.Way ? loaded.standing : null;
         return loaded;
     }
 }

@@ -15,12 +15,7 @@ internal sealed class Housekeeping(JobStore store) : BackgroundService
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
         using var timer = new PeriodicTimer(Round);
-        while (
-            await timer
-                .WaitForNextTickAsync(stoppingToken)
-                .AsTask()
-                .ContinueWith(t => t.IsCompletedSuccessfully && t.Result, TaskScheduler.Default)
-        )
+        while (await timer.WaitForNextTickAsync(stoppingToken))
         {
             store.LetGo(store.Open > Many ? IdleOfMany : Idle);
             store.Copy();

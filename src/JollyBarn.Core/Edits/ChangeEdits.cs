@@ -19,6 +19,8 @@ public sealed record PlanEdit(string Change, string Id, Edit Edit) : Edit
     [JsonIgnore]
     public override IEnumerable<(string Field, Edit Edit)> Inner => [("edit", Edit)];
 
+    public override Edit Arrived(string at) => this with { Edit = Edit.Arrived(at) };
+
     public override Refusal? Check(Job job)
     {
         if (!job.Changes.TryFind(Change, out var change))
@@ -77,6 +79,8 @@ public sealed record CorrectAsFound(string Change, string Id, Edit Edit, string 
     [JsonIgnore]
     public override IEnumerable<(string Field, Edit Edit)> Inner => [("edit", Edit)];
 
+    public override Edit Arrived(string at) => this with { Edit = Edit.Arrived(at) };
+
     [JsonIgnore]
     public override IEnumerable<Id<Box>> OfBoxes => Edit.OfBoxes;
 
@@ -110,6 +114,8 @@ public sealed record RecordDone(string Change, string Id, Edit Edit, string? Pla
 {
     [JsonIgnore]
     public override IEnumerable<(string Field, Edit Edit)> Inner => [("edit", Edit)];
+
+    public override Edit Arrived(string at) => this with { Edit = Edit.Arrived(at) };
 
     public override Refusal? Check(Job job) =>
         ChangeWork.Open(job, Change)
