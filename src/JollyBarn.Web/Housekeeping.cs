@@ -15,10 +15,17 @@ internal sealed class Housekeeping(JobStore store) : BackgroundService
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
         using var timer = new PeriodicTimer(Round);
-        while (await timer.WaitForNextTickAsync(stoppingToken))
+        try
         {
-            store.LetGo(store.Open > Many ? IdleOfMany : Idle);
-            store.Copy();
+            while (await timer.WaitForNextTickAsync(stoppingToken))
+            {
+                store.LetGo(store.Open > Many ? IdleOfMany : Idle);
+                store.Copy();
+            }
+        }
+        catch (OperationCanceledException)
+        {
+            // The program ends.
         }
     }
 }
