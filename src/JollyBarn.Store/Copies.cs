@@ -9,6 +9,8 @@ public static class Copies
     private const int Kept = 5;
     private const string Mark = ".copy-";
     private const string Unfinished = ".unfinished";
+    private const string Coming = ".coming";
+    private static readonly string[] Parts = ["", "-wal", "-shm"];
 
     /// <summary>Ends of names that are no copies: one being made, and what SQLite lays beside one while it is open.</summary>
     private static readonly string[] Beside = [Unfinished, "-wal", "-shm", "-journal"];
@@ -110,16 +112,36 @@ public static class Copies
         }
 
         var aside = $"{path}.replaced-{now.UtcDateTime.ToString("yyyyMMdd'T'HHmmss", CultureInfo.InvariantCulture)}";
-        var coming = path + ".coming";
-        File.Copy(copy, coming, true);
         var was = File.Exists(path);
-        foreach (var part in new[] { "", "-wal", "-shm" }.Where(p => File.Exists(path + p)))
+        foreach (var part in Parts.Where(p => File.Exists(path + p)))
         {
-            File.Move(path + part, aside + part);
+            File.Copy(path + part, aside + part, true);
         }
 
-        File.Move(coming, path);
+        File.Copy(copy, path + Coming + Unfinished, true);
+        // From here on it is decided: whoever comes next ends it.
+        File.Move(path + Coming + Unfinished, path + Coming, true);
+        EndPutBack(path);
         return was ? aside : null;
+    }
+
+    /// <summary>Ends what a kill came between: a copy that was to come into the place of a file does.</summary>
+    /// <returns>True when there was one.</returns>
+    internal static bool EndPutBack(string path)
+    {
+        if (!File.Exists(path + Coming))
+        {
+            return false;
+        }
+
+        // What SQLite had laid beside the old file would be read into the new one.
+        foreach (var part in Parts.Where(p => p.Length > 0))
+        {
+            File.Delete(path + part);
+        }
+
+        File.Move(path + Coming, path, true);
+        return true;
     }
 
     /// <summary>What is wrong with a file by SQLite's quick check, or null.</summary>

@@ -144,6 +144,11 @@ public sealed partial class OpenJob
             return new Refused(new(Why.NoSuchVersion, "base", ("version", seen.Version), ("seen", post.Base)));
         }
 
+        if (post.Base is null && edit.PutsOver(seen.Job))
+        {
+            return new Refused(new(Why.NoVersionSaid, "base", ("version", seen.Version)));
+        }
+
         // What was done since long ago is looked through here, outside the lock; inside only what came in the meantime.
         if (post.Base is { } based && based < seen.Version && ConflictOf(edit, based, seen, stop) is { } conflict)
         {

@@ -13,6 +13,11 @@ internal sealed class Opening(DataFile file, TimeProvider clock, Action<string> 
     /// <exception cref="StoreException">The file cannot be used; the message says why and what to do.</exception>
     public void Run()
     {
+        if (Copies.EndPutBack(file.Path))
+        {
+            says($"The copy that was being put in the place of {file.Path} is there now.");
+        }
+
         var there = File.Exists(file.Path) && new FileInfo(file.Path).Length > 0;
         if (there && Copies.Check(file.Path) is { } wrong)
         {

@@ -125,7 +125,7 @@ internal static class Explain
     private static readonly List<string> Foreign = ["JSON", "System.", "JollyBarn."];
 
     /// <summary>What is taken for a type.</summary>
-    private static string Wanted(Type type, JsonSerializerOptions options)
+    public static string Wanted(Type type, JsonSerializerOptions? options = null)
     {
         type = Nullable.GetUnderlyingType(type) ?? type;
         if (type.IsEnum)
@@ -139,7 +139,7 @@ internal static class Explain
             TypeCode.Int32 or TypeCode.Int64 => "a whole number",
             TypeCode.Decimal or TypeCode.Double => "a number",
             TypeCode.String => "text",
-            _ => options.GetTypeInfo(type).Kind switch
+            _ => options?.GetTypeInfo(type).Kind switch
             {
                 JsonTypeInfoKind.Object or JsonTypeInfoKind.Dictionary => "an object",
                 JsonTypeInfoKind.Enumerable => "a list",

@@ -7,7 +7,7 @@ using Microsoft.AspNetCore.Diagnostics;
 namespace JollyBarn.Web;
 
 /// <summary>Answers to what cannot be: RFC 9457 problem details with a sentence and the field.</summary>
-internal static partial class Problems
+internal static class Problems
 {
     public static IResult From(Refusal refusal, int status = 422) => Made(refusal.Tell().Says, status, refusal.Field);
 
@@ -28,7 +28,7 @@ internal static partial class Problems
             var (says, field) =
                 status == 413 ? ("This is too large: at most 64 MB.", null)
                 : await Bodies.ExplainAsync(context) is { } known ? known
-                : Unreadable(failure);
+                : Unreadable(context, failure);
             await Write(context, status, says, field);
         }
         else if (failure is not null && StoreException.From(failure) is { } store)
@@ -42,20 +42,20 @@ internal static partial class Problems
     }
 
     /// <summary>A bare status gets a sentence too.</summary>
-    public static Task Bare(StatusCodeContext context) =>
-        Write(
-            context.HttpContext,
-            context.HttpContext.Response.StatusCode,
-            context.HttpContext.Response.StatusCode switch
-            {
-                404 => "There is nothing at this address.",
-                405 => "This address does not do that.",
-                413 => "This is too large: at most 64 MB.",
-                415 => "Send JSON, with content type application/json.",
-                _ => "The request does not read.",
-            },
-            null
-        );
+    public static Task Bare(StatusCodeContext told)
+    {
+        var context = told.HttpContext;
+        var status = context.Response.StatusCode;
+        var (says, field) = status switch
+        {
+            404 => ("There is nothing at this address.", null),
+            405 => ("This address does not do that.", null),
+            413 => ("This is too large: at most 64 MB.", null),
+            415 => ("Send JSON, with content type application/json.", null),
+            _ => Addresses.WrongIn(context) ?? ("The request does not read.", null),
+        };
+        return Write(context, status, says, field);
+    }
 
     public static Task Write(HttpContext context, int status, string says, string? field)
     {
@@ -72,21 +72,10 @@ internal static partial class Problems
         );
 
     /// <summary>What can be told where the body is not at hand: a part of the address, or a body read by the endpoint itself.</summary>
-    private static (string Says, string? Field) Unreadable(Exception failure)
-    {
-        if (failure.InnerException is JsonException { Path: { } path })
-        {
-            return ($"What stands at {path.TrimStart('$', '.')} is not of the expected kind.", path.TrimStart('$', '.'));
-        }
-
-        return Parameter().Match(failure.Message) is { Success: true } found
-            ? ($"{found.Groups[1].Value} in the address does not read: the OpenAPI document says what it may be.", found.Groups[1].Value)
-            : ("The request does not read. Send JSON of the shape the OpenAPI document gives.", null);
-    }
-
-    /// <summary>The name of a part of the address, as the framework tells of one it could not read.</summary>
-    [System.Text.RegularExpressions.GeneratedRegex("parameter \"(?:[^\"]* )?(\\w+)\"")]
-    private static partial System.Text.RegularExpressions.Regex Parameter();
+    private static (string Says, string? Field) Unreadable(HttpContext context, Exception failure) =>
+        failure.InnerException is JsonException { Path: { } path }
+            ? ($"What stands at {path.TrimStart('$', '.')} is not of the expected kind.", path.TrimStart('$', '.'))
+            : Addresses.WrongIn(context) ?? ("The request does not read. Send JSON of the shape the OpenAPI document gives.", null);
 
     private static string Title(int status) =>
         status switch

@@ -6,6 +6,9 @@ using JollyBarn.Store;
 using JollyBarn.Web.Endpoints;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.AspNetCore.StaticFiles;
+using Microsoft.Extensions.Logging.Console;
+using Serilog;
+using Serilog.Core;
 
 namespace JollyBarn.Web;
 
@@ -41,10 +44,11 @@ public static partial class Server
             var seeding = Task.Run(() => Demo.Seed(store.Store));
             try
             {
-                await using var app = Build(args, store.Store, asked.Port, seeding);
+                await using var app = Build(args, store.Store, asked.Port, seeding, store.Log);
                 await app.StartAsync();
                 var data = asked.Demo ? "a fresh demo, thrown away at the end" : store.Store.Path;
                 await Console.Out.WriteLineAsync($"Jolly Barn is at {app.Urls.First()}  (data: {data})");
+                store.Log?.Information("Started, process {Process}", Environment.ProcessId);
                 await seeding;
                 _ = Task.Run(Warm.Up);
                 await app.WaitForShutdownAsync();
@@ -71,14 +75,21 @@ public static partial class Server
 
     /// <summary>The web application over a store. Loopback only.</summary>
     /// <param name="ready">When it is done, the store has what it should have: what is asked of the API waits for it.</param>
-    public static WebApplication Build(string[] args, JobStore store, int port, Task ready)
+    /// <param name="log">The program's own log, or null for none.</param>
+    public static WebApplication Build(string[] args, JobStore store, int port, Task ready, Logger? log = null)
     {
         var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
         builder.Configuration["urls"] = null;
         builder
             .Logging.ClearProviders()
             .AddConsole(console => console.LogToStandardErrorThreshold = LogLevel.Trace)
-            .SetMinimumLevel(LogLevel.Error);
+            .AddFilter<ConsoleLoggerProvider>(level => level >= LogLevel.Error)
+            .SetMinimumLevel(log is null ? LogLevel.Error : LogLevel.Information);
+        if (log is not null)
+        {
+            builder.Logging.AddSerilog(log);
+        }
+
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.Listen(IPAddress.Loopback, port);
@@ -92,14 +103,16 @@ public static partial class Server
         builder.Services.AddSingleton<Events>();
         builder.Services.ConfigureHttpJsonOptions(json => ApiJson.Set(json.SerializerOptions));
         builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
-        builder.Services.AddProblemDetails();
+        builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = Faults.Note);
         builder.Services.AddResponseCompression(o => o.EnableForHttps = false);
         builder.Services.Configure<GzipCompressionProviderOptions>(o => o.Level = CompressionLevel.Optimal);
         builder.Services.Configure<BrotliCompressionProviderOptions>(o => o.Level = CompressionLevel.Optimal);
         builder.Services.AddOpenApi("v1", Docs.Configure);
 
         var app = builder.Build();
-        Tried.Failed += (rule, at, problem) => RuleFailed(app.Logger, rule, at, problem);
+        void Failed(string rule, string at, Exception problem) => RuleFailed(app.Logger, rule, at, problem);
+        Tried.Failed += Failed;
+        app.Lifetime.ApplicationStopped.Register(() => Tried.Failed -= Failed);
         app.UseExceptionHandler(
             new ExceptionHandlerOptions
             {
@@ -165,7 +178,7 @@ public static partial class Server
     }
 
     [LoggerMessage(Level = LogLevel.Error, Message = "Rule {Rule} failed at {At}; the rest was judged.")]
-    private static partial void RuleFailed(ILogger logger, string rule, string at, Exception problem);
+    private static partial void RuleFailed(Microsoft.Extensions.Logging.ILogger logger, string rule, string at, Exception problem);
 
     /// <summary>What no endpoint takes: of the API nothing; else a place of the interface, which finds its own way.</summary>
     private static Task NowhereAsync(HttpContext context, RequestDelegate next)
@@ -216,19 +229,38 @@ public static partial class Server
         public StoreHandle(Options asked)
         {
             throwaway = asked.Demo ? Directory.CreateTempSubdirectory("jolly-barn-demo-").FullName : null;
+            List<string> early = [];
+            Action<string> says = early.Add;
             Store = new JobStore(
                 throwaway is null ? asked.Data : Path.Combine(throwaway, "demo.db"),
                 catchUp: Telling.OldRulings.Named,
-                says: Console.Error.WriteLine,
+                says: sentence =>
+                {
+                    Console.Error.WriteLine(sentence);
+                    says(sentence);
+                },
                 copies: throwaway is null
             );
+            // Only now is the file ours, and with it the log beside it.
+            Log = throwaway is null ? LogFile.Open(Store.Path) : null;
+            says = sentence => Log?.Information("{Sentence:l}", sentence);
+            early.ForEach(says);
         }
 
         public JobStore Store { get; }
 
+        /// <summary>The log beside the data; none for what is thrown away.</summary>
+        public Logger? Log { get; }
+
         public async ValueTask DisposeAsync()
         {
             await Store.DisposeAsync();
+            Log?.Information("Ended");
+            if (Log is not null)
+            {
+                await Log.DisposeAsync();
+            }
+
             if (throwaway is not null)
             {
                 Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();

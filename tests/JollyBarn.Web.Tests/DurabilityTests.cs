@@ -5,7 +5,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using JollyBarn.Edits;
 using JollyBarn.Store;
-using JollyBarn.Testing;
+using JollyBarn.Testing.Forced;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
@@ -29,9 +29,9 @@ public sealed partial class DurabilityTests : IDisposable
     public async Task Every_acknowledged_edit_survives_a_kill_and_none_is_there_twice()
     {
         var acknowledged = new ConcurrentBag<(string Id, string Run)>();
-        var (program, client) = await StartAsync();
-        try
+        using (var program = await StartedProgram.OnAsync(Data))
         {
+            var client = program.Client;
             await client.PostAsJsonAsync(new Uri("/api/jobs", UriKind.Relative), new { id = "j", name = "Kill" });
             await PostAsync(client, "first", new AddBox("b", "Bench", "nm-1g-18"));
             var clients = Enumerable
@@ -62,14 +62,8 @@ public sealed partial class DurabilityTests : IDisposable
                 await Task.Delay(20);
             }
 
-            program.Kill();
+            await program.KillAsync();
             await Task.WhenAll(clients);
-        }
-        finally
-        {
-            await program.WaitForExitAsync();
-            program.Dispose();
-            client.Dispose();
         }
 
         Assert.True(
@@ -165,25 +159,18 @@ public sealed partial class DurabilityTests : IDisposable
     [Fact]
     public async Task A_taken_port_is_a_sentence()
     {
-        var (program, client) = await StartAsync();
-        using var second = Program([
-            "--demo",
-            "--port",
-            client.BaseAddress!.Port.ToString(System.Globalization.CultureInfo.InvariantCulture),
-        ]);
+        using var program = await StartedProgram.OnAsync(Data);
+        var port = program.Client.BaseAddress!.Port.ToString(System.Globalization.CultureInfo.InvariantCulture);
+        using var second = StartedProgram.Run("--demo", "--port", port);
         await second.WaitForExitAsync();
         Assert.Equal(1, second.ExitCode);
         Assert.Contains("is taken", await second.StandardError.ReadToEndAsync(), StringComparison.Ordinal);
-        program.Kill();
-        await program.WaitForExitAsync();
-        program.Dispose();
-        client.Dispose();
     }
 
     [Fact]
     public async Task Words_that_do_not_read_are_a_sentence()
     {
-        using var program = Program(["--prot", "1"]);
+        using var program = StartedProgram.Run("--prot", "1");
         await program.WaitForExitAsync();
         Assert.Equal(2, program.ExitCode);
         Assert.Contains("--port N", await program.StandardError.ReadToEndAsync(), StringComparison.Ordinal);
@@ -194,19 +181,6 @@ public sealed partial class DurabilityTests : IDisposable
         using var command = db.Database.GetDbConnection().CreateCommand();
         command.CommandText = sql;
         return command.ExecuteScalar()?.ToString();
-    }
-
-    private static Process Program(string[] args) =>
-        Process.Start(
-            new ProcessStartInfo("dotnet", [Checkout.Program, .. args]) { RedirectStandardOutput = true, RedirectStandardError = true }
-        )!;
-
-    private async Task<(Process Program, HttpClient Client)> StartAsync()
-    {
-        var program = Program(["--data", Data, "--port", "0"]);
-        var line = await program.StandardOutput.ReadLineAsync() ?? await program.StandardError.ReadToEndAsync();
-        Assert.Contains("Jolly Barn is at", line, StringComparison.Ordinal);
-        return (program, new HttpClient { BaseAddress = new Uri(line.Split(' ')[4]) });
     }
 
     private static async Task<bool> PostAsync(HttpClient client, string id, Edit edit)

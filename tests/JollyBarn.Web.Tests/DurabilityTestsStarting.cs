@@ -1,78 +1,89 @@
 using System.Diagnostics;
 using System.Net.Http.Json;
 using JollyBarn.Store;
+using JollyBarn.Testing.Forced;
 
 namespace JollyBarn.Web.Tests;
 
-/// <content>Starting and ending.</content>
+/// <content>Starting, being killed, and ending. <c>bench/run --long</c> kills more often.</content>
 public sealed partial class DurabilityTests
 {
     private const int StartsKilled = 8;
+    private const int OthersKilled = 4;
 
     /// <summary>A program killed while it starts, wherever it was, leaves a file that the next one starts with.</summary>
     [Fact]
-    public async Task A_kill_while_starting_never_keeps_the_next_start_out()
-    {
-        var random = new Random(7);
-        for (var i = 0; i < StartsKilled; i++)
-        {
-            using var killed = Program(["--data", Data, "--port", "0"]);
-            await Task.Delay(random.Next(30, 900));
-            killed.Kill();
-            await killed.WaitForExitAsync();
-        }
+    public async Task A_kill_while_starting_never_keeps_the_next_start_out() =>
+        Assert.True((await new Kills(folder, 7).StartingAsync(StartsKilled)).InTheMiddle > 0);
 
-        var (program, client) = await StartAsync();
-        Assert.Contains("Ferry keeper", await client.GetStringAsync(new Uri("/api/jobs", UriKind.Relative)), StringComparison.Ordinal);
-        await EndAsync(program, client);
-    }
+    [Fact]
+    public async Task A_kill_while_an_older_file_is_copied_and_brought_up_loses_nothing() =>
+        Assert.True((await new Kills(folder, 8).BringingUpAsync(OthersKilled, 300, 16)).Kills > 0);
+
+    [Fact]
+    public async Task A_kill_while_a_copy_is_put_back_leaves_the_one_or_the_other() =>
+        Assert.True((await new Kills(folder, 9).PuttingBackAsync(OthersKilled, 16)).InTheMiddle > 0);
+
+    [Fact]
+    public async Task A_kill_while_files_and_pictures_come_in_loses_none_that_was_acknowledged() =>
+        Assert.True((await new Kills(folder, 10).ArrivingAsync(2)).InTheMiddle > 0);
 
     [Fact]
     public async Task A_second_program_on_a_file_says_who_has_it_and_does_not_open_it()
     {
-        var (program, client) = await StartAsync();
-        using var second = Program(["--data", Data, "--port", "0"]);
+        using var program = await StartedProgram.OnAsync(Data);
+        using var second = StartedProgram.Run("--data", Data, "--port", "0");
         await second.WaitForExitAsync();
         Assert.Equal(1, second.ExitCode);
-        Assert.Contains($"process {program.Id}", await second.StandardError.ReadToEndAsync(), StringComparison.Ordinal);
-        await EndAsync(program, client);
+        Assert.Contains($"process {program.Process.Id}", await second.StandardError.ReadToEndAsync(), StringComparison.Ordinal);
     }
 
     [Fact]
     public async Task Told_to_end_it_ends_with_streams_open()
     {
-        var (program, client) = await StartAsync();
-        await client.PostAsJsonAsync(new Uri("/api/jobs", UriKind.Relative), new { id = "j", name = "Heard" });
-        await using var stream = await client.GetStreamAsync(new Uri("/api/jobs/j/events", UriKind.Relative));
+        using var program = await StartedProgram.OnAsync(Data);
+        await program.Client.PostAsJsonAsync(new Uri("/api/jobs", UriKind.Relative), new { id = "j", name = "Heard" });
+        await using var stream = await program.Client.GetStreamAsync(new Uri("/api/jobs/j/events", UriKind.Relative));
         Assert.True(await stream.ReadAsync(new byte[16]) > 0);
-        using var term = Process.Start("kill", ["-TERM", $"{program.Id}"]);
-        await program.WaitForExitAsync(new CancellationTokenSource(TimeSpan.FromSeconds(25)).Token);
-        Assert.Equal(0, program.ExitCode);
-        program.Dispose();
-        client.Dispose();
+        using var term = Process.Start("kill", ["-TERM", $"{program.Process.Id}"]);
+        await program.Process.WaitForExitAsync(new CancellationTokenSource(TimeSpan.FromSeconds(25)).Token);
+        Assert.Equal(0, program.Process.ExitCode);
     }
 
     [Fact]
     public async Task Copies_are_listed_and_put_back_by_a_command()
     {
-        var (program, client) = await StartAsync();
-        await client.PostAsJsonAsync(new Uri("/api/jobs", UriKind.Relative), new { id = "j", name = "Copied" });
-        await EndAsync(program, client);
+        using (var program = await StartedProgram.OnAsync(Data))
+        {
+            await program.Client.PostAsJsonAsync(new Uri("/api/jobs", UriKind.Relative), new { id = "j", name = "Copied" });
+        }
+
         var copy = Copies.Make(Data, DateTimeOffset.UtcNow);
-        using var list = Program(["--data", Data, "--copies"]);
+        using var list = StartedProgram.Run("--data", Data, "--copies");
         Assert.Contains(copy, await list.StandardOutput.ReadToEndAsync(), StringComparison.Ordinal);
-        using var back = Program(["--data", Data, "--put-back", copy]);
+        using var back = StartedProgram.Run("--data", Data, "--put-back", copy);
         Assert.Contains($"is {copy} now", await back.StandardOutput.ReadToEndAsync(), StringComparison.Ordinal);
-        (program, client) = await StartAsync();
-        Assert.Contains("Copied", await client.GetStringAsync(new Uri("/api/jobs", UriKind.Relative)), StringComparison.Ordinal);
-        await EndAsync(program, client);
+        using var again = await StartedProgram.OnAsync(Data);
+        Assert.Contains("Copied", await again.Client.GetStringAsync(new Uri("/api/jobs", UriKind.Relative)), StringComparison.Ordinal);
     }
 
-    private static async Task EndAsync(Process program, HttpClient client)
+    /// <summary>What was refused stands in the log as a line of its own, without what was sent; the log is its owner's alone.</summary>
+    [Fact]
+    public async Task A_refused_request_is_a_line_in_the_log_beside_the_data()
     {
-        program.Kill();
-        await program.WaitForExitAsync();
-        program.Dispose();
-        client.Dispose();
+        using (var program = await StartedProgram.OnAsync(Data))
+        {
+            using var reply = await program.Client.PostAsJsonAsync(new Uri("/api/fill", UriKind.Relative), new { kind = "shoe\nforged" });
+            Assert.Equal(422, (int)reply.StatusCode);
+            using var stop = Process.Start("kill", ["-TERM", $"{program.Process.Id}"]);
+            await program.Process.WaitForExitAsync();
+            Assert.Equal("", await program.Process.StandardError.ReadToEndAsync());
+        }
+
+        var lines = await File.ReadAllLinesAsync($"{Data}.log");
+        Assert.Contains(lines, l => l.EndsWith("Refused with 422: POST /api/fill, field kind", StringComparison.Ordinal));
+        Assert.DoesNotContain(lines, l => l.Contains("forged", StringComparison.Ordinal));
+        Assert.EndsWith("Ended", lines[^1], StringComparison.Ordinal);
+        Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode($"{Data}.log"));
     }
 }

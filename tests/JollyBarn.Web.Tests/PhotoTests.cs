@@ -1,6 +1,7 @@
 using System.IO.Compression;
 using System.Text.Json.Nodes;
 using JollyBarn.Edits;
+using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web.Tests;
@@ -78,7 +79,7 @@ public sealed class PhotoTests(Running running) : IClassFixture<Running>
             "a PNG" => [0x89, (byte)'P', (byte)'N', (byte)'G', 13, 10, 26, 10],
             "cut early" => Jpeg()[..40],
             "cut late" => Jpeg()[..^2],
-            "too wide" => Jpeg(width: 7000),
+            "too wide" => Jpegs.Make(7000),
             "too large" => [0xFF, 0xD8, .. new byte[7_000_000]],
             "nonsense" => [0xFF, 0xD8, 1, 2, 3, 4, 5, 6],
             _ => [],
@@ -254,24 +255,5 @@ public sealed class PhotoTests(Running running) : IClassFixture<Running>
     }
 
     /// <summary>The segments of a JPEG: start, JFIF, extra ones, frame header, scan, end.</summary>
-    private static byte[] Jpeg(params (string Text, byte Marker)[] extra) => Jpeg(640, extra);
-
-    private static byte[] Jpeg(int width, params (string Text, byte Marker)[] extra)
-    {
-        static byte[] Segment(byte marker, byte[] body) => [0xFF, marker, (byte)((body.Length + 2) >> 8), (byte)(body.Length + 2), .. body];
-        return
-        [
-            0xFF,
-            0xD8,
-            .. Segment(0xE0, [.. "JFIF\0"u8, 1, 1, 0, 0, 1, 0, 1, 0, 0]),
-            .. extra.SelectMany(e => Segment(e.Marker, System.Text.Encoding.Latin1.GetBytes(e.Text))),
-            .. Segment(0xC0, [8, 480 >> 8, 480 & 255, (byte)(width >> 8), (byte)width, 1, 1, 0x11, 0]),
-            .. Segment(0xDA, [1, 1, 0, 0, 63, 0]),
-            1,
-            2,
-            3,
-            0xFF,
-            0xD9,
-        ];
-    }
+    private static byte[] Jpeg(params (string Text, byte Marker)[] extra) => Jpegs.Make(extra: extra);
 }

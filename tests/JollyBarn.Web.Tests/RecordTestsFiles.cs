@@ -139,6 +139,22 @@ public sealed partial class RecordTests
             Assert.Equal(first, Text(back.Find("j")!.Export()));
         }
 
+        // Killed when it was decided and not yet done: the next start does it, and nothing of the file before gets in.
+        SqliteConnection.ClearAllPools();
+        await using (var store = new JobStore(Data))
+        {
+            Done(store.Find("j")!.Post(new("later", "ann", new RenameJob("Again"))));
+            File.Copy(Data + "-wal", Data + ".wal-of-before");
+        }
+
+        SqliteConnection.ClearAllPools();
+        File.Move(Data + ".wal-of-before", Data + "-wal", true);
+        File.Copy(copy, Data + ".coming");
+        await using (var ended = new JobStore(Data))
+        {
+            Assert.Equal(first, Text(ended.Find("j")!.Export()));
+        }
+
         await using var kept = new JobStore(aside);
         Assert.Equal("Later", kept.Find("j")!.Now.Job.Name);
         Assert.Throws<StoreException>(() => Copies.PutBack(Data, Path.Combine(folder, "none"), DateTimeOffset.UtcNow));

@@ -132,6 +132,10 @@ public abstract record Edit
     [JsonIgnore]
     public virtual string? Doer => null;
 
+    /// <summary>True when it would put a whole record in the place of one that is there: whoever sends it says which version they saw, so
+    /// that what somebody else changed in it since is not written over.</summary>
+    public virtual bool PutsOver(Job job) => false;
+
     /// <summary>The reason it cannot be done on this job, or null.</summary>
     public abstract Refusal? Check(Job job);
 
@@ -211,6 +215,8 @@ public sealed record Batch(IReadOnlyList<Edit> Edits, string? Name = null, Batch
 
     [JsonIgnore]
     public override IEnumerable<(string Field, Edit Edit)> Inner => Edits.Select((e, i) => ($"edits[{i}]", e));
+
+    public override bool PutsOver(Job job) => Edits.Any(e => e?.PutsOver(job) == true);
 
     public override Edit Arrived(string at) => this with { Edits = [.. Edits.Select(e => e?.Arrived(at)!)] };
 

@@ -14,6 +14,8 @@ public sealed record RenameJob(string Name) : Edit
 /// <summary>Sets the code profile: edition, office, amendments.</summary>
 public sealed record SetProfile(CodeProfile Profile) : Edit
 {
+    public override bool PutsOver(Job job) => true;
+
     public override Refusal? Check(Job job) =>
         BookChecks.Profile(Profile) is { } bad
             ? bad with

@@ -6,6 +6,8 @@ namespace JollyBarn.Edits;
 /// <summary>Adds a place, or sets all of one.</summary>
 public sealed record PutPlace(string Id, Place Place) : Edit
 {
+    public override bool PutsOver(Job job) => job.Places.Has(Id);
+
     public override Refusal? Check(Job job) =>
         Refuse.BadId(Id, "id")
         ?? Refuse.BadText(Place.Name, "place.name")
@@ -36,6 +38,8 @@ public sealed record RemovePlace(string Id) : Edit
 
 public sealed record PutWall(string Id, Wall Wall) : Edit
 {
+    public override bool PutsOver(Job job) => job.Walls.Has(Id);
+
     public override Refusal? Check(Job job) =>
         Refuse.BadId(Id, "id")
         ?? Refuse.BadText(Wall.Name, "wall.name")

@@ -6,6 +6,8 @@ namespace JollyBarn.Edits;
 /// <summary>Adds a source, or sets all of one.</summary>
 public sealed record PutSource(string Id, Source Source) : Edit
 {
+    public override bool PutsOver(Job job) => job.Sources.Has(Id);
+
     public override Refusal? Check(Job job) =>
         Refuse.BadId(Id, "id")
         ?? Refuse.BadText(Source.Name, "source.name")
@@ -37,6 +39,8 @@ public sealed record RemoveSource(string Id) : Edit
 /// switching and letting go. Version 1, as older logs hold it: who holds one is set too.</summary>
 public sealed record PutPanel(string Id, Panel Panel) : Edit
 {
+    public override bool PutsOver(Job job) => job.Panels.Has(Id);
+
     public override Edit Arrived(string at) => this with { V = 2 };
 
     public override Refusal? Check(Job job)
@@ -147,6 +151,8 @@ public sealed record RemovePanel(string Id) : Edit
 
 public sealed record PutCircuit(Id<Circuit> Id, Circuit Circuit) : Edit
 {
+    public override bool PutsOver(Job job) => job.Circuits.Has(Id);
+
     public override Refusal? Check(Job job) =>
         Refuse.BadId(Id, "id")
         ?? Refuse.BadText(Circuit.Name, "circuit.name")

@@ -120,6 +120,8 @@ public static class RefusalTeller
         [Why.NoSuchPractice] = "There is no such question of house practice.",
         [Why.NoSuchSpace] = "The box has no such space.",
         [Why.NoSuchTab] = "This device has no such tab.",
+        [Why.NoVersionSaid] =
+            "base is missing: this writes all of a record anew, so say which version of the job you saw, a whole number up to {version}.",
         [Why.NoSuchVersion] = "The job is at version {version}; there is no version {seen}.",
         [Why.NoValueHere] = "Unknown and not applicable carry no value.",
         [Why.NotAChoice] = "This is not one of the choices.",

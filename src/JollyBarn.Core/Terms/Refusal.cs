@@ -121,6 +121,7 @@ public enum Why
     NoSuchSpace,
     NoSuchTab,
     NoSuchVersion,
+    NoVersionSaid,
     NoValueHere,
     NotAChoice,
     NotAJob,

@@ -1,0 +1,105 @@
+using System.Text.Json.Nodes;
+
+namespace JollyBarn.Testing.Forced;
+
+/// <summary>Questions of every operation of the API, by its own document: each is asked as it is, and spoilt.</summary>
+public static class ApiQuestions
+{
+    public const string Job = "/api/jobs/{job}";
+    public const string Box = Job + "/boxes/{box}";
+
+    /// <summary>The OpenAPI document as it was built.</summary>
+    public static JsonObject Document { get; } =
+        JsonNode.Parse(File.ReadAllText(Path.Combine(Checkout.Root, "docs", "api", "openapi.json")))!.AsObject();
+
+    /// <summary>Questions of every operation: the operation, what follows it, what is sent, and the status of the answer.</summary>
+    public static IReadOnlyList<(string Operation, string Query, string? Body, int Status)> All { get; } =
+    [
+        ("get /api/catalogue", "", null, 200),
+        ("get /api/limits/{edition}", "", null, 200),
+        ("get /api/jobs", "", null, 200),
+        ("get /api/jobs", "?binned=true", null, 200),
+        ("get " + Job, "", null, 200),
+        ("get " + Job + "/today", "", null, 200),
+        ("get " + Job + "/boxes", "", null, 200),
+        ("get " + Job + "/boxes", "?find=bench", null, 200),
+        ("get " + Box, "", null, 200),
+        ("get " + Box, "?version=40", null, 200),
+        ("get " + Box, "?change=bench-row&state=Planned", null, 200),
+        ("get " + Box, "?change=bench-row&state=AsFound", null, 200),
+        ("get " + Box + "/instead", "", null, 200),
+        ("get " + Box + "/steps", "?take=5", null, 200),
+        ("get " + Box + "/survey", "?newId=n1", null, 200),
+        ("get " + Box + "/held", "", null, 200),
+        ("get " + Box + "/difference", "?change=bench-row&from=AsFound&to=Planned", null, 200),
+        ("get " + Box + "/proof", "?by=Ines", null, 200),
+        ("get " + Box + "/photos", "", null, 200),
+        ("get " + Box + "/remedies", "?rule={rule}&of={of}", null, 200),
+        ("get " + Job + "/open-ends", "", null, 200),
+        ("get " + Job + "/log", "?take=30", null, 200),
+        ("get " + Job + "/log", "?by=nobody", null, 200),
+        ("get " + Job + "/changes", "", null, 200),
+        ("get " + Job + "/changes/{change}/steps/{step}", "", null, 200),
+        ("get " + Job + "/stops", "", null, 200),
+        ("get " + Job + "/verdicts", "", null, 200),
+        ("get " + Job + "/supply", "", null, 200),
+        ("get " + Job + "/readings", "", null, 200),
+        ("get " + Job + "/reports", "", null, 200),
+        ("post /api/fill", "", """{"kind":"nm-1g-18","cables":[{"count":3,"gauge":"14","conductors":2}]}""", 200),
+        ("post /api/fill", "", """{"kind":"shoe"}""", 422),
+        ("post /api/fill/instead", "", """{"kind":"nm-1g-14","cables":[{"count":4,"gauge":"12","conductors":2}]}""", 200),
+        (
+            "post " + Box + "/moves",
+            "",
+            """{"held":{"leads":["{lead}"],"pigtail":null,"farEnd":false,"fromJoint":null,"newId":"n1"}}""",
+            200
+        ),
+        ("post " + Job + "/preview", "", """{"edits":[{"do":"noteBox","box":"{box}","note":"x"}]}""", 200),
+        ("post " + Job + "/preview", "", """{"edits":[{"do":"removeDevice","box":"{box}","id":"none"}]}""", 200),
+        ("post " + Job + "/rejudge", "", """{"edits":[{"do":"setPractice","key":"fastener.first","answer":"stricter"}]}""", 200),
+        ("post " + Job + "/rejudge", "", """{"edits":[]}""", 422),
+        ("post " + Box + "/live", "", "{}", 200),
+        ("post " + Box + "/live", "", """{"situation":{"faults":[{"fault":"unbonded","box":"{box}"}]}}""", 200),
+        ("post " + Box + "/live", "", """{"situation":{"celsius":900}}""", 422),
+        ("post " + Box + "/live", "", """{"edit":{"do":"moveLead","box":"{box}","lead":"{lead}","to":{"at":"Loose"}}}""", 200),
+        ("post " + Job + "/probe", "", """{"instrument":"meter","from":"metal:{box}","to":"earth"}""", 422),
+        ("post " + Job + "/probe", "", """{"instrument":"meter","from":"{hot}","to":"{neutral}"}""", 200),
+        ("post /api/read-lines", "", "Box is loose\nNo plate", 200),
+        ("post /api/jobs", "", """{"id":"other","name":"Another house"}""", 200),
+        ("post /api/jobs", "", """{"id":"Not an id","name":""}""", 422),
+        ("post " + Job + "/copy", "", """{"id":"again","name":"A copy"}""", 200),
+        (
+            "post " + Job + "/boxes",
+            "",
+            """{"id":"k1","by":"ann","box":"kept","name":"Kept","holds":{"cables":[{"count":1,"gauge":"14","conductors":2}]}}""",
+            200
+        ),
+        ("post " + Job + "/edits", "", """{"id":"c1","by":"ann","edit":{"do":"noteBox","box":"{box}","note":"seen"}}""", 200),
+        ("post " + Job + "/edits", "", """{"id":"c2","by":"ann","edit":{"do":"noteBox","box":"none"}}""", 422),
+        ("post " + Job + "/edits", "", """{"id":"c3","by":"ann","base":1,"edit":{"do":"noteBox","box":"{box}","note":"late"}}""", 409),
+        ("post " + Job + "/undo", "", """{"id":"c4","by":"ann"}""", 200),
+        ("post " + Job + "/redo", "", """{"id":"c5","by":"ann"}""", 200),
+        ("post " + Job + "/undo", "", """{"id":"c6","by":"nobody"}""", 422),
+        ("post /api/import", "?copyAs=twin", "{file}", 200),
+        ("post /api/import", "", "{}", 422),
+    ];
+
+    /// <summary>Questions whose answer has no body, or one that is no JSON; the stream of events is not among them.</summary>
+    public static IReadOnlyList<(string Operation, string Query, string? Body)> WithoutJson { get; } =
+    [
+        ("get /schema/job.json", "", null),
+        ("post " + Job + "/bin", "", """{"id":"s1","by":"ann"}"""),
+        ("post " + Job + "/bring-back", "", """{"id":"s2","by":"ann"}"""),
+        ("get " + Job + "/export", "?pictures=false", null),
+        ("get " + Job + "/boxes.csv", "", null),
+        ("get " + Box + "/fill.csv", "", null),
+        ("get " + Job + "/verdicts.csv", "", null),
+        ("get " + Job + "/meter", "", null),
+        ("get " + Job + "/photos/{sha}", "", null),
+        ("post " + Job + "/photos", "", "no picture"),
+    ];
+
+    /// <summary>A question with names put in for what stands in braces.</summary>
+    public static string Filled(string text, IReadOnlyDictionary<string, string> names) =>
+        names.Aggregate(text, (all, name) => all.Replace($"{{{name.Key}}}", name.Value, StringComparison.Ordinal));
+}

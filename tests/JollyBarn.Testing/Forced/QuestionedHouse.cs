@@ -1,0 +1,47 @@
+using System.Text.Json;
+using JollyBarn.Edits;
+using JollyBarn.OpenFile;
+using JollyBarn.Store;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Testing.Forced;
+
+/// <summary>A small house with something of everything that questions name.</summary>
+public static class QuestionedHouse
+{
+    public const string Id = "asked";
+
+    /// <summary>A job for the questions of the bin, so that the other one stays.</summary>
+    public const string Spare = "spare";
+
+    public static Job Made() =>
+        SmallHouse
+            .Followed(SmallHouse.Receptacle())
+            .Do(
+                new PutPlace("p1", new Place("Bench room")),
+                new PlaceBox("b", "p1"),
+                new OpenChange("bench-row", "Bench row"),
+                new PlanEdit("bench-row", "u1", new NoteBox("b", "planned"))
+            );
+
+    /// <summary>The house as a file.</summary>
+    public static JobFile AsFile(string id = Id) => new(JobFile.FormatName, JobFile.CurrentVersion, id, Made(), Made(), []);
+
+    /// <summary>What stands for a name in a question; <c>job</c> is of the house.</summary>
+    public static Dictionary<string, string> Names() =>
+        new(StringComparer.Ordinal)
+        {
+            ["job"] = Id,
+            ["box"] = "b",
+            ["edition"] = "Nec2023",
+            ["change"] = "bench-row",
+            ["step"] = "u1",
+            ["rule"] = "fed",
+            ["of"] = "b",
+            ["lead"] = "on.a0",
+            ["sha"] = new('0', 64),
+            ["hot"] = "leg:p/0",
+            ["neutral"] = "neutral:p",
+            ["file"] = System.Text.Encoding.UTF8.GetString(JobFiles.Write(AsFile())),
+        };
+}
