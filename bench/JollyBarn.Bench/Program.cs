@@ -30,6 +30,12 @@ if (args is ["--record"])
     return;
 }
 
+if (args is ["--forced"])
+{
+    await ForcedTable.PrintAsync();
+    return;
+}
+
 if (args is ["--solver"])
 {
     SolverSideBySide.Print();

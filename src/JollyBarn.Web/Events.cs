@@ -13,13 +13,12 @@ public sealed record JobChanged(long Version, string EditId, IReadOnlyList<Id<Bo
 public sealed class Events
 {
     private readonly ConcurrentDictionary<Guid, (string Job, Channel<JobChanged> Channel)> listeners = new();
-
-    private readonly CancellationToken stopping;
+    private volatile bool ended;
 
     public Events(JobStore store, IHostApplicationLifetime life)
     {
         ArgumentNullException.ThrowIfNull(life);
-        stopping = life.ApplicationStopping;
+        life.ApplicationStopping.Register(End);
         ArgumentNullException.ThrowIfNull(store);
         store.Changed += (job, accepted) => Tell(job, Views.ChangedOf(accepted));
     }
@@ -35,11 +34,15 @@ public sealed class Events
         var key = Guid.NewGuid();
         var channel = Channel.CreateBounded<JobChanged>(new BoundedChannelOptions(256) { FullMode = BoundedChannelFullMode.DropOldest });
         listeners[key] = (job, channel);
-        using var either = CancellationTokenSource.CreateLinkedTokenSource(stop, stopping);
+        if (ended)
+        {
+            channel.Writer.TryComplete();
+        }
+
         try
         {
             yield return new JobChanged(version(), "", [], true);
-            await foreach (var change in channel.Reader.ReadAllAsync(either.Token))
+            await foreach (var change in channel.Reader.ReadAllAsync(stop))
             {
                 yield return change;
             }
@@ -47,6 +50,16 @@ public sealed class Events
         finally
         {
             listeners.TryRemove(key, out _);
+        }
+    }
+
+    /// <summary>Ends every stream as at the end of a file: the program ends.</summary>
+    private void End()
+    {
+        ended = true;
+        foreach (var listener in listeners.Values)
+        {
+            listener.Channel.Writer.TryComplete();
         }
     }
 

@@ -99,6 +99,7 @@ public static partial class Server
         // Streams end when the program is told to; nothing else takes long.
         builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(2));
         builder.Services.AddSingleton(store);
+        builder.Services.AddSingleton<Asked>();
         builder.Services.AddHostedService<Housekeeping>();
         builder.Services.AddSingleton<Events>();
         builder.Services.ConfigureHttpJsonOptions(json => ApiJson.Set(json.SerializerOptions));
@@ -121,6 +122,7 @@ public static partial class Server
             }
         );
         app.UseStatusCodePages(Problems.Bare);
+        app.Use(app.Services.GetRequiredService<Asked>().PassAsync);
         app.Use(Guard.PassAsync);
         app.UseRouting();
         app.Use(Bodies.PassAsync);
