@@ -96,8 +96,8 @@ internal static class ForcedTable
         Row("resident after each tenth", string.Join(", ", resident.Select(Mb)));
         Row("resident when nobody asked any more", Mb(program.Resident()));
         Row(
-            "its log",
-            string.Join(", ", Directory.EnumerateFiles(Path.GetDirectoryName(path)!, "*.log").Select(f => Mb(new FileInfo(f).Length)))
+            "its log, all files of it",
+            Mb(Directory.EnumerateFiles(Path.GetDirectoryName(path)!, $"{Path.GetFileName(path)}*.log").Sum(f => new FileInfo(f).Length))
         );
         Console.WriteLine();
         foreach (var one in faulty.Take(5))

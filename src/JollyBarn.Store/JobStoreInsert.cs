@@ -11,7 +11,7 @@ public sealed partial class JobStore
     /// <summary>Makes a job. Making one that exists with the same id and name again is the same as once.</summary>
     public Refusal? Create(string id, string name) =>
         new RenameJob(name).Check(Job.Blank(""))
-        ?? Insert(id, Job.Blank(name.Trim()), Job.Blank(name.Trim()), [], existing => existing.Name == name.Trim());
+        ?? Insert(id, Job.Blank(name.Trim()), Job.Blank(name.Trim()), [], existing => Is(existing, name));
 
     /// <summary>Copies a job as it is now, without its history.</summary>
     public Refusal? Copy(string id, string newId, string name)
@@ -28,7 +28,7 @@ public sealed partial class JobStore
             .Select(sha => (Sha: sha, Bytes: Photo(id, sha)))
             .Where(p => p.Bytes is not null)
             .ToDictionary(p => p.Sha, p => p.Bytes!);
-        return new RenameJob(name).Check(copy) ?? Insert(newId, copy, copy, [], existing => existing.Name == name.Trim(), photos);
+        return new RenameJob(name).Check(copy) ?? Insert(newId, copy, copy, [], existing => Is(existing, name), photos);
     }
 
     /// <summary>Takes a file in as a job that is not here yet.</summary>
@@ -58,6 +58,8 @@ public sealed partial class JobStore
         var start = JobJson.Text(file.Start) == JobJson.Text(job.JobAt(0)!) ? null : file.Start;
         return job.DoFor(step.Id, step.By, new ReplaceJob(file.Present, [.. file.History.Where(l => !job.Has(l.Id))], start));
     }
+
+    private static bool Is(JobRow existing, string name) => existing.Binned is null && existing.Name == name.Trim();
 
     private Refusal? Insert(
         string id,

@@ -91,7 +91,7 @@ public sealed partial class OpenJob
             var restore = new Restore(line.Id, CellsOf(target), again, line.Says);
             if (restore.Blocking(seen.Job) is not null)
             {
-                var theirs = Touching(restore.Cells, target, seen.Version, stop);
+                var theirs = Touching(restore.Cells, target, seen, stop);
                 return new Conflict(
                     [.. theirs.Select(t => t.Line)],
                     $"{(again ? "Redo" : "Undo")}: {line.Says}",

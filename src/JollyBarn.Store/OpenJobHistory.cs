@@ -1,4 +1,4 @@
-using System.Text.Json;
+using System.Text.Json.Nodes;
 using JollyBarn.Edits;
 using JollyBarn.OpenFile;
 using JollyBarn.Telling.History;
@@ -85,7 +85,7 @@ public sealed partial class OpenJob
             return null;
         }
 
-        var theirs = Touching(Cells.Between(from, edit.Apply(from)), since, on.Version, stop);
+        var theirs = Touching(Cells.Between(from, edit.Apply(from)), since, on, stop);
         return theirs.Count == 0 && !refused
             ? null
             : new Conflict(
@@ -100,44 +100,58 @@ public sealed partial class OpenJob
             );
     }
 
-    /// <summary>Lines of the log after a version that changed what still differs from then, where these cells lie.</summary>
+    /// <summary>Lines of the log after a version that changed what still differs from then, where these cells lie; of very many the
+    /// newest.</summary>
     private List<(LogLine Line, IReadOnlyList<string> Places)> Touching(
         IReadOnlyList<Cell> cells,
         long after,
-        long upTo,
+        Standing upTo,
         CancellationToken stop
     )
     {
-        var theirs = new List<(long Version, Cell Cell)>();
-        using var db = file.Db();
-        foreach (var some in log.Touching(cells, after, upTo).Chunk(AtOnce))
+        var versions = log.Touching(cells, after, upTo.Version);
+        if (versions.Count == 0)
         {
-            stop.ThrowIfCancellationRequested();
-            theirs.AddRange(
-                db.Edits.AsNoTracking()
-                    .Where(e => e.JobId == Id && some.Contains(e.Version))
-                    .OrderBy(e => e.Version)
-                    .Select(e => new { e.Version, e.Cells })
-                    .AsEnumerable()
-                    .SelectMany(e => LogRows.Cells(Id, e.Version, e.Cells).Where(c => cells.Any(c.Overlaps)).Select(c => (e.Version, c)))
-            );
+            return [];
         }
 
         // What was changed and put back again is nobody's.
-        var still = theirs
-            .GroupBy(t => t.Cell.Path)
-            .Where(g => !Same(g.First().Cell.Was, g.Last().Cell.Now))
-            .Select(g => g.Key)
-            .ToHashSet(StringComparer.Ordinal);
-        return
-        [
-            .. theirs
-                .Where(t => still.Contains(t.Cell.Path))
-                .GroupBy(t => t.Version)
-                .Select(g => (log.Line(g.Key), (IReadOnlyList<string>)[.. g.Select(t => t.Cell.Path)])),
-        ];
-    }
+        var before = At(after);
+        var differs = new Dictionary<string, bool>(StringComparer.Ordinal);
+        bool Differs(string path) =>
+            differs.TryGetValue(path, out var known)
+                ? known
+                : differs[path] = !JsonNode.DeepEquals(Cells.At(before, path), Cells.At(upTo.Job, path));
+        var still = cells.Where(c => Differs(c.Path)).ToList();
+        var theirs = new List<(LogLine Line, IReadOnlyList<string> Places)>();
+        using var db = file.Db();
+        foreach (var some in still.Count == 0 ? [] : versions.Reverse().Chunk(AtOnce).TakeWhile(_ => theirs.Count < AtOnce))
+        {
+            stop.ThrowIfCancellationRequested();
+            foreach (
+                var row in db
+                    .Edits.AsNoTracking()
+                    .Where(e => e.JobId == Id && some.Contains(e.Version))
+                    .OrderByDescending(e => e.Version)
+                    .Select(e => new { e.Version, e.Cells })
+            )
+            {
+                List<string> places =
+                [
+                    .. LogRows
+                        .Cells(Id, row.Version, row.Cells)
+                        .Where(c => still.Exists(c.Overlaps) && Differs(c.Path))
+                        .Select(c => c.Path)
+                        .Distinct(StringComparer.Ordinal),
+                ];
+                if (places.Count > 0)
+                {
+                    theirs.Add((log.Line(row.Version), places));
+                }
+            }
+        }
 
-    private static bool Same(JsonElement? a, JsonElement? b) =>
-        a is { } one && b is { } other ? JsonElement.DeepEquals(one, other) : a is null == b is null;
+        theirs.Reverse();
+        return theirs;
+    }
 }

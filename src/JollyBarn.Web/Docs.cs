@@ -1,3 +1,5 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
 using System.Text.Json.Serialization.Metadata;
 using JollyBarn.Edits;
 using JollyBarn.Measures;
@@ -12,6 +14,7 @@ internal static class Docs
 {
     public static void Configure(OpenApiOptions options)
     {
+        var defaults = new Dictionary<string, IReadOnlyList<(string Name, JsonNode Value)>>(StringComparer.Ordinal);
         options.CreateSchemaReferenceId = info =>
             IdJson.IsId(Nullable.GetUnderlyingType(info.Type) ?? info.Type) ? null : OpenApiOptions.CreateDefaultSchemaReferenceId(info);
         options.AddDocumentTransformer(
@@ -45,6 +48,14 @@ internal static class Docs
                     // What the generator meets first inside a kind of edit it leaves without its properties.
                     document.Components!.Schemas![type.Name] = await context.GetOrCreateSchemaAsync(type, null, cancel);
                 }
+
+                foreach (var (id, schema) in document.Components!.Schemas!)
+                {
+                    foreach (var (name, value) in defaults.GetValueOrDefault(id) ?? [])
+                    {
+                        SayDefault(schema.Properties is { } members && members.TryGetValue(name, out var member) ? member : null, value);
+                    }
+                }
             }
         );
         options.AddSchemaTransformer(
@@ -71,7 +82,10 @@ internal static class Docs
                     var maybe = Nullable.GetUnderlyingType(context.JsonPropertyInfo?.PropertyType ?? context.JsonTypeInfo.Type) is not null;
                     Plain(schema, JsonSchemaType.String | (maybe ? JsonSchemaType.Null : 0), schema.Description);
                 }
-                else if (context.JsonTypeInfo is { Kind: JsonTypeInfoKind.Enumerable, ElementType: { } of } && IdJson.IsId(of))
+                else if (
+                    context.JsonTypeInfo is { Kind: JsonTypeInfoKind.Enumerable, ElementType: { } of }
+                    && (IdJson.IsId(of) || of == typeof(Gauge))
+                )
                 {
                     schema.Type = JsonSchemaType.Array;
                     schema.Items = await context.GetOrCreateSchemaAsync(of, null, cancel);
@@ -87,7 +101,17 @@ internal static class Docs
                     schema.Items = null;
                     schema.AdditionalProperties = await context.GetOrCreateSchemaAsync(type.GetGenericArguments()[1], null, cancel);
                 }
-                else if (AlwaysWhole(type))
+
+                if (context.JsonTypeInfo.Kind == JsonTypeInfoKind.Object)
+                {
+                    // Kept until the document is whole: what a member is of is one schema for all members of its kind.
+                    defaults[OpenApiOptions.CreateDefaultSchemaReferenceId(context.JsonTypeInfo) ?? ""] =
+                    [
+                        .. Defaults(context.JsonTypeInfo),
+                    ];
+                }
+
+                if (AlwaysWhole(type) && context.JsonTypeInfo.Kind == JsonTypeInfoKind.Object)
                 {
                     schema.Required = new HashSet<string>(
                         context
@@ -99,6 +123,38 @@ internal static class Docs
                 }
             }
         );
+    }
+
+    /// <summary>What members of a type are when they are left out, where that is a plain value.</summary>
+    private static IEnumerable<(string Name, JsonNode Value)> Defaults(JsonTypeInfo info)
+    {
+        var blank = info.Type.IsAbstract ? null : info.Type.GetConstructor([])?.Invoke(null);
+        foreach (var property in info.Properties)
+        {
+            var usual = property.AssociatedParameter is { IsMemberInitializer: false } asked
+                ? asked.HasDefaultValue
+                    ? asked.DefaultValue
+                    : null
+                : blank is not null && property.Set is not null
+                    ? property.Get?.Invoke(blank)
+                    : null;
+            if (usual is bool or int or long or decimal or Enum or string { Length: > 0 })
+            {
+                yield return (property.Name, JsonSerializer.SerializeToNode(usual, info.Options.GetTypeInfo(usual.GetType()))!);
+            }
+        }
+    }
+
+    private static void SayDefault(IOpenApiSchema? member, JsonNode value)
+    {
+        if (member is OpenApiSchema own)
+        {
+            own.Default = value;
+        }
+        else if (member is OpenApiSchemaReference shared)
+        {
+            shared.Default = value;
+        }
     }
 
     private static bool IdsIn(Type list) => list.IsGenericType && IdJson.IsId(list.GetGenericArguments()[0]);

@@ -36,6 +36,14 @@ public sealed class Site : IDisposable
 
     public string DemoJob => Address + "/jobs/ferry-keepers-house";
 
+    /// <summary>Lines of its own log so far; only what is kept has one.</summary>
+    public IReadOnlyList<string> Log()
+    {
+        using var file = new FileStream(Path.Combine(folder, "data.db.log"), FileMode.Open, FileAccess.Read, FileShare.ReadWrite);
+        using var reader = new StreamReader(file);
+        return reader.ReadToEnd().Split('\n');
+    }
+
     /// <summary>A copy of the demo job for one test to work on: its id.</summary>
     public async Task<string> OwnJobAsync()
     {

@@ -100,7 +100,7 @@ public sealed class AtOnceTests(Running running) : IClassFixture<Running>
                 continue;
             }
 
-            var (status, body) = await running.EditAsync(job, batch, $"batch{i}");
+            var (status, body) = await running.EditAsync(job, batch, $"batch{i}", version: running.Store.Find(job)!.Now.Version);
             var after = running.Store.Find(job)!.Now.Job;
             if (status != 200)
             {

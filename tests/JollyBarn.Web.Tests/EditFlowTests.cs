@@ -142,7 +142,7 @@ public sealed class EditFlowTests(Running running) : IClassFixture<Running>
                 )
             ).Body![0]!;
             Assert.Equal(now.Version, running.Store.Find(job)!.Now.Version);
-            var (status, done) = await running.EditAsync(job, edit);
+            var (status, done) = await running.EditAsync(job, edit, version: now.Version);
             Assert.Equal(preview["refusal"] is null, status == 200);
             if (status == 200)
             {

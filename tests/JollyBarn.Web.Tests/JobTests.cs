@@ -19,6 +19,17 @@ public sealed class JobTests(Running running) : IClassFixture<Running>
     }
 
     [Fact]
+    public async Task A_job_made_again_is_the_same_one_and_one_in_the_bin_is_in_the_way()
+    {
+        var id = "m" + Guid.NewGuid().ToString("n")[..10];
+        Assert.Equal(200, (await running.PostAsync("/api/jobs", new { id, name = "Once" })).Status);
+        Assert.Equal(200, (await running.PostAsync("/api/jobs", new { id, name = "Once" })).Status);
+        Assert.Equal(204, (await running.StepAsync(id, "bin")).Status);
+        var (status, told) = await running.PostAsync("/api/jobs", new { id, name = "Once" });
+        Assert.Equal((422, "id"), (status, (string)told!["field"]!));
+    }
+
+    [Fact]
     public async Task A_job_with_history_goes_out_in_and_out_the_same()
     {
         var job = await running.JobAsync();

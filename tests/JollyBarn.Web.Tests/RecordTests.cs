@@ -44,7 +44,7 @@ public sealed partial class RecordTests : IDisposable
         var random = new RandomEdits(seed);
         for (var i = 0; i < edits; i++)
         {
-            job.Post(new($"e{i}", i % 3 == 0 ? "ann" : "ben", random.Next(job.Now.Job)));
+            job.Post(new($"e{i}", i % 3 == 0 ? "ann" : "ben", random.Next(job.Now.Job), job.Now.Version));
         }
 
         await store.SettledAsync();
@@ -86,7 +86,7 @@ public sealed partial class RecordTests : IDisposable
                     2 => store.Bin(id, new($"s{i}", by), true),
                     3 => store.Bin(id, new($"s{i}", by), false),
                     4 when dice.Next(3) == 0 => store.Replace(id, older, new($"s{i}", by)),
-                    _ => job.Post(new($"e{i}", by, random.Next(job.Now.Job))),
+                    _ => job.Post(new($"e{i}", by, random.Next(job.Now.Job), job.Now.Version)),
                 };
                 older = dice.Next(10) == 0 ? job.Export() : older;
             }
@@ -197,7 +197,9 @@ public sealed partial class RecordTests : IDisposable
         // On version 3, of what nobody touched since: goes through. Of what somebody did: in conflict, with them named.
         Done(long_.Post(new("old", "cleo", new RenameBox("a", "Cleo's"), 3)));
         var conflict = Assert.IsType<Conflict>(long_.Post(new("old2", "cleo", new NoteBox("b", "mine"), 3)));
-        Assert.Equal(steps, conflict.Theirs.Count);
+        // Nobody reads 1,500 lines: the newest of them.
+        Assert.Equal(500, conflict.Theirs.Count);
+        Assert.Equal(steps + 3, conflict.Theirs[^1].Version);
         Assert.Equal(["boxes/b/note"], conflict.Places);
         // Ann's note, put back 1,500 steps later.
         Done(long_.Step("u", "ann", false));

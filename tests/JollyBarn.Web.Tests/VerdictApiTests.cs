@@ -134,7 +134,8 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
             new PutPanel(
                 "panel",
                 new Panel("Panel", SupplySystem.SplitPhase, 20) { Breakers = [new Breaker(1, 1, 30, BreakerKind.Standard, "c")] }
-            )
+            ),
+            version: running.Store.Find(job)!.Now.Version
         );
         await running.Store.SettledAsync();
         Assert.True(running.Store.ProjectionsHold(job));
@@ -243,16 +244,17 @@ public sealed class VerdictApiTests(Running running) : IClassFixture<Running>
         Panel With(Breaker breaker) => panel with { Breakers = [breaker] };
         var held = panel.Breakers[0];
         Assert.Equal(["ann"], held.HeldBy);
-        Assert.Equal(
-            422,
-            (await running.EditAsync(job, new PutPanel("panel", With(held with { On = true, HeldBy = [] })), by: "ben")).Status
-        );
-        Assert.Equal(422, (await running.EditAsync(job, new PutPanel("panel", panel with { Breakers = [] }), by: "ben")).Status);
+        Task<(int Status, System.Text.Json.Nodes.JsonNode? Body)> PutAsync(Panel put, long? version) =>
+            running.EditAsync(job, new PutPanel("panel", put), by: "ben", version: version);
+        var seen = running.Store.Find(job)!.Now.Version;
+        Assert.Equal(422, (await PutAsync(With(held with { On = true, HeldBy = [] }), seen)).Status);
+        Assert.Equal(422, (await PutAsync(panel with { Breakers = [] }, seen)).Status);
         Assert.Equal(422, (await running.EditAsync(job, new RemovePanel("panel"), by: "ben")).Status);
-        Assert.Equal(
-            200,
-            (await running.EditAsync(job, new PutPanel("panel", With(held with { Says = "Hall", HeldBy = [] })), by: "ben")).Status
-        );
+        // All of a record is written over only by whoever says which one they saw.
+        var (status, told) = await PutAsync(With(held with { Says = "Hall" }), null);
+        Assert.Equal((422, "base"), (status, (string)told!["field"]!));
+        Assert.Equal(409, (await PutAsync(With(held with { Says = "Hall" }), seen - 1)).Status);
+        Assert.Equal(200, (await PutAsync(With(held with { Says = "Hall", HeldBy = [] }), seen)).Status);
         Assert.Equal(["ann"], running.Store.Find(job)!.Now.Job.Panels["panel"].Breakers[0].HeldBy);
         Assert.Equal(200, (await running.EditAsync(job, new SwitchBreaker("panel", 1, "ann", "2026-01-01T00:00:00Z", true))).Status);
         Assert.Empty(running.Store.Find(job)!.Now.Job.Panels["panel"].Breakers[0].HeldBy);

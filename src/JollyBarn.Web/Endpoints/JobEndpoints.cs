@@ -29,7 +29,7 @@ internal static class JobEndpoints
             .WithSummary("Jobs, latest changed first; with binned=true those in the bin.");
 
         api.MapPost("/jobs", (JobStore store, NewJob job) =>
-                store.Create(job.Id, job.Name) is { } refusal ? Problems.From(refusal) : Results.Ok(Head(store.Find(job.Id)!))
+                store.Create(job.Id, job.Name) is { } refusal ? Problems.From(refusal) : Made(store, job.Id)
             )
             .Produces<JobHead>()
             .ProducesProblem(422)
@@ -43,7 +43,7 @@ internal static class JobEndpoints
 
         api.MapPost("/jobs/{job}/copy", (JobStore store, string job, NewJob copy) => store.Find(job) is null ? Problems.Missing(What.Job)
                 : store.Copy(job, copy.Id, copy.Name) is { } refusal ? Problems.From(refusal)
-                : Results.Ok(Head(store.Find(copy.Id)!)))
+                : Made(store, copy.Id))
             .Produces<JobHead>()
             .ProducesProblem(422)
             .WithName("copyJob");
@@ -67,6 +67,10 @@ internal static class JobEndpoints
             .WithName("today")
             .WithSummary("Over-full first, then just full, then unknown.");
     }
+
+    /// <summary>The job that was made; somebody may have put it in the bin since.</summary>
+    private static IResult Made(JobStore store, string id) =>
+        store.Find(id) is { } made ? Results.Ok(Head(made)) : Problems.Missing(What.Job);
 
     private static IResult Told(PostResult? result) =>
         result switch

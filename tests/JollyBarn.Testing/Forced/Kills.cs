@@ -150,12 +150,14 @@ public sealed class Kills(string folder, int seed)
     {
         var path = Path("arriving");
         var file = Text(QuestionedHouse.AsFile());
-        var (files, pictures) = (0, 0);
+        var (files, pictures, middle) = (0, 0, 0);
         for (var i = 0; i < kills; i++)
         {
             var (jobs, shas) = (new List<string>(), new List<string>());
             using (var program = await StartedProgram.OnAsync(path))
             {
+                // Not before the demo is there: until then everybody waits for it.
+                _ = await program.Client.GetStringAsync(new Uri("/api/jobs", UriKind.Relative));
                 var all = Enumerable
                     .Range(0, 4)
                     .Select(c =>
@@ -164,11 +166,18 @@ public sealed class Kills(string folder, int seed)
                             : PicturesAsync(program.Client, random.Next(), shas)
                     )
                     .ToList();
-                await Task.Delay(random.Next(100, 700));
+                // Into the middle of it: once something of each was acknowledged.
+                for (var wait = 0; wait < 1000 && (Count(jobs) == 0 || Count(shas) == 0); wait++)
+                {
+                    await Task.Delay(20);
+                }
+
+                await Task.Delay(random.Next(400));
                 await program.KillAsync();
                 await Task.WhenAll(all);
             }
 
+            middle += jobs.Count > 0 && shas.Count > 0 ? 1 : 0;
             (files, pictures) = (files + jobs.Count, pictures + shas.Count);
             await using (var store = Opened(path))
             {
@@ -181,7 +190,7 @@ public sealed class Kills(string folder, int seed)
             SqliteConnection.ClearAllPools();
         }
 
-        return new($"files and pictures coming in ({files} and {pictures} acknowledged)", kills, kills);
+        return new($"files and pictures coming in ({files} and {pictures} acknowledged)", kills, middle);
     }
 
     /// <summary>A file as the program before this one kept it, with a picture of some size in it; the job <c>j</c> as text.</summary>
@@ -249,6 +258,14 @@ public sealed class Kills(string folder, int seed)
         catch (Exception ended) when (ended is HttpRequestException or IOException)
         {
             // It was killed.
+        }
+    }
+
+    private static int Count(List<string> acknowledged)
+    {
+        lock (acknowledged)
+        {
+            return acknowledged.Count;
         }
     }
 

@@ -27,7 +27,7 @@ public static class Inspector
     public static IReadOnlyList<Finding> JudgeLook(BoxLook look) => JudgeLook(look, Rules);
 
     /// <summary>The same by these rules.</summary>
-    internal static IReadOnlyList<Finding> JudgeLook(BoxLook look, IEnumerable<BoxRule> rules)
+    public static IReadOnlyList<Finding> JudgeLook(BoxLook look, IEnumerable<BoxRule> rules)
     {
         var found = new List<Finding>[Enum.GetValues<Verdict>().Length];
         foreach (var rule in rules.Where(r => look.Articles.Asks(r.Id) && (look.IsBox || !r.OfBoxes)))

@@ -26,7 +26,7 @@ export function CableThing({ job, view, cable: c, edit }: { job: string; view: B
             label={w.from}
             hint={w.fromHint}
             value={c.says ?? ""}
-            onKeep={(says) => void edit.send({ do: "nameCable", run: c.run, side: c.side, says, feeds: c.feeds })}
+            onKeep={(says) => edit.send({ do: "nameCable", run: c.run, side: c.side, says, feeds: c.feeds })}
           />
         </div>
         <span className="figure min-h-11 content-center font-bold">{c.size}</span>
@@ -95,7 +95,7 @@ function About({ job, cable: c, edit }: { job: string; cable: Schemas["CableView
         label={w.cableLength}
         hint="12' 6"
         value={run(c.length, units)}
-        onKeep={(t) => void edit.ready({ do: "setRun", run: c.run, length: measured(t) })}
+        onKeep={(t) => edit.ready({ do: "setRun", run: c.run, length: measured(t) })}
       />
       <Pick
         label={w.metal}
@@ -111,7 +111,7 @@ function About({ job, cable: c, edit }: { job: string; cable: Schemas["CableView
           options={(Object.entries(w.grounds) as [Schemas["GroundKind"], string][]).filter(([g]) => leadless(g))}
         />
       )}
-      <Ask label={w.sheath} value={c.sheath ?? ""} onKeep={(sheath) => void edit.ready({ do: "setRun", run: c.run, sheath })} />
+      <Ask label={w.sheath} value={c.sheath ?? ""} onKeep={(sheath) => edit.ready({ do: "setRun", run: c.run, sheath })} />
     </div>
   );
 }

@@ -77,7 +77,7 @@ export function DeviceThing({
           label={w.jointName}
           hint={kind?.name ?? ""}
           value={device.name ?? ""}
-          onKeep={(n) => void edit.send({ do: "setDevice", id, name: n })}
+          onKeep={(n) => edit.send({ do: "setDevice", id, name: n })}
         />
         {(device.gang ?? 0) > 0 && view.openGangs > 1 && (
           <Pick
@@ -92,14 +92,14 @@ export function DeviceThing({
           label={words.bench.behind}
           hint="1 1/8"
           value={fact(device.depth, units, "")}
-          onKeep={(t) => void edit.send({ do: "setDevice", id, depth: measured(t) })}
+          onKeep={(t) => edit.send({ do: "setDevice", id, depth: measured(t) })}
         />
         <Ask
           mono
           label={w.width}
           hint="1 3/8"
           value={fact(device.width, units, "")}
-          onKeep={(t) => void edit.send({ do: "setDevice", id, width: measured(t) })}
+          onKeep={(t) => edit.send({ do: "setDevice", id, width: measured(t) })}
         />
       </div>
       <KindPicker

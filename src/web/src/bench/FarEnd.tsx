@@ -53,11 +53,11 @@ function Fixed({ view, cable: c, edit }: Of) {
   const facts = view.box.noted?.[of]?.facts;
   const end = { run: c.run, end: c.side === "A" ? "B" : "A" } as const;
   const long = kinds?.find((k) => k.key === "far-load-long");
-  const note = (key: string, fact: Schemas["Observation"] | null) => void edit.send({ do: "noteFact", of, key, fact });
+  const note = (key: string, fact: Schemas["Observation"] | null) => edit.send({ do: "noteFact", of, key, fact });
   return (
     <div className="flex basis-full flex-wrap items-end gap-2">
       <div className="min-w-40 flex-1">
-        <Ask label={w.fixedName} value={c.far ?? ""} onKeep={(says) => says && void edit.ready({ do: "endAtLoad", ...end, says })} />
+        <Ask label={w.fixedName} value={c.far ?? ""} onKeep={(says) => says && edit.ready({ do: "endAtLoad", ...end, says })} />
       </div>
       <div className="w-24">
         <Ask

@@ -104,7 +104,7 @@ function LeadThing({
           label={w.length}
           hint={w.lengthHint}
           value={fact(lead.length, units, "")}
-          onKeep={(t) => void edit.send({ do: "setLeadLength", lead: id, length: measured(t) })}
+          onKeep={(t) => edit.send({ do: "setLeadLength", lead: id, length: measured(t) })}
         />
         <Ask label={w.asColour} value={lead.colour} onKeep={(colour) => identify({ colour })} />
         <Ask label={w.taped} value={lead.markedAs ?? ""} onKeep={(t) => identify({ markedAs: t || null })} />

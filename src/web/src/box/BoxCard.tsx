@@ -60,7 +60,7 @@ export const BoxCard = memo(function BoxCard({
           hint={w.noMark}
           value={markText(box.mark)}
           onKeep={(text) =>
-            void edit.send({
+            edit.send({
               do: "setBoxMark",
               mark: marked(text),
             })
@@ -71,21 +71,21 @@ export const BoxCard = memo(function BoxCard({
           label={w.depth}
           hint={w.lengthHint}
           value={fact(box.depth, units, "")}
-          onKeep={(t) => void edit.send({ do: "setBoxSize", depth: measured(t) })}
+          onKeep={(t) => edit.send({ do: "setBoxSize", depth: measured(t) })}
         />
         <Ask
           mono
           label={w.height}
           hint={w.lengthHint}
           value={fact(box.height, units, "")}
-          onKeep={(t) => void edit.send({ do: "setBoxSize", height: measured(t) })}
+          onKeep={(t) => edit.send({ do: "setBoxSize", height: measured(t) })}
         />
         <Ask
           mono
           label={w.width}
           hint={w.lengthHint}
           value={fact(box.width, units, "")}
-          onKeep={(t) => void edit.send({ do: "setBoxSize", width: measured(t) })}
+          onKeep={(t) => edit.send({ do: "setBoxSize", width: measured(t) })}
         />
       </div>
       <Choice
@@ -120,7 +120,7 @@ export const BoxCard = memo(function BoxCard({
                       hint="in³"
                       value={markText(part.mark)}
                       onKeep={(text) =>
-                        void edit.send({
+                        edit.send({
                           do: "setPart",
                           id,
                           mark: marked(text),
@@ -205,12 +205,7 @@ export const BoxCard = memo(function BoxCard({
           />
         </div>
       </details>
-      <Ask
-        label={w.note}
-        hint={w.noteHint}
-        value={box.note ?? ""}
-        onKeep={(note) => void edit.send({ do: "noteBox", note: note || null })}
-      />
+      <Ask label={w.note} hint={w.noteHint} value={box.note ?? ""} onKeep={(note) => edit.send({ do: "noteBox", note: note || null })} />
       <KindPicker
         title={w.kind}
         open={kinds}

@@ -233,7 +233,7 @@ const Heading = memo(function Heading({
             wide
             label={words.box.rename}
             value={view.box.name}
-            onKeep={(name) => name && void edit.send({ do: "renameBox", name })}
+            onKeep={(name) => name && edit.send({ do: "renameBox", name })}
           />
         </div>
         {open.length > 0 && (

@@ -96,7 +96,7 @@ export function Photos({
                   label={w.caption}
                   hint={w.caption}
                   value={photo.caption ?? ""}
-                  onKeep={(caption) => void edit.ready({ do: "setPhoto", id: photo.id, caption: caption || null, lead: photo.lead })}
+                  onKeep={(caption) => edit.ready({ do: "setPhoto", id: photo.id, caption: caption || null, lead: photo.lead })}
                 />
               </div>
               <TakeOut

@@ -22,7 +22,7 @@ export default function WhoSheet() {
       >
         <p>{w.why}</p>
         <label className="flex flex-col gap-1 text-sm text-ink-2">
-          {w.name}
+          <span>{w.name}</span>
           <input
             autoFocus
             autoComplete="name"

@@ -27,7 +27,7 @@ export function SupplyVerdict({
   finding: Finding;
   /** What a question is about, where it is not the circuit or panel itself. */
   nameOf: (ask: Asked) => string | undefined;
-  onNote: (ask: Asked, fact: Schemas["Observation"] | null) => void;
+  onNote: (ask: Asked, fact: Schemas["Observation"] | null) => unknown;
 }) {
   const catalogue = useCatalogue();
   const rule = catalogue.data?.rules.find((r) => r.id === finding.rule);

@@ -14,7 +14,7 @@ export function FactRow({
   about?: string;
   /** The answer there is. */
   value?: string | null;
-  onNote: (fact: Schemas["Observation"] | null) => void;
+  onNote: (fact: Schemas["Observation"] | null) => unknown;
 }) {
   const name = about ? `${kind.asks} ${about}` : kind.asks;
   return (

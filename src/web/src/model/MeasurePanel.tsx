@@ -30,7 +30,7 @@ export const MeasurePanel = memo(
     const [all, setAll] = useState(wide ?? false);
     const [taking, setTaking] = useState<Question | null>(null);
     const kindOf = (q: Question) => catalogue.facts.find((k) => k.key === q.key)!;
-    const note = (q: Question, fact: Schemas["Observation"] | null) => void edit.send({ do: "noteFact", of: q.of, key: q.key, fact });
+    const note = (q: Question, fact: Schemas["Observation"] | null) => edit.send({ do: "noteFact", of: q.of, key: q.key, fact });
     const first = view.questions.filter((q) => q.first);
     const shown = all ? view.questions : first;
     const like = (q: Question) => view.questions.filter((o) => o.key === q.key).length - 1;
@@ -105,7 +105,7 @@ function QuestionRow({
 }: {
   kind: Kind;
   question: Question;
-  onNote: (fact: Schemas["Observation"] | null) => void;
+  onNote: (fact: Schemas["Observation"] | null) => unknown;
   onTape: () => void;
   onPoint: (ids: readonly string[]) => void;
 }) {

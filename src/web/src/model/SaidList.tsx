@@ -29,10 +29,12 @@ export function SaidList({ view, edit }: { view: BoxView; edit: BoxEdit }) {
         label={words.survey.said}
         hint={words.survey.saidHint}
         value=""
-        onKeep={(text) => {
-          if (!text) return;
-          void edit.send({ do: "hearSaid", id: newId("h"), text, who: settings().who, when: new Date().toISOString().slice(0, 10) });
-          setKey(key + 1);
+        onKeep={async (text) => {
+          if (!text) return true;
+          const when = new Date().toISOString().slice(0, 10);
+          const kept = await edit.send({ do: "hearSaid", id: newId("h"), text, who: settings().who, when });
+          if (kept) setKey(key + 1);
+          return kept;
         }}
       />
     </section>

@@ -84,7 +84,7 @@ export function VerdictCard({
           {rule && <p>{rule.why}</p>}
           {finding.sum && <p className="figure">{finding.sum}</p>}
           <Remedies job={job} box={box} finding={finding} edit={edit} version={version} />
-          {finding.verdict !== "Stop" && <RulingForm of={box} finding={finding} onKeep={(e) => void edit.ready(e)} />}
+          {finding.verdict !== "Stop" && <RulingForm of={box} finding={finding} onKeep={(e) => edit.ready(e)} />}
         </div>
       )}
     </div>

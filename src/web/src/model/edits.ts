@@ -15,4 +15,4 @@ export type OfBox = Boxless<Edit>;
 export const inBox = (box: string, edit: OfBox): Edit => ({ box, ...edit }) as Edit;
 
 /** Sends one edit of the job. */
-export type Send = (edit: Edit) => void;
+export type Send = (edit: Edit) => unknown;

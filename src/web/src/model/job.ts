@@ -248,7 +248,13 @@ export function useEdit(job: string) {
       whole.has(edit.do) ? (client.getQueryData<Schemas["JobHead"]>(keys.of(job, "head"))?.version ?? null) : null;
     const mutateAsync = ({ edit, base, along }: Sent) => done(postEdit(job, edit, base ?? seen(edit)), along);
     const keep = (box: Omit<Schemas["KeptBoxPost"], "id" | "by">) => done(keepBox(job, box));
-    return { mutateAsync, keep, mutate: (asked: Sent) => void mutateAsync(asked).catch(() => undefined) };
+    // Told already where it fails: whoever keeps what was typed hears whether it was kept.
+    const mutate = (asked: Sent): unknown =>
+      mutateAsync(asked).then(
+        () => true,
+        () => false,
+      );
+    return { mutateAsync, keep, mutate };
   }, [client, job]);
 }
 

@@ -1,6 +1,6 @@
 import { Radio, RadioGroup } from "@headlessui/react";
 import { Trash2 } from "lucide-react";
-import { useState, type ButtonHTMLAttributes } from "react";
+import { useRef, useState, type ButtonHTMLAttributes } from "react";
 import { words } from "../words";
 
 type Kind = "main" | "plain" | "quiet" | "stop";
@@ -70,7 +70,10 @@ export function Choice<T extends string>({
   );
 }
 
-/** Text that is kept when Enter is pressed or the field is left; Escape puts the old back. */
+/**
+ * Text that is kept when Enter is pressed or the field is left; Escape puts the old back. Where keeping it fails, what was typed stays,
+ * marked, and Enter tries again.
+ */
 export function Ask({
   label,
   value,
@@ -83,7 +86,8 @@ export function Ask({
 }: {
   label: string;
   value: string;
-  onKeep: (text: string) => void;
+  /** What comes of it where that takes time: false when it was not kept. */
+  onKeep: (text: string) => unknown;
   hint?: string;
   hide?: boolean;
   mono?: boolean;
@@ -91,23 +95,45 @@ export function Ask({
   quiet?: boolean;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
-  const keep = () => {
-    if (typed !== null && typed.trim() !== value) onKeep(typed.trim());
+  const [lost, setLost] = useState<string | null>(null);
+  const sent = useRef<string | null>(null);
+  const drop = () => {
     setTyped(null);
+    setLost(null);
+  };
+  const keep = (again: boolean) => {
+    if (typed === null || typed.trim() === value) return drop();
+    if (sent.current === typed || (lost === typed && !again)) return;
+    const done = onKeep(typed.trim());
+    if (!(done instanceof Promise)) return drop();
+    sent.current = typed;
+    void done
+      .then(
+        (kept) => kept !== false,
+        () => false,
+      )
+      .then((kept) => {
+        sent.current = null;
+        // Typed on meanwhile: that is still to be kept.
+        if (kept) setTyped((now) => (now === typed ? null : now));
+        setLost(kept ? null : typed);
+      });
   };
   return (
     <label className={`block min-w-0 ${wide ? "w-full" : ""}`}>
       <span className={hide ? "sr-only" : "mb-1 block text-sm text-ink-2"}>{label}</span>
       <input
         className={`min-h-11 w-full rounded-lg border-2 px-2.5 placeholder:text-ink-2 ${mono ? "figure" : ""}
-          ${quiet ? "border-transparent bg-transparent font-semibold hover:border-rule focus:border-rule" : "border-rule bg-card"}`}
+          ${quiet ? "border-transparent bg-transparent font-semibold hover:border-rule focus:border-rule" : "border-rule bg-card"}
+          ${lost !== null && lost === typed ? "border-dashed border-barn" : ""}`}
+        aria-invalid={lost !== null && lost === typed}
         value={typed ?? value}
         placeholder={hint}
         onChange={(e) => setTyped(e.target.value)}
-        onBlur={keep}
+        onBlur={() => keep(false)}
         onKeyDown={(e) => {
-          if (e.key === "Enter") keep();
-          if (e.key === "Escape") setTyped(null);
+          if (e.key === "Enter") keep(true);
+          if (e.key === "Escape") drop();
         }}
       />
     </label>

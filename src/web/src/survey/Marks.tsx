@@ -23,7 +23,7 @@ export function Marks({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit;
                 label={`${words.box.from}, ${c.size}`}
                 hint={words.box.fromHint}
                 value={c.says ?? ""}
-                onKeep={(says) => void edit.send({ do: "nameCable", run: c.run, side: c.side, says: says || null, feeds: c.feeds })}
+                onKeep={(says) => edit.send({ do: "nameCable", run: c.run, side: c.side, says: says || null, feeds: c.feeds })}
               />
               <Choice
                 label={damage.asks}

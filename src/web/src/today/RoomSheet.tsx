@@ -40,13 +40,13 @@ export function RoomSheet({ job, head, onClose }: { job: string; head: Schemas["
         <Ask
           label={w.newRoom}
           value=""
-          onKeep={(name) => {
+          onKeep={async (name) => {
             const id = newId("p");
-            void edit.mutateAsync({ edit: { do: "putPlace", id, place: { name } } as Edit }).then(
-              () => say(name, "fine"),
-              () => undefined,
-            );
+            const kept = await edit.mutate({ edit: { do: "putPlace", id, place: { name } } as Edit });
+            if (!kept) return false;
+            say(name, "fine");
             setPlace(id);
+            return true;
           }}
         />
         <Choice
