@@ -4,7 +4,6 @@ using System.Globalization;
 using System.Net.Http.Json;
 using System.Text;
 using JollyBarn.OpenFile;
-using JollyBarn.Testing;
 using JollyBarn.Testing.Forced;
 using Microsoft.Data.Sqlite;
 

@@ -10,16 +10,14 @@ internal static partial class Faults
     public static void Note(ProblemDetailsContext told)
     {
         ArgumentNullException.ThrowIfNull(told);
-        if (told.ProblemDetails.Status is >= 400 and < 500 and var status)
+        var context = told.HttpContext;
+        var logger = context.RequestServices.GetRequiredService<ILoggerFactory>().CreateLogger(nameof(Faults));
+        if (told.ProblemDetails.Status is >= 400 and < 500 and var status && logger.IsEnabled(LogLevel.Information))
         {
-            var context = told.HttpContext;
-            Refused(
-                context.RequestServices.GetRequiredService<ILoggerFactory>().CreateLogger(nameof(Faults)),
-                status,
-                Shown(context.Request.Method),
-                Addresses.EndpointOf(context)?.Metadata.GetMetadata<IRouteDiagnosticsMetadata>()?.Route ?? "an unknown address",
-                Shown(told.ProblemDetails.Extensions.TryGetValue("field", out var field) ? field as string : null)
-            );
+            var route = Addresses.EndpointOf(context)?.Metadata.GetMetadata<IRouteDiagnosticsMetadata>()?.Route ?? "an unknown address";
+            var field = told.ProblemDetails.Extensions.TryGetValue("field", out var named) ? Shown(named as string) : "-";
+            var method = Shown(context.Request.Method);
+            Refused(logger, status, method, route, field);
         }
     }
 

@@ -7,6 +7,7 @@ using JollyBarn.Web.Endpoints;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.AspNetCore.StaticFiles;
 using Microsoft.Extensions.Logging.Console;
+using Microsoft.Extensions.Options;
 using Serilog;
 using Serilog.Core;
 
@@ -50,7 +51,10 @@ public static partial class Server
                 await Console.Out.WriteLineAsync($"Jolly Barn is at {app.Urls.First()}  (data: {data})");
                 store.Log?.Information("Started, process {Process}", Environment.ProcessId);
                 await seeding;
-                _ = Task.Run(Warm.Up);
+                var options = app
+                    .Services.GetRequiredService<IOptions<Microsoft.AspNetCore.Http.Json.JsonOptions>>()
+                    .Value.SerializerOptions;
+                _ = Task.Run(() => Warm.UpAsync(options));
                 await app.WaitForShutdownAsync();
                 return 0;
             }

@@ -1,7 +1,10 @@
+using System.Text.Json;
 using JollyBarn.Edits;
 using JollyBarn.Measures;
 using JollyBarn.Planning;
+using JollyBarn.Store;
 using JollyBarn.Wiring;
+using Accepted = JollyBarn.Store.Accepted;
 
 namespace JollyBarn.Web;
 
@@ -10,8 +13,10 @@ namespace JollyBarn.Web;
 internal static class Warm
 {
     private const int Rounds = 40;
+    private const string Somebody = "Jolly Barn";
 
-    public static void Up()
+    /// <param name="options">How answers are written.</param>
+    public static async Task UpAsync(JsonSerializerOptions options)
     {
         var cable = new CableSpec(CableType.NmB, 2, GroundKind.Bare, Gauge.Awg(14));
         Edit[] edits =
@@ -28,6 +33,30 @@ internal static class Warm
         for (var i = 0; i < Rounds; i++)
         {
             _ = Moves.Find(job, "b", new Held(["r0.a2"], null, false, null, "n"));
+        }
+
+        await RecordAsync(edits, options);
+    }
+
+    /// <summary>An edit and its undo, kept and answered, in a file that is thrown away.</summary>
+    private static async Task RecordAsync(IEnumerable<Edit> edits, JsonSerializerOptions options)
+    {
+        var folder = Directory.CreateTempSubdirectory("jolly-barn-warm-").FullName;
+        try
+        {
+            await using var store = new JobStore(Path.Combine(folder, "warm.db"));
+            _ = store.Create("warm", "Warm");
+            if (store.Find("warm") is { } open && open.Post(new("e", Somebody, new Batch([.. edits]))) is Accepted accepted)
+            {
+                _ = JsonSerializer.SerializeToUtf8Bytes(Views.Answer(open, accepted, Somebody), options);
+                _ = open.Step("u", Somebody, false);
+            }
+
+            await store.SettledAsync();
+        }
+        finally
+        {
+            Directory.Delete(folder, true);
         }
     }
 }

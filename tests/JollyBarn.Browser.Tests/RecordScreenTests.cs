@@ -73,7 +73,8 @@ public sealed class RecordScreenTests(Site site)
         elsewhere.Prefixes.Add(address);
         elsewhere.Start();
         var page = $$"""
-            <img id=p src="{{alone.Address}}/api/jobs/{{job}}/photos/{{sha}}" onload="document.title='shown'" onerror="document.title='kept'">
+            <img id=p src="{{alone.Address}}/api/jobs/{{job}}/photos/{{sha}}" onload="document.title='shown'"
+              onerror="document.title='kept'">
             <iframe name=f></iframe>
             <form id=g target=f method=post enctype=text/plain action="{{alone.Address}}/api/jobs/{{job}}/bin">
             <input name='{"id":"x","by":"mallory","more":"' value='"}'></form>
@@ -107,7 +108,7 @@ public sealed class RecordScreenTests(Site site)
         }
 
         elsewhere.Close();
-        await serving.ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);
+        await serving.ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing | ConfigureAwaitOptions.ContinueOnCapturedContext);
         // The requests came, and were refused: a form, and four the page may send without asking first.
         Assert.Equal(5, alone.Log().Count(l => l.Contains("Refused with 403: POST", StringComparison.Ordinal)));
         Assert.Equal(version, (long)(await BoxAsync(job, alone.Address))["version"]!);

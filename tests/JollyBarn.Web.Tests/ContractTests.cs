@@ -2,7 +2,6 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
-using JollyBarn.Testing;
 using JollyBarn.Testing.Forced;
 using Json.Schema;
 

@@ -1,4 +1,3 @@
-using System.Text;
 using System.Text.Json.Nodes;
 using JollyBarn.Testing.Forced;
 
@@ -49,7 +48,8 @@ public sealed class RequestContractTests(Running running) : IClassFixture<Runnin
     public async Task What_the_document_says_a_member_is_when_it_is_left_out_it_is()
     {
         const string box = """
-            {"kind":"nm-1g-18","cables":[{"count":2,"gauge":"14","conductors":2}],"devices":[{"count":1}],"grounds":[{"count":1,"gauge":"14"}]}
+            {"kind":"nm-1g-18","cables":[{"count":2,"gauge":"14","conductors":2}],"devices":[{"count":1}],
+             "grounds":[{"count":1,"gauge":"14"}]}
             """;
         var usual = await AskAsync(JsonNode.Parse(box)!);
         var said = 0;

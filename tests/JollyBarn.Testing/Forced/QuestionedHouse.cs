@@ -1,7 +1,5 @@
-using System.Text.Json;
 using JollyBarn.Edits;
 using JollyBarn.OpenFile;
-using JollyBarn.Store;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Testing.Forced;

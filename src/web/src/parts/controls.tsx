@@ -97,13 +97,14 @@ export function Ask({
   const [typed, setTyped] = useState<string | null>(null);
   const [lost, setLost] = useState<string | null>(null);
   const sent = useRef<string | null>(null);
+  const notKept = lost !== null && lost === typed;
   const drop = () => {
     setTyped(null);
     setLost(null);
   };
   const keep = (again: boolean) => {
     if (typed === null || typed.trim() === value) return drop();
-    if (sent.current === typed || (lost === typed && !again)) return;
+    if (sent.current === typed || (notKept && !again)) return;
     const done = onKeep(typed.trim());
     if (!(done instanceof Promise)) return drop();
     sent.current = typed;
@@ -124,9 +125,9 @@ export function Ask({
       <span className={hide ? "sr-only" : "mb-1 block text-sm text-ink-2"}>{label}</span>
       <input
         className={`min-h-11 w-full rounded-lg border-2 px-2.5 placeholder:text-ink-2 ${mono ? "figure" : ""}
-          ${quiet ? "border-transparent bg-transparent font-semibold hover:border-rule focus:border-rule" : "border-rule bg-card"}
-          ${lost !== null && lost === typed ? "border-dashed border-barn" : ""}`}
-        aria-invalid={lost !== null && lost === typed}
+          ${notKept ? "border-dashed border-barn" : quiet ? "border-transparent hover:border-rule focus:border-rule" : "border-rule"}
+          ${quiet ? "bg-transparent font-semibold" : "bg-card"}`}
+        aria-invalid={notKept}
         value={typed ?? value}
         placeholder={hint}
         onChange={(e) => setTyped(e.target.value)}
