@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JollyBarn.Edits;
 using JollyBarn.Measures;
 using JollyBarn.Telling.Phrases;
@@ -26,7 +27,8 @@ public sealed record CableView(
     Fact<Length> Length,
     string? Sheath,
     Id<Circuit>? Circuit,
-    IReadOnlyList<Id<Lead>> Leads
+    IReadOnlyList<Id<Lead>> Leads,
+    [property: JsonConverter(typeof(ByIdJson<string, RunHurt>))] ById<string, RunHurt> Hurts
 );
 
 /// <summary>Puts the cables of a box into the shape the interface reads.</summary>
@@ -75,7 +77,8 @@ internal static class CableViews
                 run.Length,
                 run.Sheath,
                 run.Circuit,
-                leads
+                leads,
+                run.Hurts
             );
         }
     }

@@ -179,6 +179,7 @@ public static partial class Server
         api.MapLive();
         api.MapReadings();
         api.MapPhotos();
+        api.MapRuns();
         app.MapGet("/schema/job.json", () => Results.Text(Schema.Text, "application/schema+json")).WithTags("Jolly Barn");
         return app;
     }

@@ -71,6 +71,7 @@ public sealed class LiveLookTests(Site site)
     {
         using var person = new Person(390, 844);
         person.Go(site.DemoJob + "/boxes/bench-left");
+        person.Tap("Do more");
         person.Tap("Live or dead");
         Person.Wait(() => Count(person, "Live") > 0);
         var picture = person

@@ -74,7 +74,8 @@ public class EveryEditTests
             new RecordRuling("ruling", Accepted),
             new AddReport("report", "Buyer", ["Box is loose"]),
             new AddPhoto("photo", Picture),
-            new EndAtLoad("r2", RunSide.B, "range")
+            new EndAtLoad("r2", RunSide.B, "range"),
+            new HurtRun("r1", "nick", new RunHurt(HurtKind.Nicked))
         );
 
     internal static readonly (Edit Good, Edit Impossible)[] Examples =
@@ -151,6 +152,10 @@ public class EveryEditTests
         (new LoseEnd("r2", RunSide.B), new LoseEnd("r0", RunSide.A)),
         (new ConnectRun("square", "r0", RunSide.B, "in"), new ConnectRun("square", "r0", RunSide.A, "in")),
         (new RemoveCable("b", "r0"), new RemoveCable("square", "r0")),
+        (new SplitRun("square", "r0", "r0-on", "in", "on"), new SplitRun("b", "r0", "r0-on", "in", "on")),
+        (new MoveRunEnd("b", "r0", RunSide.A, "square", "in"), new MoveRunEnd("b", "r0", RunSide.B, "square", "in")),
+        (new HurtRun("r0", "cut", new RunHurt(HurtKind.Cut)), new HurtRun("none", "cut", new RunHurt(HurtKind.Cut))),
+        (new MendRun("r1", "nick"), new MendRun("r0", "nick")),
         (new PassThrough("b", "r1", "r2"), new PassThrough("b", "r1", "r1")),
         (new MoveLead("b", "r2.a0", Screw), new MoveLead("b", "r2.a0", Screw with { Place = "load-hot/plate" })),
         (new JoinLeads("b", "k", "lever-2", ["r0.a1", "r1.a1"], "neutrals"), new JoinLeads("b", "k", "lever-2", ["none"])),

@@ -72,6 +72,8 @@ public class RefusalTests
         new(Why.NoEndHere, "lead", new MoveLead("b", "r0.a0", Landing.Loose), Through()),
         new(Why.GoesOn, "leads", new JoinLeads("b", "j9", "twist-on-medium", ["r0.a0", "r2.a0"]), Through()),
         new(Why.NotAnEnd, "form", new PassThrough("b", "r0", "r1", LeadForm.Ended)),
+        new(Why.CableIsHere, "run", new SplitRun("b", "r0", "x", "in", "on")),
+        new(Why.CableIsHere, "to", new MoveRunEnd("b", "r0", RunSide.A, "b", "k")),
         new(Why.SameCable, "leavesBy", new PassThrough("b", "r0", "r0", LeadForm.Loop)),
         new(Why.FireRating, "wall.fireRating", new PutWall("w", new Wall("Wall") { FireRating = 13 })),
         new(

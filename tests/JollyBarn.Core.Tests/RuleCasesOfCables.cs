@@ -111,6 +111,9 @@ internal static partial class RuleCases
             ),
             new("cable-damage", "metal", "r0.a", Measure, "110.12(B)"),
             new("cable-damage", "metal", "r0.a", Stop, "110.12(B)", Note("r0.a", "cable-damage", "conductor")),
+            new("cable-damage", "metal", "r0.a", Stop, "110.12(B)", new HurtRun("r0", "x", new RunHurt(HurtKind.Cut))),
+            new("cable-damage", "metal", "r0.a", Stop, "110.12(B)", new HurtRun("r0", "x", new RunHurt(HurtKind.Exposed))),
+            new("cable-damage", "metal", "r0.a", Fix, "110.12(B)", new HurtRun("r0", "x", new RunHurt(HurtKind.Crushed))),
             new("cable-damage", "metal", "r0.a", Fix, "334.30", Note("r0.a", "cable-damage", "sheath")),
             new("cable-damage", "metal", "r0.a", Fine, "110.12(B)", Note("r0.a", "cable-damage", "none")),
             // 334.80, 310.15(C)(1): 12 AWG, 30 A at 90 °C. Three cables, six conductors, 80 %: 24 A. Five, ten conductors, 50 %: 15 A.

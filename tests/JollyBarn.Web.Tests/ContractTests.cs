@@ -25,6 +25,7 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
                 ["edition"] = "Nec2023",
                 ["change"] = "upstairs",
                 ["step"] = "u1",
+                ["run"] = "to-glue",
             };
 
         public async ValueTask InitializeAsync()

@@ -34,7 +34,7 @@ internal sealed class Island
         {
             runAt[id] = runs.Count;
             runs.Add((id, run, joins, nodes));
-            nodes += joins.Count;
+            nodes += run.IsCut ? 2 * joins.Count : joins.Count;
         }
 
         seen = new BoxWires?[parts.Boxes.Count];
@@ -83,10 +83,17 @@ internal sealed class Island
                     e.Run,
                     e.Side,
                     e.Index,
-                    around.Value.From(runs[runAt[e.Run]].First + e.Index, n => n >= own && n < own + count)
+                    around.Value.From(Node(e.Run, e.Side, e.Index)!.Value, n => n >= own && n < own + count)
                 ))
         );
     }
+
+    /// <summary>The node of one end of a conductor: of a cable that is cut through, the ends are apart. Null where there is no such
+    /// conductor.</summary>
+    private int? Node(Id<Run> run, RunSide side, int index) =>
+        runAt.TryGetValue(run, out var at) && index < runs[at].Joins.Count
+            ? runs[at].First + index + (side == RunSide.B && runs[at].Run.IsCut ? runs[at].Joins.Count : 0)
+            : null;
 
     private Wire At(int node)
     {
@@ -125,7 +132,8 @@ internal sealed class Island
         return
         [
             .. boxes.SelectMany(b => b.Joins.Outlets.Select(o => b.First + o)),
-            .. runs.Where(r => !Somewhere(r.Run.A) || !Somewhere(r.Run.B)).SelectMany(r => Enumerable.Range(r.First, r.Joins.Count)),
+            .. runs.Where(r => !Somewhere(r.Run.A) || !Somewhere(r.Run.B))
+                .SelectMany(r => Enumerable.Range(r.First, r.Joins.Count * (r.Run.IsCut ? 2 : 1))),
         ];
     }
 
@@ -145,11 +153,11 @@ internal sealed class Island
     {
         foreach (var (_, joins, first) in boxes)
         {
-            foreach (var (run, _, index, piece) in joins.Ends)
+            foreach (var (run, side, index, piece) in joins.Ends)
             {
-                if (runAt.TryGetValue(run, out var at) && index < runs[at].Joins.Count)
+                if (Node(run, side, index) is { } node)
                 {
-                    yield return (runs[at].First + index, first + piece);
+                    yield return (node, first + piece);
                 }
             }
         }
@@ -194,10 +202,10 @@ internal sealed class Island
         {
             foreach (var (run, side, index, _) in joins.Ends)
             {
-                if (runAt.TryGetValue(run, out var at) && index < runs[at].Joins.Count)
+                if (Node(run, side, index) is { } node)
                 {
-                    ended[(2 * (runs[at].First + index)) + (side == RunSide.A ? 0 : 1)] = true;
-                    marks.Spans.Add((runs[at].First + index, id));
+                    ended[(2 * node) + (side == RunSide.A ? 0 : 1)] = true;
+                    marks.Spans.Add((node, id));
                 }
             }
 
@@ -209,14 +217,15 @@ internal sealed class Island
 
         foreach (var (id, run, joins, first) in runs)
         {
-            foreach (var (index, at) in joins.Lands)
+            var apart = run.IsCut ? joins.Count : 0;
+            foreach (var (side, index, at) in joins.Lands)
             {
-                marks.Lands.Add((first + index, at));
+                marks.Lands.Add((first + index + (side == RunSide.B ? apart : 0), at));
             }
 
-            foreach (var (index, end) in joins.Open)
+            foreach (var (side, index, end) in joins.Open)
             {
-                marks.Open.Add((first + index, end));
+                marks.Open.Add((first + index + (side == RunSide.B ? apart : 0), end));
             }
 
             // An end in a box that has no lead for it, or that is no more: nobody knows where it goes.
@@ -227,9 +236,9 @@ internal sealed class Island
                     marks.Open.Add((first + i, new(OpenKind.FarEnd, id, RunSide.A)));
                 }
 
-                if (run.B.IsBox && !ended[(2 * (first + i)) + 1])
+                if (run.B.IsBox && !ended[(2 * (first + apart + i)) + 1])
                 {
-                    marks.Open.Add((first + i, new(OpenKind.FarEnd, id, RunSide.B)));
+                    marks.Open.Add((first + apart + i, new(OpenKind.FarEnd, id, RunSide.B)));
                 }
             }
         }

@@ -27,18 +27,18 @@ internal sealed class RunJoins
             }
         }
 
-        var (lands, open) = (new List<(int, PanelEnd)>(), new List<(int, OpenEnd)>());
+        var (lands, open) = (new List<(RunSide, int, PanelEnd)>(), new List<(RunSide, int, OpenEnd)>());
         foreach (var link in part.Links)
         {
             if (names.TryGetValue(link.From, out var end) && panels.Find(link.To) is { } at)
             {
                 if (part.Taken.Contains(link.From))
                 {
-                    open.Add((end.Index, Far(job, id, run, end.Side, end.Index) with { Taken = at }));
+                    open.Add((end.Side, end.Index, Far(job, id, run, end.Side, end.Index) with { Taken = at }));
                 }
                 else
                 {
-                    lands.Add((end.Index, at));
+                    lands.Add((end.Side, end.Index, at));
                 }
             }
         }
@@ -46,7 +46,7 @@ internal sealed class RunJoins
         foreach (var point in part.Unknown.Distinct(StringComparer.Ordinal))
         {
             var (side, index) = names[point];
-            open.Add((index, Far(job, id, run, side, index)));
+            open.Add((side, index, Far(job, id, run, side, index)));
         }
 
         (Lands, Open) = ([.. lands], [.. open]);
@@ -55,9 +55,9 @@ internal sealed class RunJoins
     /// <summary>Conductors, the ground among them.</summary>
     public int Count { get; }
 
-    public (int Index, PanelEnd At)[] Lands { get; }
+    public (RunSide Side, int Index, PanelEnd At)[] Lands { get; }
 
-    public (int Index, OpenEnd End)[] Open { get; }
+    public (RunSide Side, int Index, OpenEnd End)[] Open { get; }
 
     public static RunJoins Of(Job job, PanelEnds panels, Id<Run> id, Run run)
     {

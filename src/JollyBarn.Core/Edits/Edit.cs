@@ -65,6 +65,10 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(LoseEnd), "loseEnd")]
 [JsonDerivedType(typeof(RemoveCable), "removeCable")]
 [JsonDerivedType(typeof(PassThrough), "passThrough")]
+[JsonDerivedType(typeof(SplitRun), "splitRun")]
+[JsonDerivedType(typeof(MoveRunEnd), "moveRunEnd")]
+[JsonDerivedType(typeof(HurtRun), "hurtRun")]
+[JsonDerivedType(typeof(MendRun), "mendRun")]
 [JsonDerivedType(typeof(MoveLead), "moveLead")]
 [JsonDerivedType(typeof(JoinLeads), "joinLeads")]
 [JsonDerivedType(typeof(SetLeadLength), "setLeadLength")]
@@ -178,6 +182,7 @@ public enum BatchFor
     AnotherBox,
     BoxBonded,
     BoxForSplice,
+    BoxIntoCable,
     CablePulledIn,
     Capped,
     ChangedOver,

@@ -43,7 +43,8 @@ internal static class RunPlan
                 Points.End(id, RunSide.A, i),
                 Points.End(id, RunSide.B, i),
                 Copper.Ohms(gauge, feet, to.Now.Celsius, run.Metal),
-                LinkKind.Wire
+                LinkKind.Wire,
+                open: run.IsCut
             );
         }
 

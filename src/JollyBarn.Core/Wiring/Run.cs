@@ -84,6 +84,31 @@ public sealed record RunEnd(
 /// <summary>One insulated conductor of a run.</summary>
 public sealed record Conductor(string Colour, ConductorUse Use = ConductorUse.Unknown, Gauge? Gauge = null, bool Stranded = false);
 
+/// <summary>What has happened to a cable somewhere along it.</summary>
+public enum HurtKind
+{
+    /// <summary>Cut through: its conductors are open there.</summary>
+    Cut,
+
+    /// <summary>Bare copper can be touched.</summary>
+    Exposed,
+
+    Nicked,
+    Crushed,
+}
+
+/// <summary>A place along a cable where it is cut or hurt.</summary>
+/// <param name="Along">How far from end A, along the cable.</param>
+/// <param name="SlackToA">How much of the piece towards end A can be pulled in.</param>
+/// <param name="SlackToB">The same towards end B.</param>
+public sealed record RunHurt(
+    HurtKind Kind,
+    Fact<Length>? Along = null,
+    Fact<Length>? SlackToA = null,
+    Fact<Length>? SlackToB = null,
+    string? Note = null
+);
+
 /// <summary>One cable or raceway between two ends, either of which may be unknown.</summary>
 public sealed record Run
 {
@@ -111,6 +136,18 @@ public sealed record Run
     public string? Sheath { get; init; }
 
     public Id<Circuit>? Circuit { get; init; }
+
+    /// <summary>Where it is cut or hurt, by the id of the place.</summary>
+    [System.Text.Json.Serialization.JsonConverter(typeof(ByIdJson<string, RunHurt>))]
+    public ById<string, RunHurt> Hurts
+    {
+        get;
+        init => field = value ?? ById<string, RunHurt>.Empty;
+    } = ById<string, RunHurt>.Empty;
+
+    /// <summary>True when it is cut through somewhere: nothing goes from one end to the other.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
+    public bool IsCut => Hurts.Values.Any(h => h.Kind == HurtKind.Cut);
 
     public RunEnd End(RunSide side) => side == RunSide.A ? A : B;
 

@@ -80,6 +80,13 @@ public static class ApiQuestions
         ("post " + Job + "/undo", "", """{"id":"c4","by":"ann"}""", 200),
         ("post " + Job + "/redo", "", """{"id":"c5","by":"ann"}""", 200),
         ("post " + Job + "/undo", "", """{"id":"c6","by":"nobody"}""", 422),
+        (
+            "post " + Job + "/runs/{run}/into",
+            "",
+            """{"box":"mid","further":"mid-on","name":"In the loft","along":{"how":"Measured","value":"20 in"}}""",
+            200
+        ),
+        ("post " + Job + "/runs/{run}/into", "", """{"box":"{box}","further":"mid-on","name":"In the loft"}""", 422),
         ("post /api/import", "?copyAs=twin", "{file}", 200),
         ("post /api/import", "", "{}", 422),
     ];

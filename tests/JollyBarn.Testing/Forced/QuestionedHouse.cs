@@ -36,6 +36,7 @@ public static class QuestionedHouse
             ["step"] = "u1",
             ["rule"] = "fed",
             ["of"] = "b",
+            ["run"] = "on",
             ["lead"] = "on.a0",
             ["sha"] = new('0', 64),
             ["hot"] = "leg:p/0",

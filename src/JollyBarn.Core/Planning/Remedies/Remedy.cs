@@ -1,4 +1,3 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Measures;
@@ -35,18 +34,10 @@ public sealed record RemedyAsk(Job Job, Id<Box> BoxId, BoxLook Look, Finding Fin
 
     public string Of => Finding.Of;
 
-    /// <summary>Length of a pigtail of this house: never under what reaches 3 in past the opening from the back of the box.</summary>
-    public Length Tail
-    {
-        get
-        {
-            var house = Length.Parse(Look.Practice.Answer(PracticeBook.PigtailLength));
-            var least = Fill.BoxDepth.Depth(Box) is { } deep ? deep + Look.Limits.Inches("lead.reach") : Length.Zero;
-            return house >= least ? house : Length.Inches((long)decimal.Ceiling(least.InInches));
-        }
-    }
+    /// <inheritdoc cref="Tails.In"/>
+    public Length Tail => Tails.In(Look);
 
-    public Fact<Length> TailLength => new(Known.Estimated, Tail, By: PracticeBook.PigtailLength.Key);
+    public Fact<Length> TailLength => Tails.Planned(Look);
 
     /// <summary>The thinnest copper the book lets on a breaker of so many amperes; null where it lets none.</summary>
     public Gauge? Thinnest(decimal amperes) =>

@@ -16,6 +16,7 @@ internal static class BatchWords
             BatchFor.BoxBonded => "The box bonded",
             BatchFor.GroundBrought => "A ground brought from the panel",
             BatchFor.BoxForSplice => "A box for the splice",
+            BatchFor.BoxIntoCable => IntoCable(batch, before),
             BatchFor.CablePulledIn => "Cable pulled in",
             BatchFor.Capped => "Capped",
             BatchFor.ChangedOver => "Changed over",
@@ -42,6 +43,11 @@ internal static class BatchWords
     /// <summary>The first, and how many more.</summary>
     public static string Several(Batch batch, Job before) =>
         batch.Edits.Count == 1 ? batch.Edits[0].Tell(before) : $"{batch.Edits[0].Tell(before)}, and {batch.Edits.Count - 1} more";
+
+    private static string IntoCable(Batch batch, Job before) =>
+        batch.Edits is [AddBox box, ..] && batch.Edits.OfType<SplitRun>().FirstOrDefault() is { } split
+            ? $"{box.Name}: put into {new Names(before).Run(split.Run)}"
+            : Several(batch, before);
 
     private static string LeadsTo(Batch batch, Job before) =>
         batch.Edits is [MoveLead { To: var to } move, ..] && before.Boxes.Find(move.Box) is { } box

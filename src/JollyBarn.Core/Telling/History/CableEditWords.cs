@@ -15,6 +15,10 @@ internal sealed class CableEditWords : EditWords
         InBox<ConnectRun>((e, _) => $"cable followed to here{(e.Says is null ? "" : ", " + e.Says)}");
         OfBox<RemoveCable>((e, job) => $"{Here(job, e.Box, e.Run)} pulled out");
         OfBox<PassThrough>((e, job) => $"{Here(job, e.Box, e.Run)} {(e.Form == LeadForm.Loop ? "left in loops" : "passes through")}");
+        OfBox<SplitRun>((e, job) => $"put into {new Names(job).Run(e.Run)}, which goes on from here");
+        OfBox<MoveRunEnd>((e, job) => $"{Here(job, e.Box, e.Run)} pulled out, and brought into {job.Boxes.Find(e.To)?.Name}");
+        Says<HurtRun>((e, job) => $"{Line.Start(new Names(job).Run(e.Run))}: {Hurt(e.Hurt)}");
+        Says<MendRun>((e, job) => $"{Line.Start(new Names(job).Run(e.Run))}: no longer hurt there");
         Says<SetRun>((e, job) => $"{Line.Start(new Names(job).Run(e.Run))}: {Described(e, job)}");
         Says<EndAtPanel>((e, job) => $"{Line.Start(new Names(job).Run(e.Run))} ends at {job.Panels.Find(e.Panel)?.Name}");
         Says<EndAtLoad>((e, job) => $"{Line.Start(new Names(job).Run(e.Run))} ends at {e.Says}");
@@ -41,6 +45,17 @@ internal sealed class CableEditWords : EditWords
         ];
         return string.Join(", ", said.OfType<string>().DefaultIfEmpty("as it was"));
     }
+
+    private static string Hurt(RunHurt hurt) =>
+        (
+            hurt.Kind switch
+            {
+                HurtKind.Cut => "cut through",
+                HurtKind.Exposed => "bare copper in reach",
+                HurtKind.Nicked => "nicked",
+                _ => "crushed",
+            }
+        ) + (hurt.Along?.OrNull is { } along ? $", {along} along" : "");
 
     private static string Feeding(Feeds feeds) =>
         feeds switch

@@ -21,7 +21,32 @@ internal static class BuriedWords
                         ],
                     }
                 },
+                {
+                    "Cut",
+                    new("{Cable} is cut through: an end of it may be live.")
+                    {
+                        Now =
+                        [
+                            "Switch the breaker off and tag it: either end may be fed.",
+                            "Prove both ends dead before touching one.",
+                            "Cap them, or keep everybody away, until they are joined in a box that stays within reach.",
+                        ],
+                    }
+                },
+                {
+                    "Exposed",
+                    new("Bare copper of {cable} can be touched.")
+                    {
+                        Now =
+                        [
+                            "Switch the breaker off and tag it.",
+                            "Prove it dead before touching the place.",
+                            "Keep people and water away until it is repaired in a box or replaced.",
+                        ],
+                    }
+                },
                 { "Sheath", "The sheath of {cable} is hurt." },
+                { "Along", "{Cable} is nicked or crushed along its way." },
                 { "Whole", "Not hurt: {cable}." },
                 { "Ask", "Is {cable} hurt?" },
             },

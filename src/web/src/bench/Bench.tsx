@@ -194,6 +194,8 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
         picked={good.length}
         look={look}
         rear={rear}
+        unopened={view.box.contents === "NotOpened"}
+        small={small}
         onAdd={(what) => setAdding({ what })}
         onJoin={() => {
           setBunch(none);
@@ -245,13 +247,17 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
           </div>
         </div>
         {hand && (
-          <div className="hand-slip fixed inset-x-2 bottom-3 z-30 lg:right-[19.5rem] lg:left-4">
+          <div className="hand-slip fixed inset-x-2 bottom-[calc(var(--bar)+0.5rem)] z-30 lg:right-[19.5rem] lg:left-4">
             <Slip hand={hand} before={view.report.fill.needed.low} onLand={land} onHover={hover} onDrop={drop} list={small} would={would} />
           </div>
         )}
       </div>
       {sel && !hand && (
-        <div className={small ? "fixed inset-x-2 bottom-2 z-30 max-h-[52dvh] overflow-auto rounded-2xl shadow-xl" : "mt-3"}>
+        <div
+          className={
+            small ? "fixed inset-x-2 bottom-[calc(var(--bar)+0.5rem)] z-30 max-h-[52dvh] overflow-auto rounded-2xl shadow-xl" : "mt-3"
+          }
+        >
           <Thing
             job={job}
             view={view}

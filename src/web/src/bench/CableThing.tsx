@@ -9,6 +9,7 @@ import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { run } from "../parts/measure";
 import { words } from "../words";
+import { AlongCable } from "./AlongCable";
 import { FarEnd } from "./FarEnd";
 import { KnockoutSize } from "./KnockoutSize";
 import { address } from "../parts/address";
@@ -51,6 +52,7 @@ export function CableThing({ job, view, cable: c, edit }: { job: string; view: B
         )}
       </div>
       <About job={job} cable={c} edit={edit} />
+      <AlongCable job={job} view={view} cable={c} edit={edit} />
       <div className="mt-2 flex flex-wrap items-center gap-2">
         {view.cables.length > 1 && <Through view={view} edit={edit} cable={c} />}
         <Button

@@ -1,9 +1,12 @@
 import { Zap } from "lucide-react";
-import { Link } from "react-router";
+import { lazy, Suspense } from "react";
+import { Link, useNavigate } from "react-router";
 import type { Look } from "../model/useLive";
 import { address } from "../parts/address";
 import { Button } from "../parts/controls";
 import { words } from "../words";
+
+const MoreTools = lazy(() => import("./MoreTools"));
 
 const w = words.bench;
 
@@ -19,6 +22,10 @@ type Props = {
   look: Look;
   /** Seen from behind. */
   rear: boolean;
+  /** Nobody has looked into it yet. */
+  unopened: boolean;
+  /** A small screen: the one thing to do next, and the rest behind a button. */
+  small: boolean;
   onAdd: (what: "cable" | "device") => void;
   onJoin: () => void;
   onMove: () => void;
@@ -26,7 +33,9 @@ type Props = {
 };
 
 /** What can be done with the whole box, above its picture. */
-export function Tools({ job, box, past, planned, picked, look, rear, onAdd, onJoin, onMove, onTurn }: Props) {
+export function Tools(props: Props) {
+  const { job, box, past, planned, picked, look, rear, onAdd, onJoin, onMove, onTurn } = props;
+  if (props.small) return <OnPhone {...props} />;
   return (
     <div className="no-print mb-2 flex flex-wrap items-center gap-2">
       <Button look="main" disabled={past} onClick={() => onAdd("cable")}>
@@ -64,6 +73,33 @@ export function Tools({ job, box, past, planned, picked, look, rear, onAdd, onJo
       <Button aria-pressed={rear} onClick={onTurn}>
         {rear ? w.fromBehind : w.fromFront}
       </Button>
+    </div>
+  );
+}
+
+/** The same on a phone. */
+function OnPhone({ job, box, past, planned, picked, look, rear, unopened, onAdd, onJoin, onMove, onTurn }: Props) {
+  const navigate = useNavigate();
+  const survey = [words.survey.start, () => void navigate(address.survey(job, box))] as const;
+  const cable = [words.box.addCable, () => onAdd("cable")] as const;
+  const surveyed = past || planned ? [] : [survey];
+  const change = past ? [] : [cable, [words.box.addDevice, () => onAdd("device")] as const];
+  const look_ = [look.on ? w.lookOff : words.live.toggle, () => look.setOn(!look.on)] as const;
+  const all = [
+    ...(picked > 1 ? [[words.box.join(picked), onJoin] as const, [w.moveThese(picked), onMove] as const] : []),
+    ...(unopened ? [...surveyed, ...change] : [...change, ...surveyed]),
+    ...(past ? [] : [look_]),
+    [rear ? w.fromBehind : w.fromFront, onTurn] as const,
+  ];
+  const [first, ...rest] = all;
+  return (
+    <div className="no-print mb-2 flex items-center justify-between gap-2">
+      <Button look="main" onClick={first![1]}>
+        {first![0]}
+      </Button>
+      <Suspense fallback={<span className="min-h-11" />}>
+        <MoreTools tools={rest} />
+      </Suspense>
     </div>
   );
 }

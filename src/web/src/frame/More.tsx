@@ -1,30 +1,36 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { Keyboard, MoreHorizontal, SunMoon } from "lucide-react";
+import { Link } from "react-router";
 import { words } from "../words";
+import { placesOf } from "./places";
+
+const item = "flex min-h-11 w-full items-center gap-2 rounded-lg px-3 data-focus:bg-slate-wash";
 
 /** What is reached seldom, behind one button. */
-export default function More({ onLook, onKeys }: { onLook: () => void; onKeys: () => void }) {
+export default function More({ job, onLook, onKeys }: { job: string; onLook: () => void; onKeys: () => void }) {
   return (
     <Menu>
       <MenuButton aria-label={words.more} className="grid size-11 place-items-center rounded-xl border-2 border-ink">
         <MoreHorizontal size={20} aria-hidden />
       </MenuButton>
       <MenuItems anchor={{ to: "bottom end", gap: 6 }} className="z-50 w-56 rounded-xl border-2 border-ink bg-card p-1 shadow-xl">
+        {job &&
+          placesOf(job)
+            .filter(([, , often]) => !often)
+            .map(([to, name]) => (
+              <MenuItem key={to} as="div" className="md:hidden">
+                <Link to={to} className={item}>
+                  {name}
+                </Link>
+              </MenuItem>
+            ))}
         <MenuItem>
-          <button
-            type="button"
-            onClick={onLook}
-            className="flex min-h-11 w-full items-center gap-2 rounded-lg px-3 data-focus:bg-slate-wash"
-          >
+          <button type="button" onClick={onLook} className={item}>
             <SunMoon size={18} aria-hidden /> {words.look}
           </button>
         </MenuItem>
         <MenuItem>
-          <button
-            type="button"
-            onClick={onKeys}
-            className="flex min-h-11 w-full items-center gap-2 rounded-lg px-3 data-focus:bg-slate-wash"
-          >
+          <button type="button" onClick={onKeys} className={item}>
             <Keyboard size={18} aria-hidden /> {words.keys}
           </button>
         </MenuItem>

@@ -9,6 +9,7 @@ import { Sheet } from "../parts/Sheet";
 import { Notices } from "../parts/Notices";
 import { StopBar } from "./StopBar";
 import { address } from "../parts/address";
+import { placesOf } from "./places";
 import { later } from "../parts/later";
 
 const LookSheet = lazy(() => import("./LookSheet"));
@@ -65,7 +66,7 @@ export function Shell() {
   }, [job, navigate, undo, redo]);
 
   return (
-    <div className="flex min-h-dvh flex-col">
+    <div className={`flex min-h-dvh flex-col md:[--bar:0rem] ${job ? "[--bar:3.375rem]" : "[--bar:0rem]"}`}>
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-3">
         {words.boxes}
       </a>
@@ -96,7 +97,7 @@ export function Shell() {
             <kbd className="figure hidden text-ink-2 md:inline">/</kbd>
           </button>
           <Suspense fallback={<span className="size-11 rounded-xl border-2 border-ink" />}>
-            <More onLook={() => setLook(true)} onKeys={() => setKeys(true)} />
+            <More job={job} onLook={() => setLook(true)} onKeys={() => setKeys(true)} />
           </Suspense>
         </div>
       </header>
@@ -104,7 +105,7 @@ export function Shell() {
       <main id="main" tabIndex={-1} className="flex-1 px-4 py-4 outline-none">
         <Outlet />
       </main>
-      <footer className="px-4 pb-4 text-sm text-ink-2 sm:px-6">{words.caution}</footer>
+      <footer className={`px-4 text-sm text-ink-2 sm:px-6 ${job ? "pb-20 md:pb-4" : "pb-4"}`}>{words.caution}</footer>
       <Notices />
       <Suspense>{palette && <Palette open onClose={() => setPalette(false)} job={job} />}</Suspense>
       <Sheet title={words.keysTitle} open={keys} onClose={() => setKeys(false)}>
@@ -123,30 +124,23 @@ export function Shell() {
   );
 }
 
+/** Places of a job: at the thumb on a phone, where those that are reached seldom are behind one button with the rest. */
 function JobNav({ job }: { job: string }) {
   const head = useHead(job);
-  const places = [
-    [address.today(job), words.today],
-    [address.quick(job), words.quick],
-    [address.changes(job), words.changes],
-    [address.house(job), words.house],
-    [address.log(job), words.log],
-    [address.lists(job), words.lists.nav],
-    [address.book(job), words.book],
-  ] as const;
   return (
     <nav
       aria-label={head.data?.name ?? words.product}
-      className="order-last flex w-full items-center gap-1 overflow-x-auto md:order-none md:w-auto md:flex-wrap"
+      className="fixed inset-x-0 bottom-0 z-40 flex justify-around border-t-2 border-ink bg-card px-1 pt-1
+        pb-[max(0.25rem,env(safe-area-inset-bottom))] md:static md:flex-wrap md:justify-start md:gap-1 md:border-0 md:p-0"
     >
-      <span className="mr-2 hidden text-ink-2 xl:inline">{head.data?.name}</span>
-      {places.map(([to, name]) => (
+      <span className="mr-2 hidden self-center text-ink-2 xl:inline">{head.data?.name}</span>
+      {placesOf(job).map(([to, name, often]) => (
         <NavLink
           key={to}
           to={to}
           end={to === address.today(job)}
-          className="inline-flex min-h-11 shrink-0 items-center rounded-lg px-2.5 font-semibold aria-[current=page]:bg-ink
-            aria-[current=page]:text-on-ink"
+          className={`min-h-11 shrink-0 items-center rounded-lg px-2 font-semibold aria-[current=page]:bg-ink
+            aria-[current=page]:text-on-ink md:px-2.5 ${often ? "inline-flex" : "hidden md:inline-flex"}`}
         >
           {name}
         </NavLink>

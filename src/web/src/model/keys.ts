@@ -22,6 +22,7 @@ export type View =
   | "head"
   | "held"
   | "instead"
+  | "into"
   | "live"
   | "log"
   | "photos"

@@ -213,7 +213,7 @@ export default function QuickFit() {
       </div>
 
       <div
-        className="no-print fixed inset-x-0 bottom-0 z-30 flex gap-2 border-t-2 border-rule bg-lime p-3 lg:static
+        className="no-print fixed inset-x-0 bottom-(--bar) z-30 flex gap-2 border-t-2 border-rule bg-lime p-3 lg:static
         lg:col-span-2 lg:border-0 lg:p-0"
       >
         <Button onClick={() => void link()} disabled={empty} className="min-h-14 px-6">

@@ -84,7 +84,7 @@ function Page({
       {step === "leads" && <LeadByLead job={job} view={view} edit={edit} />}
       {step === "marks" && <Marks view={view} edit={edit} catalogue={catalogue} />}
       {step === "measure" && <MeasurePanel view={view} edit={edit} catalogue={catalogue} onPoint={() => undefined} all />}
-      <div className="fixed inset-x-0 bottom-0 z-20 flex gap-2 border-t-2 border-ink bg-card p-3">
+      <div className="fixed inset-x-0 bottom-(--bar) z-20 flex gap-2 border-t-2 border-ink bg-card p-3">
         {at > 0 && <Button onClick={() => onStep(steps[at - 1]!)}>{w.back}</Button>}
         {next ? (
           <Button look="main" className="flex-1" onClick={() => onStep(next)}>

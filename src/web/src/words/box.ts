@@ -1,5 +1,22 @@
 /** Words of the Bench: a box, its leads and joints, its fit. */
 export const boxWords = {
+  along: {
+    hurts: "Where the cable is cut or hurt",
+    hurtHere: "Cut or hurt somewhere…",
+    kinds: { Cut: "cut through", Exposed: "bare copper in reach", Nicked: "nicked", Crushed: "crushed" },
+    fromHere: "From here, along it",
+    fromThere: "From its other end",
+    moveEnd: "Move this end to…",
+    mended: "Mended",
+    putBox: "Put a box into this cable",
+    why: (cable: string) =>
+      `The cable ${cable} ends in the new box from both sides, joined like on like, a metal box bonded. ` +
+      "What both far ends land on stays. The box has to stay within reach.",
+    name: "Its name",
+    nameOf: (cable: string) => `Splice, ${cable}`,
+    kindsOf: "Boxes for it",
+    putIn: "Put in",
+  },
   box: {
     kind: "Kind",
     change: "Change",
@@ -169,6 +186,8 @@ export const boxWords = {
     protects: "protects what hangs here",
     screw: "Bonding screw, box",
     bondingScrew: "Bonding screw of the box",
+    doMore: "Do more",
+    lookOff: "Live or dead: hide",
     fromFront: "Seen from the front",
     fromBehind: "Seen from behind",
     unbroken: "Goes on unbroken",

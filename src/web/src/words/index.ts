@@ -25,6 +25,7 @@ export const words = {
   boxes: "Boxes",
   quick: "Quick fit",
   book: "Code book",
+  bookShort: "Book",
   log: "Logbook",
   changes: "Changes",
   house: "House",
