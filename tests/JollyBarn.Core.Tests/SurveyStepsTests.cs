@@ -34,6 +34,45 @@ public sealed class SurveyStepsTests
         Assert.Equal(["grounds", "hots", "neutrals"], job.Boxes["b"].Joints.Values.Select(j => j.Name).Order(StringComparer.Ordinal));
     }
 
+    /// <summary>Nothing recorded is never done: each part is, once somebody wrote something down in it.</summary>
+    [Fact]
+    public void A_part_is_done_when_somebody_recorded_something_in_it_and_an_empty_box_has_none()
+    {
+        Assert.Empty(Steps(Jobs.WithBox("device-3x2x3-1/2")).Done);
+        Assert.Equal([SurveyPart.Cables], Steps(Open).Done);
+        var placed = Open;
+        while (Steps(placed) is { Next: not null } steps)
+        {
+            placed = placed.Do(steps.Places[0].Edit);
+        }
+
+        Assert.Equal([SurveyPart.Cables, SurveyPart.Leads], Steps(placed).Done);
+        var more = placed.Do(
+            new NameCable("b", "r0", RunSide.A, "from the pantry"),
+            new SetLeadLength("b", "r0.a0", new(Known.Measured, Measures.Length.Inches(7), "7"))
+        );
+        Assert.Equal([SurveyPart.Cables, SurveyPart.Leads, SurveyPart.Marks, SurveyPart.Measure], Steps(more).Done);
+        var proof = more.Do(
+            new BeginProof("p", "b", "Ines", "two-pole", "2026-09-14T08:10:00Z", "panel lug", "cellar ground"),
+            new LogReading(
+                "r",
+                new Reading(
+                    "two-pole",
+                    "panel lug",
+                    "cellar ground",
+                    "121 V",
+                    "Ines",
+                    "2026-09-14T08:10:00Z",
+                    "b",
+                    "p",
+                    ReadingStep.KnownBefore,
+                    121
+                )
+            )
+        );
+        Assert.Contains(SurveyPart.Proof, Steps(proof).Done);
+    }
+
     [Fact]
     public void Every_place_offered_can_be_recorded_and_puts_the_lead_there()
     {

@@ -13,17 +13,29 @@ public sealed record SurveyPlace(Landing? To, Id<Joint>? NewJoint, Edit Edit);
 /// <summary>A pigtail one would see.</summary>
 public sealed record SurveyTail(Landing From, Landing To, Edit Edit);
 
+/// <summary>The parts of a survey, in the order of the hand.</summary>
+public enum SurveyPart
+{
+    Proof,
+    Cables,
+    Leads,
+    Marks,
+    Measure,
+}
+
 /// <summary>Writing down where the leads of a box lie, one after the other.</summary>
 /// <param name="Placed">Leads whose place is recorded.</param>
 /// <param name="Next">The lead to ask about now; null when every one has its place.</param>
 /// <param name="Places">Where it may lie, likeliest first.</param>
 /// <param name="Tails">Pigtails one would see, to be put in with a tap.</param>
+/// <param name="Done">Parts in which somebody recorded something; of leads, all of them. Nothing recorded is not done.</param>
 public sealed record SurveySteps(
     IReadOnlyList<Id<Lead>> Placed,
     int Leads,
     Id<Lead>? Next,
     IReadOnlyList<SurveyPlace> Places,
-    IReadOnlyList<SurveyTail> Tails
+    IReadOnlyList<SurveyTail> Tails,
+    IReadOnlyList<SurveyPart> Done
 )
 {
     /// <summary>The next step for a box. Grounds first, then neutrals, then hots, cable by cable: the order of make-up,
@@ -43,8 +55,25 @@ public sealed record SurveySteps(
             leads.Count,
             next?.Key,
             next is var (lead, of) ? [.. PlacesOf(id, box, lead, of.Use, newId)] : [],
-            [.. TailsOf(id, box, newId)]
+            [.. TailsOf(id, box, newId)],
+            [.. Enum.GetValues<SurveyPart>().Where(part => IsDone(job, id, box, part))]
         );
+    }
+
+    private static bool IsDone(Job job, Id<Box> id, Box box, SurveyPart part)
+    {
+        var leads = box.Leads.Values.Where(l => l.Run is not null).ToList();
+        return part switch
+        {
+            SurveyPart.Proof => job.Readings.Values.Any(r => r.Box == id && r.Proof is not null),
+            SurveyPart.Cables => leads.Count > 0,
+            SurveyPart.Leads => leads.Count > 0 && leads.TrueForAll(l => l.Form != LeadForm.Ended || l.Lands.At != LandingAt.Unknown),
+            SurveyPart.Marks => leads.Exists(l =>
+                l.MarkedAs is not null
+                || job.Runs.Find(l.Run) is { } run && run.End(l.Side) is { Says: not null } or { Feeds: not Feeds.CannotTell }
+            ),
+            _ => leads.Exists(l => l.Length.OrNull is not null) || box.Noted.Count > 0,
+        };
     }
 
     private static int Turn(ConductorUse use) =>

@@ -22,7 +22,8 @@ public sealed record ToldSurvey(
     int Leads,
     string? Next,
     IReadOnlyList<ToldPlace> Places,
-    IReadOnlyList<ToldPlace> Tails
+    IReadOnlyList<ToldPlace> Tails,
+    IReadOnlyList<SurveyPart> Done
 )
 {
     public static ToldSurvey Tell(Job job, Id<Box> id, Box box, SurveySteps steps)
@@ -37,7 +38,8 @@ public sealed record ToldSurvey(
             steps.Leads,
             steps.Next is { } next ? names.Lead(next) : null,
             [.. steps.Places.Select(p => new ToldPlace(Place(p), p.Edit))],
-            [.. steps.Tails.Select(t => new ToldPlace($"{Short(names, box, t.From)} → {Short(names, box, t.To)}", t.Edit))]
+            [.. steps.Tails.Select(t => new ToldPlace($"{Short(names, box, t.From)} → {Short(names, box, t.To)}", t.Edit))],
+            steps.Done
         );
     }
 

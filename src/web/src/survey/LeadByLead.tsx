@@ -1,27 +1,21 @@
-import { useQuery } from "@tanstack/react-query";
-import { api, must, newId, type BoxView, type Schemas } from "../api/client";
-import { keys } from "../model/keys";
+import type { BoxView, Schemas } from "../api/client";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { words } from "../words";
+import { useSurvey } from "./useSurvey";
 
 const w = words.survey;
 type Place = Schemas["ToldPlace"];
 
 /** One lead after another to its place; the next one comes by itself. Then the pigtails that are seen. */
 export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; edit: BoxEdit }) {
-  const survey = useQuery({
-    queryKey: keys.of(job, "survey", view.id, view.version),
-    queryFn: () =>
-      must(api.GET("/api/jobs/{job}/boxes/{box}/survey", { params: { path: { job, box: view.id }, query: { newId: newId("j") } } })),
-    placeholderData: (before) => before,
-  });
+  const survey = useSurvey(job, view);
   if (survey.isError) return <p role="alert">{words.failed}</p>;
   if (!survey.data) return <p className="text-ink-2">{words.loading}</p>;
   const { placed, leads, next, places, tails } = survey.data;
   const old = survey.isPlaceholderData;
   return (
     <div className="flex flex-col gap-4">
-      <p className="figure text-sm text-ink-2">{w.progress(placed.length, leads)}</p>
+      {leads > 0 && <p className="figure text-sm text-ink-2">{w.progress(placed.length, leads)}</p>}
       {next ? (
         <section aria-label={w.where}>
           <div className="rounded-xl border-2 border-slate bg-slate-wash p-3">
@@ -43,7 +37,7 @@ export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; ed
           </div>
         </section>
       ) : (
-        <p className="font-semibold">{w.allPlaced}</p>
+        <p className="font-semibold">{leads > 0 ? w.allPlaced : w.noLeads}</p>
       )}
       {tails.length > 0 && <Pigtails tails={tails} old={old} onPut={(p) => void edit.ready(p.edit)} />}
       <ul className="text-sm">

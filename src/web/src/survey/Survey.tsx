@@ -1,3 +1,4 @@
+import { Check } from "lucide-react";
 import { useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas, type Catalogue } from "../api/client";
@@ -13,6 +14,7 @@ import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { LeadByLead } from "./LeadByLead";
 import { Marks } from "./Marks";
+import { useSurvey } from "./useSurvey";
 import { address } from "../parts/address";
 
 const w = words.survey;
@@ -49,6 +51,8 @@ function Page({
   const edit = useBoxEdit(job, view, null, null);
   const at = steps.indexOf(step);
   const next = steps[at + 1];
+  const parts = useSurvey(job, view).data?.done ?? [];
+  const done = (s: Step) => parts.some((p) => p.toLowerCase() === s);
   return (
     <div className="mx-auto max-w-2xl pb-24">
       <p className="text-sm text-ink-2">
@@ -58,16 +62,17 @@ function Page({
         {view.place && `, ${view.place}`} · {view.kindName}
       </p>
       <h1 className="mb-2 text-2xl">{w.title}</h1>
-      <nav aria-label={w.title} className="mb-4 flex gap-1 overflow-x-auto">
-        {steps.map((s, i) => (
+      <nav aria-label={w.title} className="mb-4 flex gap-1 overflow-x-auto pt-1">
+        {steps.map((s) => (
           <button
             key={s}
             type="button"
             aria-current={s === step ? "step" : undefined}
             onClick={() => onStep(s)}
-            className={`min-h-11 shrink-0 rounded-lg border-2 px-3 text-sm font-semibold
-              ${s === step ? "border-ink bg-ink text-on-ink" : i < at ? "border-moss bg-card" : "border-rule bg-card"}`}
+            className={`relative min-h-11 shrink-0 rounded-lg border-2 px-2.5 text-sm font-semibold
+              ${s === step ? "border-ink bg-ink text-on-ink" : done(s) ? "border-moss bg-card" : "border-rule bg-card"}`}
           >
+            {done(s) && <Check size={14} aria-label={w.recorded} className="absolute -top-1 right-0 rounded-full bg-moss-wash text-moss" />}
             {w.steps[s]}
           </button>
         ))}

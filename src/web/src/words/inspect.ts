@@ -126,6 +126,8 @@ export const inspectWords = {
     complete: "That is all",
     where: "Where does it go?",
     allPlaced: "Every lead has its place.",
+    recorded: "something recorded",
+    noLeads: "No lead is recorded yet. Say first which cables come in.",
     what: "What is it?",
     device: "What stands in it?",
     kindOf: "What box is it?",
