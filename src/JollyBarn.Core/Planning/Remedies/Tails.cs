@@ -3,7 +3,7 @@ using JollyBarn.Inspection;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
 
-namespace JollyBarn.Planning;
+namespace JollyBarn.Planning.Remedies;
 
 /// <summary>How long this house makes its pigtails.</summary>
 internal static class Tails
