@@ -28,12 +28,10 @@ internal static class Addresses
                 && text is not null
                 && TypeDescriptor.GetConverter(kind) is { } reads
                 && reads.CanConvertFrom(typeof(string))
+                && (text.Length == 0 || !reads.IsValid(text))
             )
             {
-                if (text.Length == 0 || !reads.IsValid(text))
-                {
-                    return ($"{asked.Name} in the address is to be {Explain.Wanted(kind)}.", asked.Name);
-                }
+                return ($"{asked.Name} in the address is to be {Explain.Wanted(kind)}.", asked.Name);
             }
         }
 

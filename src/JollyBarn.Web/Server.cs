@@ -54,8 +54,10 @@ public static partial class Server
                 var options = app
                     .Services.GetRequiredService<IOptions<Microsoft.AspNetCore.Http.Json.JsonOptions>>()
                     .Value.SerializerOptions;
-                _ = Task.Run(() => Warm.UpAsync(options));
+                var warming = Task.Run(() => Warm.UpAsync(options));
                 await app.WaitForShutdownAsync();
+                // What it put into a folder of its own it takes away again.
+                await warming.ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);
                 return 0;
             }
             finally

@@ -1,5 +1,3 @@
-using System.Globalization;
-using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Interactions;
@@ -205,8 +203,7 @@ public sealed class BenchTests(Site site)
     {
         var job = await site.OwnJobAsync();
         using var person = new Person(1400, 900);
-        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        var boxes = (await client.GetFromJsonAsync<JsonArray>(new Uri($"/api/jobs/{job}/boxes", UriKind.Relative)))!;
+        var boxes = (await site.AskAsync($"/api/jobs/{job}/boxes")).AsArray();
         Assert.True(boxes.Count >= 20);
         foreach (var id in boxes.Select(b => (string)b!["id"]!))
         {
@@ -216,7 +213,7 @@ public sealed class BenchTests(Site site)
                 "return [...document.querySelectorAll('[data-strand] [data-walk]')].map(e => e.getAttribute('aria-label'))"
             );
             var list = person.Texts("return [...document.querySelectorAll('[data-line]')].map(e => e.dataset.says)");
-            var view = (await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/{job}/boxes/{id}", UriKind.Relative)))!;
+            var view = await site.AskAsync($"/api/jobs/{job}/boxes/{id}");
             Assert.Equal(list.Distinct().Order(StringComparer.Ordinal), picture.Distinct().Order(StringComparer.Ordinal));
             Assert.Equal(view["box"]!["leads"]!.AsObject().Count + view["box"]!["pigtails"]!.AsObject().Count, picture.Count);
         }
@@ -280,14 +277,7 @@ public sealed class BenchTests(Site site)
         Assert.Equal(before.Select(b => b.Split(' ')[..2]), after.Select(a => a.Split(' ')[..2]));
     }
 
-    private async Task<JsonNode> BoxAsync(string job, string box)
-    {
-        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        var view = await client.GetFromJsonAsync<JsonNode>(
-            new Uri(string.Create(CultureInfo.InvariantCulture, $"/api/jobs/{job}/boxes/{box}"), UriKind.Relative)
-        );
-        return view!["box"]!;
-    }
+    private async Task<JsonNode> BoxAsync(string job, string box) => (await site.AskAsync($"/api/jobs/{job}/boxes/{box}"))["box"]!;
 
     private async Task<JsonNode?> LeadAsync(string job, string box, string lead) => (await BoxAsync(job, box))["leads"]![lead];
 }

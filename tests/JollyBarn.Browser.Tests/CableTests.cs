@@ -1,6 +1,3 @@
-using System.Net.Http.Json;
-using System.Text.Json.Nodes;
-
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>Cables between boxes: cut through, and a box put in.</summary>
@@ -40,15 +37,9 @@ public sealed class CableTests(Site site)
 
     private async Task<IReadOnlyList<string>> RulesAsync(string job, string box)
     {
-        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        var view = await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/{job}/boxes/{box}", UriKind.Relative));
-        return [.. view!["findings"]!.AsArray().Where(f => (string)f!["verdict"]! is "Stop" or "Fix").Select(f => (string)f!["rule"]!)];
+        var view = await site.AskAsync($"/api/jobs/{job}/boxes/{box}");
+        return [.. view["findings"]!.AsArray().Where(f => (string)f!["verdict"]! is "Stop" or "Fix").Select(f => (string)f!["rule"]!)];
     }
 
-    private async Task<int> BoxesAsync(string job)
-    {
-        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        var boxes = await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/{job}/boxes?find=attic", UriKind.Relative));
-        return boxes!.AsArray().Count;
-    }
+    private async Task<int> BoxesAsync(string job) => (await site.AskAsync($"/api/jobs/{job}/boxes?find=attic")).AsArray().Count;
 }

@@ -1,5 +1,4 @@
 using System.Net;
-using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json.Nodes;
 
@@ -24,16 +23,15 @@ public sealed class RecordScreenTests(Site site)
         person.Sees("Who is doing this?");
         person.Press(OpenQA.Selenium.Keys.Escape);
         person.Sees("Nothing was changed. Say who you are first.");
-        Assert.False((bool)(await BoxAsync(job))["box"]!["binned"]!);
+        Assert.False((bool)(await BoxAsync(site, job))["box"]!["binned"]!);
         person.Tap("Put in the bin");
         person.Type("Your name", "Sela");
         person.Sees("This box is in the bin");
         // Asked once: the next thing goes through.
         person.Tap("Bring back from the bin");
         person.Gone("This box is in the bin");
-        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        var log = await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/{job}/log?take=2", UriKind.Relative));
-        Assert.Equal(["Sela", "Sela"], log!["lines"]!.AsArray().Select(l => (string)l!["by"]!));
+        var log = await site.AskAsync($"/api/jobs/{job}/log?take=2");
+        Assert.Equal(["Sela", "Sela"], log["lines"]!.AsArray().Select(l => (string)l!["by"]!));
     }
 
     [Fact]
@@ -64,10 +62,9 @@ public sealed class RecordScreenTests(Site site)
     {
         using var alone = Site.FirstRun();
         var job = await alone.OwnJobAsync();
-        using var client = new HttpClient { BaseAddress = new Uri(alone.Address) };
-        var photos = await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/{job}/boxes/coal-hole/photos", UriKind.Relative));
-        var sha = (string)photos!.AsArray()[0]!["sha"]!;
-        var version = (long)(await BoxAsync(job, alone.Address))["version"]!;
+        var photos = await alone.AskAsync($"/api/jobs/{job}/boxes/coal-hole/photos");
+        var sha = (string)photos.AsArray()[0]!["sha"]!;
+        var version = (long)(await BoxAsync(alone, job))["version"]!;
         using var elsewhere = new HttpListener();
         var address = $"http://localhost:{Free()}/";
         elsewhere.Prefixes.Add(address);
@@ -111,15 +108,11 @@ public sealed class RecordScreenTests(Site site)
         await serving.ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing | ConfigureAwaitOptions.ContinueOnCapturedContext);
         // The requests came, and were refused: a form, and four the page may send without asking first.
         Assert.Equal(5, alone.Log().Count(l => l.Contains("Refused with 403: POST", StringComparison.Ordinal)));
-        Assert.Equal(version, (long)(await BoxAsync(job, alone.Address))["version"]!);
-        Assert.DoesNotContain("\"own\"", await client.GetStringAsync(new Uri("/api/jobs", UriKind.Relative)), StringComparison.Ordinal);
+        Assert.Equal(version, (long)(await BoxAsync(alone, job))["version"]!);
+        Assert.DoesNotContain("\"own\"", (await alone.AskAsync("/api/jobs")).ToJsonString(), StringComparison.Ordinal);
     }
 
-    private async Task<JsonNode> BoxAsync(string job, string? address = null)
-    {
-        using var client = new HttpClient { BaseAddress = new Uri(address ?? site.Address) };
-        return (await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/{job}/boxes/bench-left", UriKind.Relative)))!;
-    }
+    private static Task<JsonNode> BoxAsync(Site at, string job) => at.AskAsync($"/api/jobs/{job}/boxes/bench-left");
 
     private static int Free()
     {

@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using System.Net.Http.Json;
+using System.Text.Json.Nodes;
 using JollyBarn.Testing;
 
 [assembly: AssemblyFixture(typeof(JollyBarn.Browser.Tests.Site))]
@@ -42,6 +43,13 @@ public sealed class Site : IDisposable
         using var file = new FileStream(Path.Combine(folder, "data.db.log"), FileMode.Open, FileAccess.Read, FileShare.ReadWrite);
         using var reader = new StreamReader(file);
         return reader.ReadToEnd().Split('\n');
+    }
+
+    /// <summary>What the program answers at an address, asked beside the browser.</summary>
+    public async Task<JsonNode> AskAsync(string path)
+    {
+        using var client = new HttpClient { BaseAddress = new Uri(Address) };
+        return (await client.GetFromJsonAsync<JsonNode>(new Uri(path, UriKind.Relative)))!;
     }
 
     /// <summary>A copy of the demo job for one test to work on: its id.</summary>

@@ -1,4 +1,3 @@
-using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using OpenQA.Selenium;
 
@@ -42,9 +41,5 @@ public sealed class SlowTests(Site site)
         Assert.Equal("Joint", (string)(await BoxAsync(job))["leads"]![Picked]!["lands"]!["at"]!);
     }
 
-    private async Task<JsonNode> BoxAsync(string job)
-    {
-        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        return (await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/{job}/boxes/{Gfci}", UriKind.Relative)))!["box"]!;
-    }
+    private async Task<JsonNode> BoxAsync(string job) => (await site.AskAsync($"/api/jobs/{job}/boxes/{Gfci}"))["box"]!;
 }

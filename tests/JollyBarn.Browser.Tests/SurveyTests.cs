@@ -1,5 +1,3 @@
-using System.Net.Http.Json;
-using System.Text.Json.Nodes;
 using JollyBarn.Testing;
 using OpenQA.Selenium;
 
@@ -77,8 +75,7 @@ public sealed class SurveyTests(Site site)
         person.Gone("That is all");
         var taps = person.Taps - before;
         Assert.True(taps <= 40, $"{taps} taps");
-        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        var box = (await client.GetFromJsonAsync<JsonNode>(new Uri($"/api/jobs/{job}/boxes/west-door", UriKind.Relative)))!;
+        var box = await site.AskAsync($"/api/jobs/{job}/boxes/west-door");
         Assert.Equal(
             ("Complete", 9, 4),
             (
@@ -251,8 +248,7 @@ public sealed class SurveyTests(Site site)
             .Driver.FindElement(By.CssSelector("input[type=file]"))
             .SendKeys(Path.Combine(Checkout.Root, "demo", "pictures", "drying.jpg"));
         Person.Wait(() => person.Driver.FindElements(By.CssSelector("[aria-label='Pictures'] img")).Count == 2);
-        using var client = new HttpClient { BaseAddress = new Uri(site.Address) };
-        var photos = (await client.GetFromJsonAsync<JsonArray>(new Uri($"/api/jobs/{job}/boxes/east-bed/photos", UriKind.Relative)))!;
+        var photos = (await site.AskAsync($"/api/jobs/{job}/boxes/east-bed/photos")).AsArray();
         Assert.Equal((2, 960), (photos.Count, (int)photos[^1]!["width"]!));
     }
 }

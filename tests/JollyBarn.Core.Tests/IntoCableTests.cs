@@ -2,6 +2,7 @@ using JollyBarn.CodeBook;
 using JollyBarn.Connection;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
+using JollyBarn.Electrics.Seen;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Rules;
@@ -116,6 +117,14 @@ public sealed class IntoCableTests
         Assert.Equal("black", after.Boxes["other"].Leads["on.b1"].MarkedAs);
         Assert.Equal(JobJson.Text(Only(house, "j")), JobJson.Text(Only(after, "j")));
         Assert.True(after.Runs["on"].B.IsIn("other"));
+        Assert.Equal(Feeds.FeedsIn, after.Runs["on"].B.Feeds);
+        // What hung on a load side is protected by nothing where it comes to.
+        var marked = house.Do(
+            new NameCable("j", "on", RunSide.A, null, Feeds.Protected),
+            new MoveRunEnd("j", "on", RunSide.A, "other", "k")
+        );
+        Assert.Equal(Feeds.CannotTell, marked.Runs["on"].A.Feeds);
+        Assert.Equal(["b", "other"], new MoveRunEnd("b", "on", RunSide.B, "other", "k").OfBoxes.Texts());
         Assert.NotNull(new MoveRunEnd("j", "on", RunSide.A, "j", "k").Check(house));
 
         static Job Only(Job job, Id<Box> box) => Job.Blank("only") with { Boxes = Job.Blank("x").Boxes.With(box, job.Boxes[box]) };
@@ -182,6 +191,11 @@ public sealed class IntoCableTests
                 );
             }
 
+            // And the kept network that of one solved anew.
+            Assert.Equal(
+                LiveParts.Of(anew).Select(p => (p.Box.Text, p.Of, Math.Round(p.Volts, 6))),
+                LiveParts.Of(next).Select(p => (p.Box.Text, p.Of, Math.Round(p.Volts, 6)))
+            );
             job = next;
         }
 

@@ -24,15 +24,6 @@ public sealed partial class RecordTests : IDisposable
 
     private static string Text(JobFile file) => Encoding.UTF8.GetString(JobFiles.Write(file));
 
-    private static void Sql(string path, string sql)
-    {
-        using var connection = new SqliteConnection($"Data Source={path};Pooling=False");
-        connection.Open();
-        using var command = connection.CreateCommand();
-        command.CommandText = sql;
-        command.ExecuteNonQuery();
-    }
-
     private static Accepted Done(PostResult? result) => Assert.IsType<Accepted>(result);
 
     /// <summary>A store with a job that two people grew.</summary>

@@ -1,8 +1,7 @@
 using JollyBarn.Edits;
 using JollyBarn.Store;
+using JollyBarn.Testing;
 using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore;
-using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Migrations;
 
 namespace JollyBarn.Web.Tests;
@@ -17,15 +16,9 @@ public sealed partial class RecordTests
     public async Task An_older_file_is_copied_brought_up_and_as_it_was_even_with_a_lock_left_over()
     {
         var before = await GrownAsync(Data, 260, 4);
-        SqliteConnection.ClearAllPools();
-        await using (var db = new JobDb(Durable.Options(Data)))
-        {
-            await db.GetService<IMigrator>().MigrateAsync("20261125082428_Judged");
-            await db.Database.ExecuteSqlRawAsync("UPDATE Boxes SET Stop = 77");
-        }
-
-        SqliteConnection.ClearAllPools();
-        Sql(
+        await DataFiles.MakeOlderAsync(Data);
+        DataFiles.Run(Data, "UPDATE Boxes SET Stop = 77");
+        DataFiles.Run(
             Data,
             "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT NOT NULL);"
                 + "INSERT OR REPLACE INTO __EFMigrationsLock VALUES (1, '2026-01-01');"
@@ -33,29 +26,14 @@ public sealed partial class RecordTests
         var heard = new List<string>();
         await using var store = new JobStore(Data, says: heard.Add);
         Assert.Contains(heard, h => h.Contains("A copy is made first", StringComparison.Ordinal));
-        Assert.Equal("ok", Check(Copies.Newest(Data)!));
+        Assert.Equal(0, DataFiles.Count(Copies.Newest(Data)!, "SELECT count(*) FROM pragma_integrity_check WHERE integrity_check <> 'ok'"));
         await store.SettledAsync();
         Assert.Equal(before, Text(store.Find("j")!.Export()));
         Assert.True(store.ProjectionsHold("j"));
-        Assert.Equal(260, Count(Data, "SELECT count(*) FROM Edits WHERE Sum <> ''") + Count(Data, "SELECT 260 - count(*) FROM Edits"));
-
-        static string Check(string copy)
-        {
-            using var connection = new SqliteConnection($"Data Source={copy};Pooling=False");
-            connection.Open();
-            using var command = connection.CreateCommand();
-            command.CommandText = "PRAGMA integrity_check";
-            return (string)command.ExecuteScalar()!;
-        }
-    }
-
-    private static long Count(string path, string sql)
-    {
-        using var connection = new SqliteConnection($"Data Source={path};Pooling=False");
-        connection.Open();
-        using var command = connection.CreateCommand();
-        command.CommandText = sql;
-        return (long)command.ExecuteScalar()!;
+        Assert.Equal(
+            260,
+            DataFiles.Count(Data, "SELECT count(*) FROM Edits WHERE Sum <> ''") + DataFiles.Count(Data, "SELECT 260 - count(*) FROM Edits")
+        );
     }
 
     [Fact]
@@ -63,10 +41,10 @@ public sealed partial class RecordTests
     {
         _ = await GrownAsync(Data, 5, 1);
         SqliteConnection.ClearAllPools();
-        Sql(Data, "INSERT INTO __EFMigrationsHistory VALUES ('29990101000000_Later', '99.0')");
+        DataFiles.Run(Data, "INSERT INTO __EFMigrationsHistory VALUES ('29990101000000_Later', '99.0')");
         var told = Assert.Throws<StoreException>(() => new JobStore(Data));
         Assert.Contains("newer Jolly Barn", told.Message, StringComparison.Ordinal);
-        Assert.Equal(5, Count(Data, "SELECT count(*) FROM Edits"));
+        Assert.Equal(5, DataFiles.Count(Data, "SELECT count(*) FROM Edits"));
     }
 
     /// <summary>Bytes that changed where they lie: a clear sentence, or everything as it was; never a part of it.</summary>
@@ -75,7 +53,7 @@ public sealed partial class RecordTests
     {
         var whole = await GrownAsync(Data, 40, 2);
         SqliteConnection.ClearAllPools();
-        Sql(Data, "PRAGMA wal_checkpoint(TRUNCATE)");
+        DataFiles.Run(Data, "PRAGMA wal_checkpoint(TRUNCATE)");
         var bytes = await File.ReadAllBytesAsync(Data);
         var names = await NamesAsync(Data);
         var random = new Random(11);

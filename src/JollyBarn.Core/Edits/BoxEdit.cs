@@ -8,7 +8,7 @@ namespace JollyBarn.Edits;
 public abstract record BoxEdit(Id<Box> Box) : Edit
 {
     [JsonIgnore]
-    public sealed override IEnumerable<Id<Box>> OfBoxes => [Box];
+    public override IEnumerable<Id<Box>> OfBoxes => [Box];
 
     public sealed override Refusal? Check(Job job)
     {

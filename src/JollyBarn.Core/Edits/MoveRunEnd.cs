@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -11,6 +12,9 @@ namespace JollyBarn.Edits;
 public sealed record MoveRunEnd(Id<Box> Box, Id<Run> Run, RunSide End, Id<Box> To, string Entry, EntrySide Side = EntrySide.Top)
     : BoxEdit(Box)
 {
+    [JsonIgnore]
+    public override IEnumerable<Id<Box>> OfBoxes => [Box, To];
+
     protected override Refusal? CheckIn(Box box, Job job) =>
         Refuse.BadEnum(End, "end")
         ?? (job.Runs.Find(Run)?.End(End).IsIn(Box) == true ? null : Refuse.Missing(What.Cable, Run, "run"))
@@ -35,7 +39,9 @@ public sealed record MoveRunEnd(Id<Box> Box, Id<Run> Run, RunSide End, Id<Box> T
         }
 
         var end = run.End(End);
-        var moved = run.WithEnd(End, end with { Id = To, Entry = Entry, Says = null });
+        // That power comes by it stays true. What was said of where it goes on to, or what protects it, was of the place it left.
+        var feeds = end.Feeds == Feeds.FeedsIn ? Feeds.FeedsIn : Feeds.CannotTell;
+        var moved = run.WithEnd(End, end with { Id = To, Entry = Entry, Says = null, Feeds = feeds });
         var into = AddCable.Entered(there, Entry, Side, null);
         into = into with
         {

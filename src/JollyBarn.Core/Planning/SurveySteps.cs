@@ -13,10 +13,10 @@ public sealed record SurveyPlace(Landing? To, Id<Joint>? NewJoint, Edit Edit);
 /// <summary>A pigtail one would see.</summary>
 public sealed record SurveyTail(Landing From, Landing To, Edit Edit);
 
-/// <summary>The parts of a survey, in the order of the hand.</summary>
+/// <summary>The parts of a survey that can be done, in the order of the hand. A proof of dead is none of them: it is of one person and
+/// lapses, and says itself whether it holds.</summary>
 public enum SurveyPart
 {
-    Proof,
     Cables,
     Leads,
     Marks,
@@ -56,16 +56,15 @@ public sealed record SurveySteps(
             next?.Key,
             next is var (lead, of) ? [.. PlacesOf(id, box, lead, of.Use, newId)] : [],
             [.. TailsOf(id, box, newId)],
-            [.. Enum.GetValues<SurveyPart>().Where(part => IsDone(job, id, box, part))]
+            [.. Enum.GetValues<SurveyPart>().Where(part => IsDone(job, box, part))]
         );
     }
 
-    private static bool IsDone(Job job, Id<Box> id, Box box, SurveyPart part)
+    private static bool IsDone(Job job, Box box, SurveyPart part)
     {
         var leads = box.Leads.Values.Where(l => l.Run is not null).ToList();
         return part switch
         {
-            SurveyPart.Proof => job.Readings.Values.Any(r => r.Box == id && r.Proof is not null),
             SurveyPart.Cables => leads.Count > 0,
             SurveyPart.Leads => leads.Count > 0 && leads.TrueForAll(l => l.Form != LeadForm.Ended || l.Lands.At != LandingAt.Unknown),
             SurveyPart.Marks => leads.Exists(l =>

@@ -14,7 +14,16 @@ namespace JollyBarn.Web.Endpoints;
 /// <param name="Further">Id of the run that goes on from it.</param>
 /// <param name="Place">Id of its place in the job, or null.</param>
 /// <param name="Along">How far from end A of the cable, along it.</param>
-public sealed record IntoCablePost(Id<Box> Box, Id<Run> Further, string Name, string? Place = null, Fact<Length>? Along = null);
+/// <param name="Change">A Change to ask on top of, or null for the present.</param>
+public sealed record IntoCablePost(
+    Id<Box> Box,
+    Id<Run> Further,
+    string Name,
+    string? Place = null,
+    Fact<Length>? Along = null,
+    string? Change = null,
+    BoxState? State = null
+);
 
 /// <summary>One kind of box for it: how it would fit, what would be wrong in it, and all of it as one edit.</summary>
 public sealed record IntoCableView(
@@ -38,7 +47,11 @@ internal static class RunEndpoints
                     return Problems.Missing(What.Job);
                 }
 
-                var now = open.Now.Job;
+                if (States.Read(open, null, asked.Change, asked.State) is not { } now)
+                {
+                    return Problems.Missing(What.Change, "change");
+                }
+
                 var ask = new IntoCableAsk(run, asked.Box, asked.Further, asked.Name, asked.Place, asked.Along);
                 if (!now.Runs.Has(run))
                 {

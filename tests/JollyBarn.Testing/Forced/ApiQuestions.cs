@@ -86,6 +86,7 @@ public static class ApiQuestions
             """{"box":"mid","further":"mid-on","name":"In the loft","along":{"how":"Measured","value":"20 in"}}""",
             200
         ),
+        ("post " + Job + "/runs/{run}/into", "", """{"box":"mid","further":"mid-on","name":"In the loft","change":"no-such"}""", 404),
         ("post " + Job + "/runs/{run}/into", "", """{"box":"{box}","further":"mid-on","name":"In the loft"}""", 422),
         ("post /api/import", "?copyAs=twin", "{file}", 200),
         ("post /api/import", "", "{}", 422),

@@ -5,8 +5,6 @@ using JollyBarn.OpenFile;
 using JollyBarn.Store;
 using JollyBarn.Telling;
 using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore.Infrastructure;
-using Microsoft.EntityFrameworkCore.Migrations;
 
 namespace JollyBarn.Testing.Forced;
 
@@ -20,7 +18,6 @@ public sealed record KillsDone(string What, int Kills, int InTheMiddle);
 public sealed partial class Kills(string folder, int seed)
 {
     private const string Demo = "ferry-keepers-house";
-    private const string OlderProgram = "20261125082428_Judged";
     private readonly Random random = new(seed);
     private int made;
 
@@ -69,8 +66,8 @@ public sealed partial class Kills(string folder, int seed)
             await program.WaitForExitAsync();
             var begun = Directory.EnumerateFiles(folder, $"{System.IO.Path.GetFileName(path)}.copy-*").Any();
             var upToDate =
-                Count(path, "SELECT count(*) FROM sqlite_master WHERE sql LIKE '%Asked%'") > 0
-                && Count(path, "SELECT count(*) FROM Edits WHERE Sum = ''") == 0;
+                DataFiles.Count(path, "SELECT count(*) FROM sqlite_master WHERE sql LIKE '%Asked%'") > 0
+                && DataFiles.Count(path, "SELECT count(*) FROM Edits WHERE Sum = ''") == 0;
             middle += begun && !upToDate ? 1 : 0;
             await using (var store = Opened(path))
             {
@@ -83,7 +80,7 @@ public sealed partial class Kills(string folder, int seed)
             foreach (var copy in Copies.Of(path))
             {
                 Hold(
-                    Count(copy, "SELECT count(*) FROM Edits") == Count(old, "SELECT count(*) FROM Edits"),
+                    DataFiles.Count(copy, "SELECT count(*) FROM Edits") == DataFiles.Count(old, "SELECT count(*) FROM Edits"),
                     $"bringing up {i}: a copy is not whole"
                 );
                 File.Delete(copy);
@@ -145,13 +142,7 @@ public sealed partial class Kills(string folder, int seed)
     private static async Task<string> OldAsync(string path, int steps, int megabytes)
     {
         var whole = await GrownAsync(path, steps, megabytes);
-        SqliteConnection.ClearAllPools();
-        await using (var db = new JobDb(Durable.Options(path)))
-        {
-            await db.GetService<IMigrator>().MigrateAsync(OlderProgram);
-        }
-
-        SqliteConnection.ClearAllPools();
+        await DataFiles.MakeOlderAsync(path);
         return whole;
     }
 
@@ -174,15 +165,6 @@ public sealed partial class Kills(string folder, int seed)
     }
 
     private static JobStore Opened(string path) => new(path, catchUp: OldRulings.Named);
-
-    private static long Count(string path, string sql)
-    {
-        using var connection = new SqliteConnection($"Data Source={path};Pooling=False");
-        connection.Open();
-        using var command = connection.CreateCommand();
-        command.CommandText = sql;
-        return (long)command.ExecuteScalar()!;
-    }
 
     private static string Text(JobFile file) => Encoding.UTF8.GetString(JobFiles.Write(file));
 

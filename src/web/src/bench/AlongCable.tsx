@@ -35,7 +35,11 @@ export function AlongCable({ job, view, cable: c, edit }: { job: string; view: B
                   onKeep={(t) => edit.ready({ do: "hurtRun", run: c.run, id, hurt: { ...hurt, along: measured(t) } })}
                 />
               </div>
-              <TakeOut name={w.kinds[hurt.kind]} verb={w.mended} onClick={() => void edit.ready({ do: "mendRun", run: c.run, id })} />
+              <TakeOut
+                name={w.kinds[hurt.kind]}
+                verb={hurt.kind === "Cut" ? w.notCut : w.noLonger}
+                onClick={() => void edit.ready({ do: "mendRun", run: c.run, id })}
+              />
             </li>
           ))}
         </ul>

@@ -41,7 +41,8 @@ export default function IntoCable({
   const [place, setPlace] = useState(view.box.place ?? "");
   const [far, setFar] = useState("");
   const [putting, setPutting] = useState(false);
-  const body = { box, further, name, place: place || null, along: far ? measured(far) : null };
+  const { change = null, state = null } = edit.of;
+  const body = { box, further, name, place: place || null, along: far ? measured(far) : null, change, state };
   const ways = useQuery({
     queryKey: keys.of(job, "into", c.run, view.version, JSON.stringify(body)),
     queryFn: () => must(api.POST("/api/jobs/{job}/runs/{run}/into", { params: { path: { job, run: c.run } }, body })),
@@ -54,7 +55,7 @@ export default function IntoCable({
     setPutting(true);
     if (!(await edit.ready(way.edit))) return setPutting(false);
     onClose();
-    if (!("change" in edit.of)) void navigate(address.box(job, box));
+    if (!change) void navigate(address.box(job, box));
   };
   return (
     <Sheet title={w.putBox} open onClose={onClose}>
@@ -90,7 +91,7 @@ export default function IntoCable({
                   </p>
                 ))}
               </div>
-              <Button onClick={() => void put(way)} aria-label={`${w.putIn}: ${way.name}`}>
+              <Button disabled={putting || ways.isPlaceholderData} onClick={() => void put(way)} aria-label={`${w.putIn}: ${way.name}`}>
                 {w.putIn}
               </Button>
             </li>

@@ -16,8 +16,8 @@ export default function More({ job, onLook, onKeys }: { job: string; onLook: () 
       <MenuItems anchor={{ to: "bottom end", gap: 6 }} className="z-50 w-56 rounded-xl border-2 border-ink bg-card p-1 shadow-xl">
         {job &&
           placesOf(job)
-            .filter(([, , often]) => !often)
-            .map(([to, name]) => (
+            .filter((p) => p.onPhone === null)
+            .map(({ to, name }) => (
               <MenuItem key={to} as="div" className="md:hidden">
                 <Link to={to} className={item}>
                   {name}

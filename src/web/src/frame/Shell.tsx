@@ -134,15 +134,16 @@ function JobNav({ job }: { job: string }) {
         pb-[max(0.25rem,env(safe-area-inset-bottom))] md:static md:flex-wrap md:justify-start md:gap-1 md:border-0 md:p-0"
     >
       <span className="mr-2 hidden self-center text-ink-2 xl:inline">{head.data?.name}</span>
-      {placesOf(job).map(([to, name, often]) => (
+      {placesOf(job).map(({ to, name, onPhone }) => (
         <NavLink
           key={to}
           to={to}
           end={to === address.today(job)}
           className={`min-h-11 shrink-0 items-center rounded-lg px-2 font-semibold aria-[current=page]:bg-ink
-            aria-[current=page]:text-on-ink md:px-2.5 ${often ? "inline-flex" : "hidden md:inline-flex"}`}
+            aria-[current=page]:text-on-ink md:px-2.5 ${onPhone ? "inline-flex" : "hidden md:inline-flex"}`}
         >
-          {name}
+          <span className="md:hidden">{onPhone}</span>
+          <span className="hidden md:inline">{name}</span>
         </NavLink>
       ))}
     </nav>

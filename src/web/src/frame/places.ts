@@ -1,14 +1,15 @@
 import { address } from "../parts/address";
 import { words } from "../words";
 
-/** Places of a job: address, name, and whether it is reached so often that it stands on a phone's bar. */
-export const placesOf = (job: string) =>
-  [
-    [address.today(job), words.today, true],
-    [address.quick(job), words.quick, true],
-    [address.changes(job), words.changes, true],
-    [address.house(job), words.house, true],
-    [address.log(job), words.log, false],
-    [address.lists(job), words.lists.nav, false],
-    [address.book(job), words.bookShort, true],
-  ] as const;
+/** A place of a job. What is reached seldom stands on no phone's bar; what does may have a shorter name there. */
+type Place = { to: string; name: string; onPhone: string | null };
+
+export const placesOf = (job: string): readonly Place[] => [
+  { to: address.today(job), name: words.today, onPhone: words.today },
+  { to: address.quick(job), name: words.quick, onPhone: words.quick },
+  { to: address.changes(job), name: words.changes, onPhone: words.changes },
+  { to: address.house(job), name: words.house, onPhone: words.house },
+  { to: address.log(job), name: words.log, onPhone: null },
+  { to: address.lists(job), name: words.lists.nav, onPhone: null },
+  { to: address.book(job), name: words.book, onPhone: words.bookShort },
+];

@@ -7,7 +7,8 @@ export const boxWords = {
     fromHere: "From here, along it",
     fromThere: "From its other end",
     moveEnd: "Move this end to…",
-    mended: "Mended",
+    notCut: "Not cut after all",
+    noLonger: "No longer so",
     putBox: "Put a box into this cable",
     why: (cable: string) =>
       `The cable ${cable} ends in the new box from both sides, joined like on like, a metal box bonded. ` +
