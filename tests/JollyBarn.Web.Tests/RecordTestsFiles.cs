@@ -2,7 +2,6 @@ using JollyBarn.Edits;
 using JollyBarn.Store;
 using JollyBarn.Testing;
 using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore.Migrations;
 
 namespace JollyBarn.Web.Tests;
 
