@@ -38,10 +38,12 @@ public sealed class AccessTests(Site site)
         Look(site.Address + "/quick?cables=14-2*3&front=receptacle*1&clamps=internal&mark=18", "over", () => person.Tap("Keep as a box"));
         Look(site.DemoJob, "Over-full");
         Look(site.DemoJob, "Over-full", () => person.Tap("Set for a whole room…"));
-        Look(site.DemoJob + "/boxes/bench-left", "Cables and leads");
-        Look(site.DemoJob + "/boxes/press-right", "Cables and leads", () => person.Tap("Bring in a cable"));
-        Look(site.DemoJob + "/boxes/bench-left", "20.25 / 22.5", () => person.Click("[data-walk='d:g1']"));
-        Look(site.DemoJob + "/boxes/press-door", "43.3125 / 48", () =>
+        Look(site.DemoJob + "/boxes/bench-left?show=verdicts,leads", "Cables and leads");
+        Look(site.DemoJob + "/boxes/east-bed?show=live,box", "Pictures");
+        Look(site.DemoJob + "/boxes/bench-left?show=steps,fit", "What would still fit");
+        Look(site.DemoJob + "/boxes/press-right", "Bring in a cable", () => person.Tap("Bring in a cable"));
+        Look(site.DemoJob + "/boxes/bench-left?show=fit", "20.25 / 22.5", () => person.Click("[data-walk='d:g1']"));
+        Look(site.DemoJob + "/boxes/press-door?show=leads", "Cables and leads", () =>
             person.Tap(
                 width < 600 ? "line hot: black pigtail" : "neutral: white of the drying fan switch".Split(':')[1].Trim(),
                 "[aria-label='Cables and leads']"
@@ -56,7 +58,7 @@ public sealed class AccessTests(Site site)
         Look(site.DemoJob + "/boxes/fan-switch/survey", "Not proved dead");
         Look(site.DemoJob + "/boxes/fan-switch/survey?step=leads", "Where does it go?");
         Look(site.DemoJob + "/boxes/east-bed?plan=upstairs&state=AsLeft", "Done as planned");
-        Look(site.DemoJob + "/boxes/press-left", "Measure", () =>
+        Look(site.DemoJob + "/boxes/press-left?show=measure", "Decides", () =>
         {
             person.Click("[data-all='questions']");
             person.Tap("Measure: How far behind the finished face is its rim?");

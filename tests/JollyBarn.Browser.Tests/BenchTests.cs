@@ -21,7 +21,7 @@ public sealed class BenchTests(Site site)
     {
         var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
+        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}?show=leads,fit");
         person.Sees("20.25 / 22.5");
         if (way == "keys")
         {
@@ -50,7 +50,7 @@ public sealed class BenchTests(Site site)
     {
         var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
+        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}?show=leads,fit");
         person.Sees("20.25 / 22.5");
         person.Click($"[data-end^='{Picked}']");
         person.Sees("In hand: black, on to the window bench");
@@ -83,7 +83,7 @@ public sealed class BenchTests(Site site)
         var job = await site.OwnJobAsync();
         using var person = new Person();
         person.Go($"{site.Address}/jobs/{job}/boxes/stair-top");
-        person.Sees("Cables and leads");
+        person.Panel("leads");
         foreach (var lead in new[] { "stair.b2", "stair-lamp.a1", "stair-2.a2" })
         {
             person.Click($"[data-strand='{lead}'] [data-walk]", Keys.Shift);
@@ -108,8 +108,8 @@ public sealed class BenchTests(Site site)
     {
         var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
-        person.Sees("Cables and leads");
+        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}?show=leads,fit");
+        person.Panel("leads");
         foreach (
             var thing in new[]
             {
@@ -162,6 +162,7 @@ public sealed class BenchTests(Site site)
         person.Sees("15.75 / 18.0 in³, fits");
         person.Tap("protective receptacle, GFCI", "[role=dialog]");
         person.Sees("protective receptacle, GFCI");
+        person.Panel("box");
         person.Tap("Change");
         person.Sees("one-gang nonmetallic, 14 in³");
         person.Sees("15.75 / 14.0 in³, over-full");
@@ -172,8 +173,9 @@ public sealed class BenchTests(Site site)
     {
         var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
+        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}?show=leads,fit");
         person.Sees("20.25 / 22.5");
+        person.Panel("leads");
         person.Tap("conductors", "aside");
         Assert.Equal(6, person.Driver.FindElements(By.CssSelector("[data-strand] [aria-pressed=true]")).Count);
         Assert.Equal(
@@ -207,7 +209,7 @@ public sealed class BenchTests(Site site)
         Assert.True(boxes.Count >= 20);
         foreach (var id in boxes.Select(b => (string)b!["id"]!))
         {
-            person.Go($"{site.Address}/jobs/{job}/boxes/{id}");
+            person.Go($"{site.Address}/jobs/{job}/boxes/{id}?show=leads");
             person.Sees("Cables and leads");
             var picture = person.Texts(
                 "return [...document.querySelectorAll('[data-strand] [data-walk]')].map(e => e.getAttribute('aria-label'))"
@@ -224,7 +226,7 @@ public sealed class BenchTests(Site site)
     {
         var job = await site.OwnJobAsync();
         using var person = new Person(390, 844, phone: true);
-        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
+        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}?show=leads");
         person.Sees("Cables and leads");
         person.Touch("line hot: black pigtail");
         person.Touch("Pick up its end");
@@ -246,13 +248,17 @@ public sealed class BenchTests(Site site)
         using var person = new Person();
         person.Go($"{site.Address}/jobs/{job}/boxes/type-door");
         person.Sees("15.75 / 18");
+        person.Panel("box");
         person.Type("Mark, in³", "20");
         person.Sees("15.75 / 20");
         person.Type("Mark, in³", "21");
         person.Sees("15.75 / 21");
+        person.Panel("steps");
         person.Tap("Marked 20 in³", "[aria-label='Steps of this box'] ol");
         person.Sees("Looking only");
+        person.Panel("fit");
         person.Sees("15.75 / 20");
+        person.Panel("box");
         person.Type("Mark, in³", "16");
         person.Sees("15.75 / 20");
         person.Tap("Back to now");
@@ -264,7 +270,7 @@ public sealed class BenchTests(Site site)
     {
         var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.Address}/jobs/{job}/boxes/press-door");
+        person.Go($"{site.Address}/jobs/{job}/boxes/press-door?show=leads,fit");
         person.Sees("43.3125 / 48");
         const string places =
             "return [...document.querySelectorAll(\"[data-walk^='c:'],[data-walk^='d:']\")].map(e => { const r = "

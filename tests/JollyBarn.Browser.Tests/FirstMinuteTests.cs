@@ -44,7 +44,7 @@ public sealed class FirstMinuteTests
         person.Touch("Keep as a box");
         person.Type("What is the box called?", "Bench, left", enter: false);
         person.Touch("Keep", "[role=dialog]");
-        person.Sees("Cables and leads");
+        person.Panel("fit");
         person.Sees("Over-full");
         Assert.Equal("Bench, left", person.Driver.FindElement(OpenQA.Selenium.By.CssSelector("h1")).GetDomProperty("textContent"));
 

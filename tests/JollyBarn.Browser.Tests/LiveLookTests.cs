@@ -9,7 +9,7 @@ public sealed class LiveLookTests(Site site)
     {
         using var person = new Person();
         person.Go(site.DemoJob + "/boxes/press-left");
-        person.Tap("Live or dead");
+        person.Panel("live");
         var version = person.Texts("return [document.querySelector('[data-version]').dataset.version]")[0];
         Person.Wait(() => Count(person, "Live") > 0);
         person.Tap("1 Press room, south");
@@ -38,7 +38,7 @@ public sealed class LiveLookTests(Site site)
     {
         using var person = new Person();
         person.Go(site.DemoJob + "/boxes/east-bed");
-        person.Tap("Live or dead");
+        person.Panel("live");
         person.Tap("7 Bedrooms, old two-wire");
         person.Sees("The metal box is at");
         person.Sees("nothing opens");
@@ -50,7 +50,7 @@ public sealed class LiveLookTests(Site site)
     {
         using var person = new Person();
         person.Go(site.DemoJob + "/boxes/bench-left");
-        person.Tap("Live or dead");
+        person.Panel("live");
         person.Tap("Press the tester's button here");
         person.Sees("8 mA missing on the way back");
         person.Tap("Service", "section[aria-label='What feeds the house']");
@@ -71,9 +71,9 @@ public sealed class LiveLookTests(Site site)
     {
         using var person = new Person(390, 844);
         person.Go(site.DemoJob + "/boxes/bench-left");
-        person.Tap("Do more");
-        person.Tap("Live or dead");
+        person.Panel("live");
         Person.Wait(() => Count(person, "Live") > 0);
+        person.Panel("leads");
         var picture = person
             .Texts(
                 "return [...document.querySelectorAll('svg [data-strand]')].filter(e => "

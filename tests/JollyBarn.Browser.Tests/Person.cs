@@ -173,6 +173,27 @@ public sealed partial class Person : IDisposable
         field.SendKeys(text + (enter ? Keys.Enter : ""));
     }
 
+    /// <summary>Opens a panel beside the picture of a box, where it is not open.</summary>
+    /// <param name="name">Its name in the address: verdicts, fit, measure, live, leads, steps or box.</param>
+    public void Panel(string name)
+    {
+        var key = $"[data-panel='{name}']";
+        // What comes in above it a moment later moves it away from under the finger.
+        Until(
+            () =>
+            {
+                if (At(key).GetAttribute("aria-expanded") == "true")
+                {
+                    return true;
+                }
+
+                Click(key);
+                return false;
+            },
+            $"the panel {name} does not open"
+        );
+    }
+
     public void Press(string keys) => new Actions(Driver).SendKeys(keys).Perform();
 
     public void Chord(string hold, string key) => new Actions(Driver).KeyDown(hold).SendKeys(key).KeyUp(hold).Perform();
@@ -232,8 +253,11 @@ public sealed partial class Person : IDisposable
     {
         var element = Until(() => Driver.FindElements(By.CssSelector(selector)).FirstOrDefault(), $"nothing is at {selector}");
         Driver.ExecuteScript(
-            "const r = arguments[0].getBoundingClientRect(); if (r.top < 0 || r.bottom > innerHeight) "
-                + "arguments[0].scrollIntoView({block:'center'})",
+            """
+            const e = arguments[0], r = e.getBoundingClientRect();
+            const there = document.elementFromPoint(r.left + r.width / 2, r.top + r.height / 2);
+            if (!there || !(e.contains(there) || there.contains(e))) e.scrollIntoView({block:'center'});
+            """,
             element
         );
         return element;

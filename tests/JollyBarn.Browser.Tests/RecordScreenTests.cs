@@ -18,6 +18,7 @@ public sealed class RecordScreenTests(Site site)
         person.Driver.ExecuteScript(Forget);
         person.Driver.Navigate().Refresh();
         person.Sees("20.25 / 22.5");
+        person.Panel("box");
         // Closed without a name: nothing is done, and the page says so.
         person.Tap("Put in the bin");
         person.Sees("Who is doing this?");

@@ -169,7 +169,7 @@ public sealed class SurveyTests(Site site)
         var job = await site.OwnJobAsync();
         using var person = new Person();
         person.Go($"{site.Address}/jobs/{job}/boxes/press-left");
-        person.Sees("Measure");
+        person.Panel("measure");
         person.Click("[data-all='questions']");
         person.Tap("Measure: How far behind the finished face is its rim?");
         person.Tap("1", "[aria-label='Whole inches']");
@@ -242,7 +242,7 @@ public sealed class SurveyTests(Site site)
     {
         var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.Address}/jobs/{job}/boxes/east-bed?plan=upstairs");
+        person.Go($"{site.Address}/jobs/{job}/boxes/east-bed?plan=upstairs&show=box");
         person.Sees("Add a picture");
         person
             .Driver.FindElement(By.CssSelector("input[type=file]"))

@@ -12,7 +12,7 @@ public sealed class TodayTests(Site site)
         using var person = new Person();
         person.Go(job + "?add=1");
         person.Tap("switch with neutral, 14-2 in and out");
-        person.Sees("Cables and leads");
+        person.Panel("box");
         person.Sees("single-pole switch");
         person.Tap("Copy this box");
         person.Sees(", copy", "h1");

@@ -5,7 +5,16 @@ export type Units = "inch" | "metric";
 export type Hand = "right" | "left";
 /** Personal gauges, in inches: a thumb's width, a hand's breadth; null until measured. */
 export type Gauges = { thumb: number | null; hand: number | null };
-export type Settings = { theme: Theme; units: Units; who: string; hand: Hand; gauges: Gauges };
+export type Settings = {
+  theme: Theme;
+  units: Units;
+  who: string;
+  hand: Hand;
+  gauges: Gauges;
+  /** What stood open beside the picture of a box last, and below it on a phone. */
+  panels: readonly string[];
+  panelsPhone: readonly string[];
+};
 
 const key = "jolly-barn";
 const listeners = new Set<() => void>();
@@ -18,6 +27,8 @@ function read(): Settings {
     who: "",
     hand: "right",
     gauges: { thumb: null, hand: null },
+    panels: ["verdicts", "fit"],
+    panelsPhone: ["leads"],
   };
   try {
     const kept = { ...usual, ...(JSON.parse(localStorage.getItem(key) ?? "{}") as Partial<Settings>) };

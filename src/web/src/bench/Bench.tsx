@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent as ReactPointer, type ReactNode } from "react";
+import { createPortal } from "react-dom";
 import type { BoxView, Catalogue } from "../api/client";
 import { useSettings } from "../api/settings";
 import { AddCable } from "./AddCable";
@@ -20,7 +21,9 @@ import { Thing } from "./Thing";
 import { Tools } from "./Tools";
 import { SETTLED, useDrag, useLongPress, useOwnDrag } from "./useDrag";
 import { useHeld } from "./useHeld";
-import { useScale } from "./useScale";
+import { Nearer } from "./Nearer";
+import { useNearer } from "./useNearer";
+import { NEARER, useScale } from "./useScale";
 import { useWalk } from "./useWalk";
 
 const w = words.bench;
@@ -40,12 +43,20 @@ export type BenchProps = {
   small: boolean;
   /** A look at it with the power on. */
   look: Look;
-  /** What stands below the picture while it stays. */
-  children: ReactNode;
+  /** Where what is chosen or held is told of; below the picture, over what stands there, when nowhere. */
+  beside: HTMLElement | null;
 };
 
+/** Beside the picture where there is room for it, or over what stands below it. */
+const inPlace = (beside: HTMLElement | null, what: ReactNode) =>
+  beside ? (
+    createPortal(what, beside)
+  ) : (
+    <div className="fixed inset-x-2 bottom-[calc(var(--bar)+0.5rem)] z-30 max-h-[52dvh] overflow-auto rounded-2xl shadow-xl">{what}</div>
+  );
+
 /** The open box as a picture one works on: pick an end, see where it may go and what would follow, land it. */
-export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSelect, small, look, children }: BenchProps) {
+export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSelect, small, look, beside }: BenchProps) {
   const { units } = useSettings();
   const root = useRef<HTMLDivElement>(null);
   const [rear, setRear] = useState(false);
@@ -56,7 +67,8 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   const { hand, pick, hover, drop, land, join } = useHeld(job, view, change, edit);
   const { placed, ways, strands, plates } = useMemo(() => drawNear(view, catalogue), [view, catalogue]);
   const room = useRef<HTMLDivElement>(null);
-  const scale = useScale(room, view.id, placed.width, small);
+  const { drawn, pad, zoom, nearer, whole } = useScale(room, view.id, { width: placed.width, height: placed.height + 26 }, small);
+  useNearer(room, nearer);
   useOwnDrag(root);
   const targets = useMemo(() => (hand ? new Set((hand.moves ?? []).map((m) => m.key)) : null), [hand]);
   const good = useMemo(() => bunch.filter((id) => view.box.leads?.[id]), [bunch, view.box.leads]);
@@ -108,7 +120,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   const { begin, ghost, dragging } = useDrag({
     settled: hand?.moves != null,
     may: !past,
-    placeAt: (x, y) => placeAt(root.current!, x, y),
+    placeAt,
     hover,
     land,
     drop,
@@ -138,6 +150,9 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
       walk.onArrow(e, only);
       return;
     }
+    if (e.key === "+" || e.key === "=") return nearer(NEARER);
+    if (e.key === "-") return nearer(1 / NEARER);
+    if (e.key === "0") return whole();
     if (!stop) {
       if (e.key === "Enter" && e.target === root.current) walk.first(only);
       return;
@@ -185,14 +200,13 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   const longPress = useLongPress(openMenu);
 
   return (
-    <section aria-label={w.title} className="min-w-0">
+    <section aria-label={w.title} className="flex min-h-0 min-w-0 flex-col">
       <Tools
         job={job}
         box={view.id}
         past={past}
         planned={change !== null}
         picked={good.length}
-        look={look}
         rear={rear}
         unopened={view.box.contents === "NotOpened"}
         small={small}
@@ -210,11 +224,11 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
         role="group"
         aria-label={w.walkHow}
         data-version={view.version}
-        className={`rounded-2xl ${small ? "sticky top-0 z-10" : "relative"}`}
+        className={`rounded-2xl lg:min-h-0 lg:flex-1 ${small ? "sticky top-0 z-10" : "relative"}`}
         onKeyDown={onKeyDown}
         onFocus={onFocus}
         onContextMenu={openMenu}
-        onPointerMove={(e) => hand && !dragging.current && e.pointerType === "mouse" && hover(placeAt(root.current!, e.clientX, e.clientY))}
+        onPointerMove={(e) => hand && !dragging.current && e.pointerType === "mouse" && hover(placeAt(e.clientX, e.clientY))}
         {...longPress}
         onClickCapture={(e) => {
           if (!hand) return;
@@ -225,8 +239,12 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
           }
         }}
       >
-        <div className={`by-itself overflow-auto rounded-2xl border-2 border-ink bg-lime ${small ? "max-h-[34dvh]" : ""}`} ref={room}>
-          <div className="relative" style={{ width: placed.width * scale }}>
+        <div
+          className={`by-itself touch-pan-x touch-pan-y overflow-auto rounded-2xl border-2 border-ink bg-lime lg:h-full
+            ${small ? "max-h-[34dvh]" : ""}`}
+          ref={room}
+        >
+          <div className="relative" style={drawn}>
             <Picture
               view={view}
               catalogue={catalogue}
@@ -235,6 +253,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
               placed={placed}
               ways={ways}
               units={units}
+              pad={pad}
               rear={rear}
               lit={litNow}
               focus={hand ? null : walk.at}
@@ -243,21 +262,28 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
               onPick={onPick}
               onPull={onPull}
             />
-            <Lights strands={strands} plates={plates} placed={placed} ways={ways} units={units} hand={hand} ghost={ghost} />
+            <Lights strands={strands} plates={plates} placed={placed} ways={ways} units={units} pad={pad} hand={hand} ghost={ghost} />
           </div>
         </div>
-        {hand && (
-          <div className="hand-slip fixed inset-x-2 bottom-[calc(var(--bar)+0.5rem)] z-30 lg:right-[19.5rem] lg:left-4">
-            <Slip hand={hand} before={view.report.fill.needed.low} onLand={land} onHover={hover} onDrop={drop} list={small} would={would} />
-          </div>
-        )}
+        {!small && <Nearer nearer={nearer} whole={whole} zoom={zoom} />}
+        {hand &&
+          inPlace(
+            beside,
+            <Slip
+              hand={hand}
+              before={view.report.fill.needed.low}
+              onLand={land}
+              onHover={hover}
+              onDrop={drop}
+              list={small}
+              would={would}
+            />,
+          )}
       </div>
-      {sel && !hand && (
-        <div
-          className={
-            small ? "fixed inset-x-2 bottom-[calc(var(--bar)+0.5rem)] z-30 max-h-[52dvh] overflow-auto rounded-2xl shadow-xl" : "mt-3"
-          }
-        >
+      {sel &&
+        !hand &&
+        inPlace(
+          beside,
           <Thing
             job={job}
             view={view}
@@ -270,10 +296,8 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
             onPull={pull}
             onBring={(entry) => setAdding({ what: "cable", entry })}
             onClose={() => onSelect(null)}
-          />
-        </div>
-      )}
-      {children}
+          />,
+        )}
       {menu && (
         <Actions
           menu={menu}

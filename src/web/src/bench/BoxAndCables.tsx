@@ -4,13 +4,15 @@ import { sameBox } from "../model/sameBox";
 import { words } from "../words";
 import { wide } from "./layout";
 import type { PictureProps } from "./pictureProps";
-import { cableName, wrap } from "../model/names";
+import { cableName, NAME, wrap } from "../model/names";
 import { cablesInOrder, cuffId } from "./scene";
 import { entryAt, outlineOf } from "./boxShape";
 import { FeedMark, short } from "./FeedMark";
 import { Stop } from "./Stop";
 
 const w = words.bench;
+/** The wall goes on beyond the picture, however much its room shows. */
+const FAR = 4000;
 
 /** The wall with the box on it to scale, its depth beside it, sheaths coming in, and each cable's cuff with its name. */
 export const BoxAndCables = memo(BoxAndCablesFigure, (was, is) => {
@@ -68,8 +70,8 @@ function BoxAndCablesFigure({
   const insetH = 30;
   return (
     <g>
-      <rect x="0" y="-10" width={wide.box + wide.cuff / 2} height={tall + 26} fill="var(--wall)" />
-      <path d={`M${wide.box + wide.cuff / 2} -10V${tall + 16}`} stroke="var(--ink)" strokeWidth="1.5" />
+      <rect x={-FAR} y={-FAR} width={FAR + wide.box + wide.cuff / 2} height={3 * FAR} fill="var(--wall)" />
+      <path d={`M${wide.box + wide.cuff / 2} ${-FAR}V${2 * FAR}`} stroke="var(--ink)" strokeWidth="1.5" />
       <g role="img" aria-label={w.outline(view.kindName, box.height?.value ?? "?", box.width?.value ?? "?", box.depth?.value ?? "?")}>
         {[0, 7].map((inset) => (
           <path
@@ -108,7 +110,7 @@ function BoxAndCablesFigure({
             </g>
           );
         })}
-        <text x="18" y={dy - 10} fontSize="12" fill="var(--ink-2)" className="figure">
+        <text x="18" y={dy + insetH + 31} fontSize="12" fill="var(--ink-2)" className="figure">
           {known.h !== null && known.w !== null
             ? `${length(box.height!.value!, units)} × ${length(box.width!.value!, units)}`
             : w.sizeUnknown}
@@ -188,7 +190,7 @@ function BoxAndCablesFigure({
           line = `${spot.out[0] || spot.out[1] ? out : `M${ex} ${ey}`}C${ex - ox * 34} ${ey - oy * 34} ${wide.box - 46} ${cy}
             ${wide.box} ${cy}`;
         }
-        const names = wrap(cableName(view, c), 23, 1);
+        const names = wrap(cableName(view, c), NAME, 1);
         const arrow = c.feeds === "FeedsIn";
         return (
           <g key={id}>

@@ -5,7 +5,7 @@ import { fact } from "../parts/measure";
 import { knotAt, knotStop } from "./Knot";
 import type { Placed } from "./layout";
 import { knot, pathOf, type Way } from "./layout/ways";
-import { viewBox } from "./pictureProps";
+import { viewBox, type Pad } from "./pictureProps";
 import { thickness, type Strand, type Strands } from "./scene";
 import type { Plate } from "./plates";
 import { Stop } from "./Stop";
@@ -24,6 +24,7 @@ export function Lights({
   placed,
   ways,
   units,
+  pad,
   hand,
   ghost,
 }: {
@@ -32,6 +33,7 @@ export function Lights({
   placed: Placed;
   ways: readonly Way[];
   units: Units;
+  pad: Pad;
   hand: Hand | null;
   ghost: RefObject<SVGPathElement | null>;
 }) {
@@ -39,7 +41,7 @@ export function Lights({
   const moves = useMemo(() => new Map((hand?.moves ?? []).map((m) => [m.key, m] as const)), [hand?.moves]);
   const held = hand ? [...hand.held.leads, ...(hand.held.pigtail ? [hand.held.pigtail] : [])] : [];
   return (
-    <svg className="pointer-events-none absolute inset-0 size-full" viewBox={viewBox(placed)} role="group" aria-hidden={!hand}>
+    <svg className="pointer-events-none absolute inset-0 size-full" viewBox={viewBox(placed, pad)} role="group" aria-hidden={!hand}>
       {ways
         .filter((way) => held.includes(way.strand))
         .map((way) => (

@@ -3,6 +3,7 @@ import { fact } from "../parts/measure";
 import { words } from "../words";
 import { BoxAndCables } from "./BoxAndCables";
 import { BlockPlate } from "./BlockPlate";
+import { FullName } from "./FullName";
 import { Knot, knotAt } from "./Knot";
 import type { Placed } from "./layout";
 import type { Way } from "./layout/ways";
@@ -40,10 +41,10 @@ export const Picture = memo(function Picture(props: PictureProps) {
   const bends = useMemo(() => new Set(placed.middle.filter((m) => m.kind === "bend").map((m) => m.id.slice(5))), [placed]);
   return (
     <svg
-      viewBox={viewBox(placed)}
+      viewBox={viewBox(placed, props.pad)}
       role="group"
       aria-label={w.picture(view.box.name)}
-      className="block h-auto w-full select-none"
+      className="block size-full select-none"
       style={{ WebkitTouchCallout: "none" }}
     >
       <BoxAndCables
@@ -99,6 +100,7 @@ export const Picture = memo(function Picture(props: PictureProps) {
             onPull={props.onPull}
           />
         ))}
+      <FullName view={view} placed={placed} lit={lit} focus={cableFocus(props.focus)} />
       {ways.flatMap((way) => freeEnds(way, placed, strands[way.strand]!).map((end) => <EndMark key={`${way.strand}${end.x}`} {...end} />))}
     </svg>
   );

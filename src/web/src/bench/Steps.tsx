@@ -24,16 +24,16 @@ export const Steps = memo(function Steps({
   return (
     <section aria-label={w.steps} className="no-print">
       <h2 className="mb-1 text-lg">{w.steps}</h2>
-      <ol className="flex gap-2 overflow-x-auto pb-2" tabIndex={0} aria-label={w.steps}>
+      <ol className="flex flex-col gap-1.5" aria-label={w.steps}>
         {lines.map((l, i) => {
           const on = at === l.version || (at === null && i === 0);
           return (
-            <li key={l.id} className="shrink-0">
+            <li key={l.id}>
               <button
                 type="button"
                 aria-pressed={on}
                 onClick={() => onAt(i === 0 ? null : l.version)}
-                className={`h-full min-h-14 w-52 rounded-xl border-2 px-3 py-1.5 text-left text-sm
+                className={`min-h-11 w-full rounded-xl border-2 px-3 py-1.5 text-left text-sm
                   ${on ? "border-ink bg-ink text-on-ink" : "border-rule bg-card"}`}
               >
                 <span className="line-clamp-2 first-letter:uppercase">{plain(l.says)}</span>

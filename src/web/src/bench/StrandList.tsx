@@ -89,9 +89,9 @@ export const StrandList = memo(function StrandList({
   const groups = groupsOf(view, catalogue);
   return (
     <section aria-label={words.box.cables} className="by-itself">
-      <h2 className="mb-2 text-xl">{words.box.cables}</h2>
+      <h2 className="mb-1 text-lg">{words.box.cables}</h2>
       {groups.length === 0 && <p className="text-ink-2">{view.box.contents === "NotOpened" ? w.notOpened : w.noCables}</p>}
-      <div className="columns-1 gap-6 md:columns-2">
+      <div className="columns-1 gap-6 md:max-lg:columns-2">
         {groups.map((g) => (
           <div key={g.key} className="mb-4 break-inside-avoid">
             <button

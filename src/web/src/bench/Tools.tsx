@@ -1,7 +1,5 @@
-import { Zap } from "lucide-react";
 import { lazy, Suspense } from "react";
 import { Link, useNavigate } from "react-router";
-import type { Look } from "../model/useLive";
 import { address } from "../parts/address";
 import { Button } from "../parts/controls";
 import { words } from "../words";
@@ -19,7 +17,6 @@ type Props = {
   planned: boolean;
   /** How many ends are picked together. */
   picked: number;
-  look: Look;
   /** Seen from behind. */
   rear: boolean;
   /** Nobody has looked into it yet. */
@@ -34,7 +31,7 @@ type Props = {
 
 /** What can be done with the whole box, above its picture. */
 export function Tools(props: Props) {
-  const { job, box, past, planned, picked, look, rear, onAdd, onJoin, onMove, onTurn } = props;
+  const { job, box, past, planned, picked, rear, onAdd, onJoin, onMove, onTurn } = props;
   if (props.small) return <OnPhone {...props} />;
   return (
     <div className="no-print mb-2 flex flex-wrap items-center gap-2">
@@ -60,17 +57,7 @@ export function Tools(props: Props) {
           <Button onClick={onMove}>{w.moveThese(picked)}</Button>
         </>
       )}
-      <Button
-        className="ml-auto"
-        look={look.on ? "main" : "plain"}
-        aria-pressed={look.on}
-        disabled={past}
-        onClick={() => look.setOn(!look.on)}
-      >
-        <Zap size={18} aria-hidden />
-        {words.live.toggle}
-      </Button>
-      <Button aria-pressed={rear} onClick={onTurn}>
+      <Button className="ml-auto" aria-pressed={rear} onClick={onTurn}>
         {rear ? w.fromBehind : w.fromFront}
       </Button>
     </div>
@@ -78,17 +65,15 @@ export function Tools(props: Props) {
 }
 
 /** The same on a phone. */
-function OnPhone({ job, box, past, planned, picked, look, rear, unopened, onAdd, onJoin, onMove, onTurn }: Props) {
+function OnPhone({ job, box, past, planned, picked, rear, unopened, onAdd, onJoin, onMove, onTurn }: Props) {
   const navigate = useNavigate();
   const survey = [words.survey.start, () => void navigate(address.survey(job, box))] as const;
   const cable = [words.box.addCable, () => onAdd("cable")] as const;
   const surveyed = past || planned ? [] : [survey];
   const change = past ? [] : [cable, [words.box.addDevice, () => onAdd("device")] as const];
-  const look_ = [look.on ? w.lookOff : words.live.toggle, () => look.setOn(!look.on)] as const;
   const all = [
     ...(picked > 1 ? [[words.box.join(picked), onJoin] as const, [w.moveThese(picked), onMove] as const] : []),
     ...(unopened ? [...surveyed, ...change] : [...change, ...surveyed]),
-    ...(past ? [] : [look_]),
     [rear ? w.fromBehind : w.fromFront, onTurn] as const,
   ];
   const [first, ...rest] = all;

@@ -27,7 +27,7 @@ export const Verdicts = memo(
     const opened = view.box.contents !== "NotOpened";
     return (
       <section aria-label={words.bench.verdicts}>
-        <h2 className="mb-2 text-lg">{words.bench.verdicts}</h2>
+        <h2 className="sr-only">{words.bench.verdicts}</h2>
         {view.working && (
           <p className="text-sm text-ink-2" aria-live="polite">
             {words.stopBar.working}

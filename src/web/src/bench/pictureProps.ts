@@ -17,6 +17,7 @@ export type PictureProps = {
   placed: Placed;
   ways: readonly Way[];
   units: Units;
+  pad: Pad;
   rear: boolean;
   /** Things lit because they are chosen, or counted by a line of the sum. */
   lit: ReadonlySet<string>;
@@ -28,5 +29,8 @@ export type PictureProps = {
   onPull: (joint: string, event: PointerEvent) => void;
 };
 
-/** The picture with a little room above and below. */
-export const viewBox = (placed: Placed) => `0 -10 ${placed.width} ${placed.height + 26}`;
+/** How much more than the picture its room shows, in the picture's own units: to the left and right, above and below. */
+export type Pad = { x: number; y: number };
+
+/** The picture with a little room above and below, and what its room has to spare. */
+export const viewBox = (placed: Placed, { x, y }: Pad) => `${-x} ${-10 - y} ${placed.width + 2 * x} ${placed.height + 26 + 2 * y}`;

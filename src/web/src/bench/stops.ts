@@ -6,10 +6,10 @@ import type { Sel } from "./select";
 const NEAR = 26;
 
 /** The place that can be landed on nearest to a point of the screen, if one is near. */
-export function placeAt(root: HTMLElement, x: number, y: number): string | null {
+export function placeAt(x: number, y: number): string | null {
   let best: string | null = null;
   let least = NEAR;
-  for (const e of root.querySelectorAll<SVGElement | HTMLElement>("[data-key]")) {
+  for (const e of document.querySelectorAll<SVGElement | HTMLElement>("[data-key]")) {
     const r = e.getBoundingClientRect();
     const d = Math.hypot(Math.max(r.left - x, 0, x - r.right), Math.max(r.top - y, 0, y - r.bottom));
     if (d < least) [best, least] = [e.dataset.key!, d];

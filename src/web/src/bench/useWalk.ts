@@ -8,7 +8,10 @@ import { ahead } from "./stops";
 export function useWalk(root: RefObject<HTMLElement | null>) {
   const [at, setAt] = useState<string | null>(null);
   const stops = useCallback(() => {
-    const found = [...(root.current?.querySelectorAll<SVGElement | HTMLElement>("[data-walk]") ?? [])].map((e) => {
+    const all = [root.current, document.querySelector("[data-slip]")].flatMap((part) => [
+      ...(part?.querySelectorAll<SVGElement | HTMLElement>("[data-walk]") ?? []),
+    ]);
+    const found = all.map((e) => {
       const { left, top } = e.getBoundingClientRect();
       return [e.dataset.walk!, { id: e.dataset.walk!, e, left, top }] as const;
     });

@@ -1,4 +1,4 @@
-import { memo, useCallback, useEffect, useMemo, useState } from "react";
+import { memo, useCallback, useEffect, useLayoutEffect, useMemo, useState, type ReactNode } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useBox, useCatalogue, useChanges, useHead, type State } from "../model/job";
@@ -9,7 +9,6 @@ import { StrandList } from "../bench/StrandList";
 import { leadName } from "../model/names";
 import { Verdicts } from "../bench/Verdicts";
 import { StateSwitch } from "../change/StateSwitch";
-import { Counts } from "./Counts";
 import { MeasurePanel } from "../model/MeasurePanel";
 import { LivePanel } from "../live/LivePanel";
 import { useLive } from "../model/useLive";
@@ -20,6 +19,8 @@ import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { BoxCard } from "./BoxCard";
 import { FitMore } from "./FitMore";
+import { Panels } from "./Panels";
+import { panels, usePanels, type Panel } from "./usePanels";
 import { FitPanel } from "./FitPanel";
 import { Follow } from "./Follow";
 import { Photos } from "./Photos";
@@ -77,7 +78,12 @@ function Page({
   const phone = usePhone();
   const edit = useBoxEdit(job, view, change, at, state);
   const look = useLive(job, view, edit);
-  const powered = look.live && <LivePanel job={job} view={view} look={look} live={look.live} />;
+  const may = useMemo(
+    () => (change ? panels.filter((p) => p !== "steps") : panels).filter((p) => p !== "live" || at === null),
+    [change, at],
+  );
+  const { open, toggle } = usePanels(phone, look, may);
+  const [inHand, setInHand] = useState<HTMLElement | null>(null);
   const choose = useCallback((next: Sel | null) => {
     setSel(next);
     setLit([]);
@@ -87,15 +93,44 @@ function Page({
     setSel(null);
   }, []);
   const leads = useMemo(() => Object.keys(view.box.leads ?? {}).map((id) => [id, leadName(view, id)] as const), [view]);
-  const goTo = useLatest((version: number | null) => setSearch(version === null ? {} : { at: String(version) }));
+  const go = useLatest((to: Record<string, string>) =>
+    setSearch((was) => new URLSearchParams({ ...to, ...(was.has("show") ? { show: was.get("show")! } : {}) })),
+  );
+  const goTo = useLatest((version: number | null) => go(version === null ? {} : { at: String(version) }));
+  useLayoutEffect(() => {
+    document.documentElement.dataset.whole = "";
+    return () => void delete document.documentElement.dataset.whole;
+  }, []);
+  const show: Record<Panel, () => ReactNode> = {
+    verdicts: () => <Verdicts job={job} view={view} edit={edit} onPoint={light} />,
+    fit: () => (
+      <>
+        <FitPanel view={view} job={job} onLine={light} sel={sel} />
+        <FitMore job={job} view={view} edit={edit} />
+      </>
+    ),
+    measure: () => <MeasurePanel view={view} edit={edit} catalogue={catalogue} onPoint={light} />,
+    live: () => (look.live ? <LivePanel job={job} view={view} look={look} live={look.live} /> : <p role="status">{words.loading}</p>),
+    leads: () => <StrandList view={view} catalogue={catalogue} lit={lit} sel={sel} live={look.live} onSelect={choose} />,
+    steps: () => <Steps job={job} box={view.id} name={view.box.name} at={at} onAt={goTo} />,
+    box: () => (
+      <>
+        <AboutBox job={job} view={view} edit={edit} change={change} />
+        <BoxCard job={job} view={view} edit={edit} catalogue={catalogue} />
+        <Follow job={job} view={view} edit={edit} />
+        <SaidList view={view} edit={edit} />
+        <Photos job={job} view={view} edit={edit} leadNames={leads} />
+      </>
+    ),
+  };
   return (
-    <div className="mx-auto max-w-[110rem]">
-      <Heading job={job} view={view} edit={edit} change={change} phone={phone} state={state} />
+    <div className="bench-page mx-auto flex h-full max-w-[150rem] flex-col">
+      <Heading job={job} view={view} change={change} edit={edit} state={state} go={go} />
       {view.box.binned && <p className="mb-4 rounded-lg border-l-6 border-amber bg-amber-wash p-3">{words.box.inBin}</p>}
       {at !== null && (
         <div className="mb-3 flex flex-wrap items-center gap-3 rounded-lg border-l-6 border-amber bg-amber-wash p-3" role="status">
           <span className="flex-1">{words.bench.lookingBack(at)}</span>
-          <Button onClick={() => setSearch({})}>{words.bench.backToNow}</Button>
+          <Button onClick={() => go({})}>{words.bench.backToNow}</Button>
         </div>
       )}
       {change && (
@@ -105,83 +140,50 @@ function Page({
           change={change}
           state={state}
           edit={edit}
-          onState={(s) => setSearch(s === "Planned" ? { plan: change } : { plan: change, state: s })}
+          onState={(s) => go(s === "Planned" ? { plan: change } : { plan: change, state: s })}
           onPoint={light}
         />
       )}
-      <div className="hand-grid grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_17.5rem] 2xl:grid-cols-[minmax(0,1fr)_20rem]">
-        <div className="flex min-w-0 flex-col gap-5">
-          <Bench
-            job={job}
-            view={view}
-            catalogue={catalogue}
-            edit={edit}
-            past={at !== null}
-            lit={lit}
-            sel={sel}
-            onSelect={choose}
-            change={change}
-            small={phone}
-            look={look}
-          >
-            {phone && powered && <div className="mt-3">{powered}</div>}
-            <div className={`when-seen mt-5 flex gap-5 ${phone ? "flex-col-reverse" : "flex-col"}`}>
-              {!change && <Steps job={job} box={view.id} name={view.box.name} at={at} onAt={goTo} />}
-              <StrandList view={view} catalogue={catalogue} lit={lit} sel={sel} live={look.live} onSelect={choose} />
-            </div>
-          </Bench>
-        </div>
-        <div className="hand-side flex flex-col gap-4">
-          {!phone && powered}
-          {[
-            <Counts key="counts" view={view} />,
-            <FitPanel key="fit" view={view} job={job} onLine={light} sel={sel} />,
-            <Verdicts key="verdicts" job={job} view={view} edit={edit} onPoint={light} />,
-            <MeasurePanel key="measure" view={view} edit={edit} catalogue={catalogue} onPoint={light} />,
-            <FitMore key="more" job={job} view={view} edit={edit} />,
-            <BoxCard key="card" job={job} view={view} edit={edit} catalogue={catalogue} />,
-            <Follow key="follow" job={job} view={view} edit={edit} />,
-            <SaidList key="said" view={view} edit={edit} />,
-            <Photos key="photos" job={job} view={view} edit={edit} leadNames={leads} />,
-          ].map((panel) => (
-            <div key={panel.key} className="when-seen">
-              {panel}
-            </div>
-          ))}
-        </div>
+      <div className="hand-grid grid min-h-0 flex-1 gap-4">
+        <Bench
+          job={job}
+          view={view}
+          catalogue={catalogue}
+          edit={edit}
+          past={at !== null}
+          lit={lit}
+          sel={sel}
+          onSelect={choose}
+          change={change}
+          small={phone}
+          look={look}
+          beside={phone ? null : inHand}
+        />
+        <Panels
+          view={view}
+          may={may}
+          open={open}
+          live={look.on}
+          toggle={toggle}
+          above={<div ref={setInHand} className="bench-hand empty:hidden" />}
+          show={(p) => show[p]()}
+        />
       </div>
     </div>
   );
 }
 
-const Heading = memo(function Heading({
-  job,
-  view,
-  edit,
-  change,
-  phone,
-  state,
-}: {
-  job: string;
-  view: BoxView;
-  edit: BoxEdit;
-  change: string | null;
-  phone: boolean;
-  state: State;
-}) {
+/** Which room and wall the box is in, and what can be done with it as a whole. */
+function AboutBox({ job, view, edit, change }: { job: string; view: BoxView; edit: BoxEdit; change: string | null }) {
   const head = useHead(job);
-  const changes = useChanges(job);
   const navigate = useNavigate();
-  const [, setSearch] = useSearchParams();
   const places = Object.entries(head.data?.places ?? {}).map(([id, p]) => [id, p.name] as const);
   const walls = Object.entries(head.data?.walls ?? {}).filter(([, x]) => !x.place || x.place === view.box.place);
-  const open = (changes.data ?? []).filter((c) => c.closed == null);
-  const about = (
-    <>
+  return (
+    <div className="flex flex-wrap items-end gap-2">
       {places.length > 0 && (
-        <div className="w-40">
+        <div className="min-w-40 flex-1">
           <Pick
-            hide
             label={words.box.move}
             value={view.box.place ?? ""}
             onChange={(place) => void edit.send({ do: "placeBox", place: place || null })}
@@ -190,9 +192,8 @@ const Heading = memo(function Heading({
         </div>
       )}
       {walls.length > 0 && (
-        <div className="w-40">
+        <div className="min-w-40 flex-1">
           <Pick
-            hide
             label={words.box.wall}
             value={view.box.wall ?? ""}
             onChange={(wall) => void edit.send({ do: "setBoxWall", wall: wall || null })}
@@ -211,22 +212,43 @@ const Heading = memo(function Heading({
       >
         {words.box.copyBox}
       </Button>
-      <Button look={view.box.binned ? "main" : "quiet"} onClick={() => void edit.send({ do: view.box.binned ? "bringBackBox" : "binBox" })}>
-        {view.box.binned ? words.box.bringBack : words.box.bin}
-      </Button>
-    </>
+      {!view.box.binned && (
+        <Button look="quiet" onClick={() => void edit.send({ do: "binBox" })}>
+          {words.box.bin}
+        </Button>
+      )}
+    </div>
   );
+}
+
+const Heading = memo(function Heading({
+  job,
+  view,
+  edit,
+  change,
+  state,
+  go,
+}: {
+  job: string;
+  view: BoxView;
+  edit: BoxEdit;
+  change: string | null;
+  state: State;
+  go: (to: Record<string, string>) => void;
+}) {
+  const changes = useChanges(job);
+  const open = (changes.data ?? []).filter((c) => c.closed == null);
   return (
     <>
-      <p className="text-sm text-ink-2">
-        <Link to={address.today(job)} className="underline underline-offset-4">
-          {head.data?.name}
-        </Link>{" "}
-        / {view.place ?? words.quickFit.noRoom}
-      </p>
-      <div className="mb-3 flex flex-wrap items-end gap-2">
+      <div className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1">
+        <Link to={address.today(job)} className="text-ink-2 underline underline-offset-4">
+          {view.place ?? words.quickFit.noRoom}
+        </Link>
+        <span aria-hidden className="text-ink-2">
+          /
+        </span>
         <h1 className="sr-only">{view.box.name}</h1>
-        <div className="-ml-3 min-w-56 flex-1 text-2xl font-bold">
+        <div className="-ml-3 min-w-56 flex-1 text-xl font-bold">
           <Ask
             hide
             quiet
@@ -236,24 +258,17 @@ const Heading = memo(function Heading({
             onKeep={(name) => name && edit.send({ do: "renameBox", name })}
           />
         </div>
+        {view.box.binned && <Button onClick={() => void edit.send({ do: "bringBackBox" })}>{words.box.bringBack}</Button>}
         {open.length > 0 && (
           <div className="w-56">
             <Pick
               hide
               label={words.changePage.mode}
               value={change ?? ""}
-              onChange={(c: string) => setSearch(c ? { plan: c } : {})}
+              onChange={(c: string) => go(c ? { plan: c } : {})}
               options={[["", words.changePage.record] as const, ...open.map((c) => [c.id, words.changePage.planIn(c.name)] as const)]}
             />
           </div>
-        )}
-        {phone ? (
-          <details className="w-full">
-            <summary className="min-h-9 text-ink-2">{words.box.aboutBox}</summary>
-            <div className="flex flex-wrap items-end gap-2">{about}</div>
-          </details>
-        ) : (
-          about
         )}
       </div>
       {change && state === "Planned" && (

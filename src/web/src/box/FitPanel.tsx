@@ -26,13 +26,14 @@ export const FitPanel = memo(
     return (
       <aside aria-label={w.title}>
         <section className={`rounded-2xl border-2 bg-card p-3 ${fill.fit === "Over" ? "border-barn" : "border-ink"}`}>
-          <h2 className="mb-2 text-xl">
-            <Term word="fill">{w.title}</Term>
-          </h2>
-          <FitColumn fill={fill} onLine={onLine} counts={sel?.id} />
-          <a href={served.fill(job, view.id)} download className="no-print mt-2 inline-block min-h-8 text-sm underline underline-offset-4">
-            {w.csv}
-          </a>
+          <h2 className="sr-only">{w.title}</h2>
+          <FitColumn fill={fill} onLine={onLine} counts={sel?.id} tall={170} tight />
+          <div className="no-print mt-1 flex items-center justify-between text-sm">
+            <Term word="fill">{w.what}</Term>
+            <a href={served.fill(job, view.id)} download className="inline-block min-h-8 underline underline-offset-4">
+              {w.csv}
+            </a>
+          </div>
         </section>
       </aside>
     );

@@ -66,7 +66,7 @@ export function Shell() {
   }, [job, navigate, undo, redo]);
 
   return (
-    <div className={`flex min-h-dvh flex-col md:[--bar:0rem] ${job ? "[--bar:3.375rem]" : "[--bar:0rem]"}`}>
+    <div className={`shell flex min-h-dvh flex-col md:[--bar:0rem] ${job ? "[--bar:3.375rem]" : "[--bar:0rem]"}`}>
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-3">
         {words.boxes}
       </a>

@@ -13,6 +13,9 @@ export const deviceName = (view: BoxView, id: string) => view.names.devices[id] 
 export const cableName = (view: BoxView, cable: Pick<Schemas["CableView"], "run" | "side">) =>
   view.names.cables[`${cable.run}.${cable.side.toLowerCase()}`] ?? cable.run;
 
+/** Letters of a cable's name that its label has room for. */
+export const NAME = 23;
+
 /** Lines of text no longer than so many letters; the last is cut with an ellipsis. */
 export function wrap(text: string, letters: number, most: number): string[] {
   const lines: string[] = [];

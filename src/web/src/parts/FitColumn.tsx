@@ -26,12 +26,15 @@ export function FitColumn({
   onLine,
   tall = 220,
   counts,
+  tight = false,
 }: {
   fill: FillAnswer;
   onLine?: (ids: readonly string[] | null) => void;
   tall?: number;
   /** Something chosen elsewhere: bands that count it stand out. */
   counts?: string | undefined;
+  /** Little room: smaller lines, unless a finger is to press them. */
+  tight?: boolean;
 }) {
   const { units } = useSettings();
   const ghost = useGhost();
@@ -48,8 +51,12 @@ export function FitColumn({
     onLine?.(next === null ? null : (lines[next]?.ids ?? null));
   };
   return (
-    <div className="flex gap-3">
-      <div className="relative w-12 shrink-0" style={{ height: Math.max(sum + Math.max(0, ghost), brim, 1) * scale }} aria-hidden>
+    <div className={`flex ${tight ? "gap-2.5 text-sm" : "gap-3"}`}>
+      <div
+        className={`relative shrink-0 ${tight ? "w-9" : "w-12"}`}
+        style={{ height: Math.max(sum + Math.max(0, ghost), brim, 1) * scale }}
+        aria-hidden
+      >
         <div
           className={`absolute inset-x-0 bottom-0 border-2 border-t-0 ${over ? "border-barn" : "border-ink"} rounded-b-lg`}
           style={{ height: brim * scale }}
@@ -88,9 +95,9 @@ export function FitColumn({
         )}
       </div>
       <div className="min-w-0 flex-1">
-        <div className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1">
+        <div className={`flex flex-wrap items-center gap-x-3 gap-y-1 ${tight ? "mb-1" : "mb-2"}`}>
           <FitBadge fit={fill.fit} />
-          <span className="figure font-bold">
+          <span className="figure text-base font-bold">
             {fill.needed.high == null ? words.fitColumn.atLeast(volume(fill.needed.low, units, false)) : span(fill.needed, units, false)}
             {" / "}
             {fill.available.high == null && fill.available.low === 0 ? words.fitColumn.unknownThere : span(fill.available, units)}
@@ -105,7 +112,8 @@ export function FitColumn({
                 type="button"
                 aria-expanded={chosen === index}
                 onClick={() => choose(index)}
-                className={`flex min-h-11 w-full flex-wrap items-center gap-x-2 py-1 text-left ${marked(index) ? "bg-slate-wash" : ""}`}
+                className={`flex w-full flex-wrap items-center gap-x-2 py-1 text-left
+                  ${tight ? "min-h-8 pointer-coarse:min-h-11" : "min-h-11"} ${marked(index) ? "bg-slate-wash" : ""}`}
               >
                 <span className="size-3 shrink-0 rounded-sm border border-ink" style={{ background: colour(line.kind) }} />
                 <span className="flex-1">

@@ -18,6 +18,18 @@ export const boxWords = {
     kindsOf: "Boxes for it",
     putIn: "Put in",
   },
+  panels: {
+    title: "Beside the picture",
+    verdicts: "Verdicts",
+    fit: "Fit",
+    measure: "Measure",
+    live: "Live",
+    leads: "Leads",
+    steps: "Steps",
+    box: "Box",
+    isOn: "looked at with the power on",
+    none: "Open what you want to see beside the picture.",
+  },
   box: {
     kind: "Kind",
     change: "Change",
@@ -129,6 +141,7 @@ export const boxWords = {
 
   fitColumn: {
     title: "Fit",
+    what: "fill",
     brim: "brim",
     available: (n: string) => `${n} there`,
     neededSays: (need: string, there: string) => `${need} of ${there}`,
@@ -164,6 +177,10 @@ export const boxWords = {
   },
 
   bench: {
+    nearness: "How near",
+    nearer: "Nearer",
+    farther: "Farther",
+    wholeBox: "All of the box",
     title: "Bench",
     picture: (name: string) => `${name}, laid open`,
     walkHow: "The open box. Arrow keys walk, Enter picks up, Space chooses, m lists what can be done.",
@@ -188,7 +205,6 @@ export const boxWords = {
     screw: "Bonding screw, box",
     bondingScrew: "Bonding screw of the box",
     doMore: "Do more",
-    lookOff: "Live or dead: hide",
     fromFront: "Seen from the front",
     fromBehind: "Seen from behind",
     unbroken: "Goes on unbroken",

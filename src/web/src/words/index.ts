@@ -253,6 +253,8 @@ export const words = {
     ["b", "Add a lead to the bunch"],
     ["p", "Pull a pigtail from a joint"],
     ["m", "What can be done with this"],
+    ["1 to 7", "Open or close a panel beside the open box"],
+    ["+ − 0", "Larger, smaller, all of the open box"],
     ["Ctrl Z", "Undo your latest edit"],
     ["Ctrl Shift Z", "Redo it"],
     ["g then t", "Today"],

@@ -1,7 +1,6 @@
 /** Sentences of the job as electricity. */
 export const liveWords = {
   live: {
-    toggle: "Live or dead",
     title: "Live or dead",
     whatIf: "A what-if. Nothing thrown or planted here is recorded, and nothing here proves anything dead.",
     expected: { Live: "expected live", Dead: "expected dead, not proved", Unknown: "cannot tell", Ghost: "ghost voltage" },
