@@ -92,6 +92,8 @@ public class LogSentenceTests
         [typeof(DropPlanned)] = "an edit dropped from Plan",
         [typeof(CloseChange)] = "Change Plan closed",
         [typeof(NoteFact)] = "Bench: a cable: How much sheath is inside the box, past any clamp? 3/8",
+        [typeof(AssumePlaces)] = "Bench: 2 places assumed, as usual",
+        [typeof(ConfirmPlaces)] = "Bench: 1 place looked at: as assumed",
         [typeof(HearSaid)] = "Bench: somebody says: worked until last week",
         [typeof(ForgetSaid)] = "Bench: no longer kept: never used it",
         [typeof(BeginProof)] = "Bench: Tomas begins to prove it dead, low-impedance meter",

@@ -1,6 +1,8 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Planning;
 using JollyBarn.Telling;
+using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -141,6 +143,21 @@ public sealed class SurveyStepsTests
         Assert.Equal("at the top, 1", names.Cables["r0.a"]);
         Assert.Equal("black, at the top, 1: joint black", names.Leads["r0.a0"].Says);
         Assert.Equal("white, at the top, 2: nobody knows where", names.Leads["r1.a1"].Says);
+    }
+
+    /// <summary>A mark is written down as seen; what it says of the power only where the house agreed on it. Common practice: people
+    /// notch the feed, or do not.</summary>
+    [Theory]
+    [InlineData("nothing", Feeds.CannotTell)]
+    [InlineData("feed", Feeds.FeedsIn)]
+    [InlineData("on", Feeds.FeedsOn)]
+    public void A_mark_means_what_the_house_agreed_on(string means, Feeds feeds)
+    {
+        var job = Open.Do(new SetPractice(PracticeBook.NotchMeans.Key, means));
+        SurveyMark Notch(Job at) => Steps(at).Marks.First(m => m.Run == "r1" && m.Mark == CableMark.Notch);
+        var marked = job.Do(Notch(job).Edit);
+        Assert.Equal((true, feeds), (Notch(marked).On, marked.Runs["r1"].A.Feeds));
+        Assert.False(Notch(marked.Do(Notch(marked).Edit)).On);
     }
 
     private static SurveySteps Steps(Job job, string newId = "n") =>

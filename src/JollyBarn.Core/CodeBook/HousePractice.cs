@@ -13,6 +13,9 @@ public enum PracticeUse
     /// <summary>The card that says in what order a box is made up.</summary>
     MakeUp,
 
+    /// <summary>The writing down of what is in a box.</summary>
+    Survey,
+
     /// <summary>The planner of ways, parts and cuts.</summary>
     Ways,
 }

@@ -228,5 +228,9 @@ public static partial class PracticeBook
             BareEnds,
             Reuse,
             PushIn,
+            NotchMeans,
+            PenMeans,
+            TapeMeans,
+            BendMeans,
         ];
 }

@@ -143,7 +143,13 @@ public sealed record SetBoxSize(Id<Box> Box, Fact<Length>? Height = null, Fact<L
 
 public sealed record SetContents(Id<Box> Box, Contents Contents) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadEnum(Contents, "contents");
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Refuse.BadEnum(Contents, "contents")
+        ?? (
+            Contents == Contents.Complete && box.Assumed.Count > 0
+                ? new Refusal(Why.PlacesAssumed, "contents", ("count", box.Assumed.Count))
+                : null
+        );
 
     protected override Box ApplyIn(Box box) => box with { Contents = Contents };
 }

@@ -1,35 +1,62 @@
+using System.Globalization;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Edits;
 
-/// <summary>A cable as the trade names it: 14-2 is two insulated conductors of 14 AWG and a bare ground.</summary>
-/// <param name="Name">As people say it.</param>
-/// <param name="Spec">What brings one in.</param>
-public sealed record CableSort(string Id, string Name, CableSpec Spec)
+/// <summary>A cable somebody brings in, as people call it: "14-2" is 14 AWG, two insulated conductors and a ground.</summary>
+/// <remarks>A cord is counted with its green wire: a 16-3 cord has two insulated conductors and a ground.</remarks>
+/// <param name="Size">What it is called among those of its type.</param>
+/// <param name="Name">What it is called among all.</param>
+public sealed record CableSort(string Id, string Size, string Name, CableSpec Spec)
 {
-    /// <summary>Those that are met again and again, in the order they are offered. <em>Practice</em>.</summary>
+    /// <summary>All, type by type and in each by gauge; those met again and again come first in a type. <em>Practice</em>.</summary>
     public static IReadOnlyList<CableSort> All { get; } =
     [
-        Nm(14, 2),
-        Nm(14, 3),
-        Nm(12, 2),
-        Nm(12, 3),
-        Nm(10, 2),
-        Nm(10, 3),
-        Nm(14, 4),
-        Nm(12, 4),
-        OldTwoWire(14),
-        OldTwoWire(12),
-        new("12-2/uf", "12-2 UF", new(CableType.UfB, 2, GroundKind.Bare, Gauge.Awg(12))),
-        new("12-2/mc", "12-2 MC", new(CableType.Mc, 2, GroundKind.Insulated, Gauge.Awg(12))),
-        new("12-2/ac", "12-2 AC, grounded by its armour", new(CableType.Ac, 2, GroundKind.Sheath, Gauge.Awg(12))),
-        new("12-2/raceway", "12 AWG hot and neutral in metal raceway", new(CableType.Raceway, 2, GroundKind.Sheath, Gauge.Awg(12))),
+        .. Of(CableType.NmB, "", "", GroundKind.Bare, [(14, 2), (14, 3), (12, 2), (12, 3), (10, 2), (10, 3), (14, 4), (12, 4)]),
+        .. Of(CableType.NmB, "", "", GroundKind.Bare, [(8, 2), (8, 3), (6, 2), (6, 3)]),
+        .. Of(CableType.OldTwoWire, "/none", " no ground", GroundKind.None, [(14, 2), (12, 2), (10, 2)]),
+        .. Of(CableType.UfB, "/uf", " UF", GroundKind.Bare, [(12, 2), (14, 2), (10, 2), (12, 3), (14, 3), (10, 3), (8, 3), (6, 3)]),
+        .. Of(CableType.Ac, "/ac", " AC, grounded by its armour", GroundKind.Sheath, Armoured),
+        .. Of(CableType.Mc, "/mc", " MC", GroundKind.Insulated, [.. Armoured, (8, 3), (6, 3)]),
+        .. new[] { 18, 16, 14, 12, 10 }.SelectMany(Cords),
+        .. Of(CableType.Raceway, "/raceway", " in metal raceway", GroundKind.Sheath, [.. Armoured, (8, 3), (6, 3)]),
     ];
 
-    private static CableSort Nm(int gauge, int conductors) =>
-        new($"{gauge}-{conductors}", $"{gauge}-{conductors}", new(CableType.NmB, conductors, GroundKind.Bare, Gauge.Awg(gauge)));
+    /// <summary>Grounds that cables of this type are met with, the usual one first. <em>Practice</em>.</summary>
+    public IReadOnlyList<GroundKind> Grounds =>
+        Spec.Type switch
+        {
+            CableType.NmB or CableType.UfB => [GroundKind.Bare, GroundKind.None],
+            CableType.Ac => [GroundKind.Sheath, GroundKind.Bare, GroundKind.None],
+            CableType.Mc => [GroundKind.Insulated, GroundKind.Bare, GroundKind.Sheath],
+            CableType.Raceway => [GroundKind.Sheath, GroundKind.Insulated, GroundKind.None],
+            _ => [Spec.Ground],
+        };
 
-    private static CableSort OldTwoWire(int gauge) =>
-        new($"{gauge}-2/none", $"{gauge}-2 no ground", new(CableType.OldTwoWire, 2, GroundKind.None, Gauge.Awg(gauge)));
+    private static (int Gauge, int Conductors)[] Armoured => [(12, 2), (14, 2), (12, 3), (14, 3), (10, 2), (10, 3), (14, 4), (12, 4)];
+
+    private static IEnumerable<CableSort> Of(
+        CableType type,
+        string tail,
+        string words,
+        GroundKind ground,
+        (int Gauge, int Conductors)[] sizes
+    ) =>
+        sizes.Select(s =>
+        {
+            var size = string.Create(CultureInfo.InvariantCulture, $"{s.Gauge}-{s.Conductors}");
+            return new CableSort(size + tail, size, size + words, new(type, s.Conductors, ground, Gauge.Awg(s.Gauge)));
+        });
+
+    private static IEnumerable<CableSort> Cords(int gauge) =>
+        Enumerable
+            .Range(2, 3)
+            .Select(wires =>
+            {
+                var size = string.Create(CultureInfo.InvariantCulture, $"{gauge}-{wires}");
+                var (conductors, ground) = wires == 2 ? (2, GroundKind.None) : (wires - 1, GroundKind.Insulated);
+                var spec = new CableSpec(CableType.Cord, conductors, ground, Gauge.Awg(gauge), Stranded: true);
+                return new CableSort(size + "/cord", size, size + " cord", spec);
+            });
 }

@@ -95,6 +95,8 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(DropPlanned), "dropPlanned")]
 [JsonDerivedType(typeof(CloseChange), "closeChange")]
 [JsonDerivedType(typeof(NoteFact), "noteFact")]
+[JsonDerivedType(typeof(AssumePlaces), "assumePlaces")]
+[JsonDerivedType(typeof(ConfirmPlaces), "confirmPlaces")]
 [JsonDerivedType(typeof(HearSaid), "hearSaid")]
 [JsonDerivedType(typeof(ForgetSaid), "forgetSaid")]
 [JsonDerivedType(typeof(BeginProof), "beginProof")]

@@ -43,7 +43,7 @@ public sealed record LogReading(string Id, Reading Reading) : Edit
     public override string? Doer => Reading?.By;
 
     /// <summary>The reading keeps the time of its device beside it.</summary>
-    public override Edit Arrived(string at) => this with { Reading = Reading with { Arrived = at } };
+    public override Edit Arrived(string at) => this with { V = 2, Reading = Reading with { Arrived = at } };
 
     public override Refusal? Check(Job job)
     {
@@ -56,6 +56,7 @@ public sealed record LogReading(string Id, Reading Reading) : Edit
             ?? Refuse.BadTime(r.At, "reading.at")
             ?? Refuse.BadNote(r.Note, "reading.note")
             ?? Refuse.BadEnum(r.Step, "reading.step")
+            ?? Refuse.BadEnum(r.Shows, "reading.shows")
             ?? (InstrumentKinds.Find(r.Instrument) is null ? Refuse.Missing(What.Instrument, r.Instrument, "reading.instrument") : null)
             ?? (r.Box is null || job.Boxes.Has(r.Box) ? null : Refuse.Missing(What.Box, r.Box, "reading.box"))
             ?? (r.Volts is < -1000 or > 1000 ? new Refusal(Why.ManyVolts, "reading.volts") : null)
@@ -68,14 +69,24 @@ public sealed record LogReading(string Id, Reading Reading) : Edit
             );
     }
 
-    public override Job Apply(Job job) => job with { Readings = job.Readings.With(Id, Reading) };
+    /// <summary>From version 2 on the record says which leads were one point with those that were touched.</summary>
+    public override Job Apply(Job job)
+    {
+        var box = V >= 2 && Reading.Step == ReadingStep.Pair && Reading.Box is { } id ? job.Boxes.Find(id) : null;
+        var kept = Reading with
+        {
+            FromAll = box is null ? null : Proofs.PointOf(box, Reading.From),
+            ToAll = box is null ? null : Proofs.PointOf(box, Reading.To),
+        };
+        return job with { Readings = job.Readings.With(Id, kept) };
+    }
 
     private static Refusal? OfProof(Job job, Reading r) =>
         !job.Proofs.TryFind(r.Proof, out var proof) ? Refuse.Missing(What.Proof, r.Proof, "reading.proof")
         : proof.Ended is not null ? new(Why.ProofEnded, "reading.proof")
         : proof.Box != r.Box || proof.By != r.By || proof.Instrument != r.Instrument ? new(Why.NotOfThatProof, "reading.proof")
         : r.Step == ReadingStep.None ? new(Why.WhichStep, "reading.step")
-        : r.Volts is null ? new(Why.ProofInVolts, "reading.volts")
+        : r.Volts is null && r.Shows == ReadingShows.Figure ? new(Why.ProofInVolts, "reading.volts")
         : null;
 }
 
@@ -114,8 +125,8 @@ public sealed record HandOver(Id<Box> Box, string From, string To, string At) : 
     public override Job Apply(Job job) => Proofs.Lapse(job, ProofEnds.HandedTo(To), At, p => p.Box == Box);
 }
 
-/// <summary>Records that a breaker was switched. Off takes it into this person's hold; on needs everyone to have let go. Every proof of the
-/// job ends.</summary>
+/// <summary>Records that a breaker was switched. Off takes it into this person's hold; on needs everyone to have let go. Proofs end at the
+/// boxes it feeds or is not known not to feed; in version 1 every proof of the job did.</summary>
 /// <param name="On">True on, false off; null lets go without switching it on.</param>
 /// <param name="Lower">True for the lower half of a tandem.</param>
 public sealed record SwitchBreaker(string Panel, int Slot, string By, string At, bool? On = null, bool Lower = false) : Edit
@@ -123,7 +134,7 @@ public sealed record SwitchBreaker(string Panel, int Slot, string By, string At,
     [JsonIgnore]
     public override string? Doer => By;
 
-    public override Edit Arrived(string at) => this with { At = at };
+    public override Edit Arrived(string at) => this with { V = 2, At = at };
 
     /// <summary>The slot as people say it.</summary>
     internal string Where => new Breaker(Slot, 1) { Lower = Lower }.Where;
@@ -162,7 +173,20 @@ public sealed record SwitchBreaker(string Panel, int Slot, string By, string At,
         {
             Panels = job.Panels.With(Panel, panel with { Breakers = [.. panel.Breakers.Select(b => IsIt(b) ? Switched(b) : b)] }),
         };
-        return On is null ? next : Proofs.Lapse(next, ProofEnds.Switched(Where, On == true), At);
+        if (On is null)
+        {
+            return next;
+        }
+
+        var why = ProofEnds.Switched(Where, On == true);
+        if (V < 2)
+        {
+            return Proofs.Lapse(next, why, At);
+        }
+
+        var key = panel.Breakers.First(IsIt).Key;
+        var fed = new MayFeed(job);
+        return Proofs.Lapse(next, why, At, p => fed.Breaker(Panel, key, p.Box));
     }
 
     private bool IsIt(Breaker breaker) => breaker.Slot == Slot && breaker.Lower == Lower;

@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Planning.Remedies;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning;
@@ -12,6 +13,16 @@ public sealed record SurveyPlace(Landing? To, Id<Joint>? NewJoint, Edit Edit);
 
 /// <summary>A pigtail one would see.</summary>
 public sealed record SurveyTail(Landing From, Landing To, Edit Edit);
+
+/// <summary>A joint, a device or the screw of the box whose leads are only assumed to lie there.</summary>
+/// <param name="At">Where; of a device any place of it.</param>
+/// <param name="Edit">That somebody looked and it is so.</param>
+public sealed record SurveyAssumed(Landing At, IReadOnlyList<Id<Lead>> Strands, Edit Edit);
+
+/// <summary>A mark a cable may bear where it comes to the box.</summary>
+/// <param name="On">It bears it as recorded.</param>
+/// <param name="Edit">Writes it down, and what the cable does where the house agreed on what the mark means.</param>
+public sealed record SurveyMark(Id<Run> Run, RunSide Side, CableMark Mark, bool On, Edit Edit);
 
 /// <summary>The parts of a survey that can be done, in the order of the hand. A proof of dead is none of them: it is of one person and
 /// lapses, and says itself whether it holds.</summary>
@@ -28,6 +39,9 @@ public enum SurveyPart
 /// <param name="Next">The lead to ask about now; null when every one has its place.</param>
 /// <param name="Places">Where it may lie, likeliest first.</param>
 /// <param name="Tails">Pigtails one would see, to be put in with a tap.</param>
+/// <param name="Makes">Usual makes to begin from, while no lead has its place.</param>
+/// <param name="Assumed">Places that are assumed, to be looked at one after the other.</param>
+/// <param name="Marks">How each cable may be marked, with what that records.</param>
 /// <param name="Done">Parts in which somebody recorded something; of leads, all of them. Nothing recorded is not done.</param>
 public sealed record SurveySteps(
     IReadOnlyList<Id<Lead>> Placed,
@@ -35,9 +49,14 @@ public sealed record SurveySteps(
     Id<Lead>? Next,
     IReadOnlyList<SurveyPlace> Places,
     IReadOnlyList<SurveyTail> Tails,
-    IReadOnlyList<SurveyPart> Done
+    IReadOnlyList<SurveyPart> Done,
+    IReadOnlyList<UsualMakeUp> Makes,
+    IReadOnlyList<SurveyAssumed> Assumed,
+    IReadOnlyList<SurveyMark> Marks
 )
 {
+    private const int Last = 1000;
+
     /// <summary>The next step for a box. Grounds first, then neutrals, then hots, cable by cable: the order of make-up,
     /// <em>practice</em>.</summary>
     /// <param name="newId">An id that what is new is named by.</param>
@@ -56,8 +75,32 @@ public sealed record SurveySteps(
             next?.Key,
             next is var (lead, of) ? [.. PlacesOf(id, box, lead, of.Use, newId)] : [],
             [.. TailsOf(id, box, newId)],
-            [.. Enum.GetValues<SurveyPart>().Where(part => IsDone(job, box, part))]
+            [.. Enum.GetValues<SurveyPart>().Where(part => IsDone(job, box, part))],
+            UsualMakes.Find(job, id, box, newId),
+            [.. AssumedIn(id, box)],
+            [.. MarksOf(job, id, box)]
         );
+    }
+
+    /// <summary>By joint, pigtails with the joint they start in; then by device.</summary>
+    private static IEnumerable<SurveyAssumed> AssumedIn(Id<Box> id, Box box)
+    {
+        Landing? Of(Id<Lead> strand) =>
+            box.Leads.TryFind(strand, out var lead) ? lead.Lands
+            : box.Pigtails.TryFind(strand, out var tail) ? tail.From
+            : null;
+        return box
+            .Assumed.Ids.Select(s => (Strand: s, At: Of(s)))
+            .Where(s => s.At is not null)
+            .GroupBy(s => (s.At!.At, s.At.Joint, s.At.Device))
+            .OrderBy(g => g.Key.At)
+            .ThenBy(g => g.Key.Joint)
+            .ThenBy(g => g.Key.Device)
+            .Select(g =>
+            {
+                List<Id<Lead>> strands = [.. g.Select(s => s.Strand)];
+                return new SurveyAssumed(g.First().At!, strands, new ConfirmPlaces(id, strands));
+            });
     }
 
     private static bool IsDone(Job job, Box box, SurveyPart part)
@@ -66,13 +109,46 @@ public sealed record SurveySteps(
         return part switch
         {
             SurveyPart.Cables => leads.Count > 0,
-            SurveyPart.Leads => leads.Count > 0 && leads.TrueForAll(l => l.Form != LeadForm.Ended || l.Lands.At != LandingAt.Unknown),
+            SurveyPart.Leads => leads.Count > 0
+                && box.Assumed.Count == 0
+                && leads.TrueForAll(l => l.Form != LeadForm.Ended || l.Lands.At != LandingAt.Unknown),
             SurveyPart.Marks => leads.Exists(l =>
                 l.MarkedAs is not null
                 || job.Runs.Find(l.Run) is { } run && run.End(l.Side) is { Says: not null } or { Feeds: not Feeds.CannotTell }
             ),
             _ => leads.Exists(l => l.Length.OrNull is not null) || box.Noted.Count > 0,
         };
+    }
+
+    private static IEnumerable<SurveyMark> MarksOf(Job job, Id<Box> id, Box box)
+    {
+        foreach (var (run, side) in box.Leads.Values.Where(l => l.Run is not null).Select(l => (l.Run!.Value, l.Side)).Distinct())
+        {
+            if (job.Runs.Find(run)?.End(side) is not { } end)
+            {
+                continue;
+            }
+
+            var of = Subjects.CableEnd(run, side);
+            var now = CableFacts.Mark.Parse(box.Fact(of, CableFacts.Mark.Id)?.Value ?? "") ?? CableMark.None;
+            foreach (var mark in Enum.GetValues<CableMark>().Where(m => m != CableMark.None))
+            {
+                var text = CableFacts.Mark.Answers[(int)(now == mark ? CableMark.None : mark)];
+                var note = new NoteFact(id, of, CableFacts.Mark.Id, new(Known.Measured, text, text));
+                var means = PracticeBook.MeaningOf(mark) is { } question ? job.Practice.Answer(question) : "";
+                Feeds? feeds =
+                    means == PracticeBook.MeansFeed ? Feeds.FeedsIn
+                    : means == PracticeBook.MeansOn ? Feeds.FeedsOn
+                    : null;
+                yield return new(
+                    run,
+                    side,
+                    mark,
+                    now == mark,
+                    feeds is { } does && now != mark ? new Batch([note, new NameCable(id, run, side, end.Says, does)]) : note
+                );
+            }
+        }
     }
 
     private static int Turn(ConductorUse use) =>
@@ -84,11 +160,12 @@ public sealed record SurveySteps(
         };
 
     /// <summary>Cables stand by where they come in, as on the picture.</summary>
-    private static int Order(Job job, Id<Box> id, Box box, Lead lead)
-    {
-        var end = job.Runs.Find(lead.Run)?.End(lead.Side);
-        return end?.IsIn(id) == true && box.Entries.Find(end.Entry) is { } entry ? ((int)entry.Side * 100) + entry.Place : 1000;
-    }
+    private static int Order(Job job, Id<Box> id, Box box, Lead lead) =>
+        job.Runs.Find(lead.Run)?.End(lead.Side) is { } end && end.IsIn(id) ? EntryOrder(box, end) : Last;
+
+    /// <summary>Where the end of a cable stands among those of its box: by side of its entry, then by place.</summary>
+    internal static int EntryOrder(Box box, RunEnd end) =>
+        box.Entries.Find(end.Entry) is { } entry ? ((int)entry.Side * 100) + entry.Place : Last;
 
     /// <summary>Roles a conductor of this use is likely to lie on, likeliest first. <em>Practice</em>.</summary>
     private static TerminalRole[] Likely(ConductorUse use) =>

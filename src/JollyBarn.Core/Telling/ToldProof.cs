@@ -31,6 +31,7 @@ public static class ProofTeller
         [ProofCase.InstrumentBlind] = "The known source read {says}: the instrument proved nothing. Begin again with one that reads it.",
         [ProofCase.KnownFirst] = "Read the known source first.",
         [ProofCase.ReadingsToGo] = "{count} readings to go.",
+        [ProofCase.CameApart] = "A joint came apart: read each of its leads before the next step. {count} readings to go.",
         [ProofCase.KnownAgain] = "Read the known source again.",
         [ProofCase.Late] =
             "What arrived late, or from a device whose clock is off by more than 2 minutes ({late}), is kept and proves nothing now. "

@@ -9,6 +9,8 @@ public static class CableFacts
 
     public static FactKey<CableHurt> Hurt { get; } = Fact.OneOf<CableHurt>("cable-damage", FactOf.CableEnd, 211);
 
+    public static FactKey<CableMark> Mark { get; } = Fact.OneOf<CableMark>("cable-mark", FactOf.CableEnd, 235);
+
     public static FactKey<Length> Fastener { get; } = Fact.Tape("fastener", FactOf.CableEnd, 212);
 
     public static FactKey<Length> Slack { get; } = Fact.Tape("slack", FactOf.CableEnd, 213);
@@ -59,6 +61,7 @@ public static class CableFacts
     [
         Sheath,
         Hurt,
+        Mark,
         Fastener,
         Slack,
         Spacing,

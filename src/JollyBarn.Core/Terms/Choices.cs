@@ -104,6 +104,16 @@ public enum NoNeutral
     None,
 }
 
+/// <summary>What somebody made on a cable to know it again.</summary>
+public enum CableMark
+{
+    None,
+    Notch,
+    Pen,
+    Tape,
+    Bend,
+}
+
 public enum CableHurt
 {
     None,

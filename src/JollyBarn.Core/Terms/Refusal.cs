@@ -169,6 +169,7 @@ public enum Why
     PlannedNoLongerGoes,
     PluggedTooMuch,
     PrintedCounts,
+    PlacesAssumed,
     ProofEnded,
     ProofInVolts,
     ProvesNothing,

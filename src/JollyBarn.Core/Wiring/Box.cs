@@ -194,6 +194,14 @@ public sealed record Box
         init => field = value ?? ById<string, Noted>.Empty;
     } = ById<string, Noted>.Empty;
 
+    /// <summary>Leads and pigtails whose places somebody took to be as usual and nobody has looked at yet, by their ids.</summary>
+    [JsonConverter(typeof(ByIdJson<Id<Lead>, AssumedPlace>))]
+    public ById<Id<Lead>, AssumedPlace> Assumed
+    {
+        get;
+        init => field = value ?? ById<Id<Lead>, AssumedPlace>.Empty;
+    } = ById<Id<Lead>, AssumedPlace>.Empty;
+
     /// <summary>What people said of it, unconfirmed.</summary>
     [JsonConverter(typeof(ByIdJson<string, Said>))]
     public ById<string, Said> Said

@@ -6,7 +6,18 @@ namespace JollyBarn.Wiring;
 /// <summary>One pair a proof of dead has to read.</summary>
 /// <param name="Key">Stable name: the two points.</param>
 /// <param name="Cable">The cable end it belongs to.</param>
-public sealed record ProofPair(string Key, string Cable, string From, string To);
+/// <param name="From">The lead to touch; any that is joined with it does as well.</param>
+/// <param name="To">The other lead, or the independent ground.</param>
+/// <param name="FromAll">Leads that are one point with the first, itself first.</param>
+/// <param name="ToAll">The same of the other.</param>
+public sealed record ProofPair(
+    string Key,
+    string Cable,
+    string From,
+    string To,
+    IReadOnlyList<string> FromAll,
+    IReadOnlyList<string> ToAll
+);
 
 public enum ProofStanding
 {
@@ -29,6 +40,9 @@ public enum ProofCase
     InstrumentBlind,
     KnownFirst,
     ReadingsToGo,
+
+    /// <summary>What was read as one point came apart: each lead of it is read by itself before anything else.</summary>
+    CameApart,
     KnownAgain,
     TooOld,
     Proved,
@@ -74,10 +88,38 @@ public static class Proofs
     /// <summary>What one conductor is read against besides its own cable.</summary>
     public const string IndependentGround = "independent ground";
 
-    /// <summary>Pairs to be read in a box: in each cable every two conductors, and each conductor to the independent ground.</summary>
+    /// <summary>Leads of cables that are one point with this one as recorded: those spliced in its joint, itself first; a lead alone is a
+    /// point of its own, and so is one that is only assumed to lie there.</summary>
+    public static IReadOnlyList<string> PointOf(Box box, string lead)
+    {
+        bool Lies(Id<Lead> id, Lead l) => l.Form == LeadForm.Ended && !box.Assumed.Has(id);
+        if (!box.Leads.TryFind(lead, out var found) || found.Lands.Joint is not { } joint || !Lies(lead, found))
+        {
+            return [lead];
+        }
+
+        var with = box.Leads.Where(l => l.Value.Run is not null && l.Value.Lands.IsIn(joint) && Lies(l.Key, l.Value));
+        return [lead, .. with.Select(l => (string)l.Key).Where(l => l != lead)];
+    }
+
+    /// <summary>Pairs to be read in a box: in each cable every two points, and each point to the independent ground. Leads recorded as
+    /// joined are one point.</summary>
+    /// <remarks>Two 14-2 and a 14-3 with their grounds, neutrals and blacks joined and the red alone: four points, six pairs among them and
+    /// four to the ground, ten readings; each lead by itself would be twenty-two.</remarks>
     public static IReadOnlyList<ProofPair> Pairs(Box box)
     {
         var pairs = new List<ProofPair>();
+        var heads = new Dictionary<string, string>(StringComparer.Ordinal);
+        var asked = new HashSet<string>(StringComparer.Ordinal);
+        void Ask(string cable, string from, string to)
+        {
+            var key = string.CompareOrdinal(from, to) < 0 || to == IndependentGround ? $"{from}|{to}" : $"{to}|{from}";
+            if (asked.Add(key))
+            {
+                pairs.Add(new(key, cable, from, to, PointOf(box, from), to == IndependentGround ? [to] : PointOf(box, to)));
+            }
+        }
+
         foreach (
             var cable in box
                 .Leads.Where(l => l.Value.Run is not null)
@@ -85,13 +127,26 @@ public static class Proofs
                 .OrderBy(g => g.Key, StringComparer.Ordinal)
         )
         {
-            var ids = cable.OrderBy(l => l.Value.Index).Select(l => l.Key).ToList();
-            for (var i = 0; i < ids.Count; i++)
+            var points = new List<string>();
+            foreach (var lead in cable.OrderBy(l => l.Value.Index).Select(l => (string)l.Key))
             {
-                pairs.AddRange(ids.Skip(i + 1).Select(other => new ProofPair($"{ids[i]}|{other}", cable.Key, ids[i], other)));
+                foreach (var member in PointOf(box, lead))
+                {
+                    heads.TryAdd(member, lead);
+                }
+
+                if (!points.Contains(heads[lead]))
+                {
+                    points.Add(heads[lead]);
+                }
             }
 
-            pairs.AddRange(ids.Select(id => new ProofPair($"{id}|{IndependentGround}", cable.Key, id, IndependentGround)));
+            for (var i = 0; i < points.Count; i++)
+            {
+                points.Skip(i + 1).ToList().ForEach(other => Ask(cable.Key, points[i], other));
+            }
+
+            points.ForEach(point => Ask(cable.Key, point, IndependentGround));
         }
 
         return pairs;
@@ -114,7 +169,7 @@ public static class Proofs
         var all = job.Readings.Values.Where(r => r.Proof == id).OrderBy(Taken).ToList();
         var readings = all.Where(r => !Late(r, now)).ToList();
         var last = all.LastOrDefault()?.At;
-        var missing = Pairs(box).Where(p => !readings.Any(r => r.Step == ReadingStep.Pair && Same(r, p))).ToList();
+        var missing = Pairs(box).Where(p => !Read(p, readings)).ToList();
         ProofState State(ProofStanding standing, ProofCase why, params ReadOnlySpan<(string, object?)> about) =>
             new(standing, missing, why, Details.Of(about), id, last, proof.Instrument);
         var book = LimitTable.For(job.Profile);
@@ -124,14 +179,14 @@ public static class Proofs
         }
 
         // One that shows voltage counts, however late it is heard of.
-        if (all.FirstOrDefault(r => r.Step == ReadingStep.Pair && !(r.Volts < book.Number("proof.dead"))) is { } live)
+        if (all.FirstOrDefault(r => r.Step == ReadingStep.Pair && !Dead(r, book.Number("proof.dead"))) is { } live)
         {
             return State(ProofStanding.Failed, ProofCase.Live, ("says", live.Says), ("from", live.From), ("to", live.To));
         }
 
         if (
             readings.FirstOrDefault(r =>
-                r.Step is ReadingStep.KnownBefore or ReadingStep.KnownAfter && !(r.Volts >= book.Number("proof.live"))
+                r.Step is ReadingStep.KnownBefore or ReadingStep.KnownAfter && !Live(r, book.Number("proof.live"))
             ) is
             { } blind
         )
@@ -147,6 +202,7 @@ public static class Proofs
             var next =
                 all.Count > readings.Count ? ProofCase.Late
                 : before is null ? ProofCase.KnownFirst
+                : missing.Exists(p => pairs.Exists(r => WasWith(r, p))) ? ProofCase.CameApart
                 : missing.Count > 0 ? ProofCase.ReadingsToGo
                 : ProofCase.KnownAgain;
             return State(ProofStanding.Begun, next, ("count", missing.Count), ("late", all.Count - readings.Count));
@@ -179,7 +235,42 @@ public static class Proofs
                 Proofs = job.Proofs.Each((_, p) => p.Ended is null && which?.Invoke(p) != false ? p with { Ended = new(why, at) } : p),
             };
 
-    private static bool Same(Reading r, ProofPair p) => (r.From == p.From && r.To == p.To) || (r.From == p.To && r.To == p.From);
+    /// <summary>True for what reads as absence of voltage.</summary>
+    /// <param name="limit">Below it a figure is no voltage, V.</param>
+    private static bool Dead(Reading r, decimal limit) =>
+        r.Shows == ReadingShows.Figure ? r.Volts < limit : r.Shows == ReadingShows.Nothing && !(r.Volts >= limit);
+
+    /// <summary>True for what reads as a source that is live.</summary>
+    /// <param name="limit">From it on a figure is a live source, V.</param>
+    private static bool Live(Reading r, decimal limit) =>
+        r.Shows == ReadingShows.Figure ? r.Volts >= limit : r.Shows == ReadingShows.Something && !(r.Volts < limit);
+
+    /// <summary>True when every lead of both points took part in a reading of this pair as part of what is still one point. What was read
+    /// as one with a lead that is apart from it now was read as something else.</summary>
+    private static bool Read(ProofPair pair, IReadOnlyList<Reading> readings)
+    {
+        var (from, to) = (new HashSet<string>(StringComparer.Ordinal), new HashSet<string>(StringComparer.Ordinal));
+        foreach (var r in readings.Where(r => r.Step == ReadingStep.Pair))
+        {
+            var (a, b) = (r.FromAll ?? [r.From], r.ToAll ?? [r.To]);
+            foreach (var (one, other) in new[] { (a, b), (b, a) })
+            {
+                if (one.All(pair.FromAll.Contains) && other.All(pair.ToAll.Contains))
+                {
+                    from.UnionWith(one);
+                    to.UnionWith(other);
+                }
+            }
+        }
+
+        return pair.FromAll.All(from.Contains) && pair.ToAll.All(to.Contains);
+    }
+
+    /// <summary>True when the reading was of a point that the pair's lead was part of and that is no longer one.</summary>
+    private static bool WasWith(Reading r, ProofPair pair) =>
+        new[] { r.FromAll, r.ToAll }.Any(all =>
+            all is not null && new[] { pair.FromAll, pair.ToAll }.Any(now => all.Any(now.Contains) && !all.All(now.Contains))
+        );
 
     /// <summary>When it was taken: by the device's clock or by when it arrived, whichever is earlier; never for one without a
     /// time.</summary>

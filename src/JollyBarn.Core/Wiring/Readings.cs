@@ -16,6 +16,18 @@ public enum ReadingStep
     KnownAfter,
 }
 
+/// <summary>How an instrument says it: by a figure, or by a lamp that is lit or not.</summary>
+public enum ReadingShows
+{
+    Figure,
+
+    /// <summary>No lamp, no tone, no figure: absence of voltage as far as it can tell.</summary>
+    Nothing,
+
+    /// <summary>A lamp, a tone: voltage, how much it does not say.</summary>
+    Something,
+}
+
 /// <summary>What an instrument said: one reading, entered on its own.</summary>
 /// <param name="From">Point one, in words or as the id of a lead.</param>
 /// <param name="To">Point two.</param>
@@ -23,6 +35,10 @@ public enum ReadingStep
 /// <param name="Volts">The same as volts, where it is volts.</param>
 /// <param name="At">When by the clock of the device it was written down on, ISO 8601, UTC.</param>
 /// <param name="Arrived">When it arrived by the clock of the program; null in records of an older one.</param>
+/// <param name="Shows">Whether it showed a figure, or only something or nothing, as most two-pole testers do.</param>
+/// <param name="FromAll">Leads that were one point with the first when it was taken, itself among them; null in records of an older
+/// program: that lead alone.</param>
+/// <param name="ToAll">The same of the second.</param>
 public sealed record Reading(
     string Instrument,
     string From,
@@ -35,7 +51,10 @@ public sealed record Reading(
     ReadingStep Step = ReadingStep.None,
     decimal? Volts = null,
     string? Note = null,
-    string? Arrived = null
+    string? Arrived = null,
+    ReadingShows Shows = ReadingShows.Figure,
+    IReadOnlyList<string>? FromAll = null,
+    IReadOnlyList<string>? ToAll = null
 );
 
 /// <summary>A proof of dead at one box by one person: its readings are entries of their own that name it.</summary>

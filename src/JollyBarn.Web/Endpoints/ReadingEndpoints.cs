@@ -25,7 +25,9 @@ public sealed record ReadingView(
 );
 
 /// <summary>One pair to be read, in words.</summary>
-public sealed record PairView(ProofPair Pair, string CableName, string FromName, string ToName);
+/// <param name="FromName">The lead and its cable: "black, from the pantry".</param>
+/// <param name="FromWith">What is joined with it, each by its name: any of them may be touched instead.</param>
+public sealed record PairView(ProofPair Pair, string FromName, string ToName, IReadOnlyList<string> FromWith, IReadOnlyList<string> ToWith);
 
 /// <summary>A proof of dead at a box: where it stands and what is still to be read.</summary>
 /// <param name="Others">Proofs of other people that stand here.</param>
@@ -114,11 +116,21 @@ internal static class ReadingEndpoints
             .Distinct()
             .Where(o => Proofs.Judge(job, boxId, o, now).Standing == ProofStanding.Proved);
         var names = new ShortNames(job, boxId, box);
-        string Cable(ProofPair p) => Subjects.CableEnd(p.Cable) is var (run, side) ? names.Cable(run, side) : p.Cable;
+        string Name(string point) => box.Leads.Has(point) ? names.Lead(point) : point;
         return new(
             ProofTeller.Tell(state),
             job.Proofs.Find(state.Proof),
-            [.. Proofs.Pairs(box).Select(p => new PairView(p, Cable(p), box.Leads[p.From].Colour, box.Leads.Find(p.To)?.Colour ?? p.To))],
+            [
+                .. Proofs
+                    .Pairs(box)
+                    .Select(p => new PairView(
+                        p,
+                        Name(p.From),
+                        Name(p.To),
+                        [.. p.FromAll.Skip(1).Select(Name)],
+                        [.. p.ToAll.Skip(1).Select(Name)]
+                    )),
+            ],
             [
                 .. job
                     .Readings.Where(r => r.Value.Proof is not null && r.Value.Proof == state.Proof)

@@ -90,6 +90,9 @@ public sealed record DeviceKind(
     [JsonIgnore]
     public bool Outlet => Receptacle || Canopy;
 
+    /// <summary>True when a terminal or a lead of its own has this role.</summary>
+    public bool Has(TerminalRole role) => Points().Any(p => p.Role == role);
+
     /// <summary>True for what has anything electrical in it, so that its frame can touch the box.</summary>
     [JsonIgnore]
     public bool Electrical => Terminals.Count > 0 || Leads.Count > 0;

@@ -20,6 +20,11 @@ internal static class CableFactWords
                 "Look for cuts, teeth, nails, burns, a staple driven in.",
                 ["no", "its sheath only", "down to a conductor"]
             ),
+            [CableFacts.Mark] = new(
+                "How is it marked?",
+                "What somebody made on it to know it again. What that means here is a house practice.",
+                ["not at all", "notch", "pen", "tape", "bent over"]
+            ),
             [CableFacts.Fastener] = new(
                 "How far along the sheath is the first fastener?",
                 "From the box along the cable, not straight. Does not apply where it was fished and none could be reached."

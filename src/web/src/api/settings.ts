@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from "react";
+import type { Schemas } from "./client";
 
 export type Theme = "light" | "dark" | "contrast";
 export type Units = "inch" | "metric";
@@ -14,6 +15,16 @@ export type Settings = {
   /** What stood open beside the picture of a box last, and below it on a phone. */
   panels: readonly string[];
   panelsPhone: readonly string[];
+  /** What was said of the last cable: it holds for the next one. */
+  cable: {
+    type: Schemas["CableType"] | null;
+    ground: Schemas["GroundKind"] | null;
+    metal: Schemas["Metal"] | null;
+    /** The id of its sort. */
+    size: string | null;
+    /** Every size, ground and metal are shown. */
+    all: boolean;
+  };
 };
 
 const key = "jolly-barn";
@@ -29,6 +40,7 @@ function read(): Settings {
     gauges: { thumb: null, hand: null },
     panels: ["verdicts", "fit"],
     panelsPhone: ["leads"],
+    cable: { type: null, ground: null, metal: null, size: null, all: false },
   };
   try {
     const kept = { ...usual, ...(JSON.parse(localStorage.getItem(key) ?? "{}") as Partial<Settings>) };

@@ -1,6 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, must, newId, type BoxView, type Catalogue, type Schemas } from "../api/client";
+import { setSettings, useSettings } from "../api/settings";
+import { CablePicker, madeOf } from "../parts/CablePicker";
 import { Ask, Button, Choice } from "../parts/controls";
 import { Sheet } from "../parts/Sheet";
 import { inBox } from "../model/edits";
@@ -27,7 +29,9 @@ export function AddCable({
   entry?: string | undefined;
   onClose: () => void;
 }) {
-  const [size, setSize] = useState(sorts[0]!.id);
+  const { cable: kept } = useSettings();
+  const sort = sorts.find((s) => s.id === kept.size) ?? sorts[0]!;
+  const cable = madeOf(sort, kept);
   const [side, setSide] = useState<Schemas["EntrySide"]>(view.box.entries?.[entry ?? ""]?.side ?? "Top");
   const [feeds, setFeeds] = useState<Schemas["Feeds"]>("CannotTell");
   const [says, setSays] = useState("");
@@ -37,13 +41,13 @@ export function AddCable({
     do: "addCable" as const,
     run,
     entry,
-    cable: sorts.find((s) => s.id === size)!.spec,
+    cable,
     side,
     says: says || null,
     feeds,
   });
   const preview = useQuery({
-    queryKey: keys.of(job, "preview", view.version, edit.of, size),
+    queryKey: keys.of(job, "preview", view.version, edit.of, cable),
     queryFn: () =>
       must(
         api.POST("/api/jobs/{job}/preview", {
@@ -62,7 +66,20 @@ export function AddCable({
           void edit.send(bring(newId("r"), through ?? newId("k"))).then((ok) => ok && onClose());
         }}
       >
-        <Choice label={w.cables} hide value={size} onChange={setSize} options={sorts.map((s) => [s.id, s.name] as const)} />
+        <CablePicker sorts={sorts}>
+          {({ sort: { id, size } }) => (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={id === sort.id}
+              className="figure min-h-12 rounded-lg border-2 border-rule bg-card font-bold aria-pressed:border-ink aria-pressed:bg-ink
+                aria-pressed:text-on-ink"
+              onClick={() => setSettings({ cable: { ...kept, size: id } })}
+            >
+              {size}
+            </button>
+          )}
+        </CablePicker>
         {after && (
           <p className={`figure rounded-lg p-3 ${after.fit === "Over" ? "bg-barn-wash text-barn" : "bg-slate-wash"}`} aria-live="polite">
             {words.fitColumn.neededSays(String(after.needed.low), String(after.available.low))}, <b>{words.fit[after.fit].toLowerCase()}</b>

@@ -66,7 +66,9 @@ export function plain(q: Question, sorts: Catalogue["cables"]): Schemas["PlainBo
   const mark = markOf(q);
   const cables = sorts.flatMap(({ id, spec }) => {
     const count = q.cables[id] ?? 0;
-    return count > 0 ? [{ count, gauge: spec.gauge, conductors: spec.conductors, grounds: spec.ground === "None" ? 0 : 1 }] : [];
+    return count > 0
+      ? [{ count, gauge: spec.gauge, conductors: spec.conductors, grounds: spec.ground === "Bare" || spec.ground === "Insulated" ? 1 : 0 }]
+      : [];
   });
   return {
     ...(q.kind ? { kind: q.kind } : {}),

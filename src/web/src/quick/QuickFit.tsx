@@ -7,6 +7,7 @@ import { api, must } from "../api/client";
 import { useCatalogue } from "../model/job";
 import { useSettings } from "../api/settings";
 import { Button, Choice } from "../parts/controls";
+import { CablePicker } from "../parts/CablePicker";
 import { Term } from "../parts/Term";
 import { FitColumn } from "../parts/FitColumn";
 import { InsteadList } from "../parts/InsteadList";
@@ -20,8 +21,6 @@ import { blank, fromSearch, isEmpty, plain, toSearch, unknownCables, type Questi
 import { keys } from "../model/keys";
 
 const KeepAsBox = lazy(() => import("../model/KeepAsBox"));
-const usualCables = ["14-2", "14-3", "12-2", "12-3"];
-const moreCables = ["10-2", "10-3", "14-4", "12-4", "14-2/none", "12-2/none"];
 const usualDevices = ["receptacle", "switch", "protective", "dimmer"];
 const moreDevices = ["switch-3way", "smart-switch", "combination", "range-receptacle"];
 const marks = ["16", "18", "20", "22.5"];
@@ -104,16 +103,21 @@ export default function QuickFit() {
             </button>
           </div>
         </div>
-        <Group title={w.cables}>
-          {[...usualCables, ...(more ? moreCables : moreCables.filter((c) => question.cables[c]))].map((c) => (
-            <Tap
-              key={c}
-              name={sorts.find((s) => s.id === c)?.name ?? c}
-              count={question.cables[c] ?? 0}
-              onCount={(n) => set({ cables: { ...question.cables, [c]: n } })}
-            />
-          ))}
-        </Group>
+        <div role="group" aria-label={w.cables}>
+          <div className="mb-1 text-sm text-ink-2">{w.cables}</div>
+          {sorts.length > 0 && (
+            <CablePicker sorts={sorts} plain>
+              {({ sort: { id, size } }) => (
+                <Tap
+                  key={id}
+                  name={size}
+                  count={question.cables[id] ?? 0}
+                  onCount={(n) => set({ cables: { ...question.cables, [id]: n } })}
+                />
+              )}
+            </CablePicker>
+          )}
+        </div>
         <Group title={w.front}>
           {[...usualDevices, ...(more ? moreDevices : moreDevices.filter((d) => question.devices[d]))].map((d) => (
             <Tap

@@ -1,5 +1,6 @@
 import type { BoxView, Schemas } from "../api/client";
 import type { BoxEdit } from "../model/useBoxEdit";
+import { Button } from "../parts/controls";
 import { words } from "../words";
 import { useSurvey } from "./useSurvey";
 
@@ -11,11 +12,52 @@ export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; ed
   const survey = useSurvey(job, view);
   if (survey.isError) return <p role="alert">{words.failed}</p>;
   if (!survey.data) return <p className="text-ink-2">{words.loading}</p>;
-  const { placed, leads, next, places, tails } = survey.data;
+  const { placed, leads, next, places, tails, makes, assumed } = survey.data;
   const old = survey.isPlaceholderData;
   return (
     <div className="flex flex-col gap-4">
       {leads > 0 && <p className="figure text-sm text-ink-2">{w.progress(placed.length, leads)}</p>}
+      {makes.length > 0 && (
+        <section aria-label={w.makes} className="rounded-xl border-2 border-dashed border-ink p-3">
+          <h2 className="text-lg">{w.makes}</h2>
+          <p className="mb-2 text-sm text-ink-2">{w.makesHow}</p>
+          <div className="grid gap-2">
+            {makes.map((m, i) => (
+              <button
+                key={`${i} ${m.name}`}
+                type="button"
+                disabled={old}
+                className="min-h-12 rounded-xl border-2 border-ink bg-card px-3 py-1 text-left font-semibold"
+                onClick={() => void edit.ready(m.edit)}
+              >
+                {m.name}
+              </button>
+            ))}
+          </div>
+        </section>
+      )}
+      {assumed.length > 0 && (
+        <section aria-label={w.assumed} className="rounded-xl border-2 border-amber bg-amber-wash p-3">
+          <h2 className="mb-1 text-lg">{w.assumed}</h2>
+          <ul className="flex flex-col gap-2">
+            {assumed.map((a) => (
+              <li key={a.name} className="flex items-center gap-2 border-t border-rule pt-2 first:border-t-0 first:pt-0">
+                <span className="flex-1">
+                  <b className="block first-letter:uppercase">{a.name}</b>
+                  {a.leads.map((l) => (
+                    <span key={l} className="block text-sm first-letter:uppercase">
+                      {l}
+                    </span>
+                  ))}
+                </span>
+                <Button disabled={old} aria-label={`${w.isSo}: ${a.name}`} onClick={() => void edit.ready(a.edit)}>
+                  {w.isSo}
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {next ? (
         <section aria-label={w.where}>
           <div className="rounded-xl border-2 border-slate bg-slate-wash p-3">
@@ -37,7 +79,7 @@ export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; ed
           </div>
         </section>
       ) : (
-        <p className="font-semibold">{leads > 0 ? w.allPlaced : w.noLeads}</p>
+        assumed.length === 0 && <p className="font-semibold">{leads > 0 ? w.allPlaced : w.noLeads}</p>
       )}
       {tails.length > 0 && <Pigtails tails={tails} old={old} onPut={(p) => void edit.ready(p.edit)} />}
       <ul className="text-sm">

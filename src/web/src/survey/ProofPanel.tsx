@@ -26,17 +26,19 @@ export function ProofPanel({ job, box }: { job: string; box: string }) {
   return (
     <section
       aria-label={w.title}
-      className={`rounded-2xl border-2 bg-card p-4 ${good ? "border-moss" : bad ? "border-barn" : "border-ink"}`}
+      className={`rounded-2xl border-2 bg-card p-3 ${good ? "border-moss" : bad ? "border-barn" : "border-ink"}`}
     >
-      <h2 className="text-lg">{w.title}</h2>
-      <p role="status" className={`font-semibold ${good ? "text-moss" : bad ? "text-barn" : ""}`}>
+      <h2 className={state.standing === "Begun" ? "sr-only" : "text-lg"}>{w.title}</h2>
+      <p role="status" className={`font-semibold ${good ? "text-moss" : bad ? "text-barn" : "mb-1"}`}>
         {state.standing === "None" ? w.none : state.says}
         {good && state.at && <span className="font-normal text-ink"> {w.age(minutesSince(state.at))}.</span>}
       </p>
       {others.length > 0 && <p className="text-sm text-ink-2">{w.others(others)}</p>}
-      <p className="mb-2 text-sm text-ink-2">
-        {w.cautions} {w.offline}
-      </p>
+      {state.standing !== "Begun" && (
+        <p className="mb-2 text-sm text-ink-2">
+          {w.cautions} {w.offline}
+        </p>
+      )}
       {state.standing === "Begun" && <Readings data={proof.data} who={who} box={box} onLog={edit} />}
       {state.standing !== "Begun" && !good && (
         <Begin
@@ -70,8 +72,15 @@ function Begin({ again, onBegin }: { again: boolean; onBegin: (instrument: strin
   const [instrument, setInstrument] = useState("two-pole");
   const [known, setKnown] = useState("");
   const [reference, setReference] = useState("");
+  const said = known.trim() !== "" && reference.trim() !== "";
   return (
-    <div className="flex flex-col gap-3">
+    <form
+      className="flex flex-col gap-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (said) onBegin(instrument, known.trim(), reference.trim());
+      }}
+    >
       <Choice
         label={w.instrument}
         value={instrument}
@@ -79,29 +88,59 @@ function Begin({ again, onBegin }: { again: boolean; onBegin: (instrument: strin
         options={(catalogue.data?.instruments ?? []).filter((i) => i.proves).map((i) => [i.id, i.name] as const)}
       />
       <p className="text-sm text-ink-2">{catalogue.data?.instruments.find((i) => i.id === instrument)?.cannot}</p>
-      <Ask label={w.known} hint={w.knownHint} value={known} onKeep={setKnown} />
-      <Ask label={w.reference} hint={w.referenceHint} value={reference} onKeep={setReference} />
-      <Button look="main" disabled={!known || !reference} onClick={() => onBegin(instrument, known, reference)}>
+      <Said label={w.known} hint={w.knownHint} value={known} onType={setKnown} />
+      <Said label={w.reference} hint={w.referenceHint} value={reference} onType={setReference} />
+      <Button look="main" type="submit" disabled={!said}>
         {again ? w.again : w.begin}
       </Button>
-    </div>
+    </form>
   );
 }
 
-/** The next reading to take, one at a time. */
+/** A field whose text counts while it is typed. */
+function Said({ label, hint, value, onType }: { label: string; hint: string; value: string; onType: (text: string) => void }) {
+  return (
+    <label className="block">
+      <span className="mb-1 block text-sm text-ink-2">{label}</span>
+      <input
+        className="min-h-11 w-full rounded-lg border-2 border-rule bg-card px-3"
+        placeholder={hint}
+        value={value}
+        onChange={(e) => onType(e.target.value)}
+      />
+    </label>
+  );
+}
+
+/** Words people say to a telephone for what a tester with lamps shows. */
+const spoken = { Nothing: /^(nothing|none|no|dead|zero|0)$/i, Something: /^(something|live|yes|hot)$/i } as const;
+
+/** A point of the proof: the lead to touch, and what may be touched in its place. */
+function Point({ name, others }: { name: string; others: readonly string[] }) {
+  return (
+    <span className="block first-letter:uppercase">
+      {name}
+      {others.length > 0 && <span className="block text-sm font-normal">{w.joinedWith(others)}</span>}
+    </span>
+  );
+}
+
+/** The next reading to take: one big key, and the next pair comes by itself. */
 function Readings({ data, who, box, onLog }: { data: Proof; who: string; box: string; onLog: (e: object) => Promise<unknown> }) {
-  const [volts, setVolts] = useState("");
+  const [typed, setTyped] = useState("");
+  const [busy, setBusy] = useState(false);
   const { state, proof, pairs, readings } = data;
   if (!proof || !state.proof) return null;
   const missing = new Set(state.missing.map((m) => m.key));
   const before = readings.some((r) => r.step === "KnownBefore");
   const pair = before ? pairs.find((p) => missing.has(p.pair.key)) : undefined;
   const step = !before ? "KnownBefore" : pair ? "Pair" : "KnownAfter";
-  const title = step === "KnownBefore" ? w.before : step === "KnownAfter" ? w.after : `${pair!.fromName} ↔ ${pair!.toName}`;
-  const number = Number(volts.replace(",", "."));
-  const good = volts.trim() !== "" && !Number.isNaN(number);
-  const log = () => {
+  const number = Number(typed.replace(",", ".").replace(/ *v(olts?)?$/i, ""));
+  const heard = (Object.keys(spoken) as (keyof typeof spoken)[]).find((k) => spoken[k].test(typed.trim()));
+  const good = heard !== undefined || (typed.trim() !== "" && !Number.isNaN(number));
+  const log = (shows: Schemas["ReadingShows"]) => {
     const [from, to] = pair ? [pair.pair.from, pair.pair.to] : [proof.knownSource, proof.reference];
+    setBusy(true);
     void onLog({
       do: "logReading",
       id: newId("m"),
@@ -112,38 +151,69 @@ function Readings({ data, who, box, onLog }: { data: Proof; who: string; box: st
         instrument: proof.instrument,
         from,
         to,
-        says: `${volts.trim()} V`,
-        volts: number,
+        shows,
+        says: shows === "Figure" ? `${number} V` : w.shows[shows].toLowerCase(),
+        volts: shows === "Figure" ? number : null,
         by: who,
         at: new Date().toISOString(),
       },
-    }).then(() => setVolts(""));
+    })
+      .then(() => setTyped(""))
+      .finally(() => setBusy(false));
   };
   return (
     <form
       className="flex flex-col gap-3"
       onSubmit={(e) => {
         e.preventDefault();
-        if (good) log();
+        if (good && !busy) log(heard ?? "Figure");
       }}
     >
-      <div className="rounded-xl border-2 border-slate bg-slate-wash p-3">
-        {pair && <div className="text-sm first-letter:uppercase">{pair.cableName}</div>}
-        <div className="text-xl font-bold first-letter:uppercase">{title}</div>
-        <div className="text-sm text-ink-2">{w.left(state.missing.length + (before ? 1 : 2))}</div>
+      <div className="rounded-xl border-2 border-slate bg-slate-wash p-3" aria-live="polite">
+        <div className="text-xl font-bold">
+          {pair ? (
+            <>
+              <Point name={pair.fromName} others={pair.fromWith} />
+              <span className="block text-base font-normal">{w.against}</span>
+              <Point name={pair.toName} others={pair.toWith} />
+            </>
+          ) : (
+            <>
+              <span className="block">{step === "KnownBefore" ? w.before : w.after}</span>
+              <span className="block text-base font-normal">{`${proof.knownSource}, ${w.to} ${proof.reference}`}</span>
+            </>
+          )}
+        </div>
+        {!pair && <div className="text-sm text-ink-2">{w.left(state.missing.length + (before ? 1 : 2))}</div>}
       </div>
-      <label className="block">
-        <span className="mb-1 block text-sm text-ink-2">{w.volts}</span>
-        <input
-          inputMode="decimal"
-          className="figure min-h-12 w-full rounded-lg border-2 border-rule bg-card px-3 text-2xl"
-          value={volts}
-          onChange={(e) => setVolts(e.target.value)}
-        />
-      </label>
-      <Button look="main" type="submit" disabled={!good}>
-        {w.write}
-      </Button>
+      <div className="grid grid-cols-2 gap-3">
+        {(["Nothing", "Something"] as const).map((shows) => (
+          <button
+            key={shows}
+            type="button"
+            disabled={busy}
+            onClick={() => log(shows)}
+            className={`min-h-20 rounded-2xl border-3 px-3 text-2xl font-bold disabled:opacity-50
+              ${shows === "Nothing" ? "border-ink bg-card" : "border-barn bg-barn-wash text-barn"}`}
+          >
+            {w.shows[shows]}
+          </button>
+        ))}
+      </div>
+      <div className="flex items-end gap-2">
+        <label className="block flex-1">
+          <span className="mb-1 block text-sm text-ink-2">{w.volts}</span>
+          <input
+            inputMode="decimal"
+            className="figure min-h-12 w-full rounded-lg border-2 border-rule bg-card px-3 text-xl"
+            value={typed}
+            onChange={(e) => setTyped(e.target.value)}
+          />
+        </label>
+        <Button type="submit" className="min-h-12" disabled={!good || busy}>
+          {w.write}
+        </Button>
+      </div>
       {readings.length > 0 && (
         <ul className="text-sm">
           {readings.map((r) => (

@@ -9,6 +9,7 @@ import { useBoxEdit, type BoxEdit } from "../model/useBoxEdit";
 import { MeasurePanel } from "../model/MeasurePanel";
 import { ProofPanel } from "./ProofPanel";
 import { Button, Choice, TakeOut } from "../parts/controls";
+import { CablePicker } from "../parts/CablePicker";
 import { KindPicker } from "../parts/KindPicker";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
@@ -20,7 +21,6 @@ import { address } from "../parts/address";
 const w = words.survey;
 const steps = ["proof", "cables", "leads", "marks", "measure"] as const;
 type Step = (typeof steps)[number];
-const SIZES = ["14-2", "12-2", "14-3", "12-3", "14-2/none"];
 const DEVICES = ["receptacle", "protective", "switch", "switch-3way", "dimmer", "luminaire", "lampholder", "receptacle-two-slot"];
 
 /** The plate comes off: what is in the box, written down before anything moves, one question to a screen. */
@@ -79,13 +79,13 @@ function Page({
       </nav>
       {step === "proof" && (
         <div className="flex flex-col gap-4">
-          <p>{w.plateOff}</p>
           <ProofPanel job={job} box={view.id} />
+          <p className="text-sm text-ink-2">{w.plateOff}</p>
           <p className="text-sm text-ink-2">{w.skipProof}</p>
           <SaidList view={view} edit={edit} />
         </div>
       )}
-      {step === "cables" && <Cables view={view} edit={edit} catalogue={catalogue} />}
+      {step === "cables" && <Cables job={job} view={view} edit={edit} catalogue={catalogue} />}
       {step === "leads" && <LeadByLead job={job} view={view} edit={edit} />}
       {step === "marks" && <Marks view={view} edit={edit} catalogue={catalogue} />}
       {step === "measure" && <MeasurePanel view={view} edit={edit} catalogue={catalogue} onPoint={() => undefined} all />}
@@ -112,7 +112,8 @@ function Page({
   );
 }
 
-function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catalogue: Catalogue }) {
+function Cables({ job, view, edit, catalogue }: { job: string; view: BoxView; edit: BoxEdit; catalogue: Catalogue }) {
+  const marks = useSurvey(job, view).data?.marks ?? [];
   const [side, setSide] = useState<Schemas["EntrySide"]>("Top");
   const [kinds, setKinds] = useState(false);
   const [devices, setDevices] = useState(false);
@@ -153,19 +154,19 @@ function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catal
             {w.same(newest.type === "OldTwoWire" ? words.cable.OldTwoWire : newest.size)}
           </Button>
         )}
-        <div className="mt-2 grid grid-cols-3 gap-2">
-          {catalogue.cables
-            .filter((s) => SIZES.includes(s.id))
-            .map((s) => (
+        <div className="mt-2">
+          <CablePicker sorts={catalogue.cables}>
+            {({ sort, spec }) => (
               <button
-                key={s.id}
+                key={sort.id}
                 type="button"
                 className="figure min-h-14 rounded-xl border-2 border-ink bg-card text-lg font-bold"
-                onClick={() => bring(s.spec)}
+                onClick={() => bring(spec)}
               >
-                {s.spec.type === "OldTwoWire" ? words.cable.OldTwoWire : s.name}
+                {sort.size}
               </button>
-            ))}
+            )}
+          </CablePicker>
         </div>
       </section>
       {view.cables.length > 0 && (
@@ -188,6 +189,23 @@ function Cables({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catal
                   onChange={(feeds) => void edit.send({ do: "nameCable", run: c.run, side: c.side, says: c.says ?? null, feeds })}
                   options={(["FeedsIn", "FeedsOn", "Protected"] as const).map((f) => [f, words.feeds[f]] as const)}
                 />
+                <div className="mt-1 flex flex-wrap items-center gap-1" role="group" aria-label={`${w.marked}: ${c.size}`}>
+                  <span className="text-sm text-ink-2">{w.marked}</span>
+                  {marks
+                    .filter((m) => m.run === c.run && m.side === c.side)
+                    .map((m) => (
+                      <button
+                        key={m.name}
+                        type="button"
+                        aria-pressed={m.on}
+                        className="min-h-11 rounded-lg border-2 border-rule bg-card px-2.5 text-sm aria-pressed:border-ink aria-pressed:bg-ink
+                          aria-pressed:text-on-ink"
+                        onClick={() => void edit.ready(m.edit)}
+                      >
+                        {m.name}
+                      </button>
+                    ))}
+                </div>
               </li>
             ))}
           </ul>

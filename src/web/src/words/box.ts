@@ -30,6 +30,13 @@ export const boxWords = {
     isOn: "looked at with the power on",
     none: "Open what you want to see beside the picture.",
   },
+  cablePicker: {
+    type: "What kind of cable?",
+    size: "Its size",
+    sizes: "More sizes",
+    more: "More sizes, its ground and metal",
+    ground: "Its ground",
+  },
   box: {
     kind: "Kind",
     change: "Change",

@@ -189,6 +189,7 @@ export const words = {
       Fill: "Changes the sum.",
       Verdicts: "Changes verdicts.",
       Remedies: "Changes how a verdict is mended.",
+      Survey: "Used while a box is written down.",
       MakeUp: "Will be used on the make-up card; it changes nothing yet.",
       Ways: "Will be used where ways are compared; it changes nothing yet.",
     },
