@@ -15,6 +15,7 @@ export default defineConfig({
         figures: "src/parts/measure.ts",
         address: "src/parts/address.ts",
         edits: "src/model/edits.ts",
+        found: "src/parts/found.ts",
         facts: "src/model/facts.ts",
         keys: "src/model/keys.ts",
         names: "src/model/names.ts",

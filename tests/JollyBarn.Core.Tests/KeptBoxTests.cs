@@ -26,6 +26,31 @@ public class KeptBoxTests
         return job;
     }
 
+    /// <summary>314.16(B) by hand, 14 AWG at 2.00 in³: two cables that end 4, one that passes through 2, a loop of 14 in unbroken 4, all
+    /// their grounds one allowance for up to four, a stud 1: what was asked at the wall is what the kept box comes to.</summary>
+    [Fact]
+    public void Cables_that_pass_through_or_loop_and_a_stud_are_kept_as_asked()
+    {
+        var wire = Gauge.Awg(14);
+        var plain = new PlainBox
+        {
+            Kind = "square-4x2-1/8",
+            Clamps = ClampStyle.Outside,
+            Studs = 1,
+            Cables = [new(2, wire, 2, 0), new(1, wire, 2, 0, Form: LeadForm.PassingThrough), new(1, wire, 1, 0, Form: LeadForm.Loop)],
+            Height = Length.Inches(4),
+            Width = Length.Inches(4),
+            Depth = Length.Inches(2, 1, 8),
+        };
+        var paper = BoxFill.Evaluate(plain.Read(), plain.Profile(), plain.House());
+        var job = Kept(plain);
+        var box = job.Boxes["b"];
+        Assert.Equal((1, Length.Inches(2, 1, 8)), (box.Studs, box.Depth.OrNull!.Value));
+        Assert.Equal([LeadForm.Ended, LeadForm.PassingThrough, LeadForm.Loop], box.Leads.Values.Select(l => l.Form).Distinct().Order());
+        Assert.Equal(paper.Needed.Low, BoxReports.Make(job, box).Fill.Needed.Low);
+        Assert.Equal(paper.Needed.High, BoxReports.Make(job, box).Fill.Needed.High);
+    }
+
     /// <summary>The templates are boxes that pass: each fits, by the plain sum and by the sum of what was put in.</summary>
     [Theory]
     [MemberData(nameof(Templates))]

@@ -70,7 +70,7 @@ public sealed class LivePartTests
         var told = new Teller(job, "b").Tell(ExpectedLive.With(Inspector.JudgeAll(job, "b", job.Boxes["b"]), solved));
         var first = told.First(f => f.Rule == "live-metal");
         Assert.Equal(Verdict.Stop, first.Verdict);
-        Assert.Matches("at 1(19|20)[.0-9]* V, which drives [0-9.]+ mA through a person, fed by .*7", first.Says);
+        Assert.Matches("^Live at 1(19|20)[.0-9]* V, [0-9.]+ mA through a person: .*, fed by .*7", first.Says);
         Assert.NotEmpty(first.Now);
         Assert.DoesNotContain("live again", first.Says, StringComparison.Ordinal);
         var off = job.Do(new SwitchBreaker("panel", 7, "Ines", "2026-09-18T10:00:00Z", false));
@@ -96,7 +96,7 @@ public sealed class LivePartTests
         Assert.Equal(("j", "on.a"), (part.Box.Text, part.Of));
         Assert.InRange(part.Volts, 100, 121);
         Assert.Contains(
-            "The metal of what the cable to the heater feeds is expected at",
+            "through a person: the metal of what the cable to the heater feeds",
             new Teller(job, "j").Tell(ExpectedLive.Judge(job)["j"]).Single(f => f.Of == "on.a").Says,
             StringComparison.Ordinal
         );

@@ -1,5 +1,4 @@
 using JollyBarn.Edits;
-using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 

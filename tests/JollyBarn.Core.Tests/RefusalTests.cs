@@ -226,11 +226,11 @@ public class RefusalTests
     public void A_described_box_that_cannot_be_laid_out_is_counted_and_not_kept()
     {
         var nameless = Sound with { Devices = [new(1)] };
-        var deep = Sound with { Depth = Length.Inches(3) };
+        var parted = Sound with { Partitions = [BoxMaterial.Metal] };
         Assert.Null(nameless.Check());
-        Assert.Null(deep.Check());
+        Assert.Null(parted.Check());
         Assert.Equal((Why.DevicesWithoutKind, "holds.devices"), (KeptBox.Check(nameless)!.Why, KeptBox.Check(nameless)!.Field));
-        Assert.Equal((Why.KeptTooMuch, "holds"), (KeptBox.Check(deep)!.Why, KeptBox.Check(deep)!.Field));
+        Assert.Equal((Why.KeptTooMuch, "holds"), (KeptBox.Check(parted)!.Why, KeptBox.Check(parted)!.Field));
     }
 
     private static SetProfile Amended(string key, decimal value, string note) =>

@@ -17,7 +17,7 @@ public static partial class BoxKinds
 
     static BoxKinds()
     {
-        All = [.. Table(), .. Nonmetallic(), .. Others()];
+        All = [.. Table(), .. Nonmetallic(), .. ByMark(), .. Others()];
         ById = All.ToDictionary(k => k.Id, StringComparer.Ordinal);
     }
 

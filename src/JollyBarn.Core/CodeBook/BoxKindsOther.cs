@@ -156,7 +156,7 @@ public static partial class BoxKinds
         );
         yield return new(
             Unlisted,
-            "some other box",
+            "box of another kind",
             BoxShape.Other,
             BoxMaterial.Unknown,
             1,

@@ -18,10 +18,7 @@ public static class KeptBox
         plain.Check()
         ?? (plain.Devices.Any(d => d.Count > 0 && d.Kind is null) ? new Refusal(Why.DevicesWithoutKind, "holds.devices") : null)
         ?? (
-            plain.Grounds.Count + plain.Canopy.Count + plain.Partitions.Count + plain.Blocks.Count + plain.Studs + plain.Hickeys > 0
-            || plain.Height is not null
-            || plain.Width is not null
-            || plain.Depth is not null
+            plain.Grounds.Count + plain.Canopy.Count + plain.Partitions.Count + plain.Blocks.Count > 0
                 ? new Refusal(Why.KeptTooMuch, "holds")
                 : null
         );
@@ -39,11 +36,17 @@ public static class KeptBox
             edits.Add(new SetClamps(id, new(Known.Marked, clamps)));
         }
 
-        edits.AddRange(
-            plain
-                .Cables.SelectMany(c => Enumerable.Repeat(Spec(c), c.Count))
-                .Select((cable, i) => new AddCable(id, $"{id}-r{i}", $"k{i}", cable, i % 2 == 0 ? EntrySide.Top : EntrySide.Bottom))
-        );
+        if (plain.Height is not null || plain.Width is not null || plain.Depth is not null)
+        {
+            edits.Add(new SetBoxSize(id, Size(plain.Height), Size(plain.Width), Size(plain.Depth)));
+        }
+
+        if (plain.Studs + plain.Hickeys > 0)
+        {
+            edits.Add(new SetFittings(id, plain.Studs, plain.Hickeys));
+        }
+
+        edits.AddRange(plain.Cables.SelectMany(c => Enumerable.Repeat(c, c.Count)).SelectMany((cable, i) => Cable(id, cable, i)));
         var parts = plain.Parts.Count > 0 ? plain.Parts : [.. RingFor(kind, plain.GangsNeeded())];
         edits.AddRange(
             parts
@@ -54,6 +57,20 @@ public static class KeptBox
             plain.Devices.SelectMany(d => Enumerable.Repeat(d.Kind!, d.Count)).Select((device, i) => new AddDevice(id, $"d{i}", device))
         );
         return edits;
+    }
+
+    private static Fact<Length>? Size(Length? length) => length is { } measured ? new(Known.Measured, measured) : null;
+
+    /// <summary>A cable brought in, its leads ending here, passing through or in a loop as described.</summary>
+    private static IEnumerable<Edit> Cable(Id<Box> id, PlainCable cable, int index)
+    {
+        var (run, spec) = ($"{id}-r{index}", Spec(cable));
+        yield return new AddCable(id, run, $"k{index}", spec, index % 2 == 0 ? EntrySide.Top : EntrySide.Bottom);
+        var leads = cable.Form == LeadForm.Ended ? 0 : spec.Conductors + (spec.Ground == GroundKind.None ? 0 : 1);
+        for (var i = 0; i < leads; i++)
+        {
+            yield return new SetLeadForm(id, $"{run}.a{i}", cable.Form);
+        }
     }
 
     private static CableSpec Spec(PlainCable cable) =>

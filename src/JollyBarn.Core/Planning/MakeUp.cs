@@ -111,7 +111,7 @@ internal sealed class MakeUp(Id<Box> id, Box box, string newId, HousePractice ho
     }
 
     /// <summary>One lead and one terminal: the lead on it. Otherwise a joint with a pigtail to each terminal.</summary>
-    private MakeUp Group(string name, IReadOnlyList<Id<Lead>> leads, IReadOnlyList<Landing> to, IReadOnlyList<Id<Lead>> own)
+    private MakeUp Group(string name, List<Id<Lead>> leads, List<Landing> to, List<Id<Lead>> own)
     {
         if (leads.Count == 1 && own.Count == 0 && to.Count == 1)
         {

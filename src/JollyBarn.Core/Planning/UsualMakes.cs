@@ -39,8 +39,8 @@ public sealed record UsualMakeUp(UsualMake Make, string? Cable, Batch Edit);
 
 /// <summary>How a box is likely made up, from the cables and the device seen in it: a beginning that the eye confirms, place by
 /// place.</summary>
-/// <remarks><em>Practice</em>. Where leads lie is assumed until somebody looked: see <see cref="Box.Assumed"/>. In a switch loop the white is
-/// the feed and the black the return, NEC 200.7(C)(1).</remarks>
+/// <remarks><em>Practice</em>. Where leads lie is assumed until somebody looked: see <see cref="Box.Assumed"/>.
+/// In a switch loop the white is the feed and the black the return, NEC 200.7(C)(1).</remarks>
 public static class UsualMakes
 {
     /// <summary>What fits, likeliest first; nothing where a lead of a cable has its place already.</summary>

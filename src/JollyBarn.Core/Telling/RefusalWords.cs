@@ -80,7 +80,7 @@ public static class RefusalTeller
         [Why.InsideRange] = "A box measures 0 to 200 in inside.",
         [Why.JobMoved] = "The job was put in the bin, brought back or replaced just now. Look again, and do it again if it still holds.",
         [Why.JobThere] = "There is a job with this id already, perhaps in the bin. Replace it, or copy under a new id.",
-        [Why.KeptTooMuch] = "Kept are kind, mark, clamps, cables, parts and devices; put the rest in at the box.",
+        [Why.KeptTooMuch] = "Kept are kind, mark, size, clamps, fittings, cables, parts and devices; put the rest in at the box.",
         [Why.LengthRange] = "A length here is 0 to 500 feet.",
         [Why.ListSize] = "A list has 1 to {most} lines.",
         [Why.ManyPictures] = "The pictures of this job would be more than {most} MB. Take some away first.",

@@ -1,4 +1,3 @@
-
 namespace JollyBarn.Wiring;
 
 /// <summary>Which boxes a breaker or a switch may feed, as far as the record tells: what is not known not to be fed is.</summary>

@@ -46,6 +46,14 @@ internal static class Receptacles
         {
             Inside = Pair,
         },
+        Yoked("receptacle-ports", "receptacle with low-voltage ports", 5.6m, "1 5/8", [.. One]) with
+        {
+            Inside = [new Slots("hot", "neutral", "upper"), new Slots("hot", "neutral", "lower")],
+        },
+        Yoked("receptacle-three", "receptacle with three outlets", 2.8m, "1 1/4", [.. One]) with
+        {
+            Inside = [new Slots("hot", "neutral", "upper"), new Slots("hot", "neutral", "middle"), new Slots("hot", "neutral", "lower")],
+        },
         Yoked(
             "range-receptacle",
             "range or dryer receptacle, two gangs wide",

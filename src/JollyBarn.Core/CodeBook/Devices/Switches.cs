@@ -61,6 +61,47 @@ internal static class Switches
         },
         Standing("smart-switch", "smart switch with neutral", 5.4m),
         Standing("timer", "timer on a yoke", 5.0m),
+        Standing("occupancy", "occupancy switch", 4.8m),
+        WithLeads(
+            "fan-control",
+            "fan speed control",
+            4.6m,
+            "1 1/4",
+            Own("hot", "feed", "black", TerminalRole.Hot),
+            Own("switched", "to the fan", "red", TerminalRole.Switched),
+            Own("ground", "ground", "green", TerminalRole.Ground)
+        ) with
+        {
+            Inside = [new Way("hot", "switched")],
+        },
+        Yoked(
+            "switch-pilot",
+            "switch with a pilot lamp",
+            2.4m,
+            "1 1/4",
+            At("hot", "feed", TerminalRole.Hot),
+            At("switched", "switched", TerminalRole.Switched),
+            At("neutral", "neutral", TerminalRole.Neutral),
+            Ground
+        ) with
+        {
+            Inside = [new Way("hot", "switched"), new Draws("switched", "neutral", ElectricsBook.AlarmWatts)],
+        },
+        Yoked(
+            "switches-two",
+            "two switches on a yoke",
+            2.8m,
+            "1 1/4",
+            [
+                .. Halves("hot", "feed", TerminalRole.Hot),
+                At("switched-upper", "switched, upper", TerminalRole.Switched),
+                At("switched-lower", "switched, lower", TerminalRole.Switched),
+                Ground,
+            ]
+        ) with
+        {
+            Inside = [new Tab("hot"), new Way("hot-upper", "switched-upper"), new Way("hot-lower", "switched-lower")],
+        },
         Yoked(
             "combination",
             "switch and receptacle on one yoke",

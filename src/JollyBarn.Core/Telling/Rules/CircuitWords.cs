@@ -26,9 +26,7 @@ internal static class CircuitWords
             {
                 {
                     "Joined",
-                    new(
-                        "Neutrals of {circuit} and {other} are joined outside the panel: one may be live with the breaker of the other off."
-                    )
+                    new("A neutral may be live with its breaker off: neutrals of {circuit} and {other} are joined outside the panel.")
                     {
                         Now =
                         [

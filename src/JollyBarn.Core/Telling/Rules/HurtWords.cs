@@ -20,15 +20,18 @@ internal static class HurtWords
                 { "Device", Touched("The metal of the {device} hangs on a hot and on no ground: it is live{basis}.") },
                 { "DeviceWhenOn", Touched("The metal of the {device} is live when a switch is on, and on no ground{basis}.") },
                 { "Box", Touched("The metal box hangs on a hot and on no ground: it is live{basis}.") },
-                { "ExpectedDevice", Expected("The metal of the {device}") },
-                { "ExpectedBox", Expected("The metal box") },
-                { "ExpectedPlate", Expected("The metal plate") },
-                { "ExpectedFar", Expected("The metal of what {cable} feeds") },
+                { "ExpectedDevice", Expected("the metal of the {device}") },
+                { "ExpectedBox", Expected("the metal box") },
+                { "ExpectedPlate", Expected("the metal plate") },
+                { "ExpectedFar", Expected("the metal of what {cable} feeds") },
                 { "BoxWhenOn", Touched("The metal box is live when a switch is on, and on no ground{basis}.") },
             },
             new("polarity", "Polarity", "The shell of a lamp, and what is switched off, stay live.")
             {
-                { "Crossed", Crossed("{Lead} is {use} and lies on {terminal} of the {device}: polarity is reversed{basis}.") },
+                {
+                    "Crossed",
+                    Crossed("What is off stays live: {lead} is {use} and lies on {terminal} of the {device}, polarity is reversed{basis}.")
+                },
                 {
                     "GroundAsNeutral",
                     Crossed("{Lead} is a ground and lies on {terminal} of the {device}: a ground carries the current back{basis}.")
@@ -64,7 +67,7 @@ internal static class HurtWords
             {
                 {
                     "Joined",
-                    new("Neutrals of {circuits} are joined here: one may be live with the breaker of the other off.")
+                    new("A neutral may be live with its breaker off: neutrals of {circuits} are joined here.")
                     {
                         Now =
                         [
@@ -155,10 +158,7 @@ internal static class HurtWords
     /// <summary>Metal that the solved network expects live: how much, what that does, and what feeds it.</summary>
     private static Words Expected(string what)
     {
-        var (says, fed) = (
-            new Line(what + " is expected at {volts} V, which drives {milliamperes} mA through a person"),
-            new Line(", fed by {breakers}")
-        );
+        var (says, fed) = (new Line("Live at {volts} V, {milliamperes} mA through a person: " + what), new Line(", fed by {breakers}"));
         return Touched(
             new Line(f =>
                 says.Make(f)

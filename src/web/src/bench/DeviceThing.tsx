@@ -9,12 +9,13 @@ import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { KindPicker } from "../parts/KindPicker";
 import { fact, length } from "../parts/measure";
+import { deviceChoices } from "../model/kinds";
 import { words } from "../words";
 
 const w = words.box;
 
-const kindsOf = (catalogue: Catalogue, units: Units) =>
-  catalogue.devices.map((d) => ({ id: d.id, name: d.name, right: d.yoke ? length(d.depth, units) : "" }));
+/** Kinds of devices to pick one from, with their depth behind the yoke. */
+const kindsOf = (catalogue: Catalogue, units: Units) => deviceChoices(catalogue, (d) => (d.yoke ? length(d.depth, units) : ""));
 
 /** A device chosen: its gang, tabs, size, turning it over, swapping it, taking it out. */
 export function DeviceThing({

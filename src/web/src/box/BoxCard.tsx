@@ -7,6 +7,7 @@ import { Pick } from "../parts/Pick";
 import { Term } from "../parts/Term";
 import { KindPicker } from "../parts/KindPicker";
 import { fact, volume } from "../parts/measure";
+import { boxChoices } from "../model/kinds";
 import { words } from "../words";
 import { marked, measured, seen } from "../model/facts";
 import { sameBox } from "../model/sameBox";
@@ -210,12 +211,7 @@ export const BoxCard = memo(function BoxCard({
         title={w.kind}
         open={kinds}
         onClose={() => setKinds(false)}
-        kinds={catalogue.boxes.map((b) => ({
-          id: b.id,
-          name: b.name,
-          right: b.volume == null ? "" : volume(b.volume, units),
-          then: asKind(b.id),
-        }))}
+        kinds={boxChoices(catalogue, (b) => (b.volume == null ? "" : volume(b.volume, units))).map((k) => ({ ...k, then: asKind(k.id) }))}
         onPick={(kind) => void edit.send({ do: "setBoxKind", kind })}
       />
       <KindPicker

@@ -71,7 +71,8 @@ export function Panels({
             aria-expanded={open.includes(p)}
             aria-keyshortcuts={String(i + 1)}
             onClick={() => toggle(p)}
-            className={`inline-flex min-h-9 grow items-center justify-center gap-1.5 rounded-lg border-2 px-2 font-semibold pointer-coarse:min-h-11
+            className={`inline-flex min-h-9 grow items-center justify-center gap-1.5 rounded-lg border-2 px-2 font-semibold
+              pointer-coarse:min-h-11
               ${open.includes(p) ? "border-ink bg-ink text-on-ink" : "border-rule bg-card"}`}
           >
             {w[p]}

@@ -37,7 +37,7 @@ export default function KeepAsBox({ question, job, onClose }: { question: Questi
       await keepBox(id, {
         box,
         name,
-        holds: plain(question, catalogue.data?.cables ?? []),
+        holds: plain(question, catalogue.data?.cables ?? [], true),
         place: place || null,
         says: `${w.keepAs}: ${name}`,
       });

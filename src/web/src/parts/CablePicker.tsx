@@ -5,7 +5,6 @@ import { words } from "../words";
 import { Choice } from "./controls";
 
 const w = words.cablePicker;
-const usual = 8;
 
 /** A cable as it is picked: its sort, with the ground and the metal that were said last. */
 export type PickedCable = { sort: Catalogue["cables"][number]; spec: Schemas["CableSpec"] };
@@ -29,6 +28,7 @@ export function CablePicker({
   plain?: boolean;
 }) {
   const { cable: kept } = useSettings();
+  const usual = plain ? 4 : 8;
   const types = [...new Set(sorts.map((s) => s.spec.type))];
   const type = types.find((t) => t === kept.type) ?? types[0]!;
   const may = sorts.find((s) => s.spec.type === type)?.grounds ?? [];

@@ -1,5 +1,6 @@
 import { useMemo, useState } from "react";
 import { words } from "../words";
+import { found } from "./found";
 import { Sheet } from "./Sheet";
 
 export type Kind = { id: string; name: string; right?: string; group?: string; then?: string | undefined };
@@ -21,7 +22,7 @@ export function KindPicker({
   const [find, setFind] = useState("");
   const shown = useMemo(() => {
     const parts = find.toLowerCase().split(/\s+/).filter(Boolean);
-    return kinds.filter((k) => parts.every((p) => `${k.name} ${k.right ?? ""} ${k.group ?? ""}`.toLowerCase().includes(p)));
+    return kinds.filter((k) => parts.every((p) => found(`${k.name} ${k.right ?? ""} ${k.group ?? ""}`.toLowerCase(), p)));
   }, [find, kinds]);
   return (
     <Sheet title={title} open={open} onClose={onClose}>
@@ -34,8 +35,9 @@ export function KindPicker({
         autoFocus
       />
       <ul>
-        {shown.map((k) => (
+        {shown.map((k, i) => (
           <li key={k.id}>
+            {k.group && k.group !== shown[i - 1]?.group && <h3 className="mt-3 border-b-2 border-ink px-2">{k.group}</h3>}
             <button
               type="button"
               className="flex min-h-11 w-full items-center justify-between gap-3 rounded-lg border-t border-rule px-2

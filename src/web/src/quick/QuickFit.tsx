@@ -15,14 +15,16 @@ import { KindPicker } from "../parts/KindPicker";
 import { volume } from "../parts/measure";
 import { say } from "../parts/Notices";
 import { StillFits } from "../parts/StillFits";
+import { boxChoices } from "../model/kinds";
 import { words } from "../words";
 import { Group, Tap, TypedMark } from "./Taps";
-import { blank, fromSearch, isEmpty, plain, toSearch, unknownCables, type Question } from "../model/question";
+import { blank, cableKey, cableOf, fromSearch, isEmpty, plain, toSearch, unknownCables, type Form, type Question } from "../model/question";
+import { OnTheBox } from "./OnTheBox";
 import { keys } from "../model/keys";
 
 const KeepAsBox = lazy(() => import("../model/KeepAsBox"));
 const usualDevices = ["receptacle", "switch", "protective", "dimmer"];
-const moreDevices = ["switch-3way", "smart-switch", "combination", "range-receptacle"];
+const moreDevices = ["luminaire", "switch-3way", "smart-switch", "combination", "range-receptacle"];
 const marks = ["16", "18", "20", "22.5"];
 const w = words.quickFit;
 
@@ -31,6 +33,7 @@ const deviceWords: Record<string, string> = {
   switch: "switch",
   protective: "GFCI",
   dimmer: "dimmer",
+  luminaire: "luminaire",
   "switch-3way": "three-way",
   "smart-switch": "smart switch",
   combination: "switch + receptacle",
@@ -44,6 +47,7 @@ export default function QuickFit() {
   const { units } = useSettings();
   const [more, setMore] = useState(false);
   const [kinds, setKinds] = useState(false);
+  const [form, setForm] = useState<Form>("Ended");
   const [keeping, setKeeping] = useState(false);
   const catalogue = useCatalogue();
   const job = search.get("job") ?? "";
@@ -104,15 +108,20 @@ export default function QuickFit() {
           </div>
         </div>
         <div role="group" aria-label={w.cables}>
-          <div className="mb-1 text-sm text-ink-2">{w.cables}</div>
+          <div className="mb-1 flex flex-wrap items-center justify-between gap-2 text-sm text-ink-2">
+            {w.cables}
+            {(more || Object.keys(question.cables).some((k) => cableOf(k).form !== "Ended")) && (
+              <Choice hide label={w.forms} value={form} onChange={setForm} options={Object.entries(w.form) as [Form, string][]} />
+            )}
+          </div>
           {sorts.length > 0 && (
             <CablePicker sorts={sorts} plain>
               {({ sort: { id, size } }) => (
                 <Tap
                   key={id}
                   name={size}
-                  count={question.cables[id] ?? 0}
-                  onCount={(n) => set({ cables: { ...question.cables, [id]: n } })}
+                  count={question.cables[cableKey(id, form)] ?? 0}
+                  onCount={(n) => set({ cables: { ...question.cables, [cableKey(id, form)]: n } })}
                 />
               )}
             </CablePicker>
@@ -170,6 +179,7 @@ export default function QuickFit() {
             </Button>
           </div>
         </div>
+        {catalogue.data && <OnTheBox catalogue={catalogue.data} question={question} set={set} />}
       </div>
 
       <div className="flex flex-col gap-4">
@@ -232,9 +242,13 @@ export default function QuickFit() {
         title={words.box.kind}
         open={kinds}
         onClose={() => setKinds(false)}
-        kinds={(catalogue.data?.boxes ?? [])
-          .filter((b) => b.volume != null)
-          .map((b) => ({ id: b.id, name: b.name, right: volume(b.volume ?? 0, units) }))}
+        kinds={
+          catalogue.data
+            ? boxChoices({ ...catalogue.data, boxes: catalogue.data.boxes.filter((b) => b.volume != null) }, (b) =>
+                volume(b.volume!, units),
+              )
+            : []
+        }
         onPick={(id) =>
           set({ kind: id, mark: "", clamps: question.clamps ?? catalogue.data?.boxes.find((b) => b.id === id)?.clamps ?? null })
         }

@@ -12,6 +12,7 @@ import { Button, Choice, TakeOut } from "../parts/controls";
 import { CablePicker } from "../parts/CablePicker";
 import { KindPicker } from "../parts/KindPicker";
 import { Nowhere } from "../parts/Nowhere";
+import { boxChoices, deviceChoices } from "../model/kinds";
 import { words } from "../words";
 import { LeadByLead } from "./LeadByLead";
 import { Marks } from "./Marks";
@@ -198,8 +199,8 @@ function Cables({ job, view, edit, catalogue }: { job: string; view: BoxView; ed
                         key={m.name}
                         type="button"
                         aria-pressed={m.on}
-                        className="min-h-11 rounded-lg border-2 border-rule bg-card px-2.5 text-sm aria-pressed:border-ink aria-pressed:bg-ink
-                          aria-pressed:text-on-ink"
+                        className="min-h-11 rounded-lg border-2 border-rule bg-card px-2.5 text-sm aria-pressed:border-ink
+                          aria-pressed:bg-ink aria-pressed:text-on-ink"
                         onClick={() => void edit.ready(m.edit)}
                       >
                         {m.name}
@@ -242,16 +243,10 @@ function Cables({ job, view, edit, catalogue }: { job: string; view: BoxView; ed
         title={w.kindOf}
         open={kinds}
         onClose={() => setKinds(false)}
-        kinds={catalogue.boxes.map((b) => ({ id: b.id, name: b.name, right: "" }))}
+        kinds={boxChoices(catalogue)}
         onPick={(kind) => void edit.send({ do: "setBoxKind", kind })}
       />
-      <KindPicker
-        title={w.device}
-        open={devices}
-        onClose={() => setDevices(false)}
-        kinds={catalogue.devices.map((d) => ({ id: d.id, name: d.name, right: "" }))}
-        onPick={put}
-      />
+      <KindPicker title={w.device} open={devices} onClose={() => setDevices(false)} kinds={deviceChoices(catalogue)} onPick={put} />
     </div>
   );
 }

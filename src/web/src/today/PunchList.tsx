@@ -10,6 +10,23 @@ export type Sort = "verdict" | "room";
 type Found = Schemas["JobFinding"];
 type Box = Schemas["BoxSummary"];
 
+/** One kind of fault at one box: the first of them, how many there are, and all the parts they are about. */
+type Line = Found & { count: number };
+
+/** The same fault at one box once, with its count. */
+function once(found: readonly Found[]): Line[] {
+  const lines = new Map<string, Line>();
+  for (const f of found) {
+    const key = `${f.box ?? f.supply}|${f.finding.rule}|${f.finding.case}`;
+    const was = lines.get(key);
+    lines.set(
+      key,
+      was ? { ...was, count: was.count + 1, finding: { ...was.finding, ids: [...was.finding.ids, ...f.finding.ids] } } : { ...f, count: 1 },
+    );
+  }
+  return [...lines.values()];
+}
+
 /** What is wrong over the whole job, each line jumping to its part of the picture; or what is still to be measured, box by box. */
 export function PunchList({
   job,
@@ -48,9 +65,9 @@ export function PunchList({
   }
   const kept = found.filter((f) => show === "all" || f.finding.verdict === show);
   if (kept.length === 0) return <p className="text-ink-2">{show === "Stop" ? v.stopsNone : v.none}</p>;
-  const groups = new Map<string, Found[]>();
+  const groups = new Map<string, Line[]>();
   const titles = { Stop: v.stops, Fix: v.fixes, Better: v.better, Measure: v.measure, Fine: "" } as const;
-  for (const f of kept) {
+  for (const f of once(kept)) {
     const key = sort === "room" ? (f.place ?? v.noRoom) : titles[f.finding.verdict];
     groups.set(key, [...(groups.get(key) ?? []), f]);
   }
@@ -66,7 +83,7 @@ export function PunchList({
               {key} <span className="figure text-base">{list.length}</span>
             </h2>
             <ul className="flex flex-col gap-1.5">
-              {list.map((f) => (
+              {list.map(({ count, ...f }) => (
                 <li key={`${f.box ?? f.supply}|${f.finding.rule}|${f.finding.of}`}>
                   <Link
                     to={whereIs(job, f)}
@@ -76,9 +93,11 @@ export function PunchList({
                       <Mark verdict={f.finding.verdict} />
                       <b>{f.name}</b>
                       {sort !== "room" && <span className="text-sm text-ink-2">{f.place}</span>}
+                      {count > 1 && <span className="figure ml-auto font-bold">× {count}</span>}
                     </span>
                     <span className="block">
                       {f.finding.says} <span className="text-sm text-ink-2">{f.finding.article}</span>
+                      {count > 1 && <span className="block text-sm">{v.andLike(count - 1)}</span>}
                     </span>
                   </Link>
                 </li>

@@ -9,6 +9,7 @@ import { Empty } from "../parts/Empty";
 import { KindPicker } from "../parts/KindPicker";
 import { volume } from "../parts/measure";
 import { Nowhere } from "../parts/Nowhere";
+import { boxChoices } from "../model/kinds";
 import { words } from "../words";
 import { BoxList } from "./BoxList";
 import { OpenRuns } from "./OpenRuns";
@@ -62,7 +63,7 @@ export default function Today() {
   };
   const kinds = [
     ...templates.map((t) => ({ id: `template|${t.id}`, name: t.name, right: w.template, group: w.template })),
-    ...(catalogue.data?.boxes ?? []).map((b) => ({ id: b.id, name: b.name, right: b.volume == null ? "" : volume(b.volume, units) })),
+    ...(catalogue.data ? boxChoices(catalogue.data, (b) => (b.volume == null ? "" : volume(b.volume, units))) : []),
   ];
   const shows: readonly (readonly [Show, string])[] = [
     ["all", `${v.all} ${found.length}`],

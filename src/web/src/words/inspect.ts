@@ -173,6 +173,7 @@ export const inspectWords = {
     fixes: "To fix",
     better: "Could be better",
     measure: "To measure",
+    andLike: (n: number) => (n === 1 ? "And another like it here." : `And ${n} more like it here.`),
     openRuns: "Where do these go?",
     decides: (n: number) => (n === 1 ? "decides 1 verdict" : `decides ${n} verdicts`),
     decideNothing: (n: number) => (n === 1 ? "1 more that no verdict waits for" : `${n} more that no verdict waits for`),
