@@ -202,6 +202,7 @@ public enum BatchFor
     LongerLead,
     NeutralsParted,
     NewJoint,
+    OntoDevice,
     OwnKind,
     ProtectedAndMarked,
     PutBack,

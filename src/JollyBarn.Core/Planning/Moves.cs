@@ -14,7 +14,15 @@ namespace JollyBarn.Planning;
 /// <param name="FarEnd">Which end of it.</param>
 /// <param name="FromJoint">A joint a new pigtail is pulled from.</param>
 /// <param name="NewId">Id for what landing would make: a joint or a pigtail.</param>
-public sealed record Held(IReadOnlyList<Id<Lead>> Leads, Id<Lead>? Pigtail, bool FarEnd, Id<Joint>? FromJoint, string NewId);
+/// <param name="FromPlace">A terminal or the screw of the box that a new piece of wire begins at.</param>
+public sealed record Held(
+    IReadOnlyList<Id<Lead>> Leads,
+    Id<Lead>? Pigtail,
+    bool FarEnd,
+    Id<Joint>? FromJoint,
+    string NewId,
+    Landing? FromPlace = null
+);
 
 /// <summary>What changes for a cable or lead when an end moves. Nothing is called dead: only a proof says that.</summary>
 public enum Following
@@ -75,7 +83,7 @@ public static class Moves
             yield return ("joint:" + joint, new Landing(LandingAt.Joint, joint));
         }
 
-        if (held.FromJoint is null)
+        if (held.FromJoint is null && held.FromPlace is null)
         {
             yield return ("new", null);
         }
@@ -140,6 +148,13 @@ public static class Moves
         if (held.FromJoint is { } from)
         {
             return new AddPigtail(box, held.NewId, new Landing(LandingAt.Joint, from), to ?? Landing.Loose);
+        }
+
+        if (held.FromPlace is { } place)
+        {
+            var like = now.Leads.Values.FirstOrDefault(l => place.Device is { } d && l.Lands.IsOn(d) && l.Lands.Terminal == place.Terminal);
+            var ground = place.At == LandingAt.BondingScrew || like?.IsGround == true;
+            return new AddPigtail(box, held.NewId, place, to ?? Landing.Loose, like?.Gauge, ground ? "bare" : like?.Colour);
         }
 
         if (held.Pigtail is { } tail)

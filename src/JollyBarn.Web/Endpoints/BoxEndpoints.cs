@@ -15,6 +15,10 @@ namespace JollyBarn.Web.Endpoints;
 /// <param name="Change">A Change to ask on top of, or null for the present.</param>
 public sealed record MovesAsked(Held Held, string? Change = null, BoxState? State = null);
 
+/// <param name="Leads">Leads that are picked.</param>
+/// <param name="Joint">A joint that is picked; with neither, what can be done with the whole box.</param>
+public sealed record GesturesAsked(IReadOnlyList<Id<Lead>> Leads, Id<Joint>? Joint = null, string? Change = null, BoxState? State = null);
+
 /// <summary>What would do instead, and for each option the edit that does it.</summary>
 public sealed record BoxInstead(ToldInstead Answer, IReadOnlyList<Edit> Edits);
 
@@ -103,6 +107,23 @@ internal static class BoxEndpoints
             .ProducesProblem(422)
             .WithName("moves")
             .WithSummary("Every place a picked end may go, each with what would follow. Nothing is kept.");
+
+        api.MapPost("/jobs/{job}/boxes/{box}/gestures", (JobStore store, string job, Id<Box> box, GesturesAsked asked) =>
+            {
+                if (store.Find(job) is not { } open || States.Read(open, null, asked.Change, asked.State) is not { } seen)
+                {
+                    return Problems.Missing(What.Job);
+                }
+
+                return !seen.Boxes.Has(box) ? Problems.Missing(What.Box)
+                    : asked.Leads.Count > Limits.Held ? Problems.From(new(Why.ManyHeld, "leads", ("most", Limits.Held)))
+                    : Results.Ok(Gestures.Find(seen, box, asked.Leads, asked.Joint).Select(ToldGesture.Tell));
+            })
+            .Produces<IEnumerable<ToldGesture>>()
+            .ProducesProblem(404)
+            .ProducesProblem(422)
+            .WithName("gestures")
+            .WithSummary("What can be done in one go with these leads, this joint, or the whole box. Nothing is kept.");
 
         api.MapGet(
                 "/jobs/{job}/boxes/{box}/steps",

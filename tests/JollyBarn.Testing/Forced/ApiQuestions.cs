@@ -48,6 +48,8 @@ public static class ApiQuestions
         ("post /api/fill", "", """{"kind":"nm-1g-18","cables":[{"count":3,"gauge":"14","conductors":2}]}""", 200),
         ("post /api/fill", "", """{"kind":"shoe"}""", 422),
         ("post /api/fill/instead", "", """{"kind":"nm-1g-14","cables":[{"count":4,"gauge":"12","conductors":2}]}""", 200),
+        ("post " + Box + "/gestures", "", """{"leads":["{lead}"]}""", 200),
+        ("post " + Box + "/gestures", "", """{"leads":["none"],"joint":"none"}""", 200),
         (
             "post " + Box + "/moves",
             "",

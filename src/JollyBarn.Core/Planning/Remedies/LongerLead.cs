@@ -54,28 +54,7 @@ public sealed class LongerLead : IRemedies
         );
         if (lead.Lands.At is LandingAt.Terminal or LandingAt.Joint)
         {
-            var made = ask.Free("longer");
-            var edits = new List<Edit>
-            {
-                new AddJoint(
-                    ask.BoxId,
-                    made,
-                    "inline",
-                    null,
-                    lead.Lands.At == LandingAt.Joint ? ask.Box.Joints[lead.Lands.Joint!.Value].Space : 0
-                ),
-                new MoveLead(ask.BoxId, ask.Of, RemedyAsk.In(made)),
-                new AddPigtail(
-                    ask.BoxId,
-                    ask.Free("piece"),
-                    RemedyAsk.In(made),
-                    lead.Lands,
-                    lead.Gauge,
-                    lead.Colour,
-                    lead.Stranded,
-                    ask.TailLength
-                ),
-            };
+            List<Edit> edits = [.. Extended(ask, ask.Of, ask.Free("longer"), ask.Free("piece"))];
             if (length is { } has)
             {
                 edits.Add(ask.Again(ask.Of, LeadFacts.Path));
@@ -105,6 +84,25 @@ public sealed class LongerLead : IRemedies
 
             yield return Remedy.Of(Case.PullIn, new Batch(pulled, For: BatchFor.CablePulledIn), ("by", short_));
         }
+    }
+
+    /// <summary>A piece joined onto a lead by an inline connector, so that it lies where the lead lay.</summary>
+    internal static IEnumerable<Edit> Extended(RemedyAsk ask, Id<Lead> id, string joint, string piece)
+    {
+        var lead = ask.Box.Leads[id];
+        var space = lead.Lands.At == LandingAt.Joint ? ask.Box.Joints[lead.Lands.Joint!.Value].Space : 0;
+        yield return new AddJoint(ask.BoxId, joint, "inline", null, space);
+        yield return new MoveLead(ask.BoxId, id, RemedyAsk.In(joint));
+        yield return new AddPigtail(
+            ask.BoxId,
+            piece,
+            RemedyAsk.In(joint),
+            lead.Lands,
+            lead.Gauge,
+            lead.Colour,
+            lead.Stranded,
+            ask.TailLength
+        );
     }
 
     /// <summary>The length the house cuts leads to; the least of the code where it says so, or where the depth of the box is not

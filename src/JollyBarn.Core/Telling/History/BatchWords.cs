@@ -24,6 +24,7 @@ internal static class BatchWords
             BatchFor.GroundsJoined => "Grounds joined",
             BatchFor.IntoJoint => "Into the joint",
             BatchFor.Joined => "Joined",
+            BatchFor.OntoDevice => "Joint opened, its leads put on the device",
             BatchFor.JoinedWithTail => "Joined, with a pigtail",
             BatchFor.JointsAside => "Joints moved to a junction box",
             BatchFor.LineAndLoad => "Line and load changed over",

@@ -10,6 +10,7 @@ import { words } from "../words";
 import { Actions, type Menu } from "./Actions";
 import { AddDevice } from "./DeviceThing";
 import { jointName, leadName } from "../model/names";
+import { Gestures } from "./Gestures";
 import { Lights } from "./Lights";
 import { Picture } from "./Picture";
 import { setGhost } from "../parts/ghost";
@@ -207,6 +208,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
         past={past}
         planned={change !== null}
         picked={good.length}
+        gestures={good.length > 1 && <Gestures job={job} view={view} edit={edit} leads={good} />}
         rear={rear}
         unopened={view.box.contents === "NotOpened"}
         small={small}
@@ -294,6 +296,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
             onBunch={(id) => select({ kind: "strand", id }, { shiftKey: true })}
             onPick={pickUp}
             onPull={pull}
+            onWire={(from, name) => pick({ fromPlace: from }, w.wireFrom(name))}
             onBring={(entry) => setAdding({ what: "cable", entry })}
             onClose={() => onSelect(null)}
           />,

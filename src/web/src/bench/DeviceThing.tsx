@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { newId, type BoxView, type Catalogue } from "../api/client";
+import { newId, type BoxView, type Catalogue, type Schemas } from "../api/client";
 import { useSettings, type Units } from "../api/settings";
 import { measured } from "../model/facts";
 import { deviceName } from "../model/names";
@@ -24,12 +24,15 @@ export function DeviceThing({
   catalogue,
   id,
   edit,
+  onWire,
 }: {
   job: string;
   view: BoxView;
   catalogue: Catalogue;
   id: string;
   edit: BoxEdit;
+  /** A piece of wire is to begin here. */
+  onWire: (from: Schemas["Landing"], name: string) => void;
 }) {
   const { units } = useSettings();
   const [swapping, setSwapping] = useState(false);
@@ -103,6 +106,24 @@ export function DeviceThing({
           onKeep={(t) => edit.send({ do: "setDevice", id, width: measured(t) })}
         />
       </div>
+      <details className="mt-2">
+        <summary className="min-h-8 text-sm underline underline-offset-4">{words.bench.wireHere}</summary>
+        <div className="flex flex-wrap gap-1.5 pt-1">
+          {(kind?.terminals ?? []).map((t) => (
+            <Button
+              key={t.id}
+              onClick={() => onWire({ at: "Terminal", joint: null, device: id, place: t.landings[0]!.id }, `${t.name}, ${name}`)}
+            >
+              {t.name}
+            </Button>
+          ))}
+          {view.box.material !== "Nonmetallic" && (
+            <Button onClick={() => onWire({ at: "BondingScrew", joint: null, device: null, place: null }, words.landing.BondingScrew)}>
+              {words.landing.BondingScrew}
+            </Button>
+          )}
+        </div>
+      </details>
       <KindPicker
         title={w.swap}
         open={swapping}

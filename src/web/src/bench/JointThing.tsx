@@ -2,6 +2,7 @@ import { type BoxView, type Catalogue } from "../api/client";
 import { jointName } from "../model/names";
 import type { EditOf } from "../model/edits";
 import type { BoxEdit } from "../model/useBoxEdit";
+import { Gestures } from "./Gestures";
 import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { words } from "../words";
@@ -10,12 +11,14 @@ const w = words.box;
 
 /** A joint chosen: its name, its connector, a pigtail from it, or opening it. */
 export function JointThing({
+  job,
   view,
   catalogue,
   id,
   edit,
   onPull,
 }: {
+  job: string;
   view: BoxView;
   catalogue: Catalogue;
   id: string;
@@ -54,6 +57,7 @@ export function JointThing({
           />
         </div>
       )}
+      <Gestures job={job} view={view} edit={edit} joint={id} />
       <Button look="quiet" onClick={() => void edit.send({ do: "removeJoint", id })} aria-label={`${w.openJoint}: ${jointName(view, id)}`}>
         {w.openJoint}
       </Button>

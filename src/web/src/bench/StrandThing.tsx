@@ -1,8 +1,10 @@
+import type { ReactNode } from "react";
 import type { BoxView, Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { measured } from "../model/facts";
 import type { EditOf } from "../model/edits";
 import type { BoxEdit } from "../model/useBoxEdit";
+import { Gestures } from "./Gestures";
 import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { fact } from "../parts/measure";
@@ -15,6 +17,7 @@ const usesOf = Object.entries(words.use) as [Schemas["ConductorUse"], string][];
 
 /** A lead or pigtail chosen: its length, colour, tape, use and gauge, and picking it up. */
 export function StrandThing({
+  job,
   view,
   id,
   edit,
@@ -22,6 +25,7 @@ export function StrandThing({
   bunch,
   onBunch,
 }: {
+  job: string;
   view: BoxView;
   id: string;
   edit: BoxEdit;
@@ -32,7 +36,9 @@ export function StrandThing({
   const lead = view.box.leads?.[id];
   const tail = view.box.pigtails?.[id];
   return lead ? (
-    <LeadThing id={id} lead={lead} edit={edit} onPick={() => onPick(false)} bunch={bunch} onBunch={onBunch} />
+    <LeadThing id={id} lead={lead} edit={edit} onPick={() => onPick(false)} bunch={bunch} onBunch={onBunch}>
+      <Gestures job={job} view={view} edit={edit} leads={[id]} />
+    </LeadThing>
   ) : tail ? (
     <PigtailThing id={id} tail={tail} edit={edit} onPick={onPick} />
   ) : null;
@@ -45,6 +51,7 @@ function LeadThing({
   onPick,
   bunch,
   onBunch,
+  children,
 }: {
   id: string;
   lead: Schemas["Lead"];
@@ -52,6 +59,8 @@ function LeadThing({
   onPick: () => void;
   bunch: boolean;
   onBunch: () => void;
+  /** What else can be done with it. */
+  children: ReactNode;
 }) {
   const { units } = useSettings();
   const through = (lead.form ?? "Ended") !== "Ended";
@@ -86,6 +95,7 @@ function LeadThing({
             {bunch ? words.bench.unbunch : words.bench.bunch}
           </Button>
         )}
+        {children}
         {!lead.device && (
           <div className="w-44">
             <Pick

@@ -1,5 +1,5 @@
 import { X } from "lucide-react";
-import type { BoxView, Catalogue } from "../api/client";
+import type { BoxView, Catalogue, Schemas } from "../api/client";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { Button, Choice } from "../parts/controls";
 import { words } from "../words";
@@ -22,12 +22,13 @@ type Props = {
   onBunch: (id: string) => void;
   onPick: (id: string, far: boolean) => void;
   onPull: (joint: string) => void;
+  onWire: (from: Schemas["Landing"], name: string) => void;
   onBring: (entry: string) => void;
   onClose: () => void;
 };
 
 /** What is chosen, as one sentence, with everything that can be changed about it in place. */
-export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick, onPull, onBring, onClose }: Props) {
+export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick, onPull, onWire, onBring, onClose }: Props) {
   const cable = view.cables.find((c) => cuffId(c) === sel.id);
   const entry = sel.kind === "entry" ? view.box.entries?.[sel.id] : undefined;
   const title =
@@ -54,6 +55,7 @@ export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick,
       </div>
       {sel.kind === "strand" && (
         <StrandThing
+          job={job}
           view={view}
           id={sel.id}
           edit={edit}
@@ -62,8 +64,10 @@ export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick,
           onBunch={() => onBunch(sel.id)}
         />
       )}
-      {sel.kind === "joint" && <JointThing view={view} catalogue={catalogue} id={sel.id} edit={edit} onPull={() => onPull(sel.id)} />}
-      {sel.kind === "device" && <DeviceThing job={job} view={view} catalogue={catalogue} id={sel.id} edit={edit} />}
+      {sel.kind === "joint" && (
+        <JointThing job={job} view={view} catalogue={catalogue} id={sel.id} edit={edit} onPull={() => onPull(sel.id)} />
+      )}
+      {sel.kind === "device" && <DeviceThing job={job} view={view} catalogue={catalogue} id={sel.id} edit={edit} onWire={onWire} />}
       {entry && (
         <div className="flex flex-wrap items-end gap-2">
           <Button look="main" onClick={() => onBring(sel.id)}>

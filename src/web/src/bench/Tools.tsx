@@ -1,4 +1,4 @@
-import { lazy, Suspense } from "react";
+import { lazy, Suspense, type ReactNode } from "react";
 import { Link, useNavigate } from "react-router";
 import { address } from "../parts/address";
 import { Button } from "../parts/controls";
@@ -23,6 +23,8 @@ type Props = {
   unopened: boolean;
   /** A small screen: the one thing to do next, and the rest behind a button. */
   small: boolean;
+  /** What else can be done with what is picked. */
+  gestures: ReactNode;
   onAdd: (what: "cable" | "device") => void;
   onJoin: () => void;
   onMove: () => void;
@@ -55,6 +57,7 @@ export function Tools(props: Props) {
             {words.box.join(picked)}
           </Button>
           <Button onClick={onMove}>{w.moveThese(picked)}</Button>
+          {props.gestures}
         </>
       )}
       <Button className="ml-auto" aria-pressed={rear} onClick={onTurn}>
@@ -65,7 +68,7 @@ export function Tools(props: Props) {
 }
 
 /** The same on a phone. */
-function OnPhone({ job, box, past, planned, picked, rear, unopened, onAdd, onJoin, onMove, onTurn }: Props) {
+function OnPhone({ job, box, past, planned, picked, rear, unopened, gestures, onAdd, onJoin, onMove, onTurn }: Props) {
   const navigate = useNavigate();
   const survey = [words.survey.start, () => void navigate(address.survey(job, box))] as const;
   const cable = [words.box.addCable, () => onAdd("cable")] as const;
@@ -78,7 +81,8 @@ function OnPhone({ job, box, past, planned, picked, rear, unopened, onAdd, onJoi
   ];
   const [first, ...rest] = all;
   return (
-    <div className="no-print mb-2 flex items-center justify-between gap-2">
+    <div className="no-print mb-2 flex flex-wrap items-center justify-between gap-2">
+      {picked > 1 && gestures}
       <Button look="main" onClick={first![1]}>
         {first![0]}
       </Button>

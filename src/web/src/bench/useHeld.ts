@@ -44,7 +44,15 @@ function landed(view: BoxView, edit: Schemas["Edit"], place: string): BoxView {
   return view;
 }
 
-const hold = (what: Partial<Held>): Held => ({ leads: [], farEnd: false, pigtail: null, fromJoint: null, newId: newId("n"), ...what });
+const hold = (what: Partial<Held>): Held => ({
+  leads: [],
+  farEnd: false,
+  pigtail: null,
+  fromJoint: null,
+  fromPlace: null,
+  newId: newId("n"),
+  ...what,
+});
 
 /** Picking asks once for all places; hovering and landing need no other question. */
 export function useHeld(job: string, view: BoxView, change: string | null, edit: BoxEdit) {

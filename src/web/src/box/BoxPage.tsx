@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useBox, useCatalogue, useChanges, useHead, type State } from "../model/job";
 import { Bench } from "../bench/Bench";
+import { Gestures } from "../bench/Gestures";
 import type { Sel } from "../bench/select";
 import { Steps } from "../bench/Steps";
 import { StrandList } from "../bench/StrandList";
@@ -117,6 +118,9 @@ function Page({
       <>
         <AboutBox job={job} view={view} edit={edit} change={change} />
         <BoxCard job={job} view={view} edit={edit} catalogue={catalogue} />
+        <div className="flex flex-wrap gap-2">
+          <Gestures job={job} view={view} edit={edit} />
+        </div>
         <Follow job={job} view={view} edit={edit} />
         <SaidList view={view} edit={edit} />
         <Photos job={job} view={view} edit={edit} leadNames={leads} />

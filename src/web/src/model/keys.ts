@@ -19,6 +19,7 @@ export type View =
   | "changes"
   | "difference"
   | "ends"
+  | "gestures"
   | "head"
   | "held"
   | "instead"

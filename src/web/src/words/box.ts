@@ -184,6 +184,8 @@ export const boxWords = {
   },
 
   bench: {
+    wireHere: "A piece of wire from here",
+    wireFrom: (name: string) => `a piece of wire from ${name}`,
     nearness: "How near",
     nearer: "Nearer",
     farther: "Farther",

@@ -1,5 +1,6 @@
 import { boxWords } from "./box";
 import { inspectWords } from "./inspect";
+import { kindWords } from "./kinds";
 import { liveWords } from "./live";
 import { supplyWords } from "./supply";
 
@@ -7,6 +8,7 @@ import { supplyWords } from "./supply";
 export const words = {
   ...boxWords,
   ...inspectWords,
+  ...kindWords,
   ...liveWords,
   ...supplyWords,
   product: "Jolly Barn",
@@ -249,47 +251,6 @@ export const words = {
   },
 
   keysTitle: "Keys",
-  kindWords: {
-    "1": ["one-gang", "one gang"],
-    "2": ["two-gang", "two gang", "two "],
-    "3": ["three-gang", "three"],
-    "4": ["four-gang", "four", "4 "],
-    "5": ["five-gang"],
-    "6": ["six-gang"],
-    gang: ["-gang", "gang"],
-    sq: ["square"],
-    old: ["old-work"],
-    deep: ["2 1/8", "deep", "3 1/2"],
-    shallow: ["1 1/4", "1/2 ceiling", "1 1/2"],
-    plastic: ["nonmetallic"],
-    pvc: ["nonmetallic"],
-    handy: ["utility"],
-    oct: ["octagon"],
-    outlet: ["receptacle"],
-    plug: ["receptacle"],
-    usb: ["low-voltage ports"],
-    "3way": ["three-way"],
-    "4way": ["four-way"],
-    motion: ["occupancy"],
-    mud: ["ring", "raised"],
-    outdoor: ["weatherproof", "outdoors"],
-    light: ["luminaire", "lampholder", "downlight"],
-  },
-  shapes: {
-    Device: "In the wall, by gangs",
-    Square: "Square",
-    Round: "Round and octagon",
-    Pan: "Pans",
-    Utility: "Utility",
-    Masonry: "In masonry",
-    Weatherproof: "Wet places",
-    Surface: "On the surface",
-    Luminaire: "A luminaire's own",
-    OwnEnclosure: "A device's own",
-    SpliceEnclosure: "Round a splice",
-    Other: "Others",
-  },
-  faces: { Slots: "Receptacles", Handle: "Switches and what a hand sets", Hung: "What hangs from the box" },
   keyList: [
     ["/ or Ctrl K", "Find any box, room or action"],
     ["?", "This list"],
