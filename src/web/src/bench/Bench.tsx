@@ -1,5 +1,4 @@
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent as ReactPointer, type ReactNode } from "react";
-import { createPortal } from "react-dom";
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent as ReactPointer } from "react";
 import type { BoxView, Catalogue } from "../api/client";
 import { useSettings } from "../api/settings";
 import { AddCable } from "./AddCable";
@@ -9,11 +8,12 @@ import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
 import { Actions, type Menu } from "./Actions";
 import { AddDevice } from "./DeviceThing";
+import { inPlace } from "./inPlace";
 import { jointName, leadName } from "../model/names";
 import { Gestures } from "./Gestures";
 import { Lights } from "./Lights";
 import { Picture } from "./Picture";
-import { setGhost } from "../parts/ghost";
+import { useGhostOf } from "../parts/ghost";
 import { drawNear } from "./remember";
 import type { Sel } from "./select";
 import { Slip } from "./Slip";
@@ -48,14 +48,6 @@ export type BenchProps = {
   beside: HTMLElement | null;
 };
 
-/** Beside the picture where there is room for it, or over what stands below it. */
-const inPlace = (beside: HTMLElement | null, what: ReactNode) =>
-  beside ? (
-    createPortal(what, beside)
-  ) : (
-    <div className="fixed inset-x-2 bottom-[calc(var(--bar)+0.5rem)] z-30 max-h-[52dvh] overflow-auto rounded-2xl shadow-xl">{what}</div>
-  );
-
 /** The open box as a picture one works on: pick an end, see where it may go and what would follow, land it. */
 export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSelect, small, look, beside }: BenchProps) {
   const { units } = useSettings();
@@ -76,21 +68,7 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
   const litNow = useMemo(() => litOf(view.cables, sel, [...lit, ...good]), [lit, good, sel, view.cables]);
   const move = hand?.moves?.find((m) => m.key === hand.over) ?? null;
   const would = useWould(job, view, edit, look, move && !move.here ? (move.edit ?? null) : null);
-  useEffect(() => {
-    setGhost(move && !move.here && !move.refusal ? move.needed.low - view.report.fill.needed.low : 0);
-    return () => setGhost(0);
-  }, [move, view]);
-  useEffect(() => {
-    const onKey = (e: globalThis.KeyboardEvent) => {
-      if (e.key === "Escape" && hand) {
-        e.preventDefault();
-        drop();
-      }
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, [hand, drop]);
-
+  useGhostOf(move && !move.here && !move.refusal ? move.needed.low - view.report.fill.needed.low : 0);
   const byKeys = useRef<string | null>(null);
   useEffect(() => {
     if (!byKeys.current) return;
@@ -105,7 +83,6 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
     // Only when what is held changes: walking on must not bring the focus back.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [hand?.held, hand?.moves]);
-
   const pickUp = (id: string, far: boolean) => {
     if (past) return;
     setMenu(null);

@@ -1,5 +1,5 @@
 import { notifyManager, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { api, must, newId, type BoxView, type Schemas } from "../api/client";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { say } from "../parts/Notices";
@@ -140,5 +140,16 @@ export function useHeld(job: string, view: BoxView, change: string | null, edit:
       },
       (error: unknown) => say(error instanceof Error ? error.message : words.failed, "stop"),
     );
+  const holding = hand !== null;
+  useEffect(() => {
+    if (!holding) return;
+    const onKey = (e: KeyboardEvent) => {
+      if (e.key !== "Escape") return;
+      e.preventDefault();
+      drop();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [holding, drop]);
   return { hand, pick, hover, drop, land, join };
 }

@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from "react";
+import { useEffect, useSyncExternalStore } from "react";
 
 let now = 0;
 const listeners = new Set<() => void>();
@@ -15,3 +15,11 @@ export const useGhost = (): number =>
     (l) => (listeners.add(l), () => listeners.delete(l)),
     () => now,
   );
+
+/** Shows a change as a ghost while it is looked at, in³; nothing at 0. */
+export function useGhostOf(change: number) {
+  useEffect(() => {
+    setGhost(change);
+    return () => setGhost(0);
+  }, [change]);
+}

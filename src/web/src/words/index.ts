@@ -2,6 +2,7 @@ import { boxWords } from "./box";
 import { inspectWords } from "./inspect";
 import { kindWords } from "./kinds";
 import { liveWords } from "./live";
+import { quickWords } from "./quick";
 import { supplyWords } from "./supply";
 
 /** Every English sentence of the interface. Trade words, short. */
@@ -10,6 +11,7 @@ export const words = {
   ...inspectWords,
   ...kindWords,
   ...liveWords,
+  ...quickWords,
   ...supplyWords,
   product: "Jolly Barn",
   caution:
@@ -116,44 +118,6 @@ export const words = {
     here: (name: string) => `${name} is here already`,
     replace: "Replace it",
     asCopy: "Take in as a copy",
-  },
-
-  quickFit: {
-    onTheBox: "Rings, covers, studs, measured size",
-    studs: (n: number) => (n === 0 ? "no stud" : n === 1 ? "1 stud" : `${n} studs`),
-    forms: "What do the cables do here?",
-    form: { Ended: "end here", PassingThrough: "pass through", Loop: "loop" },
-    cables: "Cables",
-    more: "More cables and devices",
-    front: "In front",
-    clamps: "Clamps",
-    mark: (units: string) => (units === "metric" ? "Box mark, cm³" : "Box mark, in³"),
-    type: "type…",
-    kinds: "other box…",
-    link: "Link",
-    linked: "Link copied. It holds the whole question.",
-    linkHere: "The address of this page is the link; it holds the whole question.",
-    keepAs: "Keep as a box",
-    clear: "Clear",
-    nothing: "Tap what comes into the box.",
-    unknownCable: (ids: string) => `The address names a cable that is not known here: ${ids}.`,
-    unknownHow: "Nothing is counted with it left out. Clear it with the round arrow, and tap what is there.",
-    nothingHow: "Each tap is one more cable. The answer shows its sum.",
-    noBox: "Now the box: tap its mark, or choose the box.",
-    needed: (needed: string, available: string) => `${needed} needed, ${available} there.`,
-    over: (n: string) => `${n} over`,
-    left: (n: string) => `${n} left`,
-    full: "Exactly full",
-    fitsNote: "It fits by count. That says nothing about what else is wrong in there.",
-    keepTitle: "Keep as a box",
-    boxName: "What is the box called?",
-    boxNameHint: "Bench, left",
-    which: "Which job?",
-    newJob: "A new job",
-    room: "Which room? (may wait)",
-    noRoom: "Not said",
-    instead: "What would do",
-    oneLess: (name: string) => `One ${name} fewer`,
   },
 
   todayPage: {
