@@ -37,6 +37,8 @@ public sealed class KeyboardTests(Site site)
         person.Press(Keys.Enter);
         person.Find("Bring it in", "[role=dialog]");
         person.Press(Keys.Escape);
+        // A panel beside the picture opens by its number.
+        person.Press("7");
         person.TabTo("Put on a ring, extension or cover");
         person.Press(Keys.Enter);
         person.Find("octagon extension, 1 1/2 deep", "[role=dialog]");

@@ -42,6 +42,7 @@ public sealed class RecordScreenTests(Site site)
         using var person = new Person();
         person.Go(alone.DemoJob + "/boxes/bench-left");
         person.Sees("20.25 / 22.5");
+        person.Panel("box");
         alone.Stop();
         person.Type("Mark, in³", "24");
         person.Sees("The program does not answer");

@@ -10,6 +10,7 @@ public sealed class ScreenTests(Site site)
         using var person = new Person();
         person.Go(job + "/boxes/press-left");
         person.Sees("15.75 / 21");
+        person.Panel("box");
         person.Tap("Put on a ring, extension or cover");
         person.Tap("4 square extension, 1 1/2 deep", "[role=dialog]");
         person.Sees("15.75 / 42");
@@ -30,6 +31,7 @@ public sealed class ScreenTests(Site site)
         bob.Go(job + "/boxes/press-right");
         ann.Sees("18.0 / 12.5");
         bob.Sees("18.0 / 12.5");
+        ann.Panel("box");
         ann.Type("Mark, in³", "14");
         ann.Sees("18.0 / 14");
         bob.Sees("18.0 / 14");
@@ -64,6 +66,7 @@ public sealed class ScreenTests(Site site)
             reply.EnsureSuccessStatusCode();
         }
 
+        ann.Panel("box");
         ann.Type("Mark, in³", "16");
         ann.Sees("Somebody changed the same thing first");
         ann.Sees("Bob: Press, right");
@@ -84,6 +87,7 @@ public sealed class ScreenTests(Site site)
         person.Tap("Record or plan");
         person.Tap("Plan in: A deeper box at the press");
         person.Sees("Nothing of this is done yet");
+        person.Panel("box");
         person.Type("Mark, in³", "20");
         person.Sees("18.0 / 20");
         person.Tap("Record or plan");
@@ -139,6 +143,7 @@ public sealed class ScreenTests(Site site)
         using var person = new Person();
         person.Go(job + "/boxes/press-right");
         person.Sees("18.0 / 12.5");
+        person.Panel("box");
         person.Type("Depth", "a good bit");
         person.Sees("A length is text such as");
         person.Type("Depth", "63,5 mm");

@@ -16,7 +16,7 @@ public sealed class SlowTests(Site site)
         const string version = "return [document.querySelector('[data-version]').dataset.version]";
         var job = await site.OwnJobAsync();
         using var person = new Person();
-        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}");
+        person.Go($"{site.Address}/jobs/{job}/boxes/{Gfci}?show=leads,fit");
         person.Sees("20.25 / 22.5");
         var before = person.Texts(version);
         person.Click($"[data-end^='{Picked}']");

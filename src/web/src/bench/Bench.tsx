@@ -94,7 +94,6 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
     setBunch(none);
   };
   const pull = (joint: string) => !past && pick({ fromJoint: joint }, w.newPigtail(jointName(view, joint)));
-
   const { begin, ghost, dragging } = useDrag({
     settled: hand?.moves != null,
     may: !past,

@@ -41,6 +41,7 @@ export const Picture = memo(function Picture(props: PictureProps) {
   const bends = useMemo(() => new Set(placed.middle.filter((m) => m.kind === "bend").map((m) => m.id.slice(5))), [placed]);
   return (
     <svg
+      data-picture
       viewBox={viewBox(placed, props.pad)}
       role="group"
       aria-label={w.picture(view.box.name)}

@@ -4,6 +4,7 @@ import { newId, type BoxView, type Schemas } from "../api/client";
 import { useBox, useCatalogue, useChanges, useHead, type State } from "../model/job";
 import { Bench } from "../bench/Bench";
 import { Gestures } from "../bench/Gestures";
+import { PictureFiles } from "../bench/PictureFiles";
 import type { Sel } from "../bench/select";
 import { Steps } from "../bench/Steps";
 import { StrandList } from "../bench/StrandList";
@@ -121,6 +122,7 @@ function Page({
         <div className="flex flex-wrap gap-2">
           <Gestures job={job} view={view} edit={edit} />
         </div>
+        <PictureFiles name={view.box.name} />
         <Follow job={job} view={view} edit={edit} />
         <SaidList view={view} edit={edit} />
         <Photos job={job} view={view} edit={edit} leadNames={leads} />

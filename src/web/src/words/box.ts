@@ -184,6 +184,7 @@ export const boxWords = {
   },
 
   bench: {
+    pictureOf: "The picture, for print",
     wireHere: "A piece of wire from here",
     wireFrom: (name: string) => `a piece of wire from ${name}`,
     nearness: "How near",
