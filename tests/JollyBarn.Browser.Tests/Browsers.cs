@@ -42,6 +42,8 @@ public sealed class Browsers : IDisposable
             driver.ExecuteCdpCommand("Network.setBlockedURLs", new() { ["urls"] = Array.Empty<string>() });
             driver.ExecuteCdpCommand("Network.disable", []);
             driver.ResetInputState();
+            // What a page still holds of its settings is written a moment later than it is cleared from outside.
+            driver.ExecuteScript("try { localStorage.clear(); } catch { /* no page of ours */ }");
             driver.Navigate().GoToUrl("about:blank");
             foreach (var address in addresses)
             {

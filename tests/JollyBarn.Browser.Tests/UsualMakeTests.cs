@@ -62,7 +62,7 @@ public sealed class UsualMakeTests(Site site)
             }
         }
 
-        person.Touch("That is all");
+        person.Tap("That is all");
         person.Gone("That is all");
         Assert.True(person.Taps < most, $"{person.Taps} taps");
         var box = (await site.AskAsync($"/api/jobs/{job}/boxes/west-door"))["box"]!;
@@ -71,5 +71,68 @@ public sealed class UsualMakeTests(Site site)
             ((string)box["contents"]!, box["joints"]!.AsObject().Count, box["pigtails"]!.AsObject().Count, box["assumed"]!.AsObject().Count)
         );
         Assert.Contains("notch", box["noted"]!.ToJsonString(), StringComparison.Ordinal);
+    }
+
+    /// <summary>A box that is over-full: its joints move to a junction box beside it, counted from there.</summary>
+    [Fact]
+    public async Task The_joints_of_an_over_full_box_move_to_a_junction_box_in_few_taps()
+    {
+        var job = await site.OwnJobAsync();
+        using var person = new Person(390, 844, phone: true);
+        person.Go($"{site.Address}/jobs/{job}/boxes/cellar-head?show=fit");
+        person.Sees("18.0 / 15.5");
+        var before = person.Taps;
+        person.Panel("box");
+        person.Touch("Move the joints to a junction box beside it");
+        person.Panel("fit");
+        // By 314.16(B): what stays is one 14-2, two conductors and one ground allowance of 2.00 in³ each.
+        person.Sees("6.0 / 15.5");
+        Assert.True(person.Taps - before < 25, $"{person.Taps - before} taps");
+        var view = await site.AskAsync($"/api/jobs/{job}/boxes/cellar-head");
+        Assert.DoesNotContain(view["findings"]!.AsArray(), f => (string)f!["rule"]! == "fill");
+        Assert.Equal(2, (await site.AskAsync($"/api/jobs/{job}/boxes?find=cellar head")).AsArray().Count);
+        // One gesture, one undo.
+        person.Touch("Undo");
+        person.Sees("18.0 / 15.5");
+    }
+
+    /// <summary>A square of armoured cable: four cables, a ring and a device, its metal the ground; written down by phone.</summary>
+    [Fact]
+    public async Task An_armoured_square_of_four_cables_is_recorded_in_under_fifty_five_taps()
+    {
+        var job = await site.OwnJobAsync();
+        using var person = new Person(390, 844, phone: true);
+        person.Go($"{site.Address}/jobs/{job}/boxes/west-door/survey?step=cables");
+        person.Touch("one-gang device box, kind not known");
+        person.Touch("4 square × 2 1/8", "[role=dialog]");
+        person.Touch("AC");
+        for (var i = 1; i <= 4; i++)
+        {
+            person.Touch("12-2");
+            Person.Wait(() => person.Driver.FindElements(By.CssSelector("[aria-label='What does each cable do?'] > ul > li")).Count == i);
+        }
+
+        person.Touch("Feeds in", "[aria-label='What does each cable do?'] > ul > li:nth-child(1)");
+        person.Go($"{site.Address}/jobs/{job}/boxes/west-door?show=box");
+        person.Touch("Put on a ring, extension or cover");
+        person.Touch("one-gang ring, 1/2 in rise, for 4 square", "[role=dialog]");
+        person.Sees("one-gang ring, 1/2 in rise, for 4 square", "ul");
+        person.Go($"{site.Address}/jobs/{job}/boxes/west-door/survey?step=cables");
+        person.Touch("duplex receptacle");
+        person.Sees("duplex receptacle", "ul");
+        person.Touch("Next: leads");
+        person.Touch("Fed through: cables joined, a pigtail to each terminal");
+        foreach (var place in new[] { "joint hots", "joint neutrals" })
+        {
+            person.Touch($"It is so: {place}");
+            person.Gone($"It is so: {place}");
+        }
+
+        person.Tap("That is all");
+        person.Gone("That is all");
+        Assert.True(person.Taps < 55, $"{person.Taps} taps");
+        var box = (await site.AskAsync($"/api/jobs/{job}/boxes/west-door"))["box"]!;
+        Assert.Equal(("Complete", 8), ((string)box["contents"]!, box["leads"]!.AsObject().Count));
+        Assert.All(box["leads"]!.AsObject(), l => Assert.Equal("Joint", (string)l.Value!["lands"]!["at"]!));
     }
 }

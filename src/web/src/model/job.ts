@@ -46,6 +46,12 @@ export const useBoxes = (job: string) =>
 /** What the solved network says follows within a moment: asked again until it is there. */
 const untilWorkedOut = (working: boolean | undefined) => (working ? 100 : false);
 
+/** Of two answers the one of the later version: what was asked before an edit and comes in after it is not taken for news. */
+const newest = (was: unknown, is: unknown) =>
+  (was as Schemas["BoxView"] | undefined) && (is as Schemas["BoxView"]).version < (was as Schemas["BoxView"]).version
+    ? was
+    : replaceEqualDeep(was, is);
+
 /** States of a box in a Change. */
 export type State = NonNullable<Schemas["BoxState"]>;
 
@@ -60,6 +66,7 @@ export const useBox = (job: string, box: string, change: string | null = null, v
         }),
       ),
     placeholderData: keepPreviousData,
+    structuralSharing: newest,
     refetchInterval: (query) => untilWorkedOut(query.state.data?.working),
   });
 

@@ -1,0 +1,30 @@
+namespace JollyBarn.Browser.Tests;
+
+/// <summary>The question at the wall by finger: what is on the box counts without leaving it.</summary>
+public sealed class QuickFitTests(Site site)
+{
+    /// <summary>Two 14-2 and a luminaire in an octagon of 15.5 in³ with an extension of 15.5: four conductors and one ground allowance of
+    /// 2.00 in³ each by 314.16(B), the canopy's wires left out by (B)(1), exception.</summary>
+    [Fact]
+    public void With_an_extension_and_a_luminaire_it_takes_under_twelve_taps()
+    {
+        using var person = new Person(390, 844, phone: true);
+        person.Go(site.Address + "/quick");
+        person.Sees("Tap what comes into the box");
+        person.Touch("14-2");
+        person.Touch("14-2");
+        person.Touch("More cables and devices");
+        person.Touch("luminaire");
+        person.Touch("Outside or none");
+        person.Touch("other box…");
+        person.Touch("4 × 1 1/2 octagon", "[role=dialog]");
+        person.Touch("Rings, covers, studs, measured size");
+        person.Touch("Put on a ring, extension or cover");
+        person.Touch("octagon extension, 1 1/2 deep", "[role=dialog]");
+        person.Sees("21.0 in³ left");
+        Assert.True(person.Taps < 12, $"{person.Taps} taps");
+        // All of it is in the address.
+        person.Driver.Navigate().Refresh();
+        person.Sees("21.0 in³ left");
+    }
+}
