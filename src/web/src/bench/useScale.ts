@@ -3,7 +3,7 @@ import type { Pad } from "./pictureProps";
 import { scaleNear } from "./remember";
 
 /** The picture shrinks and grows this much before it scrolls or leaves room. */
-const LEAST = 0.78;
+const LEAST = 0.7;
 const MOST = 1.6;
 
 /** How far one may come nearer, and step back, from what fits. */
