@@ -62,8 +62,7 @@ public sealed class UsualMakeTests(Site site)
             }
         }
 
-        person.Tap("That is all");
-        person.Gone("That is all");
+        ThatIsAll(person);
         Assert.True(person.Taps < most, $"{person.Taps} taps");
         var box = (await site.AskAsync($"/api/jobs/{job}/boxes/west-door"))["box"]!;
         Assert.Equal(
@@ -128,11 +127,26 @@ public sealed class UsualMakeTests(Site site)
             person.Gone($"It is so: {place}");
         }
 
-        person.Tap("That is all");
-        person.Gone("That is all");
+        ThatIsAll(person);
         Assert.True(person.Taps < 55, $"{person.Taps} taps");
         var box = (await site.AskAsync($"/api/jobs/{job}/boxes/west-door"))["box"]!;
         Assert.Equal(("Complete", 8), ((string)box["contents"]!, box["leads"]!.AsObject().Count));
         Assert.All(box["leads"]!.AsObject(), l => Assert.Equal("Joint", (string)l.Value!["lands"]!["at"]!));
+    }
+
+    /// <summary>Presses until it is taken, as somebody does who sees it still there.</summary>
+    private static void ThatIsAll(Person person)
+    {
+        for (
+            var i = 0;
+            i < 3 && person.Driver.FindElements(By.TagName("body"))[0].Text.Contains("That is all", StringComparison.Ordinal);
+            i++
+        )
+        {
+            person.Tap("That is all");
+            Thread.Sleep(1500);
+        }
+
+        person.Gone("That is all");
     }
 }

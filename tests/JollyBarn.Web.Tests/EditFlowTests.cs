@@ -40,7 +40,7 @@ public sealed class EditFlowTests(Running running) : IClassFixture<Running>
             var (was, now, field) in new[]
             {
                 (",\"kind\":\"receptacle\"", "", "holds.devices"),
-                ("\"cables\"", "\"studs\":1,\"cables\"", "holds"),
+                ("\"cables\"", "\"partitions\":[\"Metal\"],\"cables\"", "holds"),
             }
         )
         {
