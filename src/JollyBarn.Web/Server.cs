@@ -54,7 +54,7 @@ public static partial class Server
                 var options = app
                     .Services.GetRequiredService<IOptions<Microsoft.AspNetCore.Http.Json.JsonOptions>>()
                     .Value.SerializerOptions;
-                var warming = Task.Run(() => Warm.UpAsync(options));
+                var warming = Task.Run(() => Warm.UpAsync(options, app.Lifetime.ApplicationStopping));
                 await app.WaitForShutdownAsync();
                 // What it put into a folder of its own it takes away again.
                 await warming.ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);

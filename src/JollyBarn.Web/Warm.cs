@@ -16,7 +16,8 @@ internal static class Warm
     private const string Somebody = "Jolly Barn";
 
     /// <param name="options">How answers are written.</param>
-    public static async Task UpAsync(JsonSerializerOptions options)
+    /// <param name="stop">The program ends: nobody will ask any more, and nobody waits for this.</param>
+    public static async Task UpAsync(JsonSerializerOptions options, CancellationToken stop)
     {
         var cable = new CableSpec(CableType.NmB, 2, GroundKind.Bare, Gauge.Awg(14));
         Edit[] edits =
@@ -30,16 +31,19 @@ internal static class Warm
             new AddPigtail("b", "t", new Landing(LandingAt.Joint, "hots"), new Landing(LandingAt.Terminal, null, "d", "hot-upper/screw")),
         ];
         var job = edits.Aggregate(Job.Blank("warm"), (j, e) => e.Apply(j));
-        for (var i = 0; i < Rounds; i++)
+        for (var i = 0; i < Rounds && !stop.IsCancellationRequested; i++)
         {
             _ = Moves.Find(job, "b", new Held(["r0.a2"], null, false, null, "n"));
         }
 
-        await RecordAsync(edits, options);
+        if (!stop.IsCancellationRequested)
+        {
+            await RecordAsync(edits, options, stop);
+        }
     }
 
     /// <summary>An edit and its undo, kept and answered, in a file that is thrown away.</summary>
-    private static async Task RecordAsync(IEnumerable<Edit> edits, JsonSerializerOptions options)
+    private static async Task RecordAsync(IEnumerable<Edit> edits, JsonSerializerOptions options, CancellationToken stop)
     {
         var folder = Directory.CreateTempSubdirectory("jolly-barn-warm-").FullName;
         try
@@ -52,7 +56,7 @@ internal static class Warm
                 _ = open.Step("u", Somebody, false);
             }
 
-            await store.SettledAsync();
+            await store.SettledAsync().WaitAsync(stop);
         }
         finally
         {

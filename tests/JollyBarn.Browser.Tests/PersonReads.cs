@@ -15,6 +15,9 @@ public sealed partial class Person
     /// <summary>Waits until a text is on the page no longer.</summary>
     public void Gone(string text) => Until(() => !Says(text), $"\"{text}\" stayed");
 
+    /// <summary>Waits until nothing of this name, its label or its text, is left to press.</summary>
+    public void None(string name, string within = "body") => Until(() => All(name, within).Count == 0, $"\"{name}\" stayed");
+
     /// <summary>Waits until something a selector finds says so in its text or its data-says.</summary>
     public void Sees(string text, string selector) =>
         Until(

@@ -31,7 +31,7 @@ public sealed class UsualMakeTests(Site site)
             foreach (var place in new[] { "joint grounds", "joint hots", "joint neutrals", "single-pole switch" })
             {
                 person.Touch($"It is so: {place}");
-                person.Gone($"It is so: {place}");
+                person.None($"It is so: {place}");
             }
         }
         else
@@ -62,7 +62,8 @@ public sealed class UsualMakeTests(Site site)
             }
         }
 
-        ThatIsAll(person);
+        person.Touch("That is all");
+        person.Gone("That is all");
         Assert.True(person.Taps < most, $"{person.Taps} taps");
         var box = (await site.AskAsync($"/api/jobs/{job}/boxes/west-door"))["box"]!;
         Assert.Equal(
@@ -124,29 +125,40 @@ public sealed class UsualMakeTests(Site site)
         foreach (var place in new[] { "joint hots", "joint neutrals" })
         {
             person.Touch($"It is so: {place}");
-            person.Gone($"It is so: {place}");
+            person.None($"It is so: {place}");
         }
 
-        ThatIsAll(person);
+        person.Touch("That is all");
+        person.Gone("That is all");
         Assert.True(person.Taps < 55, $"{person.Taps} taps");
         var box = (await site.AskAsync($"/api/jobs/{job}/boxes/west-door"))["box"]!;
         Assert.Equal(("Complete", 8), ((string)box["contents"]!, box["leads"]!.AsObject().Count));
         Assert.All(box["leads"]!.AsObject(), l => Assert.Equal("Joint", (string)l.Value!["lands"]!["at"]!));
     }
 
-    /// <summary>Presses until it is taken, as somebody does who sees it still there.</summary>
-    private static void ThatIsAll(Person person)
+    /// <summary>Two taps in haste, the second before the first is answered: the last place seen, and that is all. They are taken in the order
+    /// they were done, and nobody is told of places that are assumed.</summary>
+    [Fact]
+    public async Task What_is_tapped_in_haste_is_taken_in_its_order()
     {
-        for (
-            var i = 0;
-            i < 3 && person.Driver.FindElements(By.TagName("body"))[0].Text.Contains("That is all", StringComparison.Ordinal);
-            i++
-        )
-        {
-            person.Tap("That is all");
-            Thread.Sleep(1500);
-        }
-
+        var job = await site.OwnJobAsync();
+        using var person = new Person(390, 844, phone: true);
+        person.Go($"{site.Address}/jobs/{job}/boxes/west-door/survey?step=cables");
+        person.Touch("duplex receptacle");
+        person.Sees("duplex receptacle", "ul");
+        person.Touch("14-2");
+        person.Touch("Next: leads");
+        person.Touch("End of the run: one cable, all of it on the device");
+        person.Find("It is so: duplex receptacle");
+        person.Driver.ExecuteScript(
+            """
+            const press = (test) => [...document.querySelectorAll('button')].find(test).click();
+            press((b) => b.getAttribute('aria-label') === 'It is so: duplex receptacle');
+            press((b) => b.textContent === 'That is all');
+            """
+        );
         person.Gone("That is all");
+        Assert.DoesNotContain("are assumed", person.Text, StringComparison.Ordinal);
+        Assert.Equal("Complete", (string)(await site.AskAsync($"/api/jobs/{job}/boxes/west-door"))["box"]!["contents"]!);
     }
 }

@@ -14,6 +14,7 @@ import { words } from "../words";
 import { api, must, newId, Told, type Edit, type Schemas } from "../api/client";
 import { settings } from "../api/settings";
 import { named, whoIs } from "../api/who";
+import { inTurn } from "./inTurn";
 import { boxOf, isCalm, keys } from "./keys";
 
 export const useCatalogue = () =>
@@ -219,11 +220,12 @@ export const keepBox = async (job: string, box: Omit<Schemas["KeptBoxPost"], "id
   must(api.POST("/api/jobs/{job}/boxes", { params: { path: { job } }, body: { ...box, id: ownId("e"), by: await doer() } }));
 
 /** Does one edit of a job. */
-export const postEdit = async (job: string, edit: Edit, base: number | null = null) => {
-  const by = await doer();
-  const body = { id: ownId("e"), by, base, edit: named(edit, by) };
-  return must(api.POST("/api/jobs/{job}/edits", { params: { path: { job } }, body }));
-};
+export const postEdit = (job: string, edit: Edit, base: number | null = null) =>
+  inTurn(job, async () => {
+    const by = await doer();
+    const body = { id: ownId("e"), by, base, edit: named(edit, by) };
+    return must(api.POST("/api/jobs/{job}/edits", { params: { path: { job } }, body }));
+  });
 
 /** Edits that set all of a record. */
 const whole: ReadonlySet<Edit["do"]> = new Set(["setProfile", "putPanel", "putSource", "putCircuit", "putPlace", "putWall"] as const);
@@ -268,10 +270,11 @@ export function useEdit(job: string) {
 export function useStep(job: string, which: "undo" | "redo") {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: async () => {
-      const init = { params: { path: { job } }, body: await stepOf() };
-      return must(which === "undo" ? api.POST("/api/jobs/{job}/undo", init) : api.POST("/api/jobs/{job}/redo", init));
-    },
+    mutationFn: () =>
+      inTurn(job, async () => {
+        const init = { params: { path: { job } }, body: await stepOf() };
+        return must(which === "undo" ? api.POST("/api/jobs/{job}/undo", init) : api.POST("/api/jobs/{job}/redo", init));
+      }),
     onSuccess: (answer) => {
       take(client, job, answer);
       say(which === "undo" ? words.undone : words.redone, "fine");
