@@ -50,10 +50,10 @@ internal static class Warm
         {
             await using var store = new JobStore(Path.Combine(folder, "warm.db"));
             _ = store.Create("warm", "Warm");
-            if (store.Find("warm") is { } open && open.Post(new("e", Somebody, new Batch([.. edits]))) is Accepted accepted)
+            if (store.Find("warm") is { } open && open.Post(new("e", Somebody, new Batch([.. edits])), stop) is Accepted accepted)
             {
                 _ = JsonSerializer.SerializeToUtf8Bytes(Views.Answer(open, accepted, Somebody), options);
-                _ = open.Step("u", Somebody, false);
+                _ = open.Step("u", Somebody, false, stop);
             }
 
             await store.SettledAsync().WaitAsync(stop);

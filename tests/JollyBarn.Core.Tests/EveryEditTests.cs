@@ -70,7 +70,7 @@ public class EveryEditTests
             new RecordDone("plan", "d1", new NoteBox("b", "done")),
             new BeginProof("proof", "b", "Ines", "two-pole", At, "panel lug", "cellar ground"),
             new LogReading("reading", Read),
-            new AssumePlaces("b", ["r0.a0"]),
+            new AssumeMake("b", new AssumedMake(UsualMake.FedThrough)),
             new HearSaid("b", "heard", "never used it"),
             new RecordRuling("ruling", Accepted),
             new AddReport("report", "Buyer", ["Box is loose"]),
@@ -196,8 +196,7 @@ public class EveryEditTests
             new NoteFact("b", "r0.a", "sheath", new Observation(Known.Measured, "3/8", "3/8")),
             new NoteFact("b", "r0.a", "sheath", new Observation(Known.Measured, "about so"))
         ),
-        (new AssumePlaces("b", ["r1.a0", "tail"]), new AssumePlaces("b", ["none"])),
-        (new ConfirmPlaces("b", ["r0.a0"]), new ConfirmPlaces("b", ["none"])),
+        (new AssumeMake("b", new AssumedMake(UsualMake.SwitchLoop)), new AssumeMake("b", new AssumedMake((UsualMake)99))),
         (new HearSaid("b", "h2", "worked until last week"), new HearSaid("b", "heard", "again")),
         (new ForgetSaid("b", "heard"), new ForgetSaid("b", "none")),
         (

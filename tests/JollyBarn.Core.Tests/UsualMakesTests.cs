@@ -2,8 +2,8 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Planning;
-using JollyBarn.Terms;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
@@ -29,7 +29,7 @@ public sealed class UsualMakesTests
     [InlineData("", "14-2 14-2 14-3", UsualMake.SpliceOnly)]
     [InlineData("", "14-2")]
     public void What_fits_the_cables_and_the_device_is_offered(string device, string cables, params UsualMake[] makes) =>
-        Assert.Equal(makes, Find(House(device, cables)).Select(m => m.Make));
+        Assert.Equal(makes, Find(House(device, cables)).Select(m => m.Make.Make));
 
     [Theory]
     [InlineData("receptacle", "14-2 14-2", UsualMake.FedThrough, true, true)]
@@ -52,10 +52,10 @@ public sealed class UsualMakesTests
     {
         var job = House("switch", "14-2 14-2 14-2").Do(new EndAtLoad("r2", RunSide.B, "light"));
         var make = Find(job)[0];
-        Assert.Equal("r2.a", make.Cable);
+        Assert.Equal("r2.a", make.Make.Cable);
         foreach (var on in new[] { true, false })
         {
-            var made = make.Edit.Apply(job).Do(new ThrowSwitch("b", "d", on, "Ines", Noon));
+            var made = Seen(job, make).Do(new ThrowSwitch("b", "d", on, "Ines", Noon));
             Assert.Equal((true, on), (Live(made, "r1"), Live(made, "r2")));
         }
     }
@@ -105,44 +105,58 @@ public sealed class UsualMakesTests
             var house = House(device, cables, kind);
             foreach (var make in Find(house))
             {
-                var bad = make
-                    .Edit.Apply(house)
+                var bad = Seen(house, make)
                     .Told()
                     .Where(f => f.Verdict is Verdict.Stop or Verdict.Fix && f.Rule is not ("fill" or "fed" or "reached" or "identified"));
-                Assert.True(!bad.Any(), $"{kind}, {make.Make}: {string.Join(" ", bad.Select(f => $"{f.Rule}: {f.Says}"))}");
+                Assert.True(!bad.Any(), $"{kind}, {make.Make.Make}: {string.Join(" ", bad.Select(f => $"{f.Rule}: {f.Says}"))}");
             }
         }
     }
 
+    /// <summary>Nobody looked, so nobody knows: a make that is begun lands no lead, and no verdict and no voltage is other than before
+    /// it.</summary>
     [Fact]
-    public void Places_are_assumed_until_looked_at_and_the_box_is_not_complete_before()
+    public void A_make_that_is_begun_connects_nothing_until_each_place_is_seen()
     {
-        var made = Made(House("receptacle", "14-2 14-2"), UsualMake.FedThrough);
-        Assert.Equal((9, Contents.Partial), (made.Boxes["b"].Assumed.Count, made.Boxes["b"].Contents));
-        Assert.Equal(Why.PlacesAssumed, new SetContents("b", Contents.Complete).Check(made)!.Why);
-        // What is only assumed to be joined is read lead by lead in a proof of dead.
-        Assert.All(Proofs.Pairs(made.Boxes["b"]), p => Assert.Single(p.FromAll));
-        Assert.DoesNotContain(SurveyPart.Leads, Steps(made).Done);
-        while (Steps(made).Assumed is [var first, ..])
+        var house = House("receptacle", "14-2 14-2");
+        var begun = house.Do(new AssumeMake("b", Find(house)[0].Make));
+        Assert.All(begun.Boxes["b"].Leads.Values, l => Assert.Equal(LandingAt.Unknown, l.Lands.At));
+        Assert.Equal(
+            Inspector.JudgeAll(house, "b", house.Boxes["b"]).Select(f => f.Key),
+            Inspector.JudgeAll(begun, "b", begun.Boxes["b"]).Select(f => f.Key)
+        );
+        Assert.False(Live(begun, "r1"));
+        Assert.All(Proofs.Pairs(begun.Boxes["b"]), p => Assert.Single(p.FromAll));
+        var (left, seen) = (Steps(begun).Assumed.Count, begun);
+        Assert.Equal(3, left);
+        while (Steps(seen).Assumed is [var next, ..] all)
         {
-            made = made.Do(first.Edit);
+            Assert.Equal(left--, all.Count);
+            Assert.DoesNotContain(SurveyPart.Leads, Steps(seen).Done);
+            seen = seen.Do(next.Edit);
         }
 
-        Assert.Null(new SetContents("b", Contents.Complete).Check(made));
-        Assert.Contains(SurveyPart.Leads, Steps(made).Done);
-        Assert.Contains(Proofs.Pairs(made.Boxes["b"]), p => p.FromAll.Count == 2);
+        Assert.Contains(SurveyPart.Leads, Steps(seen).Done);
+        Assert.True(Live(seen, "r1"));
+        Assert.Equal(3, seen.Boxes["b"].Pigtails.Count);
     }
 
     [Fact]
-    public void A_lead_that_is_moved_is_no_longer_assumed_and_the_rest_is()
+    public void What_is_found_otherwise_is_asked_lead_by_lead_and_the_rest_stays_to_be_seen()
     {
-        var made = Made(House("receptacle", "14-2 14-2"), UsualMake.FedThrough);
-        var moved = made.Do(new MoveLead("b", "r1.a0", Landing.Loose));
-        Assert.False(moved.Boxes["b"].Assumed.Has("r1.a0"));
-        Assert.Equal(8, moved.Boxes["b"].Assumed.Count);
-        // A length says nothing of a place.
-        Assert.Equal(9, made.Do(new SetLeadLength("b", "r1.a0", new(Known.Measured, Measures.Length.Inches(7)))).Boxes["b"].Assumed.Count);
-        Assert.Equal(6, made.Do(new RemoveCable("b", "r1")).Boxes["b"].Assumed.Count);
+        var house = House("receptacle", "14-2 14-2");
+        var begun = house.Do(new AssumeMake("b", Find(house)[0].Make), new MoveLead("b", "r1.a0", Landing.Loose));
+        Assert.Equal(["grounds", "neutrals"], Steps(begun).Assumed.Select(p => p.Joint).Order(StringComparer.Ordinal));
+        Assert.Empty(Steps(begun.Do(new AssumeMake("b"))).Assumed);
+        // A copy stands elsewhere: nobody said how it is made up.
+        Assert.Null(house.Do(new AssumeMake("b", Find(house)[0].Make), new CopyBox("b", "copy", "Copy")).Boxes["copy"].Make);
+    }
+
+    [Fact]
+    public void One_ground_goes_onto_the_screw_of_a_metal_box_with_no_other_place_for_it()
+    {
+        var house = House("receptacle-two-slot", "14-2", "device-3x2x3-1/2");
+        Assert.Equal(LandingAt.BondingScrew, Made(house, UsualMake.EndOfRun).Boxes["b"].Leads["r0.a2"].Lands.At);
     }
 
     [Fact]
@@ -153,7 +167,10 @@ public sealed class UsualMakesTests
 
     private static SurveySteps Steps(Job job) => SurveySteps.Read(job, "b", job.Boxes["b"], "n2");
 
-    private static Job Made(Job job, UsualMake make) => Find(job).First(m => m.Make == make).Edit.Apply(job);
+    private static Job Made(Job job, UsualMake make) => Seen(job, Find(job).First(m => m.Make.Make == make));
+
+    /// <summary>The box when somebody looked at every place of a make, and each was so.</summary>
+    private static Job Seen(Job job, UsualMakeUp make) => make.Places.Aggregate(job, (j, p) => j.Do(p.Edit));
 
     /// <summary>Between the first hot and the neutral at the far end of a cable.</summary>
     private static bool Live(Job job, string run)

@@ -27,7 +27,7 @@ public abstract record BoxEdit(Id<Box> Box) : Edit
             return job;
         }
 
-        var next = Landings.StillAssumed(box, Box, ApplyTo(job, box));
+        var next = ApplyTo(job, box);
         return next.Boxes.Find(Box) is { Noted.Count: > 0 } after
             ? next with
             {
@@ -47,24 +47,6 @@ public abstract record BoxEdit(Id<Box> Box) : Edit
 /// <summary>What happens to ends that lie on something which goes away.</summary>
 internal static class Landings
 {
-    /// <summary>The job with no place assumed in that box any more that the edit moved or took away.</summary>
-    public static Job StillAssumed(Box before, Id<Box> id, Job next)
-    {
-        if (before.Assumed.Count == 0 || next.Boxes.Find(id) is not { Assumed.Count: > 0 } after)
-        {
-            return next;
-        }
-
-        var still = after.Assumed.Each((lead, a) => Of(after, lead) is { } now && now == Of(before, lead) ? a : null);
-        return ReferenceEquals(still, after.Assumed) ? next : next with { Boxes = next.Boxes.With(id, after with { Assumed = still }) };
-    }
-
-    /// <summary>Where both ends of a lead or pigtail lie; null where there is none.</summary>
-    private static (Landing From, Landing? To)? Of(Box box, Id<Lead> lead) =>
-        box.Leads.TryFind(lead, out var found) ? (found.Lands, null)
-        : box.Pigtails.TryFind(lead, out var tail) ? (tail.From, tail.To)
-        : null;
-
     /// <summary>Every lead and pigtail end for which the test holds comes loose.</summary>
     public static Box ComeLoose(this Box box, Func<Landing, bool> goes) =>
         box with

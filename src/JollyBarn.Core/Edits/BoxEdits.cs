@@ -143,15 +143,18 @@ public sealed record SetBoxSize(Id<Box> Box, Fact<Length>? Height = null, Fact<L
 
 public sealed record SetContents(Id<Box> Box, Contents Contents) : BoxEdit(Box)
 {
-    protected override Refusal? CheckIn(Box box, Job job) =>
-        Refuse.BadEnum(Contents, "contents")
-        ?? (
-            Contents == Contents.Complete && box.Assumed.Count > 0
-                ? new Refusal(Why.PlacesAssumed, "contents", ("count", box.Assumed.Count))
-                : null
-        );
+    protected override Refusal? CheckIn(Box box, Job job) => Refuse.BadEnum(Contents, "contents");
 
     protected override Box ApplyIn(Box box) => box with { Contents = Contents };
+}
+
+/// <summary>Begins from a usual make, or from none: it lands no lead.</summary>
+public sealed record AssumeMake(Id<Box> Box, AssumedMake? Make = null) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Make is null ? null : Refuse.BadEnum(Make.Make, "make.make") ?? Refuse.BadNote(Make.Cable, "make.cable");
+
+    protected override Box ApplyIn(Box box) => box with { Make = Make };
 }
 
 public sealed record SetClamps(Id<Box> Box, Fact<ClampStyle> Clamps) : BoxEdit(Box)

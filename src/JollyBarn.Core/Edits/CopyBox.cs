@@ -45,6 +45,7 @@ public sealed record CopyBox(Id<Box> Box, Id<Box> Id, string Name) : Edit
                     }
                 ))
             ),
+            Make = null,
             Noted = ById<string, Noted>.Empty,
             Said = ById<string, Said>.Empty,
         };

@@ -5,21 +5,29 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning;
 
-/// <summary>Puts the leads of a box where they usually lie, one group after the other, as edits of one batch.</summary>
+/// <summary>Puts the leads of a box where they usually lie, place by place: a joint with its pigtails, or the device.</summary>
 internal sealed class MakeUp(Id<Box> id, Box box, string newId, HousePractice house)
 {
-    private readonly List<Edit> edits = [];
-    private readonly List<Id<Lead>> strands = [];
+    private readonly List<MakePlace> joints = [];
+    private readonly List<(Id<Lead> Lead, Landing? To)> direct = [];
+    private readonly Dictionary<Id<Lead>, ConductorUse> uses = [];
     private readonly HashSet<(Id<Device> Device, string Place)> taken = [];
     private int made;
 
-    /// <summary>All of it, the places assumed and the contents not complete until they are seen.</summary>
-    public Batch Done() =>
-        new([
-            .. box.Contents == Contents.Partial ? [] : new Edit[] { new SetContents(id, Contents.Partial) },
-            .. edits,
-            new AssumePlaces(id, strands),
-        ]);
+    /// <summary>Its places, joints first.</summary>
+    public IReadOnlyList<MakePlace> Done() =>
+        [
+            .. joints,
+            .. direct
+                .GroupBy(l => l.To!.Device)
+                .Select(g => new MakePlace(
+                    null,
+                    g.Key,
+                    [.. g],
+                    [],
+                    new([.. Uses(g.Select(l => l.Lead)), .. g.Select(l => new MoveLead(id, l.Lead, l.To!))], For: BatchFor.LeadsTo)
+                )),
+        ];
 
     public MakeUp Grounds(IReadOnlyList<MakeUpCable> cables)
     {
@@ -106,11 +114,12 @@ internal sealed class MakeUp(Id<Box> id, Box box, string newId, HousePractice ho
 
     public MakeUp Use(Id<Lead> lead, ConductorUse use)
     {
-        edits.Add(new IdentifyLead(id, lead, box.Leads[lead].Colour, use, box.Leads[lead].MarkedAs));
+        uses[lead] = use;
         return this;
     }
 
-    /// <summary>One lead and one terminal: the lead on it. Otherwise a joint with a pigtail to each terminal.</summary>
+    /// <summary>One lead and one terminal, or the screw of the box: the lead on it. Otherwise a joint with a pigtail to each
+    /// terminal.</summary>
     private MakeUp Group(string name, List<Id<Lead>> leads, List<Landing> to, List<Id<Lead>> own)
     {
         if (leads.Count == 1 && own.Count == 0 && to.Count == 1)
@@ -119,36 +128,51 @@ internal sealed class MakeUp(Id<Box> id, Box box, string newId, HousePractice ho
         }
         else if (leads.Count + own.Count + to.Count > 1)
         {
-            var joint = Join(name, [.. leads, .. own], to.Count);
-            foreach (var landing in to)
-            {
-                Id<Lead> tail = $"{newId}t{made++}";
-                edits.Add(new AddPigtail(id, tail, new(LandingAt.Joint, joint), landing));
-                strands.Add(tail);
-                Take(landing);
-            }
+            Join(name, [.. leads, .. own], to);
         }
 
         return this;
     }
 
-    /// <param name="tails">Pigtails that will lie in it too.</param>
-    private Id<Joint> Join(string name, IReadOnlyList<Id<Lead>> leads, int tails = 0)
+    private void Join(string name, IReadOnlyList<Id<Lead>> leads, List<Landing>? tails = null)
     {
         Id<Joint> joint = $"{newId}j{made++}";
+        tails ??= [];
         var inside = leads.Select(l => box.Leads.Find(l)?.Gauge).ToList();
-        var connector = Connectors.For([.. inside, .. Enumerable.Repeat(inside[0], tails)], house);
-        edits.Add(new JoinLeads(id, joint, connector, leads, name));
-        strands.AddRange(leads);
-        return joint;
+        var connector = Connectors.For([.. inside, .. Enumerable.Repeat(inside[0], tails.Count)], house);
+        Edit[] edits =
+        [
+            .. Uses(leads),
+            new JoinLeads(id, joint, connector, leads, name),
+            .. tails.Select(to => new AddPigtail(id, $"{newId}t{made++}", new(LandingAt.Joint, joint), to)),
+        ];
+        joints.Add(
+            new(
+                name,
+                null,
+                [.. leads.Select(l => (l, (Landing?)null))],
+                tails,
+                new(edits, For: tails.Count > 0 ? BatchFor.JoinedWithTail : BatchFor.Joined)
+            )
+        );
+        foreach (var to in tails)
+        {
+            Take(to);
+        }
     }
 
     private void Put(Id<Lead> lead, Landing to)
     {
-        edits.Add(new MoveLead(id, lead, to));
-        strands.Add(lead);
+        direct.Add((lead, to));
         Take(to);
     }
+
+    /// <summary>What these leads are used as, where that is other than their colour says.</summary>
+    private IEnumerable<Edit> Uses(IEnumerable<Id<Lead>> leads) =>
+        from lead in leads
+        where uses.ContainsKey(lead)
+        let of = box.Leads[lead]
+        select new IdentifyLead(id, lead, of.Colour, uses[lead], of.MarkedAs);
 
     private void Take(Landing to)
     {

@@ -14,11 +14,6 @@ public sealed record SurveyPlace(Landing? To, Id<Joint>? NewJoint, Edit Edit);
 /// <summary>A pigtail one would see.</summary>
 public sealed record SurveyTail(Landing From, Landing To, Edit Edit);
 
-/// <summary>A joint, a device or the screw of the box whose leads are only assumed to lie there.</summary>
-/// <param name="At">Where; of a device any place of it.</param>
-/// <param name="Edit">That somebody looked and it is so.</param>
-public sealed record SurveyAssumed(Landing At, IReadOnlyList<Id<Lead>> Strands, Edit Edit);
-
 /// <summary>A mark a cable may bear where it comes to the box.</summary>
 /// <param name="On">It bears it as recorded.</param>
 /// <param name="Edit">Writes it down, and what the cable does where the house agreed on what the mark means.</param>
@@ -40,7 +35,7 @@ public enum SurveyPart
 /// <param name="Places">Where it may lie, likeliest first.</param>
 /// <param name="Tails">Pigtails one would see, to be put in with a tap.</param>
 /// <param name="Makes">Usual makes to begin from, while no lead has its place.</param>
-/// <param name="Assumed">Places that are assumed, to be looked at one after the other.</param>
+/// <param name="Assumed">Places of the make it was begun from that nobody has looked at yet.</param>
 /// <param name="Marks">How each cable may be marked, with what that records.</param>
 /// <param name="Done">Parts in which somebody recorded something; of leads, all of them. Nothing recorded is not done.</param>
 public sealed record SurveySteps(
@@ -51,7 +46,7 @@ public sealed record SurveySteps(
     IReadOnlyList<SurveyTail> Tails,
     IReadOnlyList<SurveyPart> Done,
     IReadOnlyList<UsualMakeUp> Makes,
-    IReadOnlyList<SurveyAssumed> Assumed,
+    IReadOnlyList<MakePlace> Assumed,
     IReadOnlyList<SurveyMark> Marks
 )
 {
@@ -76,31 +71,10 @@ public sealed record SurveySteps(
             next is var (lead, of) ? [.. PlacesOf(id, box, lead, of.Use, newId)] : [],
             [.. TailsOf(id, box, newId)],
             [.. Enum.GetValues<SurveyPart>().Where(part => IsDone(job, box, part))],
-            UsualMakes.Find(job, id, box, newId),
-            [.. AssumedIn(id, box)],
+            box.Make is null ? UsualMakes.Find(job, id, box, newId) : [],
+            UsualMakes.ToSee(job, id, box, newId),
             [.. MarksOf(job, id, box)]
         );
-    }
-
-    /// <summary>By joint, pigtails with the joint they start in; then by device.</summary>
-    private static IEnumerable<SurveyAssumed> AssumedIn(Id<Box> id, Box box)
-    {
-        Landing? Of(Id<Lead> strand) =>
-            box.Leads.TryFind(strand, out var lead) ? lead.Lands
-            : box.Pigtails.TryFind(strand, out var tail) ? tail.From
-            : null;
-        return box
-            .Assumed.Ids.Select(s => (Strand: s, At: Of(s)))
-            .Where(s => s.At is not null)
-            .GroupBy(s => (s.At!.At, s.At.Joint, s.At.Device))
-            .OrderBy(g => g.Key.At)
-            .ThenBy(g => g.Key.Joint)
-            .ThenBy(g => g.Key.Device)
-            .Select(g =>
-            {
-                List<Id<Lead>> strands = [.. g.Select(s => s.Strand)];
-                return new SurveyAssumed(g.First().At!, strands, new ConfirmPlaces(id, strands));
-            });
     }
 
     private static bool IsDone(Job job, Box box, SurveyPart part)
@@ -109,9 +83,7 @@ public sealed record SurveySteps(
         return part switch
         {
             SurveyPart.Cables => leads.Count > 0,
-            SurveyPart.Leads => leads.Count > 0
-                && box.Assumed.Count == 0
-                && leads.TrueForAll(l => l.Form != LeadForm.Ended || l.Lands.At != LandingAt.Unknown),
+            SurveyPart.Leads => leads.Count > 0 && leads.TrueForAll(l => l.Form != LeadForm.Ended || l.Lands.At != LandingAt.Unknown),
             SurveyPart.Marks => leads.Exists(l =>
                 l.MarkedAs is not null
                 || job.Runs.Find(l.Run) is { } run && run.End(l.Side) is { Says: not null } or { Feeds: not Feeds.CannotTell }

@@ -4,43 +4,27 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning;
 
-/// <summary>Ways a box is usually made up.</summary>
-public enum UsualMake
-{
-    /// <summary>One cable, all of it on the device.</summary>
-    EndOfRun,
+/// <summary>A joint of a make, or its device: what is taken to lie there until somebody looks.</summary>
+/// <param name="Joint">What the joint is called; null of a device.</param>
+/// <param name="Device">The device leads lie on directly; null of a joint.</param>
+/// <param name="Leads">Leads that would lie there.</param>
+/// <param name="Tails">Where pigtails of the joint would go.</param>
+/// <param name="Edit">Somebody looked and it is so.</param>
+public sealed record MakePlace(
+    string? Joint,
+    Id<Device>? Device,
+    IReadOnlyList<(Id<Lead> Lead, Landing? To)> Leads,
+    IReadOnlyList<Landing> Tails,
+    Batch Edit
+);
 
-    /// <summary>Cables joined like on like, a pigtail to each terminal.</summary>
-    FedThrough,
-
-    /// <summary>Two cables, each on terminals of its own: what goes on hangs on the device.</summary>
-    ThroughDevice,
-
-    /// <summary>The feed on the line terminals of a protective device, the others on its load side.</summary>
-    LineAndLoad,
-
-    /// <summary>The feed comes to the switch, one cable leaves it switched.</summary>
-    FeedAtSwitch,
-
-    /// <summary>One cable from a light: the white brings the feed, the black goes back.</summary>
-    SwitchLoop,
-
-    /// <summary>The two-conductor cable on the common, the three-conductor one on the travelers.</summary>
-    ThreeWay,
-
-    /// <summary>No device: colour on colour.</summary>
-    SpliceOnly,
-}
-
-/// <summary>One of them for a box, with the edit that records it as assumed.</summary>
-/// <param name="Cable">The end of the cable it turns on, <c>run.side</c>: the feed of line and load, the one that leaves switched; null
-/// where it turns on none.</param>
-public sealed record UsualMakeUp(UsualMake Make, string? Cable, Batch Edit);
+/// <summary>A usual make that fits a box, with its places.</summary>
+public sealed record UsualMakeUp(AssumedMake Make, IReadOnlyList<MakePlace> Places);
 
 /// <summary>How a box is likely made up, from the cables and the device seen in it: a beginning that the eye confirms, place by
 /// place.</summary>
-/// <remarks><em>Practice</em>. Where leads lie is assumed until somebody looked: see <see cref="Box.Assumed"/>.
-/// In a switch loop the white is the feed and the black the return, NEC 200.7(C)(1).</remarks>
+/// <remarks><em>Practice</em>. Nothing of it is recorded before somebody looked: rules and network see leads whose place nobody knows. In a
+/// switch loop the white is the feed and the black the return, NEC 200.7(C)(1).</remarks>
 public static class UsualMakes
 {
     /// <summary>What fits, likeliest first; nothing where a lead of a cable has its place already.</summary>
@@ -48,20 +32,28 @@ public static class UsualMakes
     public static IReadOnlyList<UsualMakeUp> Find(Job job, Id<Box> id, Box box, string newId)
     {
         var cables = MakeUpCables.Of(job, id, box);
-        if (cables.Count == 0 || box.Devices.Count > 1 || !cables.TrueForAll(c => c.Fresh) || cables.Exists(c => c.Hots.Count == 0))
-        {
-            return [];
-        }
-
-        MakeUp Begin() => new(id, box, newId, job.Practice);
-        return [.. Fitting(box, cables, Begin).Where(m => m.Edit.Check(job) is null)];
+        return cables.TrueForAll(c => c.Fresh) ? [.. Of(job, id, box, cables, newId)] : [];
     }
+
+    /// <summary>Places of the make this box was begun from that nobody has looked at yet: those none of whose leads has a place.</summary>
+    public static IReadOnlyList<MakePlace> ToSee(Job job, Id<Box> id, Box box, string newId) =>
+        box.Make is { } begun && Of(job, id, box, MakeUpCables.Of(job, id, box), newId).FirstOrDefault(m => m.Make == begun) is { } make
+            ? [.. make.Places.Where(p => p.Leads.All(l => box.Leads.Find(l.Lead) is { } lead && Free(lead)) && p.Edit.Check(job) is null)]
+            : [];
+
+    private static bool Free(Lead lead) =>
+        lead.Lands.At is LandingAt.Unknown || (lead.Device is not null && lead.Lands.At == LandingAt.Loose);
+
+    private static IEnumerable<UsualMakeUp> Of(Job job, Id<Box> id, Box box, List<MakeUpCable> cables, string newId) =>
+        cables.Count == 0 || box.Devices.Count > 1 || cables.Exists(c => c.Hots.Count == 0)
+            ? []
+            : Fitting(box, cables, () => new MakeUp(id, box, newId, job.Practice));
 
     private static IEnumerable<UsualMakeUp> Fitting(Box box, List<MakeUpCable> cables, Func<MakeUp> begin)
     {
         if (box.Devices.Count == 0)
         {
-            return cables.Count > 1 ? [new(UsualMake.SpliceOnly, null, begin().Splice(cables).Done())] : [];
+            return cables.Count > 1 ? [new(new(UsualMake.SpliceOnly), begin().Splice(cables).Done())] : [];
         }
 
         var kind = DeviceKinds.Find(box.Devices.First().Value.Kind);
@@ -80,20 +72,20 @@ public static class UsualMakes
     {
         if (cables.Count == 1)
         {
-            yield return new(UsualMake.EndOfRun, null, begin().Grounds(cables).Neutrals(cables).Hots(cables).Done());
+            yield return new(new(UsualMake.EndOfRun), begin().Grounds(cables).Neutrals(cables).Hots(cables).Done());
             yield break;
         }
 
-        yield return new(UsualMake.FedThrough, null, begin().Grounds(cables).Neutrals(cables).Hots(cables).Done());
+        yield return new(new(UsualMake.FedThrough), begin().Grounds(cables).Neutrals(cables).Hots(cables).Done());
         if (cables.Count == 2 && begin().Through(cables) is { } through)
         {
-            yield return new(UsualMake.ThroughDevice, null, through.Done());
+            yield return new(new(UsualMake.ThroughDevice), through.Done());
         }
     }
 
     private static IEnumerable<UsualMakeUp> Protective(List<MakeUpCable> cables, Func<MakeUp> begin)
     {
-        foreach (var make in Outlets(cables, begin).Where(m => m.Make != UsualMake.ThroughDevice))
+        foreach (var make in Outlets(cables, begin).Where(m => m.Make.Make != UsualMake.ThroughDevice))
         {
             if (cables.Count == 1)
             {
@@ -110,7 +102,7 @@ public static class UsualMakes
                     .Hots([feed], TerminalRole.LineHot)
                     .Neutrals(load, TerminalRole.LoadNeutral)
                     .Hots(load, TerminalRole.LoadHot);
-                yield return new(UsualMake.LineAndLoad, feed.End, made.Done());
+                yield return new(new(UsualMake.LineAndLoad, feed.End), made.Done());
             }
 
             yield return make;
@@ -129,7 +121,7 @@ public static class UsualMakes
                     .Use(one.Hots[0], ConductorUse.Switched)
                     .On(white, TerminalRole.Hot)
                     .On(one.Hots[0], TerminalRole.Switched);
-                yield return new(UsualMake.SwitchLoop, null, loop.Done());
+                yield return new(new(UsualMake.SwitchLoop), loop.Done());
             }
 
             yield break;
@@ -143,7 +135,7 @@ public static class UsualMakes
                 .Use(light.Hots[0], ConductorUse.Switched)
                 .Hots([.. cables.Where(c => c != light)], TerminalRole.Hot)
                 .On(light.Hots[0], TerminalRole.Switched);
-            yield return new(UsualMake.FeedAtSwitch, light.End, made.Done());
+            yield return new(new(UsualMake.FeedAtSwitch, light.End), made.Done());
         }
     }
 
@@ -165,6 +157,6 @@ public static class UsualMakes
             .Use(between.Hots[1], ConductorUse.Traveler)
             .On(between.Hots[0], TerminalRole.Traveler)
             .On(between.Hots[1], TerminalRole.Traveler);
-        yield return new(UsualMake.ThreeWay, null, made.Done());
+        yield return new(new(UsualMake.ThreeWay), made.Done());
     }
 }

@@ -169,7 +169,6 @@ public static class RefusalTeller
         [Why.PlaceUsed] = "{place} still has {count} boxes, walls or panels in it, some perhaps in the bin. Move them first.",
         [Why.PlannedNoLongerGoes] = "A planned edit no longer goes: {inner}",
         [Why.PluggedTooMuch] = "What is plugged in takes at most {most} W.",
-        [Why.PlacesAssumed] = "{count} places are assumed. Look at each of them before that is all.",
         [Why.PrintedCounts] = "Printed counts are 0 to 200 by gauge, such as 14: 9.",
         [Why.ProofEnded] = "That proof has ended. Begin a new one.",
         [Why.ProofInVolts] = "A reading of a proof is in volts, or says nothing or something.",

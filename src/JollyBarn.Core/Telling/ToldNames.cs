@@ -26,8 +26,7 @@ public sealed record ToldNames(
             .Distinct()
             .SelectMany(run => (job.Runs.Find(run)?.SidesIn(id) ?? []).Select(side => (run, side)));
         return new(
-            box.Leads.Ids.Concat(box.Pigtails.Ids)
-                .ToDictionary(l => l.Text, l => new ToldLead(names.Lead(l), names.Connection(l) + (box.Assumed.Has(l) ? ", assumed" : ""))),
+            box.Leads.Ids.Concat(box.Pigtails.Ids).ToDictionary(l => l.Text, l => new ToldLead(names.Lead(l), names.Connection(l))),
             box.Joints.Ids.ToDictionary(j => j.Text, j => names.Joint(j)),
             box.Devices.Ids.ToDictionary(d => d.Text, d => names.Device(d)),
             cables.ToDictionary(c => Subjects.CableEnd(c.run, c.side), c => names.Cable(c.run, c.side))

@@ -39,18 +39,6 @@ public sealed record ToldSurvey(
     IReadOnlyList<ToldMark> Marks
 )
 {
-    private static readonly Dictionary<UsualMake, string> MakeWords = new()
-    {
-        [UsualMake.EndOfRun] = "End of the run: one cable, all of it on the device",
-        [UsualMake.FedThrough] = "Fed through: cables joined, a pigtail to each terminal",
-        [UsualMake.ThroughDevice] = "Fed through the device: each cable on its own screws",
-        [UsualMake.LineAndLoad] = "Line and load: fed by the cable {0}, the rest protected",
-        [UsualMake.FeedAtSwitch] = "Feed at the switch: the cable {0} leaves switched",
-        [UsualMake.SwitchLoop] = "Switch loop: white brings the feed, black goes back",
-        [UsualMake.ThreeWay] = "Three-way: two wires on the common, three on the travelers",
-        [UsualMake.SpliceOnly] = "Splice only: colour on colour",
-    };
-
     public static ToldSurvey Tell(Job job, Id<Box> id, Box box, SurveySteps steps)
     {
         var names = new ShortNames(job, id, box);
@@ -65,21 +53,28 @@ public sealed record ToldSurvey(
             [.. steps.Places.Select(p => new ToldPlace(Place(p), p.Edit))],
             [.. steps.Tails.Select(t => new ToldPlace($"{Short(names, box, t.From)} → {Short(names, box, t.To)}", t.Edit))],
             steps.Done,
-            [.. steps.Makes.Select(m => new ToldPlace(Make(names, m), m.Edit))],
-            [.. steps.Assumed.Select(a => new ToldAssumed(At(names, a.At), [.. a.Strands.Select(names.Connection)], a.Edit))],
+            [.. steps.Makes.Select(m => new ToldPlace(Make(names, m.Make), new AssumeMake(id, m.Make)))],
+            [.. steps.Assumed.Select(a => ToSee(names, box, a))],
             [.. steps.Marks.Select(m => new ToldMark(m.Run, m.Side, MarkWord(m.Mark), m.On, m.Edit))]
         );
     }
 
     private static string MarkWord(CableMark mark) => Facts.FactKind.All.First(k => k.Key == CableFacts.Mark.Id).Choices[(int)mark].Name;
 
-    private static string Make(ShortNames names, UsualMakeUp make)
-    {
-        var cable = Subjects.CableEnd(make.Cable ?? "") is var (run, side) ? names.Cable(run, side) : "";
-        return string.Format(System.Globalization.CultureInfo.InvariantCulture, MakeWords[make.Make], cable);
-    }
+    private static string Make(ShortNames names, AssumedMake make) =>
+        MakeWords.Says(make.Make, Subjects.CableEnd(make.Cable ?? "") is var (run, side) ? names.Cable(run, side) : "");
 
-    private static string At(ShortNames names, Landing at) => at.At == LandingAt.Terminal ? names.Device(at.Device ?? "") : names.Lies(at);
+    private static ToldAssumed ToSee(ShortNames names, Box box, MakePlace place) =>
+        new(
+            place.Device is { } device ? names.Device(device)
+                : place.Joint is { } joint ? $"joint {joint}"
+                : names.Lies(new(LandingAt.BondingScrew)),
+            [
+                .. place.Leads.Select(l => names.Lead(l.Lead) + (l.To is { } to ? $": {Short(names, box, to)}" : "")),
+                .. place.Tails.Select(to => $"pigtail to {Short(names, box, to)}"),
+            ],
+            place.Edit
+        );
 
     /// <summary>A place on a button: the terminal before its device.</summary>
     private static string Short(ShortNames names, Box box, Landing landing) =>

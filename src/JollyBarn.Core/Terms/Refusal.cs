@@ -169,7 +169,6 @@ public enum Why
     PlannedNoLongerGoes,
     PluggedTooMuch,
     PrintedCounts,
-    PlacesAssumed,
     ProofEnded,
     ProofInVolts,
     ProvesNothing,

@@ -194,13 +194,8 @@ public sealed record Box
         init => field = value ?? ById<string, Noted>.Empty;
     } = ById<string, Noted>.Empty;
 
-    /// <summary>Leads and pigtails whose places somebody took to be as usual and nobody has looked at yet, by their ids.</summary>
-    [JsonConverter(typeof(ByIdJson<Id<Lead>, AssumedPlace>))]
-    public ById<Id<Lead>, AssumedPlace> Assumed
-    {
-        get;
-        init => field = value ?? ById<Id<Lead>, AssumedPlace>.Empty;
-    } = ById<Id<Lead>, AssumedPlace>.Empty;
+    /// <summary>How it is taken to be made up until each place was looked at; nothing is connected by it. Null where nobody said.</summary>
+    public AssumedMake? Make { get; init; }
 
     /// <summary>What people said of it, unconfirmed.</summary>
     [JsonConverter(typeof(ByIdJson<string, Said>))]

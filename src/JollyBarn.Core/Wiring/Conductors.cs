@@ -66,9 +66,6 @@ public sealed record Landing(LandingAt At, Id<Joint>? Joint = null, Id<Device>? 
     public bool IsIn(Id<Joint> joint) => At == LandingAt.Joint && Joint == joint;
 }
 
-/// <summary>That the place of a lead or pigtail is assumed: it is as usual until somebody looks.</summary>
-public sealed record AssumedPlace;
-
 /// <summary>A conductor in a box: of a cable end, passing through, looped, or a device's own.</summary>
 public sealed record Lead
 {

@@ -89,16 +89,15 @@ public static class Proofs
     public const string IndependentGround = "independent ground";
 
     /// <summary>Leads of cables that are one point with this one as recorded: those spliced in its joint, itself first; a lead alone is a
-    /// point of its own, and so is one that is only assumed to lie there.</summary>
+    /// point of its own.</summary>
     public static IReadOnlyList<string> PointOf(Box box, string lead)
     {
-        bool Lies(Id<Lead> id, Lead l) => l.Form == LeadForm.Ended && !box.Assumed.Has(id);
-        if (!box.Leads.TryFind(lead, out var found) || found.Lands.Joint is not { } joint || !Lies(lead, found))
+        if (!box.Leads.TryFind(lead, out var found) || found.Form != LeadForm.Ended || found.Lands.Joint is not { } joint)
         {
             return [lead];
         }
 
-        var with = box.Leads.Where(l => l.Value.Run is not null && l.Value.Lands.IsIn(joint) && Lies(l.Key, l.Value));
+        var with = box.Leads.Where(l => l.Value.Run is not null && l.Value.Form == LeadForm.Ended && l.Value.Lands.IsIn(joint));
         return [lead, .. with.Select(l => (string)l.Key).Where(l => l != lead)];
     }
 

@@ -34,8 +34,9 @@ internal sealed class BoxEditWords : EditWords
         InBox<BinBox>((_, _) => "put in the bin");
         InBox<BringBackBox>((_, _) => "brought back from the bin");
         OfBox<NoteFact>((e, job) => AnswerWords.About(job, e.Box, e.Key, e.Of) + AnswerWords.Of(e.Key, e.Fact));
-        InBox<AssumePlaces>((e, _) => $"{Counted(e.Strands.Count, "place")} assumed, as usual");
-        InBox<ConfirmPlaces>((e, _) => $"{Counted(e.Strands.Count, "place")} looked at: as assumed");
+        InBox<AssumeMake>(
+            (e, _) => e.Make is { } make ? $"begun as usual, {MakeWords.Short(make.Make)}" : "no longer begun from a usual make"
+        );
         InBox<HearSaid>((e, _) => $"{e.Who ?? "somebody"} says: {e.Text}");
         InBox<ForgetSaid>((e, box) => $"no longer kept: {box.Said.Find(e.Id)?.Text}");
     }

@@ -77,7 +77,6 @@ export const Picture = memo(function Picture(props: PictureProps) {
           bends={bends.has(way.strand)}
           says={sentences.get(way.strand)!}
           length={fact(strands[way.strand]!.length, units, "?")}
-          assumed={view.box.assumed?.[way.strand] !== undefined}
           lit={lit.has(way.strand)}
           focus={props.focus === way.strand}
           expected={props.live?.strands[way.strand]}

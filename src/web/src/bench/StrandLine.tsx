@@ -43,7 +43,6 @@ export const StrandLine = memo(function StrandLine({
   bends,
   says,
   length,
-  assumed,
   lit,
   focus,
   expected,
@@ -56,8 +55,6 @@ export const StrandLine = memo(function StrandLine({
   bends: boolean;
   says: string;
   length: string;
-  /** Nobody looked yet whether it lies there. */
-  assumed: boolean;
   lit: boolean;
   focus: boolean;
   expected: PointLive | undefined;
@@ -96,17 +93,6 @@ export const StrandLine = memo(function StrandLine({
       <path d={d} fill="none" stroke={wire(strand.colour)} strokeWidth={thick} strokeLinecap="round" pointerEvents="none" />
       {strand.stranded && (
         <path d={d} fill="none" stroke="var(--w-edge)" strokeWidth="1" strokeDasharray="2 5" opacity="0.8" pointerEvents="none" />
-      )}
-      {assumed && (
-        <path
-          d={d}
-          fill="none"
-          stroke="var(--lime)"
-          strokeWidth={thick + outline}
-          strokeDasharray="5 9"
-          pointerEvents="none"
-          data-assumed
-        />
       )}
       {strand.kind === "through" && (
         <path d={d} fill="none" stroke="var(--card)" strokeWidth="1.2" strokeDasharray="10 6" pointerEvents="none" />

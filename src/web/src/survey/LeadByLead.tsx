@@ -56,9 +56,12 @@ export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; ed
               </li>
             ))}
           </ul>
+          <Button look="quiet" onClick={() => void edit.send({ do: "assumeMake", make: null })}>
+            {w.notSo}
+          </Button>
         </section>
       )}
-      {next ? (
+      {assumed.length > 0 ? null : next ? (
         <section aria-label={w.where}>
           <div className="rounded-xl border-2 border-slate bg-slate-wash p-3">
             <div className="text-sm">{w.where}</div>
@@ -79,9 +82,9 @@ export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; ed
           </div>
         </section>
       ) : (
-        assumed.length === 0 && <p className="font-semibold">{leads > 0 ? w.allPlaced : w.noLeads}</p>
+        <p className="font-semibold">{leads > 0 ? w.allPlaced : w.noLeads}</p>
       )}
-      {tails.length > 0 && <Pigtails tails={tails} old={old} onPut={(p) => void edit.ready(p.edit)} />}
+      {assumed.length === 0 && tails.length > 0 && <Pigtails tails={tails} old={old} onPut={(p) => void edit.ready(p.edit)} />}
       <ul className="text-sm">
         {placed.map((l) => (
           <li key={l.lead} className="flex items-center gap-2 border-t border-rule">
