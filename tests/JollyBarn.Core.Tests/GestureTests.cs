@@ -103,6 +103,36 @@ public sealed class GestureTests
         var bond = screw.First(m => m.Key == "at:d:ground/screw").Edit!.Apply(job).Boxes["b"].Pigtails["n"];
         Assert.Equal(("bare", LandingAt.BondingScrew), (bond.Colour, bond.From.At));
         Assert.DoesNotContain(ends, m => m.Key == "new");
+        // The ground of a cable tells what a bond is made of, and a terminal nothing is on what the hots are.
+        Assert.Equal(job.Boxes["b"].Leads["r0.a2"].Gauge, bond.Gauge);
+        Assert.NotNull(bond.Gauge);
+        var bare = Without(job).Do(new AddDevice("b", "e", "receptacle", 1));
+        var empty = Moves.Find(
+            bare,
+            "b",
+            new Held([], null, false, null, "n", new Landing(LandingAt.Terminal, null, "e", "hot-upper/screw"))
+        );
+        Assert.Equal(made.Gauge, empty.First(m => m.Key == "cap").Edit!.Apply(bare).Boxes["b"].Pigtails["n"].Gauge);
+        var thick = bare.Do(new AddCable("b", "r9", "k9", new(CableType.NmB, 2, GroundKind.Bare, Measures.Gauge.Awg(10))));
+        var unsure = Moves.Find(
+            thick,
+            "b",
+            new Held([], null, false, null, "n", new Landing(LandingAt.Terminal, null, "e", "hot-upper/screw"))
+        );
+        Assert.Null(unsure.First(m => m.Key == "cap").Edit!.Apply(thick).Boxes["b"].Pigtails["n"].Gauge);
+    }
+
+    /// <summary>A yoke counts by the largest conductor on it (NEC 314.16(B)(4)): what lands there without a known gauge is told as that,
+    /// and counts from what is known there up to 10 AWG at 2.50 in³ each, Table 314.16(B).</summary>
+    [Fact]
+    public void A_piece_of_unknown_gauge_lands_and_is_told_as_unknown()
+    {
+        var job = Through()
+            .Do(new AddPigtail("b", "n", new Landing(LandingAt.Cap), new Landing(LandingAt.Terminal, null, "d", "hot-upper/push")));
+        job = job.Do(new SetPigtail("b", "n", "black", Fact<Measures.Length>.Unknown));
+        var line = job.Fill().Lines.Single(l => l.Kind == Fill.FillKind.Device);
+        Assert.Equal(Fill.RemarkCase.GaugeOnIt, line.Remark?.Case);
+        Assert.Equal((4m, 5m), (line.Volume.Low.CubicInches, line.Volume.High?.CubicInches));
     }
 
     private static Job Do(Job job, Gesture gesture, IReadOnlyList<Id<Lead>> leads, Id<Joint>? joint = null) =>

@@ -51,6 +51,27 @@ public class KeptBoxTests
         Assert.Equal(paper.Needed.High, BoxReports.Make(job, box).Fill.Needed.High);
     }
 
+    /// <summary>What was picked at the wall is what is kept: armour that is its own ground stays that, and no ground wire is made
+    /// up.</summary>
+    [Theory]
+    [InlineData(CableType.Ac, 0, GroundKind.Sheath, GroundKind.Sheath)]
+    [InlineData(CableType.Mc, 1, GroundKind.Insulated, GroundKind.Insulated)]
+    [InlineData(CableType.Cord, 0, GroundKind.None, GroundKind.None)]
+    [InlineData(CableType.Raceway, 0, GroundKind.Sheath, GroundKind.Sheath)]
+    [InlineData(CableType.UfB, 1, GroundKind.Bare, GroundKind.Bare)]
+    [InlineData(CableType.Ac, 0, GroundKind.Bare, GroundKind.None)]
+    [InlineData(CableType.Unknown, 0, GroundKind.Unknown, GroundKind.None)]
+    [InlineData(CableType.Unknown, 1, GroundKind.Unknown, GroundKind.Bare)]
+    public void A_kept_cable_is_what_it_was(CableType type, int grounds, GroundKind ground, GroundKind kept)
+    {
+        PlainBox plain = new() { Kind = "square-4x2-1/8", Cables = [new(1, Gauge.Awg(12), 2, grounds, Type: type, Ground: ground)] };
+        var job = Kept(plain);
+        var run = job.Runs.Values.Single();
+        var usual = grounds == 0 ? CableType.OldTwoWire : CableType.NmB;
+        Assert.Equal((type == CableType.Unknown ? usual : type, kept), (run.Type, run.Ground));
+        Assert.Equal(2 + grounds, job.Boxes["b"].Leads.Count);
+    }
+
     /// <summary>The templates are boxes that pass: each fits, by the plain sum and by the sum of what was put in.</summary>
     [Theory]
     [MemberData(nameof(Templates))]

@@ -34,6 +34,7 @@ public class MayFeedTests
             { "a box behind it nobody opened", new AddBox("dark", "Dark", "nm-1g-18") },
             { "a cable that says no circuit", new SetRun("r3", Circuit: "") },
             { "a circuit no breaker feeds", new Batch([new PutCircuit("five", new Circuit("Five")), new SetRun("r3", Circuit: "five")]) },
+            { "a second panel, wherever it is fed from", new PutPanel("barn", new Panel("Barn", SupplySystem.SplitPhase, 8)) },
             { "a cable into the other island", new AddCable("far", "bridge", "k9", Cable) },
         };
 

@@ -54,6 +54,7 @@ public enum RemarkCase
     LeftOutWithGround,
     NobodyLooked,
     NothingLands,
+    GaugeOnIt,
     GangsWide,
 
     /// <summary>Four count one, each further a part of one.</summary>

@@ -68,8 +68,9 @@ public sealed record FillCanopyLead(Gauge? Gauge, int Count, bool Ground, IReadO
 
 /// <summary>A yoke with its device.</summary>
 /// <param name="Gangs">Gangs it counts for: 1, or the number when wider than one 2 in gang.</param>
-/// <param name="Gauge">Largest conductor on it; null when nothing is known to land on it.</param>
-public sealed record FillDevice(Called Called, int Gangs, Gauge? Gauge, IReadOnlyList<string> Ids, int Space = 0);
+/// <param name="Gauge">Largest conductor of known gauge on it; null when none is known to land on it.</param>
+/// <param name="OtherGauge">Something lands on it whose gauge nobody recorded.</param>
+public sealed record FillDevice(Called Called, int Gangs, Gauge? Gauge, IReadOnlyList<string> Ids, int Space = 0, bool OtherGauge = false);
 
 public sealed record FillBlock(Called Called, Gauge? Gauge, IReadOnlyList<string> Ids, int Space = 0);
 

@@ -9,7 +9,10 @@ internal static partial class FillLines
     {
         foreach (var device in input.Devices.Where(d => d.Space == space))
         {
-            var range = device.Gauge is { } gauge ? new GaugeRange(gauge, gauge) : NotKnown(largest);
+            var range =
+                device.OtherGauge ? Largest([device.Gauge, null])
+                : device.Gauge is { } gauge ? new GaugeRange(gauge, gauge)
+                : NotKnown(largest);
             var count = limits.Number("fill.device") * device.Gangs;
             lines.Add(
                 Line(
@@ -20,7 +23,8 @@ internal static partial class FillLines
                     limits,
                     limits["fill.device"].Article,
                     device.Ids,
-                    device.Gauge is null ? new FillRemark(RemarkCase.NothingLands)
+                    device.OtherGauge ? new FillRemark(RemarkCase.GaugeOnIt)
+                        : device.Gauge is null ? new FillRemark(RemarkCase.NothingLands)
                         : device.Gangs > 1 ? new FillRemark(RemarkCase.GangsWide, device.Gangs)
                         : null,
                     space,

@@ -172,22 +172,29 @@ public static class FillOfBox
         var kind = DeviceKinds.Find(device.Kind)!;
         var gang = limits.Inches("fill.device.gang");
         var measured = device.Width.OrNull is { } width && width > gang ? (int)((width.Units + gang.Units - 1) / gang.Units) : 1;
-        return new(new(device.Name, device.Kind), Math.Max(measured, kind.GangsWide), LargestOn(box, id), [id], spaces.OfDevice(id));
+        var on = GaugesOn(box, id);
+        return new(
+            new(device.Name, device.Kind),
+            Math.Max(measured, kind.GangsWide),
+            on.Max(),
+            [id],
+            spaces.OfDevice(id),
+            on.Any(g => g is null)
+        );
     }
 
-    /// <summary>Largest conductor connected to a device: on its terminals, or spliced to its own leads.</summary>
-    private static Gauge? LargestOn(Box box, Id<Device> device)
+    /// <summary>Gauges of what is connected to a device: on its terminals, or spliced to its own leads.</summary>
+    private static List<Gauge?> GaugesOn(Box box, Id<Device> device)
     {
         var joints = box
             .Leads.Values.Where(l => l.Device == device && l.Lands.At == LandingAt.Joint)
             .Select(l => l.Lands.Joint!)
             .ToHashSet();
         bool On(Landing landing) => landing.IsOn(device) || (landing.At == LandingAt.Joint && joints.Contains(landing.Joint!));
-        var gauges = box
-            .Leads.Values.Where(l => l.Device is null && On(l.Lands))
-            .Select(l => l.Gauge)
-            .Concat(box.Pigtails.Values.Where(p => On(p.From) || On(p.To)).Select(p => p.Gauge))
-            .ToList();
-        return gauges.Count == 0 || gauges.Any(g => g is null) ? null : gauges.OfType<Gauge>().Max();
+        return
+        [
+            .. box.Leads.Values.Where(l => l.Device is null && On(l.Lands)).Select(l => l.Gauge),
+            .. box.Pigtails.Values.Where(p => On(p.From) || On(p.To)).Select(p => p.Gauge),
+        ];
     }
 }

@@ -13,6 +13,9 @@ namespace JollyBarn.Fill;
 /// <param name="Form">Whether its conductors end here, pass through, or loop. A cable that passes through is one here, though it has two
 /// sheath ends.</param>
 /// <param name="Length">Length of the leads, or of the whole loop.</param>
+/// <param name="Type">What the cable is, for a box that is kept; when unknown, sheathed cable, or old two-wire where it has no
+/// ground.</param>
+/// <param name="Ground">What its ground is, where that agrees with the count of ground wires: its own metal is none.</param>
 public sealed record PlainCable(
     int Count,
     Gauge Gauge,
@@ -20,7 +23,9 @@ public sealed record PlainCable(
     int Grounds = 1,
     Gauge? GroundGauge = null,
     LeadForm Form = LeadForm.Ended,
-    Length? Length = null
+    Length? Length = null,
+    CableType Type = CableType.Unknown,
+    GroundKind Ground = GroundKind.Unknown
 );
 
 /// <summary>So many devices alike: a catalogue kind, or a number of gangs with the gauge on it.</summary>

@@ -74,9 +74,25 @@ public static class KeptBox
     }
 
     private static CableSpec Spec(PlainCable cable) =>
-        cable.Grounds == 0
-            ? new(CableType.OldTwoWire, cable.Conductors, GroundKind.None, cable.Gauge)
-            : new(CableType.NmB, cable.Conductors, GroundKind.Bare, cable.Gauge, GroundGauge: cable.GroundGauge);
+        new(
+            cable.Type != CableType.Unknown ? cable.Type
+                : cable.Grounds == 0 ? CableType.OldTwoWire
+                : CableType.NmB,
+            cable.Conductors,
+            Ground(cable),
+            cable.Gauge,
+            GroundGauge: cable.GroundGauge,
+            Stranded: cable.Type == CableType.Cord
+        );
+
+    private static GroundKind Ground(PlainCable cable) =>
+        (cable.Grounds > 0, cable.Ground) switch
+        {
+            (true, GroundKind.Insulated) => GroundKind.Insulated,
+            (true, _) => GroundKind.Bare,
+            (false, GroundKind.Sheath) => GroundKind.Sheath,
+            _ => GroundKind.None,
+        };
 
     /// <summary>The flattest ring that opens a square box to so many gangs; none where no ring does.</summary>
     private static IEnumerable<PlainPart> RingFor(string kind, int gangs) =>

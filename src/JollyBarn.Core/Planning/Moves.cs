@@ -154,7 +154,8 @@ public static class Moves
         {
             var like = now.Leads.Values.FirstOrDefault(l => place.Device is { } d && l.Lands.IsOn(d) && l.Lands.Terminal == place.Terminal);
             var ground = place.At == LandingAt.BondingScrew || like?.IsGround == true;
-            return new AddPigtail(box, held.NewId, place, to ?? Landing.Loose, like?.Gauge, ground ? "bare" : like?.Colour);
+            var gauge = like?.Gauge ?? Agreed(now, ground);
+            return new AddPigtail(box, held.NewId, place, to ?? Landing.Loose, gauge, ground ? "bare" : like?.Colour);
         }
 
         if (held.Pigtail is { } tail)
@@ -178,6 +179,13 @@ public static class Moves
         return held.Leads.Count == 1
             ? new MoveLead(box, held.Leads[0], to)
             : new Batch([.. held.Leads.Select(l => new MoveLead(box, l, to))], For: BatchFor.LeadsTo);
+    }
+
+    /// <summary>The one gauge of every ground, or of every other conductor, that a cable brings here; null where they differ.</summary>
+    private static Gauge? Agreed(Box box, bool ground)
+    {
+        var gauges = box.Leads.Values.Where(l => l.Device is null && l.IsGround == ground).Select(l => l.Gauge).Distinct().ToList();
+        return gauges is [{ } one] ? one : null;
     }
 
     /// <summary>What people call a joint of these: hots, neutrals, grounds; null when they are mixed.</summary>

@@ -26,6 +26,8 @@ public sealed class MayFeed
             }
         }
 
+        // A second panel hangs on a breaker of the first, whether or not the cable between them is recorded.
+        subPanels = job.Panels.Count > 1;
         var numbers = new Dictionary<Id<Box>, int>();
         foreach (var (id, box) in job.Boxes)
         {
@@ -40,7 +42,6 @@ public sealed class MayFeed
 
         foreach (var run in job.Runs.Values)
         {
-            subPanels |= run.A.At == EndAt.Panel && run.B.At == EndAt.Panel;
             foreach (var (near, far) in new[] { (run.A, run.B), (run.B, run.A) })
             {
                 if (near.Box is { } box && islands.TryGetValue(box, out var island))

@@ -46,34 +46,14 @@ internal static class Switches
         {
             Inside = [new Way("in-1", "out-1", false), new Way("in-2", "out-2", false), new Way("in-1", "out-2"), new Way("in-2", "out-1")],
         },
-        WithLeads(
-            "dimmer",
-            "dimmer",
-            4.6m,
-            "1 1/4",
-            Own("hot", "feed", "black", TerminalRole.Hot),
-            Own("switched", "switched", "red", TerminalRole.Switched),
-            Own("ground", "ground", "green", TerminalRole.Ground)
-        ) with
+        InTheHot("dimmer", "dimmer", "switched") with
         {
-            Inside = [new Way("hot", "switched")],
             Dims = true,
         },
         Standing("smart-switch", "smart switch with neutral", 5.4m),
         Standing("timer", "timer on a yoke", 5.0m),
         Standing("occupancy", "occupancy switch", 4.8m),
-        WithLeads(
-            "fan-control",
-            "fan speed control",
-            4.6m,
-            "1 1/4",
-            Own("hot", "feed", "black", TerminalRole.Hot),
-            Own("switched", "to the fan", "red", TerminalRole.Switched),
-            Own("ground", "ground", "green", TerminalRole.Ground)
-        ) with
-        {
-            Inside = [new Way("hot", "switched")],
-        },
+        InTheHot("fan-control", "fan speed control", "to the fan"),
         Yoked(
             "switch-pilot",
             "switch with a pilot lamp",
@@ -118,6 +98,21 @@ internal static class Switches
             Inside = [new Tab("hot"), new Way("hot-upper", "switched"), new Slots("hot-lower", "neutral")],
         },
     ];
+
+    /// <summary>A switch with leads of its own that stands in the hot alone.</summary>
+    private static DeviceKind InTheHot(string id, string name, string on) =>
+        WithLeads(
+            id,
+            name,
+            4.6m,
+            "1 1/4",
+            Own("hot", "feed", "black", TerminalRole.Hot),
+            Own("switched", on, "red", TerminalRole.Switched),
+            Own("ground", "ground", "green", TerminalRole.Ground)
+        ) with
+        {
+            Inside = [new Way("hot", "switched")],
+        };
 
     /// <summary>A switch that is fed itself.</summary>
     private static DeviceKind Standing(string id, string name, decimal body) =>

@@ -44,6 +44,7 @@ public static class FillWords
             RemarkCase.LeftOut => $"{remark.Count} thinner than 14 AWG from a canopy",
             RemarkCase.LeftOutWithGround => $"{remark.Count} thinner than 14 AWG and the ground from a canopy",
             RemarkCase.NobodyLooked => "nobody looked whether there are any",
+            RemarkCase.GaugeOnIt => "the gauge of what lands on it is not known",
             RemarkCase.NothingLands => "nothing is known to land on it yet",
             RemarkCase.GangsWide => $"{remark.Count} gangs wide",
             RemarkCase.GroundsByParts => FormattableString.Invariant(

@@ -14,6 +14,16 @@ const IntoCable = lazy(() => import("./IntoCable"));
 
 const w = words.along;
 
+/** What is measured where a cable is hurt: how far along, and at a cut how much of each piece can be pulled in. */
+function asked(side: Schemas["RunSide"], kind: Schemas["HurtKind"]): readonly (readonly ["along" | "slackToA" | "slackToB", string])[] {
+  const here = side === "A";
+  const slack = [
+    ["slackToA", here ? w.slackHere : w.slackThere],
+    ["slackToB", here ? w.slackThere : w.slackHere],
+  ] as const;
+  return [["along", here ? w.fromHere : w.fromThere], ...(kind === "Cut" ? (here ? slack : slack.toReversed()) : [])];
+}
+
 /** What happened to a cable along its way, and a box put into it. */
 export function AlongCable({ job, view, cable: c, edit }: { job: string; view: BoxView; cable: Schemas["CableView"]; edit: BoxEdit }) {
   const { units } = useSettings();
@@ -26,15 +36,17 @@ export function AlongCable({ job, view, cable: c, edit }: { job: string; view: B
           {hurts.map(([id, hurt]) => (
             <li key={id} className="flex flex-wrap items-end gap-2 rounded-lg border-l-6 border-barn bg-barn-wash p-2">
               <b className="min-h-11 flex-1 content-center">{w.kinds[hurt.kind]}</b>
-              <div className="w-32">
-                <Ask
-                  mono
-                  label={c.side === "A" ? w.fromHere : w.fromThere}
-                  hint="12' 6"
-                  value={run(hurt.along ?? { how: "Unknown" }, units)}
-                  onKeep={(t) => edit.ready({ do: "hurtRun", run: c.run, id, hurt: { ...hurt, along: measured(t) } })}
-                />
-              </div>
+              {asked(c.side, hurt.kind).map(([part, label]) => (
+                <div key={part} className="w-32">
+                  <Ask
+                    mono
+                    label={label}
+                    hint="12' 6"
+                    value={run(hurt[part] ?? { how: "Unknown" }, units)}
+                    onKeep={(t) => edit.ready({ do: "hurtRun", run: c.run, id, hurt: { ...hurt, [part]: measured(t) } })}
+                  />
+                </div>
+              ))}
               <TakeOut
                 name={w.kinds[hurt.kind]}
                 verb={hurt.kind === "Cut" ? w.notCut : w.noLonger}

@@ -8,6 +8,7 @@ import { cableName, NAME, wrap } from "../model/names";
 import { cablesInOrder, cuffId } from "./scene";
 import { entryAt, outlineOf } from "./boxShape";
 import { FeedMark, short } from "./FeedMark";
+import { HurtMark } from "./HurtMark";
 import { Stop } from "./Stop";
 
 const w = words.bench;
@@ -191,11 +192,13 @@ function BoxAndCablesFigure({
             ${wide.box} ${cy}`;
         }
         const names = wrap(cableName(view, c), NAME, 1);
+        const hurts = Object.values(c.hurts ?? {});
         const arrow = c.feeds === "FeedsIn";
         return (
           <g key={id}>
             <path d={line} fill="none" stroke="var(--ink)" strokeWidth={on ? 14 : 11.5} strokeDasharray={spot ? undefined : "6 4"} />
             <path d={line} fill="none" stroke={on ? "var(--slate)" : sheath} strokeWidth="9" />
+            <HurtMark x={wide.box - 20} y={cy} hurts={hurts} />
             {spot && (spot.out[0] || spot.out[1]) !== 0 && (
               <rect
                 x={spot.at[0] - (spot.out[0] ? 3 : 9)}
@@ -249,7 +252,7 @@ function BoxAndCablesFigure({
             </g>
             <Stop
               walk={`c:${id}`}
-              says={`${cableName(view, c)}, ${c.size}, ${words.feeds[c.feeds]}`}
+              says={[cableName(view, c), c.size, words.feeds[c.feeds], ...hurts.map((h) => words.along.kinds[h.kind])].join(", ")}
               pressed={on}
               x={placed.x.labelA - 2}
               y={cuff.top}

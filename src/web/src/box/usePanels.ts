@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo } from "react";
 import { useSearchParams } from "react-router";
 import { setSettings, useSettings } from "../api/settings";
 import type { Look } from "../model/useLive";
+import { typing } from "../parts/typing";
 
 /** What can stand beside the picture of a box, in the order it stands. */
 export const panels = ["verdicts", "fit", "measure", "live", "leads", "steps", "box"] as const;
@@ -11,10 +12,6 @@ const known = (names: readonly string[]) => names.filter((n): n is Panel => pane
 
 /** How many are open at once beside the picture, and below it on a phone. */
 const most = (phone: boolean) => (phone ? 1 : 2);
-
-/** A digit typed into a field is not a key of the page. */
-const typing = (target: EventTarget | null) =>
-  target instanceof HTMLElement && target.closest("input, textarea, select, [role=listbox], [role=menu], [role=dialog], dialog") !== null;
 
 /**
  * Which panels are open: those the address names, or those that were open last; the one opened longest ago makes room for the next.

@@ -11,14 +11,12 @@ import { StopBar } from "./StopBar";
 import { address } from "../parts/address";
 import { placesOf } from "./places";
 import { later } from "../parts/later";
+import { typing } from "../parts/typing";
 
 const LookSheet = lazy(() => import("./LookSheet"));
 const More = lazy(() => later(() => import("./More")));
 const WhoSheet = lazy(() => import("./WhoSheet"));
 const Palette = lazy(() => import("./Palette"));
-
-const typing = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** The frame of every place: name, where one is, undo, find, and the keys. */
 export function Shell() {

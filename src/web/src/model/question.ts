@@ -110,7 +110,9 @@ export function plain(q: Question, sorts: Catalogue["cables"], kept = false): Sc
     (["Ended", "PassingThrough", "Loop"] as const).flatMap((form) => {
       const count = q.cables[cableKey(id, form)] ?? 0;
       const grounds = spec.ground === "Bare" || spec.ground === "Insulated" ? 1 : 0;
-      return count > 0 ? [{ count, gauge: spec.gauge, conductors: spec.conductors, grounds, form }] : [];
+      return count > 0
+        ? [{ count, gauge: spec.gauge, conductors: spec.conductors, grounds, form, type: spec.type, ground: spec.ground }]
+        : [];
     }),
   );
   const [height, width, depth] = q.size.map((t) => t.trim() || null);

@@ -6,6 +6,8 @@ export const boxWords = {
     kinds: { Cut: "cut through", Exposed: "bare copper in reach", Nicked: "nicked", Crushed: "crushed" },
     fromHere: "From here, along it",
     fromThere: "From its other end",
+    slackHere: "Slack this side",
+    slackThere: "Slack beyond it",
     moveEnd: "Move this end to…",
     notCut: "Not cut after all",
     noLonger: "No longer so",
