@@ -75,6 +75,7 @@ public class EveryEditTests
             new RecordRuling("ruling", Accepted),
             new AddReport("report", "Buyer", ["Box is loose"]),
             new AddPhoto("photo", Picture),
+            new PinPhoto("photo", "pin", new PhotoPin(500, 500, "j")),
             new EndAtLoad("r2", RunSide.B, "range"),
             new HurtRun("r1", "nick", new RunHurt(HurtKind.Nicked))
         );
@@ -126,6 +127,7 @@ public class EveryEditTests
         (new SetContents("b", Contents.Partial), new SetContents("b", (Contents)9)),
         (new SetClamps("b", Fact<ClampStyle>.Marked(ClampStyle.Outside)), new SetClamps("b", new Fact<ClampStyle>(Known.Marked))),
         (new SetFittings("b", 1, 1), new SetFittings("b", -1, 0)),
+        (new SetGroundingPlaces("square", 2, 1), new SetGroundingPlaces("square", 0, 1)),
         (
             new SetPrintedCounts("b", new Dictionary<string, int> { ["14"] = 16 }),
             new SetPrintedCounts("b", new Dictionary<string, int> { ["thick"] = 1 })
@@ -174,6 +176,7 @@ public class EveryEditTests
             new AddPigtail("b", "x", new Landing(LandingAt.Joint, "j"), Landing.Loose),
             new AddPigtail("b", "x", new Landing(LandingAt.Joint, "none"), Landing.Loose)
         ),
+        (new GoOn("b", "r0.a0", "x", Screw), new GoOn("b", "r0.a1", "x", Screw)),
         (
             new SetPigtail("b", "tail", "black", new Fact<Length>(Known.Measured, Length.Inches(8)), Gauge.Awg(12)),
             new SetPigtail("b", "none", "black", Fact<Length>.Unknown)
@@ -220,6 +223,8 @@ public class EveryEditTests
         (new AddPhoto("p3", Picture with { Lead = "r0.a0" }), new AddPhoto("p3", Picture with { Sha = "x" })),
         (new SetPhoto("photo", "as found"), new SetPhoto("photo", null, "none")),
         (new RemovePhoto("photo"), new RemovePhoto("none")),
+        (new PinPhoto("photo", "p", new PhotoPin(10, 990, "r0.a0")), new PinPhoto("photo", "p", new PhotoPin(10, 1001, "r0.a0"))),
+        (new UnpinPhoto("photo", "pin"), new UnpinPhoto("photo", "none")),
         (
             new CorrectAsFound("plan", "c1", new NoteBox("b", "seen better"), "2026-09-15"),
             new CorrectAsFound("plan", "c1", new OpenChange("x", "X"), "2026-09-15")

@@ -209,6 +209,7 @@ public sealed class RandomEdits(int seed)
             18 or 19 when box.Leads.Count > 0 => new MoveLead(id, Some(box.Leads.Ids), Somewhere(box)),
             20 when box.Leads.Count > 0 => new SetLeadLength(id, Some(box.Leads.Ids), Long(20)),
             21 when box.Joints.Count > 0 => new AddPigtail(id, Id("g"), new Landing(LandingAt.Joint, Some(box.Joints.Ids)), Somewhere(box)),
+            25 when box.Leads.Count > 0 => new GoOn(id, Some([.. box.Leads.Ids, .. box.Pigtails.Ids]), Id("g"), Somewhere(box)),
             22 when box.Leads.Count > 0 => new SetLeadForm(id, Some(box.Leads.Ids), Some(Enum.GetValues<LeadForm>())),
             23 when box.Leads.Count > 0 => new IdentifyLead(id, Some(box.Leads.Ids), Some(Colours), Some(Enum.GetValues<ConductorUse>())),
             26 or 27 or 28 or 29 or 30 => Noted(id, box),

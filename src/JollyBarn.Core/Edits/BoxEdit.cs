@@ -28,12 +28,18 @@ public abstract record BoxEdit(Id<Box> Box) : Edit
         }
 
         var next = ApplyTo(job, box);
-        return next.Boxes.Find(Box) is { Noted.Count: > 0 } after
-            ? next with
-            {
-                Boxes = next.Boxes.With(Box, Subjects.Pruned(EndedAnswers.Without(box, after))),
-            }
-            : next;
+        if (next.Boxes.Find(Box) is not { } after)
+        {
+            return next;
+        }
+
+        var whole = Onward.Follow(after);
+        if (whole.Noted.Count > 0)
+        {
+            whole = Subjects.Pruned(EndedAnswers.Without(box, whole));
+        }
+
+        return ReferenceEquals(whole, after) ? next : next with { Boxes = next.Boxes.With(Box, whole) };
     }
 
     protected abstract Refusal? CheckIn(Box box, Job job);
@@ -87,7 +93,9 @@ internal static class Landings
                     ? null
                     : new Refusal(Why.NoSuchPlace, field + ".place", ("kind", device.Kind), ("place", Ids.Shown(landing.Place)));
             case LandingAt.BondingScrew:
-                return box.Material == CodeBook.BoxMaterial.Nonmetallic ? new Refusal(Why.NoBondingScrew, field + ".at") : null;
+                return box.Material == CodeBook.BoxMaterial.Nonmetallic ? new Refusal(Why.NoBondingScrew, field + ".at")
+                    : GroundingPlaces.Of(box).Contains(landing.Place) ? null
+                    : new Refusal(Why.NoSuchGroundingPlace, field + ".place", ("place", Ids.Shown(landing.Place)));
             default:
                 return null;
         }

@@ -183,6 +183,25 @@ public sealed record SetFittings(Id<Box> Box, int Studs, int Hickeys) : BoxEdit(
     protected override Box ApplyIn(Box box) => box with { Studs = Studs, Hickeys = Hickeys };
 }
 
+/// <summary>Tapped holes for grounding screws and ground clips of a metal box; what lay on one that is not there comes loose.</summary>
+/// <param name="Holes">1 to 4.</param>
+/// <param name="Clips">0 to 4.</param>
+public sealed record SetGroundingPlaces(Id<Box> Box, int Holes, int Clips) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        box.Material == BoxMaterial.Nonmetallic ? new Refusal(Why.NoBondingScrew, "box")
+        : Holes is < 1 or > GroundingPlaces.Most ? new Refusal(Why.GroundingPlacesRange, "holes")
+        : Clips is < 0 or > GroundingPlaces.Most ? new Refusal(Why.GroundingPlacesRange, "clips")
+        : null;
+
+    protected override Box ApplyIn(Box box)
+    {
+        var next = box with { GroundHoles = Holes, GroundClips = Clips };
+        var there = GroundingPlaces.Of(next).ToHashSet();
+        return next.ComeLoose(l => l.At == LandingAt.BondingScrew && !there.Contains(l.Place));
+    }
+}
+
 /// <summary>Counts printed in the box by gauge, as a cross-check of the sum.</summary>
 public sealed record SetPrintedCounts(Id<Box> Box, IReadOnlyDictionary<string, int> Counts) : BoxEdit(Box)
 {

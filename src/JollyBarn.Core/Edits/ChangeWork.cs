@@ -86,7 +86,9 @@ public static class ChangeWork
             or RemoveReport
             or AddPhoto
             or SetPhoto
-            or RemovePhoto => new(Why.NotWorkButList, "edit"),
+            or RemovePhoto
+            or PinPhoto
+            or UnpinPhoto => new(Why.NotWorkButList, "edit"),
             Batch batch => batch.Edits.Select(BadWork).FirstOrDefault(r => r is not null),
             _ => null,
         };

@@ -37,7 +37,7 @@ public sealed record CopyBox(Id<Box> Box, Id<Box> Id, string Name) : Edit
             Binned = false,
             Leads = ById<Id<Lead>, Lead>.From(
                 box.Leads.Select(p => new KeyValuePair<Id<Lead>, Lead>(
-                    p.Value.Run is { } of ? p.Key.Text.Replace(of, NewRun(of), StringComparison.Ordinal) : p.Key,
+                    NewLead(box, p.Key),
                     p.Value with
                     {
                         Run = NewRun(p.Value.Run),
@@ -45,6 +45,7 @@ public sealed record CopyBox(Id<Box> Box, Id<Box> Id, string Name) : Edit
                     }
                 ))
             ),
+            Pigtails = box.Pigtails.Each((_, t) => t.Of is { } of ? t with { Of = NewLead(box, of) } : t),
             Make = null,
             Noted = ById<string, Noted>.Empty,
             Said = ById<string, Said>.Empty,
@@ -66,6 +67,10 @@ public sealed record CopyBox(Id<Box> Box, Id<Box> Id, string Name) : Edit
     private RunEnd End(RunEnd end) => end.IsIn(Box) ? end with { Id = Id } : RunEnd.Unknown with { Says = end.Says };
 
     private Id<Run>? NewRun(Id<Run>? run) => run is { } of ? NewRun(of) : default(Id<Run>?);
+
+    /// <summary>The lead of the copy; what is no lead of a cable keeps its id.</summary>
+    private Id<Lead> NewLead(Box box, Id<Lead> lead) =>
+        box.Leads.Find(lead)?.Run is { } of ? lead.Text.Replace(of, NewRun(of), StringComparison.Ordinal) : lead;
 
     private Id<Run> NewRun(Id<Run> run) => $"{Id}.{run}";
 

@@ -136,11 +136,58 @@ public sealed record SetPigtail(
             : box;
 }
 
+/// <summary>A lead of a cable, or the further part of one, goes on from where it lies to another place: bared there, not cut.</summary>
+/// <param name="Lead">The lead or the part of one.</param>
+/// <param name="Id">Id of the part that goes on.</param>
+public sealed record GoOn(Id<Box> Box, Id<Lead> Lead, Id<Lead> Id, Landing To) : BoxEdit(Box)
+{
+    protected override Refusal? CheckIn(Box box, Job job) =>
+        Refuse.NewId(Id, box.Pigtails.Has(Id) || box.Leads.Has(Id), "id")
+        ?? Lies(box) switch
+        {
+            null => Refuse.Missing(What.Lead, Lead, "lead"),
+            { At: LandingAt.Joint or LandingAt.Terminal or LandingAt.BondingScrew } from when from == To => new Refusal(
+                Why.GoesOnFromNowhere,
+                "to"
+            ),
+            { At: LandingAt.Joint or LandingAt.Terminal or LandingAt.BondingScrew } => null,
+            _ => new Refusal(Why.GoesOnFromNowhere, "lead"),
+        }
+        ?? box.Check(To, "to")
+        ?? (box.Pigtails.Count >= 100 ? new Refusal(Why.ManyPigtails, "id") : null);
+
+    private Landing? Lies(Box box) =>
+        box.Leads.Find(Lead) is { Run: not null, Form: LeadForm.Ended } lead ? lead.Lands
+        : box.Pigtails.Find(Lead) is { Of: not null } part ? part.To
+        : null;
+
+    protected override Box ApplyIn(Box box) =>
+        box with
+        {
+            Pigtails = box.Pigtails.With(
+                Id,
+                new Pigtail
+                {
+                    Of = Lead,
+                    Colour = "bare",
+                    To = To,
+                }
+            ),
+        };
+}
+
 /// <summary>Moves one end of a pigtail.</summary>
 public sealed record LandPigtail(Id<Box> Box, Id<Lead> Id, bool FarEnd, Landing To) : BoxEdit(Box)
 {
     protected override Refusal? CheckIn(Box box, Job job) =>
-        (box.Pigtails.Has(Id) ? null : Refuse.Missing(What.Pigtail, Id, "id")) ?? box.Check(To, "to");
+        (
+            box.Pigtails.Find(Id) switch
+            {
+                null => Refuse.Missing(What.Pigtail, Id, "id"),
+                { Of: not null } when !FarEnd => new Refusal(Why.PartOfALead, "farEnd"),
+                _ => null,
+            }
+        ) ?? box.Check(To, "to");
 
     protected override Box ApplyIn(Box box) =>
         box.Pigtails.TryFind(Id, out var tail)

@@ -91,6 +91,13 @@ public sealed record SplitRun(
             ? new(Known.Estimated, length - first)
             : Fact<Length>.Unknown;
 
+    private static Photo Renamed(Photo photo, Dictionary<string, string> names) =>
+        photo with
+        {
+            Lead = photo.Lead is { } lead && names.TryGetValue(lead.Text, out var name) ? name : photo.Lead,
+            Pins = photo.Pins.Each((_, p) => names.TryGetValue(p.Of, out var of) ? p with { Of = of } : p),
+        };
+
     /// <summary>The far box of end B with the leads, answers, pictures and rulings that were of this cable of the new one.</summary>
     private Job Renamed(Job job, Run whole)
     {
@@ -112,15 +119,14 @@ public sealed record SplitRun(
                 : leads;
         }
 
+        var pigtails = there.Pigtails.Each((_, t) => t.Of is { } of && names.TryGetValue(of.Text, out var name) ? t with { Of = name } : t);
         var noted = there.Noted.Aggregate(there.Noted, (all, of) =>
             names.TryGetValue(of.Key, out var name) ? all.Without(of.Key).With(name, of.Value) : all
         );
         return job with
         {
-            Boxes = job.Boxes.With(far, there with { Leads = leads, Noted = noted }),
-            Photos = job.Photos.Each(
-                (_, p) => p.Box == far && p.Lead is { } lead && names.TryGetValue(lead.Text, out var name) ? p with { Lead = name } : p
-            ),
+            Boxes = job.Boxes.With(far, there with { Leads = leads, Noted = noted, Pigtails = pigtails }),
+            Photos = job.Photos.Each((_, p) => p.Box == far ? Renamed(p, names) : p),
             Rulings = job.Rulings.Each((_, r) => r.Box == far && names.TryGetValue(r.Of, out var name) ? r with { Of = name } : r),
         };
     }

@@ -39,7 +39,16 @@ internal static class BoxPlan
         {
             var here = Points.Pigtail(id, tailId);
             var ohms = to.JointOhms + Copper.Ohms(tail.Gauge ?? Gauge.Awg(14), PigtailFeet, to.Now.Celsius, tail.Metal);
-            Land(to, id, box, LinkKeys.TailFrom(id, tailId), here, tail.From);
+            if (tail.Of is { } of)
+            {
+                var before = box.Leads.Find(of) is { } lead ? Points.Lead(id, of, lead) : Points.Pigtail(id, of);
+                to.Contact(LinkKeys.TailFrom(id, tailId), here, before);
+            }
+            else
+            {
+                Land(to, id, box, LinkKeys.TailFrom(id, tailId), here, tail.From);
+            }
+
             if (Where(id, box, tail.To) is { } far)
             {
                 to.Plan.Join(LinkKeys.TailTo(id, tailId), here, far, ohms, LinkKind.Contact);

@@ -210,7 +210,12 @@ public sealed class BoxLook : Look
 
         foreach (var (id, tail) in Box.Pigtails)
         {
-            Put(id, tail.From, tail.Gauge, tail.Stranded, tail.Use);
+            // The wire a part goes on from lies there already.
+            if (tail.Of is null)
+            {
+                Put(id, tail.From, tail.Gauge, tail.Stranded, tail.Use);
+            }
+
             Put(id, tail.To, tail.Gauge, tail.Stranded, tail.Use);
         }
     }

@@ -41,6 +41,16 @@ public static class JobCheck
                 return new(Why.FileCable, $"boxes.{id}.leads.{lead}.run", ("box", box.Name));
             }
 
+            if (box.GroundHoles is < 1 or > GroundingPlaces.Most || box.GroundClips is < 0 or > GroundingPlaces.Most)
+            {
+                return new(Why.GroundingPlacesRange, $"boxes.{id}.groundHoles");
+            }
+
+            if (box.Pigtails.FirstOrNull(t => t.Value.Of is not null && Onward.LeadOf(box, t.Value) is null)?.Key is { } part)
+            {
+                return new(Why.FileLanding, $"boxes.{id}.pigtails.{part}.of", ("box", box.Name));
+            }
+
             foreach (
                 var (what, landing) in box
                     .Leads.Select(l => ($"leads.{l.Key}", l.Value.Lands))
@@ -50,6 +60,7 @@ public static class JobCheck
                 if (
                     (landing.At == LandingAt.Joint && !box.Joints.Has(landing.Joint))
                     || (landing.At == LandingAt.Terminal && !box.Devices.Has(landing.Device))
+                    || (landing.At == LandingAt.BondingScrew && !GroundingPlaces.Of(box).Contains(landing.Place))
                 )
                 {
                     return new(Why.FileLanding, $"boxes.{id}.{what}", ("box", box.Name));

@@ -12,14 +12,16 @@ public sealed record Difference(BoxDifference.Case Case, Details Details, IReadO
 
 /// <summary>What differs between two states of a box.</summary>
 /// <remarks>Two states are equal when leads, landing places, connectors, gauges, colours and lengths agree; ids of joints and pigtails do
-/// not count: joints are told apart by what lies in them.</remarks>
-public sealed class BoxDifference
+/// not count: joints are told apart by what lies in them, and a device of the same kind put where one was taken out is that one put
+/// back.</remarks>
+public sealed partial class BoxDifference
 {
     private readonly Box from;
     private readonly Box to;
     private readonly BoxLook fromLook;
     private readonly BoxLook toLook;
     private readonly Dictionary<Id<Joint>, Id<Joint>> joints = [];
+    private readonly Dictionary<Id<Device>, Id<Device>> devices = [];
 
     /// <summary>What can differ.</summary>
     public enum Case
@@ -51,6 +53,7 @@ public sealed class BoxDifference
     {
         (this.from, this.to) = (from, to);
         (fromLook, toLook) = (new BoxLook(jobFrom, id, from), new BoxLook(jobTo, id, to));
+        MatchDevices();
         MatchJoints();
     }
 
@@ -91,12 +94,17 @@ public sealed class BoxDifference
 
     private IEnumerable<Difference> OfDevices()
     {
-        foreach (var id in from.Devices.Ids.Union(to.Devices.Ids))
+        var stood = devices.Values.ToHashSet();
+        var pairs = from
+            .Devices.Ids.Select(a => (Old: (Id<Device>?)a, New: devices.TryGetValue(a, out var b) ? b : default(Id<Device>?)))
+            .Concat(to.Devices.Ids.Where(b => !stood.Contains(b)).Select(b => (Old: default(Id<Device>?), New: (Id<Device>?)b)));
+        foreach (var (old, young) in pairs)
         {
-            switch (from.Devices.Find(id), to.Devices.Find(id))
+            var id = (young ?? old)!.Value;
+            switch (from.Devices.Find(old), to.Devices.Find(young))
             {
                 case ({ } was, { } now) when was.Kind != now.Kind:
-                    yield return Make(Case.DeviceKind, [id], ("was", Thing.Device(id)), ("now", Thing.Device(id)));
+                    yield return Make(Case.DeviceKind, [id], ("was", Thing.Device(old!.Value)), ("now", Thing.Device(id)));
                     break;
                 case ({ } was, { } now) when !was.BrokenTabs.Order().SequenceEqual(now.BrokenTabs.Order()):
                     yield return Make(Case.Tabs, [id], ("device", Thing.Device(id)), ("broken", now.BrokenTabs));
@@ -132,7 +140,7 @@ public sealed class BoxDifference
     {
         foreach (var (id, now) in to.Leads)
         {
-            if (!from.Leads.TryFind(id, out var was))
+            if (Was(id, now) is not { } was)
             {
                 // A new cable's leads are told where they land.
                 if (now.Run is not null && now.Lands.At is not (LandingAt.Unknown or LandingAt.Loose))
@@ -213,60 +221,6 @@ public sealed class BoxDifference
                 ("length", tail.Length.OrNull)
             );
         }
-    }
-
-    /// <summary>Joints of the two states that hold most of the same leads are the same joint.</summary>
-    private void MatchJoints()
-    {
-        var (old, now) = (from, to);
-        var pairs = old
-            .Joints.Ids.SelectMany(a =>
-                now.Joints.Ids.Select(b =>
-                    (a, b, Shared: old.Leads.Count(l => l.Value.Lands.IsIn(a) && now.Leads.Find(l.Key)?.Lands.IsIn(b) == true))
-                )
-            )
-            .Where(p => p.Shared > 0)
-            .OrderByDescending(p => p.Shared)
-            .ThenBy(p => p.a)
-            .ThenBy(p => p.b);
-        var taken = new HashSet<Id<Joint>>();
-        foreach (var (a, b, _) in pairs)
-        {
-            if (!joints.ContainsKey(a) && taken.Add(b))
-            {
-                joints[a] = b;
-            }
-        }
-
-        // Joints that hold only pigtails go by their id, then by their name.
-        foreach (var a in old.Joints.Ids.Where(a => !joints.ContainsKey(a)).ToList())
-        {
-            var same = now.Joints.Ids.FirstOrNull(b => b == a && !taken.Contains(b))
-                ?? now.Joints.Ids.FirstOrNull(b => !taken.Contains(b) && now.Joints[b].Name == old.Joints[a].Name);
-            if (same is { } b && taken.Add(b))
-            {
-                joints[a] = b;
-            }
-        }
-    }
-
-    private bool SameLanding(Landing was, Landing now) =>
-        was.At == now.At
-        && (
-            was.At == LandingAt.Joint
-                ? joints.TryGetValue(was.Joint!.Value, out var same) && same == now.Joint
-                : was.Device == now.Device && was.Place == now.Place
-        );
-
-    /// <summary>A pigtail as text that two alike ones share, whatever their ids.</summary>
-    private string Tail(Box box, Pigtail tail, bool old)
-    {
-        string End(Landing l) =>
-            l.At == LandingAt.Joint
-                ? $"joint {(old ? joints.GetValueOrDefault(l.Joint!.Value, "-") : l.Joint)}"
-                : $"{l.At} {l.Device} {l.Place}";
-        var ends = new[] { End(tail.From), End(tail.To) }.Order(StringComparer.Ordinal);
-        return $"{string.Join("|", ends)}|{tail.Gauge}|{tail.Colour}|{tail.Stranded}|{tail.Length.OrNull}|{box.Name}";
     }
 
     /// <summary>Where a lead ends, or how it goes on.</summary>

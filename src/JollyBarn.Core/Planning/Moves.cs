@@ -15,13 +15,15 @@ namespace JollyBarn.Planning;
 /// <param name="FromJoint">A joint a new pigtail is pulled from.</param>
 /// <param name="NewId">Id for what landing would make: a joint or a pigtail.</param>
 /// <param name="FromPlace">A terminal or the screw of the box that a new piece of wire begins at.</param>
+/// <param name="Onward">A lead, or the further part of one, that goes on from where it lies.</param>
 public sealed record Held(
     IReadOnlyList<Id<Lead>> Leads,
     Id<Lead>? Pigtail,
     bool FarEnd,
     Id<Joint>? FromJoint,
     string NewId,
-    Landing? FromPlace = null
+    Landing? FromPlace = null,
+    Id<Lead>? Onward = null
 );
 
 /// <summary>What changes for a cable or lead when an end moves. Nothing is called dead: only a proof says that.</summary>
@@ -83,7 +85,7 @@ public static class Moves
             yield return ("joint:" + joint, new Landing(LandingAt.Joint, joint));
         }
 
-        if (held.FromJoint is null && held.FromPlace is null)
+        if (held.FromJoint is null && held.FromPlace is null && held.Onward is null)
         {
             yield return ("new", null);
         }
@@ -98,7 +100,10 @@ public static class Moves
 
         if (box.Material != CodeBook.BoxMaterial.Nonmetallic)
         {
-            yield return ("screw", new Landing(LandingAt.BondingScrew));
+            foreach (var place in GroundingPlaces.Landings(box))
+            {
+                yield return (place.Place ?? "screw", place);
+            }
         }
 
         yield return ("cap", new Landing(LandingAt.Cap));
@@ -148,6 +153,11 @@ public static class Moves
         if (held.FromJoint is { } from)
         {
             return new AddPigtail(box, held.NewId, new Landing(LandingAt.Joint, from), to ?? Landing.Loose);
+        }
+
+        if (held.Onward is { } lead)
+        {
+            return new GoOn(box, lead, held.NewId, to ?? Landing.Loose);
         }
 
         if (held.FromPlace is { } place)

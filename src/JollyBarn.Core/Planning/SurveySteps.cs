@@ -1,6 +1,5 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
-using JollyBarn.Planning.Remedies;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -13,6 +12,9 @@ public sealed record SurveyPlace(Landing? To, Id<Joint>? NewJoint, Edit Edit);
 
 /// <summary>A pigtail one would see.</summary>
 public sealed record SurveyTail(Landing From, Landing To, Edit Edit);
+
+/// <summary>A place a lead may go on to from where it lies.</summary>
+public sealed record SurveyOnward(Id<Lead> Lead, Landing To, Edit Edit);
 
 /// <summary>A mark a cable may bear where it comes to the box.</summary>
 /// <param name="On">It bears it as recorded.</param>
@@ -37,6 +39,7 @@ public enum SurveyPart
 /// <param name="Makes">Usual makes to begin from, while no lead has its place.</param>
 /// <param name="Assumed">Places of the make it was begun from that nobody has looked at yet.</param>
 /// <param name="Marks">How each cable may be marked, with what that records.</param>
+/// <param name="Onward">Where each lead that lies somewhere may go on to, bared and not cut.</param>
 /// <param name="Done">Parts in which somebody recorded something; of leads, all of them. Nothing recorded is not done.</param>
 public sealed record SurveySteps(
     IReadOnlyList<Id<Lead>> Placed,
@@ -47,7 +50,8 @@ public sealed record SurveySteps(
     IReadOnlyList<SurveyPart> Done,
     IReadOnlyList<UsualMakeUp> Makes,
     IReadOnlyList<MakePlace> Assumed,
-    IReadOnlyList<SurveyMark> Marks
+    IReadOnlyList<SurveyMark> Marks,
+    IReadOnlyList<SurveyOnward> Onward
 )
 {
     private const int Last = 1000;
@@ -68,12 +72,13 @@ public sealed record SurveySteps(
             [.. leads.Where(l => l.Value.Lands.At != LandingAt.Unknown).Select(l => l.Key)],
             leads.Count,
             next?.Key,
-            next is var (lead, of) ? [.. PlacesOf(id, box, lead, of.Use, newId)] : [],
-            [.. TailsOf(id, box, newId)],
+            next is var (lead, of) ? [.. SurveyPlaces.For(id, box, lead, of.Use, newId)] : [],
+            [.. SurveyPlaces.Tails(id, box, newId)],
             [.. Enum.GetValues<SurveyPart>().Where(part => IsDone(job, box, part))],
             box.Make is null ? UsualMakes.Find(job, id, box, newId) : [],
             UsualMakes.ToSee(job, id, box, newId),
-            [.. MarksOf(job, id, box)]
+            [.. MarksOf(job, id, box)],
+            [.. SurveyPlaces.Onward(id, box, newId)]
         );
     }
 
@@ -138,115 +143,4 @@ public sealed record SurveySteps(
     /// <summary>Where the end of a cable stands among those of its box: by side of its entry, then by place.</summary>
     internal static int EntryOrder(Box box, RunEnd end) =>
         box.Entries.Find(end.Entry) is { } entry ? ((int)entry.Side * 100) + entry.Place : Last;
-
-    /// <summary>Roles a conductor of this use is likely to lie on, likeliest first. <em>Practice</em>.</summary>
-    private static TerminalRole[] Likely(ConductorUse use) =>
-        use switch
-        {
-            ConductorUse.Hot =>
-            [
-                TerminalRole.LineHot,
-                TerminalRole.LoadHot,
-                TerminalRole.Hot,
-                TerminalRole.Common,
-                TerminalRole.Switched,
-                TerminalRole.Traveler,
-            ],
-            ConductorUse.Neutral => [TerminalRole.LineNeutral, TerminalRole.LoadNeutral, TerminalRole.Neutral],
-            ConductorUse.Ground or ConductorUse.IsolatedGround => [TerminalRole.Ground],
-            ConductorUse.Switched => [TerminalRole.Switched, TerminalRole.Hot, TerminalRole.Traveler],
-            ConductorUse.Traveler => [TerminalRole.Traveler, TerminalRole.Common],
-            _ =>
-            [
-                TerminalRole.Hot,
-                TerminalRole.LineHot,
-                TerminalRole.Neutral,
-                TerminalRole.LineNeutral,
-                TerminalRole.Common,
-                TerminalRole.Traveler,
-                TerminalRole.Ground,
-            ],
-        };
-
-    private static IEnumerable<SurveyPlace> PlacesOf(Id<Box> id, Box box, Id<Lead> lead, ConductorUse use, string newId)
-    {
-        SurveyPlace To(Landing landing) => new(landing, null, new MoveLead(id, lead, landing));
-        var own = box.Joints.Ids.Where(j => box.Leads.Values.Any(l => l.Lands.IsIn(j) && l.Use == use)).ToList();
-        foreach (var joint in own)
-        {
-            yield return To(new(LandingAt.Joint, joint));
-        }
-
-        if (own.Count == 0)
-        {
-            var name = Moves.JointName(use);
-            var connector = Connectors.For([.. Enumerable.Repeat(box.Leads.Find(lead)?.Gauge, 3)], HousePractice.Default);
-            yield return new(null, name ?? "", new JoinLeads(id, newId, connector, [lead], name));
-        }
-
-        var likely = Likely(use);
-        var spots = Spots(box).OrderBy(s => Array.IndexOf(likely, s.Terminal.Role) is >= 0 and var rank ? rank : int.MaxValue).ToList();
-        foreach (var (device, terminal) in spots.Where(s => likely.Contains(s.Terminal.Role)))
-        {
-            yield return To(At(device, terminal));
-        }
-
-        if (use is ConductorUse.Ground or ConductorUse.IsolatedGround or ConductorUse.Unknown && box.Material != BoxMaterial.Nonmetallic)
-        {
-            yield return To(new(LandingAt.BondingScrew));
-        }
-
-        yield return To(new(LandingAt.Cap));
-        yield return To(Landing.Loose);
-        foreach (var joint in box.Joints.Ids.Except(own))
-        {
-            yield return To(new(LandingAt.Joint, joint));
-        }
-
-        foreach (var (device, terminal) in spots.Where(s => !likely.Contains(s.Terminal.Role)))
-        {
-            yield return To(At(device, terminal));
-        }
-    }
-
-    /// <summary>From a joint to a terminal of its kind that nothing lies on, and from the grounds to a metal box.</summary>
-    private static IEnumerable<SurveyTail> TailsOf(Id<Box> id, Box box, string newId)
-    {
-        var (made, taken) = (0, Landings(box).ToList());
-        SurveyTail Tail(Id<Joint> joint, Landing to)
-        {
-            var from = new Landing(LandingAt.Joint, joint);
-            return new(from, to, new AddPigtail(id, $"{newId}{made++}", from, to));
-        }
-
-        foreach (var joint in box.Joints.Ids)
-        {
-            var use = box.Leads.Values.FirstOrDefault(l => l.Lands.IsIn(joint))?.Use ?? ConductorUse.Unknown;
-            var likely = Likely(use).Take(use == ConductorUse.Hot ? 4 : 3).ToList();
-            foreach (
-                var (device, terminal) in Spots(box)
-                    .Where(s =>
-                        likely.Contains(s.Terminal.Role)
-                        && s.Terminal.Half != "lower"
-                        && !taken.Exists(l => l.IsOn(s.Device) && l.Terminal == s.Terminal.Id)
-                    )
-            )
-            {
-                yield return Tail(joint, At(device, terminal));
-            }
-
-            if (use == ConductorUse.Ground && box.Material == BoxMaterial.Metal && !taken.Exists(l => l.At == LandingAt.BondingScrew))
-            {
-                yield return Tail(joint, new(LandingAt.BondingScrew));
-            }
-        }
-    }
-
-    private static IEnumerable<Landing> Landings(Box box) =>
-        box.Leads.Values.Select(l => l.Lands).Concat(box.Pigtails.Values.SelectMany(t => new[] { t.From, t.To }));
-
-    private static IEnumerable<(Id<Device> Device, Terminal Terminal)> Spots(Box box) =>
-        box.Devices.SelectMany(d => (DeviceKinds.Find(d.Value.Kind)?.Terminals ?? []).Select(t => (d.Key, t)));
-
-    private static Landing At(Id<Device> device, Terminal terminal) => new(LandingAt.Terminal, null, device, terminal.Landings[0].Id);
 }

@@ -11,8 +11,10 @@ namespace JollyBarn.Telling;
 public sealed record ToldPlace(string Name, Edit Edit);
 
 /// <summary>A lead whose place is recorded.</summary>
-/// <param name="Lies">Where it lies.</param>
-public sealed record PlacedLead(Id<Lead> Lead, string Name, string Lies);
+/// <param name="Lies">Where it lies, and where it goes on to.</param>
+/// <param name="Again">Asks for its place once more.</param>
+/// <param name="Onward">Where it may go on to.</param>
+public sealed record PlacedLead(Id<Lead> Lead, string Name, string Lies, Edit Again, IReadOnlyList<ToldPlace> Onward);
 
 /// <summary>A place whose leads are only assumed to lie there.</summary>
 /// <param name="Name">The joint or the device.</param>
@@ -46,8 +48,17 @@ public sealed record ToldSurvey(
             place.To is { } to ? Short(names, box, to)
             : place.NewJoint is { Text.Length: > 0 } joint ? $"new joint, {joint}"
             : "new joint, not known";
+        PlacedLead Placed(Id<Lead> lead)
+        {
+            var parts = box.Pigtails.Where(t => Onward.LeadOf(box, t.Value) == lead).ToList();
+            var lies = string.Join(", on to ", [names.Lies(box.Leads[lead].Lands), .. parts.Select(t => names.Lies(t.Value.To))]);
+            Edit[] again = [new MoveLead(id, lead, Landing.Unknown), .. parts.Take(1).Select(t => new RemovePigtail(id, t.Key))];
+            var onward = steps.Onward.Where(o => o.Lead == lead).Select(o => new ToldPlace(Short(names, box, o.To), o.Edit));
+            return new(lead, names.Lead(lead), lies, again is [var one] ? one : new Batch(again), [.. onward]);
+        }
+
         return new(
-            [.. steps.Placed.Select(l => new PlacedLead(l, names.Lead(l), names.Lies(box.Leads[l].Lands)))],
+            [.. steps.Placed.Select(l => Placed(l))],
             steps.Leads,
             steps.Next is { } next ? names.Lead(next) : null,
             [.. steps.Places.Select(p => new ToldPlace(Place(p), p.Edit))],
@@ -81,11 +92,11 @@ public sealed record ToldSurvey(
         landing.At switch
         {
             LandingAt.Joint => names.Joint(landing.Joint ?? ""),
-            LandingAt.Terminal when DeviceKinds.Spot(box.Devices.Find(landing.Device)?.Kind, landing.Place) is var (terminal, _) =>
-                $"{terminal.Name}, {names.Device(landing.Device ?? "")}",
+            LandingAt.Terminal when DeviceKinds.Spot(box.Devices.Find(landing.Device)?.Kind, landing.Place) is var (terminal, place) =>
+                $"{terminal.Name}{(place == terminal.Landings[0] ? "" : $", {place.Name}")}, {names.Device(landing.Device ?? "")}",
             LandingAt.Cap => "cap",
             LandingAt.Loose => "leave loose",
-            LandingAt.BondingScrew => "bonding screw, box",
+            LandingAt.BondingScrew => $"{Names.Grounding(landing)}, box",
             _ => names.Lies(landing),
         };
 }

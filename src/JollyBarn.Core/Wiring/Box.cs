@@ -154,6 +154,12 @@ public sealed record Box
 
     public int Hickeys { get; init; }
 
+    /// <summary>Tapped holes for grounding screws in a metal box.</summary>
+    public int GroundHoles { get; init; } = 1;
+
+    /// <summary>Listed clips that hold a ground to the edge of a metal box.</summary>
+    public int GroundClips { get; init; }
+
     /// <summary>Counts printed in the box, by gauge, as a cross-check.</summary>
     public IReadOnlyDictionary<string, int> PrintedCounts { get; init; } = new SortedDictionary<string, int>(StringComparer.Ordinal);
 

@@ -50,7 +50,8 @@ public enum LandingAt
 /// <summary>Where a lead's end is.</summary>
 /// <param name="Joint">Joint id, for <see cref="LandingAt.Joint"/>.</param>
 /// <param name="Device">Device id, for <see cref="LandingAt.Terminal"/>.</param>
-/// <param name="Place">Landing place on the device, such as <c>line-hot/plate</c>.</param>
+/// <param name="Place">Landing place on the device, such as <c>line-hot/plate</c>; on the box which hole or clip, see
+/// <see cref="GroundingPlaces"/>.</param>
 public sealed record Landing(LandingAt At, Id<Joint>? Joint = null, Id<Device>? Device = null, string? Place = null)
 {
     public static Landing Unknown { get; } = new(LandingAt.Unknown);
@@ -127,9 +128,12 @@ public sealed record Joint
     public int Space { get; init; }
 }
 
-/// <summary>A conductor that lives wholly in the box.</summary>
+/// <summary>A conductor that lives wholly in the box, or the further part of a lead that goes on.</summary>
 public sealed record Pigtail
 {
+    /// <summary>The lead, or the part of one, that goes on as this; null for a wire of its own.</summary>
+    public Id<Lead>? Of { get; init; }
+
     public Gauge? Gauge { get; init; }
 
     public required string Colour { get; init; }

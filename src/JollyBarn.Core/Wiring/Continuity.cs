@@ -22,7 +22,8 @@ public sealed class Continuity
 
         foreach (var (id, tail) in box.Pigtails)
         {
-            Join(TailKey(id), Key(tail.From, TailKey(id), without));
+            // What goes on is one wire, also where the screw it goes round is opened.
+            Join(TailKey(id), tail.Of is { } of ? Own(of) : Key(tail.From, TailKey(id), without));
             Join(TailKey(id), Key(tail.To, TailKey(id), without));
         }
 

@@ -128,4 +128,19 @@ public sealed record Photo(
     Id<Lead>? Lead = null,
     string? Caption = null,
     string? When = null
-);
+)
+{
+    /// <summary>Where in it which things of the box are seen.</summary>
+    [System.Text.Json.Serialization.JsonConverter(typeof(ByIdJson<string, PhotoPin>))]
+    public ById<string, PhotoPin> Pins
+    {
+        get;
+        init => field = value ?? ById<string, PhotoPin>.Empty;
+    } = ById<string, PhotoPin>.Empty;
+}
+
+/// <summary>A place in a picture, and what is seen there.</summary>
+/// <param name="X">From its left edge, thousandths of its width.</param>
+/// <param name="Y">From its top, thousandths of its height.</param>
+/// <param name="Of">Id of a lead, pigtail, joint or device of the box.</param>
+public sealed record PhotoPin(int X, int Y, string Of);

@@ -9,8 +9,25 @@ namespace JollyBarn.Web.Endpoints;
 public sealed record PhotoTaken(string Sha, int Width, int Height, int Bytes);
 
 /// <summary>A picture of a box.</summary>
+/// <param name="Pins">From left to right.</param>
 /// <param name="Missing">True where its bytes did not come with the file the job came in by.</param>
-public sealed record PhotoView(string Id, string Sha, int Width, int Height, Id<Lead>? Lead, string? Caption, string? When, bool Missing);
+public sealed record PhotoView(
+    string Id,
+    string Sha,
+    int Width,
+    int Height,
+    Id<Lead>? Lead,
+    string? Caption,
+    string? When,
+    bool Missing,
+    IReadOnlyList<PinView> Pins
+);
+
+/// <summary>A pin in a picture.</summary>
+/// <param name="X">Thousandths of its width.</param>
+/// <param name="Y">Thousandths of its height.</param>
+/// <param name="Of">The lead, pigtail, joint or device seen there.</param>
+public sealed record PinView(string Id, int X, int Y, string Of);
 
 /// <summary>Pictures: bytes in and out; what they belong to is in the job.</summary>
 internal static class PhotoEndpoints
@@ -64,7 +81,13 @@ internal static class PhotoEndpoints
                                     p.Value.Lead,
                                     p.Value.Caption,
                                     p.Value.When,
-                                    !store.HasPhoto(job, p.Value.Sha)
+                                    !store.HasPhoto(job, p.Value.Sha),
+                                    [
+                                        .. p
+                                            .Value.Pins.OrderBy(n => n.Value.X)
+                                            .ThenBy(n => n.Value.Y)
+                                            .Select(n => new PinView(n.Key, n.Value.X, n.Value.Y, n.Value.Of)),
+                                    ]
                                 ))
                         )
                         : TypedResults.NotFound()

@@ -17,8 +17,15 @@ public sealed class BondScrew() : BoxRule("bond-screw")
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        if (!Under(look.Box).Any())
+        var places = Under(look.Box).Select(u => u.Key).ToList();
+        if (places.Count == 0)
         {
+            yield break;
+        }
+
+        if (places.TrueForAll(GroundingPlaces.IsClip))
+        {
+            yield return Fine(Subjects.Box, Case.OfItsOwn);
             yield break;
         }
 
@@ -31,15 +38,14 @@ public sealed class BondScrew() : BoxRule("bond-screw")
         };
     }
 
-    /// <summary>Leads and pigtails with an end on the grounding screw.</summary>
-    internal static IEnumerable<string> Under(Box box)
-    {
-        static bool On(Landing at) => at.At == LandingAt.BondingScrew;
-        return box
-            .Leads.Where(l => On(l.Value.Lands))
-            .Select(l => l.Key.Text)
-            .Concat(box.Pigtails.Where(t => On(t.Value.From) || On(t.Value.To)).Select(t => t.Key.Text));
-    }
+    /// <summary>Leads and pigtails with an end on a grounding screw or clip, by which; a lead that goes round it and on is one.</summary>
+    internal static IEnumerable<IGrouping<string?, string>> Under(Box box) =>
+        box
+            .Leads.Select(l => (l.Key, l.Value.Lands))
+            .Concat(box.Pigtails.Where(t => t.Value.Of is null).Select(t => (t.Key, Lands: t.Value.From)))
+            .Concat(box.Pigtails.Select(t => (t.Key, Lands: t.Value.To)))
+            .Where(e => e.Lands.At == LandingAt.BondingScrew)
+            .GroupBy(e => e.Lands.Place, e => e.Key.Text);
 }
 
 /// <summary>A grounding screw holds as many as it is listed for.</summary>
@@ -48,10 +54,11 @@ public sealed class BondCount() : BoxRule("bond-count")
 {
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        var under = BondScrew.Under(look.Box).ToList();
-        if (under.Count > 1)
+        var under = BondScrew.Under(look.Box).Where(u => u.Count() > 1).ToList();
+        if (under.Count > 0)
         {
-            yield return YesNo(look, Subjects.Box, BoxFacts.BondEach, true, details: [("count", under.Count)]).Pointing(under);
+            yield return YesNo(look, Subjects.Box, BoxFacts.BondEach, true, details: [("count", under.Max(u => u.Count()))])
+                .Pointing([.. under.SelectMany(u => u)]);
         }
     }
 }

@@ -28,6 +28,7 @@ internal sealed class BoxEditWords : EditWords
         InBox<SetBoxSize>((_, _) => "measured inside");
         InBox<SetContents>((e, _) => Recorded(e.Contents));
         InBox<SetClamps>((e, _) => Clamps(e.Clamps.OrNull));
+        InBox<SetGroundingPlaces>((e, _) => $"{Counted(e.Holes, "grounding hole")}, {Counted(e.Clips, "ground clip")}");
         InBox<SetFittings>((e, _) => $"{Counted(e.Studs, "stud")}, {Counted(e.Hickeys, "hickey")}");
         InBox<SetPrintedCounts>((_, _) => "printed counts noted");
         InBox<NoteBox>((_, _) => "note written");

@@ -25,6 +25,7 @@ internal sealed class InsideEditWords : EditWords
         InBox<RemoveJoint>((e, box) => $"{Names.Joint(box.Joints.Find(e.Id))} opened");
         InBox<AddPigtail>((e, box) => $"pigtail from {Names.Of(box, e.From)} to {Names.Of(box, e.To)}");
         InBox<SetPigtail>((e, _) => $"{e.Colour} pigtail{(e.Gauge is { } gauge ? $", {gauge} AWG" : "")}");
+        InBox<GoOn>((e, box) => $"{box.Leads.Find(e.Lead)?.Colour ?? box.Pigtails.Find(e.Lead)?.Colour} goes on to {Names.Of(box, e.To)}");
         InBox<LandPigtail>((e, box) => $"{box.Pigtails.Find(e.Id)?.Colour} pigtail to {Names.Of(box, e.To)}");
         InBox<RemovePigtail>((e, box) => $"{box.Pigtails.Find(e.Id)?.Colour} pigtail taken out");
         Devices();

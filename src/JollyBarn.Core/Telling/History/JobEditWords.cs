@@ -38,6 +38,8 @@ internal sealed class JobEditWords : EditWords
             (e, job) => $"{job.Boxes.Find(e.Photo.Box)?.Name}: picture{(e.Photo.Caption is null ? "" : ", " + e.Photo.Caption)}"
         );
         Says<SetPhoto>((e, _) => $"picture called {e.Caption ?? "nothing"}");
+        Says<PinPhoto>((e, job) => $"{BoxOf(e.Id, job)}: pin in a picture");
+        Says<UnpinPhoto>((e, job) => $"{BoxOf(e.Id, job)}: pin taken out of a picture");
         Says<RemovePhoto>((_, _) => "picture taken away");
     }
 
@@ -52,6 +54,8 @@ internal sealed class JobEditWords : EditWords
             : $"{set.Answer} {number.Unit}".TrimEnd();
         return $"{question?.Name ?? number?.Name ?? set.Key}: {answer}";
     }
+
+    private static string? BoxOf(string photo, Job job) => job.Photos.Find(photo) is { } of ? job.Boxes.Find(of.Box)?.Name : null;
 
     private static string? Judged(string id, Job job) =>
         job.Boxes.Find(id)?.Name ?? job.Circuits.Find(id)?.Name ?? job.Panels.Find(id)?.Name;

@@ -43,9 +43,12 @@ public sealed class Names(Job job, string? home = null)
 
     /// <summary>A conductor of a box: <c>black of the cable from the pantry</c>, <c>white pigtail</c>.</summary>
     public string Lead(Box? box, Id<Lead> id) =>
-        box?.Pigtails.Find(id) is { } tail ? $"{tail.Colour} pigtail"
+        box?.Pigtails.Find(id) is { } tail ? Piece(box, tail)
         : box?.Leads.Find(id) is { } lead ? Lead(box, lead)
         : "a lead";
+
+    private string Piece(Box box, Pigtail tail) =>
+        Onward.LeadOf(box, tail) is { } lead ? $"{Lead(box, box.Leads[lead])}, where it goes on" : $"{tail.Colour} pigtail";
 
     public string Lead(Box box, Lead lead) =>
         lead.Device is { } device && box.Devices.Find(device) is { } found
@@ -79,11 +82,18 @@ public sealed class Names(Job job, string? home = null)
             LandingAt.Terminal when box.Devices.Find(landing.Device) is { } device =>
                 $"{Terminal(device, landing.Terminal) ?? landing.Place} of the {Device(device)}",
             LandingAt.Terminal => $"{landing.Place} of the device",
-            LandingAt.BondingScrew => "the bonding screw",
+            LandingAt.BondingScrew => $"the {Grounding(landing)}",
             LandingAt.Cap => "a cap",
             LandingAt.Loose => "loose",
             _ => "nobody knows where",
         };
+
+    /// <summary>A grounding screw or clip of a box: <c>bonding screw</c>, <c>bonding screw 2</c>, <c>ground clip</c>.</summary>
+    public static string Grounding(Landing landing)
+    {
+        var number = GroundingPlaces.Number(landing.Place);
+        return (GroundingPlaces.IsClip(landing.Place) ? "ground clip" : "bonding screw") + (number > 1 ? $" {number}" : "");
+    }
 
     /// <summary>The same with the mechanical spot, where there are several to a terminal.</summary>
     public static string Spot(Box box, Landing landing) =>

@@ -37,7 +37,7 @@ public sealed class ShortNames(Job job, Id<Box> id, Box box)
     {
         if (box.Pigtails.Find(lead) is { } tail)
         {
-            return $"{tail.Colour} pigtail";
+            return Onward.LeadOf(box, tail) is { } on ? $"{Lead(on)}, where it goes on" : $"{tail.Colour} pigtail";
         }
 
         return box.Leads.Find(lead) is not { } found ? lead
@@ -62,7 +62,7 @@ public sealed class ShortNames(Job job, Id<Box> id, Box box)
             LandingAt.Terminal => Names.Spot(box, landing),
             LandingAt.Cap => "capped",
             LandingAt.Loose => "loose",
-            LandingAt.BondingScrew => "bonding screw",
+            LandingAt.BondingScrew => Names.Grounding(landing),
             _ => "nobody knows where",
         };
 
@@ -72,7 +72,7 @@ public sealed class ShortNames(Job job, Id<Box> id, Box box)
         var name = Lead(lead);
         if (box.Pigtails.Find(lead) is { } tail)
         {
-            return $"{name}: {Lies(tail.From)} to {Lies(tail.To)}";
+            return tail.Of is null ? $"{name}: {Lies(tail.From)} to {Lies(tail.To)}" : $"{name}: {Lies(tail.To)}";
         }
 
         return box.Leads.Find(lead) switch

@@ -263,15 +263,12 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
         inPlace(
           beside,
           <Thing
-            job={job}
-            view={view}
-            catalogue={catalogue}
-            edit={edit}
-            sel={sel}
+            {...{ job, view, catalogue, edit, sel }}
             bunch={good}
             onBunch={(id) => select({ kind: "strand", id }, { shiftKey: true })}
             onPick={pickUp}
             onPull={pull}
+            onOnward={(lead) => pick({ onward: lead }, w.onward(leadName(view, lead)))}
             onWire={(from, name) => pick({ fromPlace: from }, w.wireFrom(name))}
             onBring={(entry) => setAdding({ what: "cable", entry })}
             onClose={() => onSelect(null)}

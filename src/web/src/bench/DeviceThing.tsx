@@ -10,6 +10,7 @@ import { Pick } from "../parts/Pick";
 import { KindPicker } from "../parts/KindPicker";
 import { fact, length } from "../parts/measure";
 import { deviceChoices } from "../model/kinds";
+import { groundPlaceName, groundPlaces } from "../model/ground";
 import { words } from "../words";
 
 const w = words.box;
@@ -76,7 +77,7 @@ export function DeviceThing({
           {w.takeOut}
         </Button>
       </div>
-      <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-4">
+      <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-[repeat(auto-fit,minmax(8rem,1fr))]">
         <Ask
           label={w.jointName}
           hint={kind?.name ?? ""}
@@ -117,11 +118,12 @@ export function DeviceThing({
               {t.name}
             </Button>
           ))}
-          {view.box.material !== "Nonmetallic" && (
-            <Button onClick={() => onWire({ at: "BondingScrew", joint: null, device: null, place: null }, words.landing.BondingScrew)}>
-              {words.landing.BondingScrew}
-            </Button>
-          )}
+          {view.box.material !== "Nonmetallic" &&
+            groundPlaces(view.box).map((place) => (
+              <Button key={place} onClick={() => onWire({ at: "BondingScrew", joint: null, device: null, place }, groundPlaceName(place))}>
+                {groundPlaceName(place)}
+              </Button>
+            ))}
         </div>
       </details>
       <KindPicker

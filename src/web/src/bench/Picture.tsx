@@ -16,7 +16,12 @@ const w = words.bench;
 
 /** A key when it is of this block, so that the others need not be drawn again. */
 const of = (block: string, key: string | null) =>
-  key !== null && (key === block || key === "screw" || key.startsWith(`at:${block.slice(2)}:`)) ? key : null;
+  key !== null && (key === block || (block === "screw" && /^(hole|clip)-/.test(key)) || key.startsWith(`at:${block.slice(2)}:`))
+    ? key
+    : null;
+/** Parts that go on from a joint as the leads they are of: those are counted already. */
+const onward = (view: PictureProps["view"], joint: string) =>
+  Object.values(view.box.pigtails ?? {}).filter((t) => t.of && t.from.joint === joint).length;
 const cableFocus = (key: string | null) => (key?.startsWith("c:") ? key : null);
 
 /** Ends of a strand that lie in no joint and on no terminal: in the middle column, or among the devices. */
@@ -93,7 +98,7 @@ export const Picture = memo(function Picture(props: PictureProps) {
             {...knotAt(m, placed)}
             name={jointName(view, m.id)}
             connector={catalogue.connectors.find((c) => c.id === view.box.joints?.[m.id]?.connector)}
-            count={m.left.length + m.right.length}
+            count={m.left.length + m.right.length - onward(view, m.id)}
             lit={lit.has(m.id)}
             focus={props.focus === m.id}
             expected={props.live?.joints[m.id]}

@@ -20,6 +20,8 @@ export function Spot({
       {focus && <circle cx={x} cy={y} r="14" fill="none" stroke="var(--slate)" strokeWidth="3" />}
       {kind === "PushIn" || kind === "Port" ? (
         <rect x={x - 5} y={y - 5} width="10" height="10" rx="2" fill="var(--w-black)" stroke="var(--w-edge)" strokeWidth="1.6" />
+      ) : kind === "Clip" ? (
+        <path d={`M${x - 8} ${y - 7}h13a3 3 0 0 1 3 3v8a3 3 0 0 1 -3 3h-13`} fill={colour} stroke="#20252b" strokeWidth="2" />
       ) : (
         <>
           {kind === "ClampPlate" && (

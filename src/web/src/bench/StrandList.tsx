@@ -1,3 +1,4 @@
+import { groundPlaceName, groundPlaces } from "../model/ground";
 import { memo } from "react";
 import type { BoxView, Catalogue } from "../api/client";
 import { useSettings } from "../api/settings";
@@ -20,7 +21,8 @@ export function groupsOf(view: BoxView, catalogue: Catalogue): Group[] {
   const ends = [
     ...Object.entries(box.leads ?? {}).map(([id, l]) => ({ id, at: l.lands, through: (l.form ?? "Ended") !== "Ended" })),
     ...Object.entries(box.pigtails ?? {}).flatMap(([id, t]) => [
-      { id, at: t.from, through: false },
+      // What goes on lies where it begins as the lead it is part of.
+      ...(t.of ? [] : [{ id, at: t.from, through: false }]),
       { id, at: t.to, through: false },
     ]),
   ];
@@ -56,7 +58,12 @@ export function groupsOf(view: BoxView, catalogue: Catalogue): Group[] {
     const lines = ends.filter(test).map((e) => ({ id: e.id, text: e.through ? sentence(view, e.id) : leadName(view, e.id) }));
     if (lines.length > 0) groups.push({ key, title, note: "", sel: null, lines });
   };
-  rest("screw", w.bondingScrew, (e) => !e.through && e.at.at === "BondingScrew");
+  for (const place of groundPlaces(view.box))
+    rest(
+      place ?? "screw",
+      place === null ? w.bondingScrew : groundPlaceName(place),
+      (e) => !e.through && e.at.at === "BondingScrew" && (e.at.place ?? null) === place,
+    );
   rest("through", w.unbroken, (e) => e.through);
   rest("cap", words.landing.Cap, (e) => !e.through && e.at.at === "Cap");
   rest("loose", words.landing.Loose, (e) => !e.through && e.at.at === "Loose");

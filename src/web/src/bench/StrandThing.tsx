@@ -22,6 +22,7 @@ export function StrandThing({
   id,
   edit,
   onPick,
+  onOnward,
   bunch,
   onBunch,
 }: {
@@ -30,6 +31,8 @@ export function StrandThing({
   id: string;
   edit: BoxEdit;
   onPick: (far: boolean) => void;
+  /** It is bared where it lies and goes on from there. */
+  onOnward: () => void;
   bunch: boolean;
   onBunch: () => void;
 }) {
@@ -37,10 +40,11 @@ export function StrandThing({
   const tail = view.box.pigtails?.[id];
   return lead ? (
     <LeadThing id={id} lead={lead} edit={edit} onPick={() => onPick(false)} bunch={bunch} onBunch={onBunch}>
+      {lead.run && /^(Joint|Terminal|BondingScrew)$/.test(lead.lands.at) && <Button onClick={onOnward}>{w.goesOn}</Button>}
       <Gestures job={job} view={view} edit={edit} leads={[id]} />
     </LeadThing>
   ) : tail ? (
-    <PigtailThing id={id} tail={tail} edit={edit} onPick={onPick} />
+    <PigtailThing id={id} tail={tail} edit={edit} onPick={onPick} onOnward={onOnward} />
   ) : null;
 }
 
@@ -108,7 +112,7 @@ function LeadThing({
           </div>
         )}
       </div>
-      <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-6">
+      <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-[repeat(auto-fit,minmax(8rem,1fr))]">
         <Ask
           mono
           label={w.length}
@@ -126,7 +130,19 @@ function LeadThing({
   );
 }
 
-function PigtailThing({ id, tail, edit, onPick }: { id: string; tail: Schemas["Pigtail"]; edit: BoxEdit; onPick: (far: boolean) => void }) {
+function PigtailThing({
+  id,
+  tail,
+  edit,
+  onPick,
+  onOnward,
+}: {
+  id: string;
+  tail: Schemas["Pigtail"];
+  edit: BoxEdit;
+  onPick: (far: boolean) => void;
+  onOnward: () => void;
+}) {
   const { units } = useSettings();
   const set = (change: Partial<EditOf<"setPigtail">>) =>
     void edit.send({
@@ -145,16 +161,20 @@ function PigtailThing({ id, tail, edit, onPick }: { id: string; tail: Schemas["P
         <Button look="main" onClick={() => onPick(true)}>
           {words.bench.pickUp}
         </Button>
-        <Button onClick={() => onPick(false)}>{words.bench.pickOther}</Button>
+        {tail.of ? <Button onClick={onOnward}>{w.goesOn}</Button> : <Button onClick={() => onPick(false)}>{words.bench.pickOther}</Button>}
         <Button look="quiet" onClick={() => void edit.send({ do: "removePigtail", id })}>
           {w.takeOut}
         </Button>
       </div>
-      <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-4">
+      <div className="grid grid-cols-2 gap-2 text-sm sm:grid-cols-[repeat(auto-fit,minmax(8rem,1fr))]">
         <Ask mono label={w.length} hint={w.lengthHint} value={fact(tail.length, units, "")} onKeep={(t) => set({ length: measured(t) })} />
-        <Ask label={w.asColour} value={tail.colour} onKeep={(colour) => set({ colour })} />
-        <Pick label={w.used} value={tail.use ?? "Unknown"} onChange={(use) => set({ use })} options={usesOf} />
-        <Pick label={w.gauge} value={tail.gauge ?? ""} onChange={(g) => set({ gauge: g || undefined })} options={gauges} />
+        {!tail.of && (
+          <>
+            <Ask label={w.asColour} value={tail.colour} onKeep={(colour) => set({ colour })} />
+            <Pick label={w.used} value={tail.use ?? "Unknown"} onChange={(use) => set({ use })} options={usesOf} />
+            <Pick label={w.gauge} value={tail.gauge ?? ""} onChange={(g) => set({ gauge: g || undefined })} options={gauges} />
+          </>
+        )}
       </div>
     </>
   );

@@ -22,13 +22,14 @@ type Props = {
   onBunch: (id: string) => void;
   onPick: (id: string, far: boolean) => void;
   onPull: (joint: string) => void;
+  onOnward: (lead: string) => void;
   onWire: (from: Schemas["Landing"], name: string) => void;
   onBring: (entry: string) => void;
   onClose: () => void;
 };
 
 /** What is chosen, as one sentence, with everything that can be changed about it in place. */
-export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick, onPull, onWire, onBring, onClose }: Props) {
+export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick, onPull, onOnward, onWire, onBring, onClose }: Props) {
   const cable = view.cables.find((c) => cuffId(c) === sel.id);
   const entry = sel.kind === "entry" ? view.box.entries?.[sel.id] : undefined;
   const title =
@@ -60,6 +61,7 @@ export function Thing({ job, view, catalogue, edit, sel, bunch, onBunch, onPick,
           id={sel.id}
           edit={edit}
           onPick={(far) => onPick(sel.id, far)}
+          onOnward={() => onOnward(sel.id)}
           bunch={bunch.includes(sel.id)}
           onBunch={() => onBunch(sel.id)}
         />

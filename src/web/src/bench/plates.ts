@@ -1,4 +1,5 @@
 import type { BoxView, Schemas, Catalogue } from "../api/client";
+import { groundPlaceName } from "../model/ground";
 import { words } from "../words";
 import type { Placed } from "./layout";
 import { BACK, spotAt } from "./layout/ways";
@@ -37,6 +38,7 @@ export type Plate = {
   rows: Row[];
 };
 
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const green = "#4e9a48";
 const landingColour = (role: string) => (role === "Ground" ? green : /Neutral/.test(role) ? "#d5d8da" : "#d8b25a");
 
@@ -91,11 +93,15 @@ export function platesOf(view: BoxView, catalogue: Catalogue, placed: Placed): P
   return placed.blocks.flatMap((block): Plate[] => {
     const { top, height } = block;
     if (block.kind === "screw") {
-      const at = block.rows[0]!.tracks[0]?.y ?? top + 12;
+      const rows = block.rows.map((row): Row => {
+        const place = row.id === "screw" ? null : row.id;
+        const says = groundPlaceName(place);
+        const kind = place?.startsWith("clip") ? "Clip" : "Screw";
+        const spot = { at: row.id, x: x + spotAt, y: row.tracks[0]?.y ?? row.top + 12, kind, colour: green, says };
+        return { id: row.id, name: place === null ? w.screw : capital(says), x: x + 34, y: row.top + 16, spots: [spot], ties: [] };
+      });
       const says = words.landing.BondingScrew;
-      const spot = { at: "screw", x: x + spotAt, y: at, kind: "Screw", colour: green, says };
-      const row = { id: "screw", name: w.screw, x: x + 34, y: top + 16, spots: [spot], ties: [] };
-      return [{ id: block.id, top, height, head: 0, names: [], says, device: null, dead: [], load: null, rows: [row] }];
+      return [{ id: block.id, top, height, head: 0, names: [], says, device: null, dead: [], load: null, rows }];
     }
     if (block.kind !== "device") return [];
     const id = block.id.slice(2);

@@ -1,3 +1,4 @@
+import { groundPlaces } from "../model/ground";
 import type { BoxView, Schemas } from "../api/client";
 import type { Block, Graph, Middle } from "./layout/types";
 import { BACK } from "./layout/ways";
@@ -107,13 +108,13 @@ export function sceneOf(view: BoxView, catalogue: Catalogue): Scene {
   }
   const onScrew = (l: Landing) => l.at === "BondingScrew";
   if (leads.some(([, l]) => onScrew(l.lands)) || tails.some(([, t]) => onScrew(t.from) || onScrew(t.to)) || box.material === "Metal")
-    blocks.push({ id: "screw", kind: "screw", rows: ["screw"], head: 0 });
+    blocks.push({ id: "screw", kind: "screw", rows: groundPlaces(box).map((p) => p ?? "screw"), head: 0 });
 
   const atBlock = (l: Landing): { block: string; row: string } | null =>
     l.at === "Terminal"
       ? { block: `d:${l.device}`, row: l.place?.split("/")[0] ?? "" }
       : l.at === "BondingScrew"
-        ? { block: "screw", row: "screw" }
+        ? { block: "screw", row: l.place ?? "screw" }
         : null;
   const inJoint = (l: Landing) => (l.at === "Joint" ? l.joint! : null);
   const node = (id: string, kind: Middle["kind"], use: string | undefined) => {

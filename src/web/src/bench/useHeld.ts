@@ -50,6 +50,7 @@ const hold = (what: Partial<Held>): Held => ({
   pigtail: null,
   fromJoint: null,
   fromPlace: null,
+  onward: null,
   newId: newId("n"),
   ...what,
 });

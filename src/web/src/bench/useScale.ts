@@ -2,8 +2,9 @@ import { useEffect, useMemo, useState, type RefObject } from "react";
 import type { Pad } from "./pictureProps";
 import { scaleNear } from "./remember";
 
-/** The picture shrinks and grows this much before it scrolls or leaves room. */
+/** The picture shrinks and grows this much before it scrolls or leaves room; for who asks for larger text, less. */
 const LEAST = 0.7;
+const LEAST_LARGE = 0.85;
 const MOST = 1.6;
 
 /** How far one may come nearer, and step back, from what fits. */
@@ -34,7 +35,8 @@ export function useScale(room: RefObject<HTMLElement | null>, box: string, size:
   const upright = !small && space.height > 0 ? (space.height - 4) / size.height : across;
   const fits = small
     ? Math.min(1, across)
-    : text * scaleNear(box, space.width + space.height * 1e5, Math.min(MOST, Math.max(LEAST, Math.min(across, upright))));
+    : text *
+      scaleNear(box, space.width + space.height * 1e5, Math.min(MOST, Math.max(text > 1 ? LEAST_LARGE : LEAST, Math.min(across, upright))));
   const scale = fits * zoom;
 
   /** Comes nearer by a factor, keeping what lies at a point of the screen where it is; the middle when none is given. */

@@ -174,6 +174,22 @@ export const BoxCard = memo(function BoxCard({
               options={["0", "1", "2"].map((n) => [n, n] as const)}
             />
           ))}
+          {box.material !== "Nonmetallic" && (
+            <>
+              <Pick
+                label={w.holes}
+                value={String(box.groundHoles ?? 1)}
+                onChange={(n) => void edit.send({ do: "setGroundingPlaces", holes: Number(n), clips: box.groundClips ?? 0 })}
+                options={["1", "2", "3", "4"].map((n) => [n, n] as const)}
+              />
+              <Pick
+                label={w.clips}
+                value={String(box.groundClips ?? 0)}
+                onChange={(n) => void edit.send({ do: "setGroundingPlaces", holes: box.groundHoles ?? 1, clips: Number(n) })}
+                options={["0", "1", "2", "3", "4"].map((n) => [n, n] as const)}
+              />
+            </>
+          )}
         </div>
         <ul>
           {Object.entries(box.blocks ?? {}).map(([id, block]) => (

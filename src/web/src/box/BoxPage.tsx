@@ -8,7 +8,6 @@ import { PictureFiles } from "../bench/PictureFiles";
 import type { Sel } from "../bench/select";
 import { Steps } from "../bench/Steps";
 import { StrandList } from "../bench/StrandList";
-import { leadName } from "../model/names";
 import { Verdicts } from "../bench/Verdicts";
 import { StateSwitch } from "../change/StateSwitch";
 import { MeasurePanel } from "../model/MeasurePanel";
@@ -94,7 +93,6 @@ function Page({
     setLit(ids ?? []);
     setSel(null);
   }, []);
-  const leads = useMemo(() => Object.keys(view.box.leads ?? {}).map((id) => [id, leadName(view, id)] as const), [view]);
   const go = useLatest((to: Record<string, string>) =>
     setSearch((was) => new URLSearchParams({ ...to, ...(was.has("show") ? { show: was.get("show")! } : {}) })),
   );
@@ -125,7 +123,7 @@ function Page({
         <PictureFiles name={view.box.name} />
         <Follow job={job} view={view} edit={edit} />
         <SaidList view={view} edit={edit} />
-        <Photos job={job} view={view} edit={edit} leadNames={leads} />
+        <Photos job={job} view={view} edit={edit} sel={sel} lit={lit} onSelect={choose} />
       </>
     ),
   };

@@ -1,12 +1,15 @@
-import { useRef, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { newId, type BoxView } from "../api/client";
+import type { Sel } from "../bench/select";
+import { litOf } from "../bench/stops";
 import { usePhotos } from "../model/job";
+import { deviceName, jointName, leadName } from "../model/names";
 import { Ask, Button, TakeOut } from "../parts/controls";
-import { Pick } from "../parts/Pick";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { served } from "../parts/address";
+import { PinnedPhoto, type Pinned } from "./PinnedPhoto";
 
 const w = words.photos;
 /** The longer side of a kept picture. */
@@ -28,19 +31,32 @@ async function redrawn(file: File): Promise<Blob> {
   return new Promise((done, fail) => canvas.toBlob((b) => (b ? done(b) : fail(new Error(w.large))), "image/jpeg", 0.85));
 }
 
-/** Pictures of the box, or pinned to one of its leads. */
+/** Everything of a box that is seen in a picture of it. */
+const thingsOf = (view: BoxView): Pinned[] => [
+  ...Object.keys({ ...view.box.leads, ...view.box.pigtails }).map((id) => ({ kind: "strand" as const, id, name: leadName(view, id) })),
+  ...Object.keys(view.box.joints ?? {}).map((id) => ({ kind: "joint" as const, id, name: words.bench.inJoint(jointName(view, id)) })),
+  ...Object.keys(view.box.devices ?? {}).map((id) => ({ kind: "device" as const, id, name: deviceName(view, id) })),
+];
+
+/** Pictures of the box with their pins. */
 export function Photos({
   job,
   view,
   edit,
-  leadNames,
+  sel,
+  lit,
+  onSelect,
 }: {
   job: string;
   view: BoxView;
   edit: BoxEdit;
-  leadNames: readonly (readonly [string, string])[];
+  sel: Sel | null;
+  lit: readonly string[];
+  onSelect: (sel: Sel) => void;
 }) {
   const photos = usePhotos(job, view.id);
+  const things = useMemo(() => thingsOf(view), [view]);
+  const chosen = useMemo(() => litOf(view.cables, sel, lit), [view.cables, sel, lit]);
   const chooser = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const add = async (file: File) => {
@@ -78,17 +94,9 @@ export function Photos({
             {photo.missing ? (
               <p className="rounded-lg border-2 border-dashed border-rule p-3 text-sm text-ink-2">{w.missing}</p>
             ) : (
-              <a href={served.photo(job, photo.sha)} target="_blank" rel="noreferrer">
-                <img
-                  src={served.photo(job, photo.sha)}
-                  width={photo.width}
-                  height={photo.height}
-                  loading="lazy"
-                  alt={photo.caption ?? w.title}
-                  className="h-auto w-full rounded-lg border-2 border-rule"
-                />
-              </a>
+              <PinnedPhoto job={job} photo={photo} things={things} lit={chosen} edit={edit} onSelect={onSelect} />
             )}
+            {photo.lead && <p className="text-sm text-ink-2">{w.of(leadName(view, photo.lead))}</p>}
             <div className="mt-1 flex items-end gap-2">
               <div className="flex-1">
                 <Ask
@@ -105,15 +113,6 @@ export function Photos({
                 onClick={() => void edit.ready({ do: "removePhoto", id: photo.id })}
               />
             </div>
-            {leadNames.length > 0 && (
-              <Pick
-                hide
-                label={w.pin}
-                value={photo.lead ?? ""}
-                onChange={(lead: string) => void edit.ready({ do: "setPhoto", id: photo.id, caption: photo.caption, lead: lead || null })}
-                options={[["", w.whole] as const, ...leadNames]}
-              />
-            )}
           </li>
         ))}
       </ul>

@@ -25,7 +25,15 @@ function inChange(change: string, state: State, edit: Edit): Edit {
 }
 
 /** What belongs to the job whatever Change is shown: pictures and rulings. */
-const ofJob: ReadonlySet<string> = new Set(["addPhoto", "setPhoto", "removePhoto", "recordRuling", "removeRuling"]);
+const ofJob: ReadonlySet<string> = new Set([
+  "addPhoto",
+  "setPhoto",
+  "removePhoto",
+  "pinPhoto",
+  "unpinPhoto",
+  "recordRuling",
+  "removeRuling",
+]);
 
 /**
  * Sends edits of one box, made on the version this screen shows; into a Change when one is being planned; refused with a word when

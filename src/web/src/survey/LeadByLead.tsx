@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { BoxView, Schemas } from "../api/client";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { Button } from "../parts/controls";
@@ -10,6 +11,7 @@ type Place = Schemas["ToldPlace"];
 /** One lead after another to its place; the next one comes by itself. Then the pigtails that are seen. */
 export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; edit: BoxEdit }) {
   const survey = useSurvey(job, view);
+  const [on, setOn] = useState<string | null>(null);
   if (survey.isError) return <p role="alert">{words.failed}</p>;
   if (!survey.data) return <p className="text-ink-2">{words.loading}</p>;
   const { placed, leads, next, places, tails, makes, assumed } = survey.data;
@@ -87,18 +89,41 @@ export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; ed
       {assumed.length === 0 && tails.length > 0 && <Pigtails tails={tails} old={old} onPut={(p) => void edit.ready(p.edit)} />}
       <ul className="text-sm">
         {placed.map((l) => (
-          <li key={l.lead} className="flex items-center gap-2 border-t border-rule">
+          <li key={l.lead} className="flex flex-wrap items-center gap-x-2 border-t border-rule">
             <span className="flex-1 first-letter:uppercase">
               {l.name}: {l.lies}
             </span>
+            {l.onward.length > 0 && (
+              <button
+                type="button"
+                className="min-h-9 px-2 underline underline-offset-4"
+                aria-label={`${w.goesOn}: ${l.name}`}
+                aria-expanded={on === l.lead}
+                onClick={() => setOn(on === l.lead ? null : l.lead)}
+              >
+                {w.goesOn}
+              </button>
+            )}
             <button
               type="button"
               className="min-h-9 px-2 underline underline-offset-4"
               aria-label={`${words.measurePanel.change}: ${l.name}`}
-              onClick={() => void edit.send({ do: "moveLead", lead: l.lead, to: { at: "Unknown" } })}
+              onClick={() => void edit.ready(l.again)}
             >
               {words.measurePanel.change}
             </button>
+            {on === l.lead && (
+              <div className="basis-full pb-2">
+                <Places
+                  places={l.onward}
+                  old={old}
+                  onPut={(p) => {
+                    setOn(null);
+                    void edit.ready(p.edit);
+                  }}
+                />
+              </div>
+            )}
           </li>
         ))}
       </ul>
@@ -111,19 +136,26 @@ function Pigtails({ tails, old, onPut }: { tails: readonly Place[]; old: boolean
   return (
     <section aria-label={words.box.pigtails}>
       <h2 className="mb-1 text-lg">{words.box.pigtails}</h2>
-      <div className="flex flex-wrap gap-2">
-        {tails.map((o, i) => (
-          <button
-            key={`${i} ${o.name}`}
-            type="button"
-            disabled={old}
-            className="min-h-11 rounded-lg border-2 border-rule bg-card px-3 text-left text-sm font-semibold first-letter:uppercase"
-            onClick={() => onPut(o)}
-          >
-            {o.name}
-          </button>
-        ))}
-      </div>
+      <Places places={tails} old={old} onPut={onPut} />
     </section>
+  );
+}
+
+/** Places to tap, side by side. */
+function Places({ places, old, onPut }: { places: readonly Place[]; old: boolean; onPut: (place: Place) => void }) {
+  return (
+    <div className="flex flex-wrap gap-2">
+      {places.map((o, i) => (
+        <button
+          key={`${i} ${o.name}`}
+          type="button"
+          disabled={old}
+          className="min-h-11 rounded-lg border-2 border-rule bg-card px-3 text-left text-sm font-semibold first-letter:uppercase"
+          onClick={() => onPut(o)}
+        >
+          {o.name}
+        </button>
+      ))}
+    </div>
   );
 }

@@ -102,6 +102,10 @@ export const boxWords = {
     jointName: "Called",
     holds: (n: number) => (n === 1 ? "1 conductor" : `${n} conductors`),
     pigtails: "Pigtails",
+    goesOn: "It goes on to…",
+    holes: "Grounding screws",
+    clips: "Ground clips",
+    clip: "ground clip",
     addPigtail: "Make a pigtail",
     devices: "Devices",
     noDevices: "Nothing stands in this box.",
@@ -188,6 +192,7 @@ export const boxWords = {
   bench: {
     pictureOf: "The picture, for print",
     wireHere: "A piece of wire from here",
+    onward: (name: string) => `${name}, where it goes on`,
     wireFrom: (name: string) => `a piece of wire from ${name}`,
     nearness: "How near",
     nearer: "Nearer",
