@@ -85,6 +85,8 @@ public class EndedAnswerTests
         Ended("joint-listed", "hots", true, new SetJoint("b", "hots", "push-in-4", "hots"));
         Ended("torqued", "r", true, new LandPigtail("b", "t0", true, GfciBox.At("hot-lower/screw", "r")));
         Ended("hook", "r0.a0", true, new MoveLead("b", "r0.a0", GfciBox.At("hot-lower/screw", "r")));
+        Ended("hook", "t0", true, new LandPigtail("b", "t0", true, GfciBox.At("hot-lower/screw", "r")));
+        Ended("bare", "t0", false, new SetPigtail("b", "t0", "black", Fact<Measures.Length>.Unknown));
         Ended("damage", "r0.a0", false, new MoveLead("b", "r0.a0", Landing.Loose));
         Ended(
             "two-listed",
@@ -168,7 +170,7 @@ public class EndedAnswerTests
         {
             FactOf.Entry => ("k9", [new RemoveEntry("b", "k9"), new AddEntry("b", "k9", EntrySide.Left)]),
             FactOf.CableEnd => ("r0.a", cable),
-            FactOf.Lead => ("r0.a0", cable),
+            FactOf.Lead or FactOf.Wire => ("r0.a0", cable),
             FactOf.Pigtail => ("t0", [new RemovePigtail("b", "t0"), new AddPigtail("b", "t0", tail.From, tail.To)]),
             FactOf.Joint => ("hots", [new RemoveJoint("b", "hots"), new AddJoint("b", "hots", "twist-on-medium")]),
             FactOf.Device => ("r", [new RemoveDevice("b", "r"), new AddDevice("b", "r", "receptacle", 1)]),

@@ -228,7 +228,8 @@ public sealed class RandomEdits(int seed)
             FactOf.CableEnd => box.Leads.Values.FirstOrDefault(l => l.Run is not null) is { Run: { } run } lead
                 ? Subjects.CableEnd(run, lead.Side)
                 : "none",
-            FactOf.Lead => box.Leads.Ids.FirstOrNull()?.Text ?? "none",
+            FactOf.Wire when box.Pigtails.Count > 0 && random.Next(2) == 0 => box.Pigtails.Ids.First().Text,
+            FactOf.Lead or FactOf.Wire => box.Leads.Ids.FirstOrNull()?.Text ?? "none",
             FactOf.Joint => box.Joints.Ids.FirstOrNull()?.Text ?? "none",
             FactOf.Device => box.Devices.Ids.FirstOrNull()?.Text ?? "none",
             FactOf.Pigtail => box.Pigtails.Ids.FirstOrNull()?.Text ?? "none",

@@ -196,7 +196,7 @@ public sealed record SetGroundingPlaces(Id<Box> Box, int Holes, int Clips) : Box
 
     protected override Box ApplyIn(Box box)
     {
-        var next = box with { GroundHoles = Holes, GroundClips = Clips };
+        var next = box with { MoreGroundHoles = Holes - 1, GroundClips = Clips };
         var there = GroundingPlaces.Of(next).ToHashSet();
         return next.ComeLoose(l => l.At == LandingAt.BondingScrew && !there.Contains(l.Place));
     }

@@ -85,11 +85,15 @@ internal static class EndedAnswers
             FactOf.Joint => before.Joints.Find(of) is { } old
                 && after.Joints.Find(of) is { } now
                 && (old.Connector != now.Connector || (key == LeadFacts.Tight.Id && !In(before, of).SetEquals(In(after, of)))),
-            FactOf.Lead => (key == LeadFacts.Hook.Id || key == LeadFacts.Bare.Id)
-                && before.Leads.Find(of)?.Lands is { } was
-                && was != after.Leads.Find(of)?.Lands,
+            FactOf.Wire => (key == LeadFacts.Hook.Id || key == LeadFacts.Bare.Id)
+                && (
+                    (before.Leads.Find(of)?.Lands is { } was && was != after.Leads.Find(of)?.Lands)
+                    || (before.Pigtails.Find(of) is { } tail && (tail.From, tail.To) != Ends(after.Pigtails.Find(of)))
+                ),
             _ => false,
         };
+
+    private static (Landing?, Landing?) Ends(Pigtail? tail) => (tail?.From, tail?.To);
 
     /// <summary>A box of another kind; one that nobody knew the kind of is the same box, known now.</summary>
     private static bool AnotherBox(Box before, Box after) => before.Kind != after.Kind && before.Kind != BoxKinds.Unlisted;

@@ -90,6 +90,20 @@ public sealed class BoxLook : Look
     public IReadOnlyList<(Id<Lead> Id, Lead Lead)> Ended =>
         ended ??= [.. Box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).Select(l => (l.Key, l.Value))];
 
+    /// <summary>Every wire that ends in the box with where its ends lie: leads of cables, and pigtails.</summary>
+    public IEnumerable<(Id<Lead> Id, bool Bare, IReadOnlyList<Landing> Ends)> InBox =>
+        Ended
+            .Select(l => (l.Id, l.Lead.IsBare, (IReadOnlyList<Landing>)[l.Lead.Lands]))
+            .Concat(
+                Box.Pigtails.Select(t =>
+                    (
+                        t.Key,
+                        t.Value.Colour == "bare",
+                        (IReadOnlyList<Landing>)(t.Value.Of is null ? [t.Value.From, t.Value.To] : [t.Value.To])
+                    )
+                )
+            );
+
     /// <summary>Conductors of cables and pigtails with their colours; a device's own leads are its maker's.</summary>
     public IEnumerable<(Id<Lead> Id, string Colour)> Conductors() =>
         Box

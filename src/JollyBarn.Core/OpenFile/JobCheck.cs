@@ -41,9 +41,9 @@ public static class JobCheck
                 return new(Why.FileCable, $"boxes.{id}.leads.{lead}.run", ("box", box.Name));
             }
 
-            if (box.GroundHoles is < 1 or > GroundingPlaces.Most || box.GroundClips is < 0 or > GroundingPlaces.Most)
+            if (box.MoreGroundHoles is < 0 or >= GroundingPlaces.Most || box.GroundClips is < 0 or > GroundingPlaces.Most)
             {
-                return new(Why.GroundingPlacesRange, $"boxes.{id}.groundHoles");
+                return new(Why.GroundingPlacesRange, $"boxes.{id}.moreGroundHoles");
             }
 
             if (box.Pigtails.FirstOrNull(t => t.Value.Of is not null && Onward.LeadOf(box, t.Value) is null)?.Key is { } part)

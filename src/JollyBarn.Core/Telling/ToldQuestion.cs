@@ -33,7 +33,7 @@ public static class QuestionTeller
         question.Fact.Of switch
         {
             FactOf.Box => null,
-            FactOf.Lead or FactOf.Pigtail => names.Lead(box, question.Of),
+            FactOf.Lead or FactOf.Pigtail or FactOf.Wire => names.Lead(box, question.Of),
             FactOf.CableEnd => names.Of(new Thing(ThingKind.Cable, question.Of)),
             FactOf.Device => names.Of(Thing.Device(question.Of)),
             FactOf.Joint => names.Of(Thing.Joint(question.Of)),

@@ -13,6 +13,9 @@ public enum FactOf
     CableEnd,
     Lead,
     Pigtail,
+
+    /// <summary>A lead or a pigtail: what is true of a wire, whatever it is part of.</summary>
+    Wire,
     Joint,
     Device,
     Panel,

@@ -7,11 +7,11 @@ public static class LeadFacts
 
     public static FactKey<Measures.Length> PastOpening { get; } = Fact.Tape("past-opening", FactOf.Lead, 301);
 
-    public static FactKey<LeadHurt> Hurt { get; } = Fact.OneOf<LeadHurt>("damage", FactOf.Lead, 302);
+    public static FactKey<LeadHurt> Hurt { get; } = Fact.OneOf<LeadHurt>("damage", FactOf.Wire, 302);
 
-    public static FactKey<HookTurn> Hook { get; } = Fact.OneOf<HookTurn>("hook", FactOf.Lead, 303);
+    public static FactKey<HookTurn> Hook { get; } = Fact.OneOf<HookTurn>("hook", FactOf.Wire, 303);
 
-    public static FactKey<Measures.Length> Bare { get; } = Fact.Tape("bare", FactOf.Lead, 304);
+    public static FactKey<Measures.Length> Bare { get; } = Fact.Tape("bare", FactOf.Wire, 304);
 
     public static FactKey<Measures.Length> Path { get; } = Fact.Tape("path", FactOf.Lead, 305);
 

@@ -154,8 +154,8 @@ public sealed record Box
 
     public int Hickeys { get; init; }
 
-    /// <summary>Tapped holes for grounding screws in a metal box.</summary>
-    public int GroundHoles { get; init; } = 1;
+    /// <summary>Tapped holes for grounding screws in a metal box beyond the first.</summary>
+    public int MoreGroundHoles { get; init; }
 
     /// <summary>Listed clips that hold a ground to the edge of a metal box.</summary>
     public int GroundClips { get; init; }

@@ -13,7 +13,7 @@ public static class GroundingPlaces
     /// <summary>The places of a box, the first hole as null.</summary>
     public static IEnumerable<string?> Of(Box box) =>
         new string?[] { null }
-            .Concat(Enumerable.Range(2, Math.Max(0, box.GroundHoles - 1)).Select(n => Named(Hole, n)))
+            .Concat(Enumerable.Range(2, box.MoreGroundHoles).Select(n => Named(Hole, n)))
             .Concat(Enumerable.Range(1, box.GroundClips).Select(n => Named(Clip, n)));
 
     public static IEnumerable<Landing> Landings(Box box) => Of(box).Select(p => new Landing(LandingAt.BondingScrew, Place: p));

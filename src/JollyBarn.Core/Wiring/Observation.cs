@@ -61,6 +61,7 @@ public static class Subjects
             ),
             FactOf.Lead => box.Leads.Has(id),
             FactOf.Pigtail => box.Pigtails.Has(id),
+            FactOf.Wire => box.Leads.Has(id) || box.Pigtails.Has(id),
             FactOf.Joint => box.Joints.Has(id),
             FactOf.Device => box.Devices.Has(id),
             _ => false,

@@ -14,8 +14,8 @@ public sealed class Hook() : BoxRule("hook")
     }
 
     public override IEnumerable<Finding> Judge(BoxLook look) =>
-        from end in look.Ended
-        where end.Lead.Lands.At == LandingAt.Terminal
+        from end in look.InBox
+        where end.Ends.Any(l => l.At == LandingAt.Terminal)
         let hook = look.Read(LeadFacts.Hook, end.Id)
         where hook is not null
         select hook == HookTurn.Clockwise ? Fine(end.Id, Case.Clockwise) : Better(end.Id, Case.Other, ("lead", Thing.Lead(end.Id)));

@@ -17,7 +17,7 @@ public sealed class LeadDamage() : BoxRule("lead-damage")
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        foreach (var (id, _) in look.Ended)
+        foreach (var (id, _, _) in look.InBox)
         {
             var found = look.Read(LeadFacts.Hurt, id) switch
             {

@@ -17,7 +17,7 @@ public sealed class LicensedWork() : BoxRule("licensed")
 
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        var burnt = look.Ended.Where(l => look.Read(LeadFacts.Hurt, l.Id) == LeadHurt.Burnt).Select(l => l.Id).ToList();
+        var burnt = look.InBox.Where(l => look.Read(LeadFacts.Hurt, l.Id) == LeadHurt.Burnt).Select(l => l.Id).ToList();
         if (burnt.Count > 0)
         {
             yield return Better(burnt[0], Case.Burnt).Pointing(burnt);

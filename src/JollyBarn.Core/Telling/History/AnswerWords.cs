@@ -23,7 +23,7 @@ internal static class AnswerWords
         ThingKind? kind = FactKeys.Find(key)?.Of switch
         {
             FactOf.CableEnd => ThingKind.Cable,
-            FactOf.Lead or FactOf.Pigtail => ThingKind.Lead,
+            FactOf.Lead or FactOf.Pigtail or FactOf.Wire => ThingKind.Lead,
             FactOf.Joint => ThingKind.Joint,
             FactOf.Device => ThingKind.Device,
             _ => null,

@@ -5,6 +5,7 @@ import { measured } from "../model/facts";
 import type { EditOf } from "../model/edits";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { Gestures } from "./Gestures";
+import { WireFacts } from "./WireFacts";
 import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { fact } from "../parts/measure";
@@ -38,13 +39,14 @@ export function StrandThing({
 }) {
   const lead = view.box.leads?.[id];
   const tail = view.box.pigtails?.[id];
+  const facts = <WireFacts key={id} view={view} id={id} edit={edit} />;
   return lead ? (
-    <LeadThing id={id} lead={lead} edit={edit} onPick={() => onPick(false)} bunch={bunch} onBunch={onBunch}>
+    <LeadThing id={id} lead={lead} edit={edit} facts={lead.run ? facts : null} onPick={() => onPick(false)} bunch={bunch} onBunch={onBunch}>
       {lead.run && /^(Joint|Terminal|BondingScrew)$/.test(lead.lands.at) && <Button onClick={onOnward}>{w.goesOn}</Button>}
       <Gestures job={job} view={view} edit={edit} leads={[id]} />
     </LeadThing>
   ) : tail ? (
-    <PigtailThing id={id} tail={tail} edit={edit} onPick={onPick} onOnward={onOnward} />
+    <PigtailThing id={id} tail={tail} edit={edit} onPick={onPick} onOnward={onOnward} facts={facts} />
   ) : null;
 }
 
@@ -55,6 +57,7 @@ function LeadThing({
   onPick,
   bunch,
   onBunch,
+  facts,
   children,
 }: {
   id: string;
@@ -63,6 +66,8 @@ function LeadThing({
   onPick: () => void;
   bunch: boolean;
   onBunch: () => void;
+  /** What is seen of its end. */
+  facts: ReactNode;
   /** What else can be done with it. */
   children: ReactNode;
 }) {
@@ -126,6 +131,7 @@ function LeadThing({
         <Pick label={w.gauge} value={lead.gauge ?? ""} onChange={(g) => wire({ gauge: g || undefined })} options={gauges} />
         <Pick label={w.metal} value={lead.metal ?? "Copper"} onChange={(metal) => wire({ metal })} options={metalsOf} />
       </div>
+      {facts}
     </>
   );
 }
@@ -136,12 +142,14 @@ function PigtailThing({
   edit,
   onPick,
   onOnward,
+  facts,
 }: {
   id: string;
   tail: Schemas["Pigtail"];
   edit: BoxEdit;
   onPick: (far: boolean) => void;
   onOnward: () => void;
+  facts: ReactNode;
 }) {
   const { units } = useSettings();
   const set = (change: Partial<EditOf<"setPigtail">>) =>
@@ -176,6 +184,7 @@ function PigtailThing({
           </>
         )}
       </div>
+      {facts}
     </>
   );
 }

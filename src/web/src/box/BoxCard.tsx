@@ -178,14 +178,14 @@ export const BoxCard = memo(function BoxCard({
             <>
               <Pick
                 label={w.holes}
-                value={String(box.groundHoles ?? 1)}
+                value={String(1 + (box.moreGroundHoles ?? 0))}
                 onChange={(n) => void edit.send({ do: "setGroundingPlaces", holes: Number(n), clips: box.groundClips ?? 0 })}
                 options={["1", "2", "3", "4"].map((n) => [n, n] as const)}
               />
               <Pick
                 label={w.clips}
                 value={String(box.groundClips ?? 0)}
-                onChange={(n) => void edit.send({ do: "setGroundingPlaces", holes: box.groundHoles ?? 1, clips: Number(n) })}
+                onChange={(n) => void edit.send({ do: "setGroundingPlaces", holes: 1 + (box.moreGroundHoles ?? 0), clips: Number(n) })}
                 options={["0", "1", "2", "3", "4"].map((n) => [n, n] as const)}
               />
             </>

@@ -23,7 +23,7 @@ export function FactRow({
         {name}
       </span>
       <div className="mt-1 flex flex-wrap items-center gap-1.5">
-        {kind.type === "Number" && (
+        {(kind.type === "Number" || kind.type === "Length") && (
           <div className="w-28">
             <Ask mono hide label={name} hint={kind.unit ?? ""} value={value ?? ""} onKeep={(t) => onNote(t ? answered(t) : null)} />
           </div>

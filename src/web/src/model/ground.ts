@@ -3,7 +3,7 @@ import { words } from "../words";
 
 /** Where grounds are held to a metal box, as landings name them: its tapped holes, the first without a name, then its clips. */
 export function groundPlaces(box: Schemas["Box"]): (string | null)[] {
-  const holes = Array.from({ length: Math.max(0, (box.groundHoles ?? 1) - 1) }, (_, i) => `hole-${i + 2}`);
+  const holes = Array.from({ length: box.moreGroundHoles ?? 0 }, (_, i) => `hole-${i + 2}`);
   const clips = Array.from({ length: box.groundClips ?? 0 }, (_, i) => `clip-${i + 1}`);
   return [null, ...holes, ...clips];
 }

@@ -102,6 +102,7 @@ export const boxWords = {
     jointName: "Called",
     holds: (n: number) => (n === 1 ? "1 conductor" : `${n} conductors`),
     pigtails: "Pigtails",
+    wireEnd: "How its end looks",
     goesOn: "It goes on to…",
     holes: "Grounding screws",
     clips: "Ground clips",
