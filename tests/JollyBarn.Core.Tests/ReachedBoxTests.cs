@@ -94,6 +94,7 @@ public class ReachedBoxTests
                     .Append(recorded)
                     .Append(loop)
                     .Append(recorded.Do(new SetLeadWire("b", "r0.a0")))
+                    .Append(recorded.Do(new MoveLead("b", "r0.a0", GfciBox.At("hot-upper/screw", "d")), new SetLeadWire("b", "r0.a0")))
                     .Select(j => j.Fill())
             )
             .ToList();
