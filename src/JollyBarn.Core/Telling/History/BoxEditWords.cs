@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.History;

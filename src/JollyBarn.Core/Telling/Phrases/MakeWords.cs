@@ -1,7 +1,7 @@
 using System.Globalization;
 using JollyBarn.Wiring;
 
-namespace JollyBarn.Telling;
+namespace JollyBarn.Telling.Phrases;
 
 /// <summary>Usual makes in words.</summary>
 internal static class MakeWords
