@@ -88,6 +88,8 @@ public sealed class OnwardTests
         Assert.Equal((Yoke, GfciBox.In("g")), (job.Boxes["b"].Pigtails["on"].From, job.Boxes["b"].Pigtails["far"].From));
         var moved = job.Do(new MoveLead("b", "r0.a2", Landing.Loose), new SetLeadWire("b", "r0.a2", Measures.Gauge.Awg(10)));
         Assert.Equal((Landing.Loose, "10"), (moved.Boxes["b"].Pigtails["on"].From, moved.Boxes["b"].Pigtails["far"].Gauge?.ToString()));
+        var metal = job.Do(new SetRun("r0", Metal: Metal.Aluminum)).Boxes["b"];
+        Assert.Equal([Metal.Aluminum, Metal.Aluminum], metal.Pigtails.Values.Select(t => t.Metal));
         Assert.Empty(job.Do(new RemoveCable("b", "r0")).Boxes["b"].Pigtails);
         Assert.Empty(job.Do(new RemovePigtail("b", "on")).Boxes["b"].Pigtails);
         Assert.Equal(Why.PartOfALead, new LandPigtail("b", "on", false, Landing.Loose).Check(job)?.Why);

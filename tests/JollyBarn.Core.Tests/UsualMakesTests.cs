@@ -113,6 +113,21 @@ public sealed class UsualMakesTests
         }
     }
 
+    /// <summary>A make that no longer fits, since another device was seen in the box, leaves nothing to see, and others are
+    /// offered.</summary>
+    [Fact]
+    public void Where_another_device_is_seen_other_makes_are_offered()
+    {
+        var house = House("receptacle", "14-2 14-2");
+        var begun = house.Do(new AssumeMake("b", Find(house)[0].Make));
+        Assert.Empty(Steps(begun).Makes);
+        var device = begun.Boxes["b"].Devices.Ids.Single();
+        var other = begun.Do(new RemoveDevice("b", device), new AddDevice("b", "other", "switch", 1));
+        Assert.Empty(Steps(other).Assumed);
+        Assert.NotEmpty(Steps(other).Makes);
+        Assert.Equal(Find(other).Select(m => m.Make), Steps(other).Makes.Select(m => m.Make));
+    }
+
     /// <summary>Nobody looked, so nobody knows: a make that is begun lands no lead, and no verdict and no voltage is other than before
     /// it.</summary>
     [Fact]

@@ -143,10 +143,7 @@ public sealed record SetRun(
             {
                 Boxes = job.Boxes.With(
                     end.Box!.Value,
-                    box with
-                    {
-                        Leads = box.Leads.Each((_, l) => l.Run == Run ? l with { Metal = metal } : l),
-                    }
+                    Onward.Follow(box with { Leads = box.Leads.Each((_, l) => l.Run == Run ? l with { Metal = metal } : l) })
                 ),
             }
             : job;

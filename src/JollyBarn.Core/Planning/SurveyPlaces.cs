@@ -104,7 +104,7 @@ internal static class SurveyPlaces
                 .Joints.Ids.Where(j => box.Leads.Values.Any(l => l.Lands.IsIn(j) && l.Use == of.Use))
                 .Select(j => new Landing(LandingAt.Joint, j))
                 .Concat(Spots(box).Where(s => likely.Contains(s.Terminal.Role)).Select(s => At(s.Device, s.Terminal)))
-                .Concat(of.IsGround && box.Material == BoxMaterial.Metal ? GroundingPlaces.Landings(box) : [])
+                .Concat(of.IsGround && box.Material != BoxMaterial.Nonmetallic ? GroundingPlaces.Landings(box) : [])
                 .Where(p =>
                     p.At == LandingAt.Terminal ? !(of.Lands.IsOn(p.Device!.Value) && of.Lands.Terminal == p.Terminal) : p != of.Lands
                 );

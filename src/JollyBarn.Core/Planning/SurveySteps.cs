@@ -36,7 +36,7 @@ public enum SurveyPart
 /// <param name="Next">The lead to ask about now; null when every one has its place.</param>
 /// <param name="Places">Where it may lie, likeliest first.</param>
 /// <param name="Tails">Pigtails one would see, to be put in with a tap.</param>
-/// <param name="Makes">Usual makes to begin from, while no lead has its place.</param>
+/// <param name="Makes">Usual makes to begin from, while no lead has its place and none that fits is begun.</param>
 /// <param name="Assumed">Places of the make it was begun from that nobody has looked at yet.</param>
 /// <param name="Marks">How each cable may be marked, with what that records.</param>
 /// <param name="Onward">Where each lead that lies somewhere may go on to, bared and not cut.</param>
@@ -68,6 +68,7 @@ public sealed record SurveySteps(
             .ThenBy(l => Order(job, id, box, l.Value))
             .ThenBy(l => l.Key)
             .FirstOrNull();
+        var toSee = UsualMakes.ToSee(job, id, box, newId);
         return new(
             [.. leads.Where(l => l.Value.Lands.At != LandingAt.Unknown).Select(l => l.Key)],
             leads.Count,
@@ -75,8 +76,8 @@ public sealed record SurveySteps(
             next is var (lead, of) ? [.. SurveyPlaces.For(id, box, lead, of.Use, newId)] : [],
             [.. SurveyPlaces.Tails(id, box, newId)],
             [.. Enum.GetValues<SurveyPart>().Where(part => IsDone(job, box, part))],
-            box.Make is null ? UsualMakes.Find(job, id, box, newId) : [],
-            UsualMakes.ToSee(job, id, box, newId),
+            toSee.Count == 0 ? UsualMakes.Find(job, id, box, newId) : [],
+            toSee,
             [.. MarksOf(job, id, box)],
             [.. SurveyPlaces.Onward(id, box, newId)]
         );

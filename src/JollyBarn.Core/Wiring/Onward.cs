@@ -1,3 +1,5 @@
+using JollyBarn.Measures;
+
 namespace JollyBarn.Wiring;
 
 /// <summary>Leads that go on, bared but not cut, beyond the place they lie on first: a ground through the hole of its connector to a
@@ -31,28 +33,22 @@ public static class Onward
     }
 
     /// <summary>The piece as what it is a part of says it is; null when that is gone.</summary>
-    private static Pigtail? Before(Box box, Pigtail tail) =>
-        box.Leads.Find(tail.Of) is { } lead
-            ? tail with
+    private static Pigtail? Before(Box box, Pigtail tail)
+    {
+        Pigtail Like(Landing from, Gauge? gauge, string colour, bool stranded, Metal metal, ConductorUse use) =>
+            tail with
             {
-                From = lead.Lands,
-                Gauge = lead.Gauge,
-                Colour = lead.Colour,
-                Stranded = lead.Stranded,
-                Metal = lead.Metal,
-                Use = lead.Use,
-            }
-        : box.Pigtails.Find(tail.Of) is { } piece
-            ? tail with
-            {
-                From = piece.To,
-                Gauge = piece.Gauge,
-                Colour = piece.Colour,
-                Stranded = piece.Stranded,
-                Metal = piece.Metal,
-                Use = piece.Use,
-            }
-        : null;
+                From = from,
+                Gauge = gauge,
+                Colour = colour,
+                Stranded = stranded,
+                Metal = metal,
+                Use = use,
+            };
+        return box.Leads.Find(tail.Of) is { } l ? Like(l.Lands, l.Gauge, l.Colour, l.Stranded, l.Metal, l.Use)
+            : box.Pigtails.Find(tail.Of) is { } p ? Like(p.To, p.Gauge, p.Colour, p.Stranded, p.Metal, p.Use)
+            : null;
+    }
 
     /// <summary>The lead a piece is part of, through every piece before it; null for a pigtail, and for pieces that go round.</summary>
     public static Id<Lead>? LeadOf(Box box, Pigtail piece)

@@ -7,7 +7,11 @@ import { words } from "../words";
 
 /** What is seen of a wire where it was stripped: hurt or whole, its hook, its bare copper. */
 export function WireFacts({ view, id, edit }: { view: BoxView; id: string; edit: BoxEdit }) {
-  const kinds = useCatalogue().data?.facts.filter((k) => k.of === "Wire") ?? [];
+  const tail = view.box.pigtails?.[id];
+  const ends = tail ? [tail.from, tail.to] : [view.box.leads?.[id]?.lands];
+  const onScrew = ends.some((l) => l?.at === "Terminal" || l?.at === "BondingScrew");
+  // A hook and the copper past a screw are looked at where there is a screw.
+  const kinds = useCatalogue().data?.facts.filter((k) => k.of === "Wire" && (onScrew || k.key === "damage")) ?? [];
   const facts = view.box.noted?.[id]?.facts;
   return (
     <details className="mt-2" open={kinds.some((k) => facts?.[k.key])}>

@@ -1,6 +1,7 @@
 import type { Schemas } from "../api/client";
 import { answered } from "./facts";
 import { Ask } from "../parts/controls";
+import { words } from "../words";
 
 /** One question of a circuit, a panel or an outlet, with its answers to press or a number to type. */
 export function FactRow({
@@ -16,6 +17,7 @@ export function FactRow({
   value?: string | null;
   onNote: (fact: Schemas["Observation"] | null) => unknown;
 }) {
+  const hint = kind.unit ?? (kind.type === "Length" ? words.box.lengthHint : "");
   const name = about ? `${kind.asks} ${about}` : kind.asks;
   return (
     <div className="py-1" role="group" aria-label={name}>
@@ -25,7 +27,7 @@ export function FactRow({
       <div className="mt-1 flex flex-wrap items-center gap-1.5">
         {(kind.type === "Number" || kind.type === "Length") && (
           <div className="w-28">
-            <Ask mono hide label={name} hint={kind.unit ?? ""} value={value ?? ""} onKeep={(t) => onNote(t ? answered(t) : null)} />
+            <Ask mono hide label={name} hint={hint} value={value ?? ""} onKeep={(t) => onNote(t ? answered(t) : null)} />
           </div>
         )}
         {kind.choices.map((c) => (
