@@ -38,6 +38,9 @@ public sealed class PinTests(Site site)
         Assert.Equal("true", person.Find("Pin 1: bare, from the foot of the stair").GetAttribute("aria-pressed"));
         Assert.Equal("false", person.Find("Pin 2: luminaire on a canopy").GetAttribute("aria-pressed"));
         Assert.Empty(person.Axe(false));
+        // The page is as high as the screen, whatever is open and chosen in it: only panels scroll.
+        person.Tap("How its end looks");
+        Assert.Equal(0L, person.Driver.ExecuteScript("return document.documentElement.scrollHeight - innerHeight"));
         person.Tap("Take the pin out: luminaire on a canopy");
         person.None("Pin 2: luminaire on a canopy");
     }
