@@ -160,8 +160,8 @@ public sealed class BenchTests(Site site)
         person.Tap("Turn over");
         person.Tap("Swap: duplex receptacle");
         person.Sees("15.75 / 18.0 in³, fits");
-        person.Tap("protective receptacle, GFCI", "[role=dialog]");
-        person.Sees("protective receptacle, GFCI");
+        person.Tap("GFCI receptacle", "[role=dialog]");
+        person.Sees("GFCI receptacle");
         person.Panel("box");
         person.Tap("Change");
         person.Sees("one-gang nonmetallic, 14 in³");

@@ -47,9 +47,9 @@ public sealed class SupplyTests(Site site)
         var job = $"{site.Address}/jobs/{await site.OwnJobAsync()}";
         using var person = new Person();
         person.Go(job + "/house#porch-jetty");
-        person.Sees("cannot be told: how long is the cable from inside, in Ferry porch?");
+        person.Sees("cannot be told: how long is the cable from inside (Ferry porch)?");
         person.Tap("Its cables, and how long they are");
-        person.Type("Length of the cable from inside, in Ferry porch", "90'");
+        person.Type("Length of the cable from inside (Ferry porch)", "90'");
         person.Sees("loses at least");
     }
 

@@ -31,8 +31,8 @@ public sealed class SurveyTests(Site site)
         person.Sees("Not proved dead by you");
         var before = person.Taps;
         person.Touch("Next: cables");
-        person.Touch("protective receptacle, GFCI");
-        person.Sees("protective receptacle, GFCI", "ul");
+        person.Touch("GFCI receptacle");
+        person.Sees("GFCI receptacle", "ul");
         for (var i = 1; i <= 3; i++)
         {
             person.Touch("14-2");
@@ -53,10 +53,10 @@ public sealed class SurveyTests(Site site)
                 ("2 of 9", "Grounds"),
                 ("3 of 9", "New joint, neutrals"),
                 ("4 of 9", "Neutrals"),
-                ("5 of 9", "Load neutral, protective receptacle, GFCI"),
+                ("5 of 9", "Load neutral, GFCI receptacle"),
                 ("6 of 9", "New joint, hots"),
                 ("7 of 9", "Hots"),
-                ("8 of 9", "Load hot, protective receptacle, GFCI"),
+                ("8 of 9", "Load hot, GFCI receptacle"),
             }
         )
         {
@@ -203,10 +203,10 @@ public sealed class SurveyTests(Site site)
         using var person = new Person();
         person.Go($"{site.Address}/jobs/{job}/boxes/east-bed?plan=upstairs&state=AsLeft");
         person.Sees("Every lead lies where it was found");
-        person.Tap("Done as planned: East bedroom, by the bed: duplex receptacle swapped for a protective receptacle, GFCI");
+        person.Tap("Done as planned: East bedroom, by the bed: duplex receptacle swapped for a GFCI receptacle");
         person.Sees("leads are not back where they were found");
         person.Tap("What changes");
-        person.Sees("duplex receptacle: now a protective receptacle, GFCI");
+        person.Sees("duplex receptacle: now a GFCI receptacle");
         person.Tap("As found");
         person.Sees("You are correcting what was found");
     }

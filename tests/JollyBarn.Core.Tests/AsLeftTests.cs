@@ -69,7 +69,7 @@ public class AsLeftTests
     {
         var (before, after) = (GfciBox.Make(), GfciBox.Make().Do(new MoveLead("b", "safe.a1", GfciBox.In("neutrals"))));
         Assert.Equal(
-            ["white of the cable on to the bench: from load neutral of the protective receptacle, GFCI to joint neutrals."],
+            ["white of the cable on to the bench: from load neutral of the GFCI receptacle to joint neutrals."],
             DifferenceTeller.Tell(before, after, "b", BoxDifference.Between(before, after, "b")).Select(d => d.Says)
         );
     }

@@ -9,7 +9,7 @@ internal static class ProtectiveReceptacles
     [
         Yoked(
             "protective",
-            "protective receptacle, GFCI",
+            "GFCI receptacle",
             5.2m,
             "1 3/8",
             Plate("line-hot", "line hot", TerminalRole.LineHot),

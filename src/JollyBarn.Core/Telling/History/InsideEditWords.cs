@@ -22,7 +22,7 @@ internal sealed class InsideEditWords : EditWords
         InBox<JoinLeads>((e, _) => $"{e.Leads.Count} joined under a {Connector(e.Connector)}");
         InBox<AddJoint>((e, _) => $"{(e.Name is null ? "a joint" : $"joint {e.Name}")} begun");
         InBox<SetJoint>((e, _) => $"joint under a {Connector(e.Connector)}");
-        InBox<RemoveJoint>((e, box) => $"{Names.Joint(box.Joints.Find(e.Id))} opened");
+        InBox<RemoveJoint>((e, box) => $"{Names.Joint(box, e.Id)} opened");
         InBox<AddPigtail>((e, box) => $"pigtail from {Names.Of(box, e.From)} to {Names.Of(box, e.To)}");
         InBox<SetPigtail>((e, _) => $"{e.Colour} pigtail{(e.Gauge is { } gauge ? $", {gauge} AWG" : "")}");
         InBox<GoOn>((e, box) => $"{box.Leads.Find(e.Lead)?.Colour ?? box.Pigtails.Find(e.Lead)?.Colour} goes on to {Names.Of(box, e.To)}");

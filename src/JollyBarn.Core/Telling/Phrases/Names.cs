@@ -1,3 +1,4 @@
+using System.Collections.Frozen;
 using JollyBarn.CodeBook;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
@@ -8,6 +9,12 @@ namespace JollyBarn.Telling.Phrases;
 /// <param name="home">The box, panel or circuit that is spoken of: things without a place are its own.</param>
 public sealed class Names(Job job, string? home = null)
 {
+    /// <summary>First words of what tells where a cable comes from or goes.</summary>
+    private static readonly FrozenSet<string> Ways =
+    [
+        .. "from to on down up toward towards in out at by off along over under through into behind for across past back".Split(' '),
+    ];
+
     /// <summary>What a thing is called.</summary>
     /// <param name="how">A way to say it: <c>slot</c> for a breaker's slot alone, <c>short</c> for its slot and words, <c>tail</c> for a
     /// name after a comma or nothing, <c>of</c> for a terminal with its device.</param>
@@ -22,7 +29,7 @@ public sealed class Names(Job job, string? home = null)
             ),
             ThingKind.BoxKind => BoxKinds.Find(thing.Id)?.Name ?? thing.Id,
             ThingKind.PartKind => PartKinds.Find(thing.Id)?.Name ?? thing.Id,
-            ThingKind.Joint => Joint(BoxOf(thing)?.Joints.Find(thing.Id), how),
+            ThingKind.Joint => BoxOf(thing) is { } box ? Joint(box, thing.Id, how) : "a joint",
             ThingKind.Device => Device(thing),
             ThingKind.Place => Place(thing),
             ThingKind.Terminal => Terminal(thing, how),
@@ -43,20 +50,24 @@ public sealed class Names(Job job, string? home = null)
 
     /// <summary>A conductor of a box: <c>black of the cable from the pantry</c>, <c>white pigtail</c>.</summary>
     public string Lead(Box? box, Id<Lead> id) =>
-        box?.Pigtails.Find(id) is { } tail ? Piece(box, tail)
+        box?.Pigtails.Find(id) is { } tail ? Piece(box, id, tail)
         : box?.Leads.Find(id) is { } lead ? Lead(box, lead)
         : "a lead";
 
-    private string Piece(Box box, Pigtail tail) =>
-        Onward.LeadOf(box, tail) is { } lead ? $"{Lead(box, box.Leads[lead])}, where it goes on" : $"{tail.Colour} pigtail";
+    private string Piece(Box box, Id<Lead> id, Pigtail tail) =>
+        Onward.LeadOf(box, tail) is { } lead ? $"{Lead(box, box.Leads[lead])}, where it goes on" : InsideNames.Pigtail(box, id);
 
     public string Lead(Box box, Lead lead) =>
         lead.Device is { } device && box.Devices.Find(device) is { } found
             ? $"{lead.Colour} of the {Device(found)}"
             : $"{lead.Colour} of {Cable(job.Runs.Find(lead.Run)?.End(lead.Side))}";
 
-    /// <summary>A cable by where it goes at one of its ends: <c>the cable from the pantry</c>.</summary>
-    public static string Cable(RunEnd? end) => end?.Says is { } says ? $"the cable {says}" : "a cable";
+    /// <summary>A cable by where it goes at one of its ends: <c>the cable from the pantry</c>; where its words tell no way, <c>the cable
+    /// called kitchen</c>.</summary>
+    public static string Cable(RunEnd? end) =>
+        end?.Says is not { } says ? "a cable"
+        : Ways.Contains(says.Split(' ')[0].ToLowerInvariant()) ? $"the cable {says}"
+        : $"the cable called {says}";
 
     public static string Device(Device device) => device.Name ?? DeviceKind(device.Kind);
 
@@ -66,10 +77,9 @@ public sealed class Names(Job job, string? home = null)
     /// <summary>A device of a box.</summary>
     public static string DeviceIn(Box box, Id<Device>? id) => box.Devices.Find(id) is { } device ? Device(device) : "device";
 
-    public static string Joint(Joint? joint, string? how = null) =>
-        how == "tail" ? (joint?.Name is { } tail ? $", {tail}" : "")
-        : joint?.Name is { } name ? $"joint {name}"
-        : "a joint";
+    /// <summary>A joint: <c>joint hots</c>, or by its colours; after a comma or nothing where <paramref name="how"/> is <c>tail</c>.</summary>
+    public static string Joint(Box box, Id<Joint> id, string? how = null) =>
+        how == "tail" ? (box.Joints.Find(id)?.Name is { } tail ? $", {tail}" : "") : $"joint {InsideNames.Joint(box, id)}";
 
     /// <summary>Where an end lies, in the box spoken of.</summary>
     public string Of(Landing landing) => home is not null && job.Boxes.Find(home) is { } box ? Of(box, landing) : "nobody knows where";
@@ -78,7 +88,7 @@ public sealed class Names(Job job, string? home = null)
     public static string Of(Box box, Landing landing) =>
         landing.At switch
         {
-            LandingAt.Joint => Joint(box.Joints.Find(landing.Joint)),
+            LandingAt.Joint => Joint(box, landing.Joint ?? ""),
             LandingAt.Terminal when box.Devices.Find(landing.Device) is { } device =>
                 $"{Terminal(device, landing.Terminal) ?? landing.Place} of the {Device(device)}",
             LandingAt.Terminal => $"{landing.Place} of the device",
@@ -107,11 +117,14 @@ public sealed class Names(Job job, string? home = null)
         : how == "short" ? $"{breaker.Where}{(breaker.Says is { } written ? $" {written}" : "")}"
         : $"breaker {breaker.Where}{(breaker.Says is { } says ? $", {says}" : "")}";
 
-    /// <summary>A cable wherever it is: <c>the cable from the pantry, in Bench</c>.</summary>
+    /// <summary>A cable wherever it is: <c>the cable from the pantry</c> in the box spoken of, else <c>the cable from the pantry
+    /// (Bench)</c>.</summary>
     public string Run(Id<Run> id)
     {
-        var near = job.Runs.Find(id) is { } run ? Ends(run).FirstOrDefault(e => e is { At: EndAt.Box, Says: not null }) : null;
-        return near is not null && job.Boxes.Find(near.Box) is { } box ? $"{Cable(near)}, in {box.Name}" : "a cable";
+        RunEnd[] named = job.Runs.Find(id) is { } run ? [.. Ends(run).Where(e => e is { At: EndAt.Box, Says: not null })] : [];
+        return named.FirstOrDefault(e => home is not null && e.IsIn(home)) is { } here ? Cable(here)
+            : named is [var near, ..] && job.Boxes.Find(near.Box) is { } box ? $"{Cable(near)} ({box.Name})"
+            : "a cable";
     }
 
     private static string? Terminal(Device device, string? terminal) =>

@@ -37,7 +37,7 @@ public sealed class ShortNames(Job job, Id<Box> id, Box box)
     {
         if (box.Pigtails.Find(lead) is { } tail)
         {
-            return Onward.LeadOf(box, tail) is { } on ? $"{Lead(on)}, where it goes on" : $"{tail.Colour} pigtail";
+            return Onward.LeadOf(box, tail) is { } on ? $"{Lead(on)}, where it goes on" : InsideNames.Pigtail(box, lead);
         }
 
         return box.Leads.Find(lead) is not { } found ? lead
@@ -45,12 +45,7 @@ public sealed class ShortNames(Job job, Id<Box> id, Box box)
             : $"{found.Colour}, {Cable(found.Run ?? "", found.Side)}";
     }
 
-    /// <summary>A joint by its name, else by the colours in it.</summary>
-    public string Joint(Id<Joint> joint)
-    {
-        var colours = box.Leads.Values.Where(l => l.Lands.IsIn(joint)).Select(l => l.Colour).Distinct().ToList();
-        return box.Joints.Find(joint)?.Name ?? (colours.Count > 0 ? string.Join(" and ", colours) : joint);
-    }
+    public string Joint(Id<Joint> joint) => InsideNames.Joint(box, joint);
 
     public string Device(Id<Device> device) => Names.DeviceIn(box, device);
 
@@ -72,6 +67,7 @@ public sealed class ShortNames(Job job, Id<Box> id, Box box)
         var name = Lead(lead);
         if (box.Pigtails.Find(lead) is { } tail)
         {
+            name = tail.Of is null ? $"{tail.Colour} pigtail" : name;
             return tail.Of is null ? $"{name}: {Lies(tail.From)} to {Lies(tail.To)}" : $"{name}: {Lies(tail.To)}";
         }
 

@@ -103,10 +103,10 @@ internal static class ProtectionWords
             },
             new("joint-made", "Joint made", "What shows can be touched; what is short lets go.")
             {
-                { "CopperBelow", "Copper shows below the connector of joint {joint:name}." },
-                { "ShellHurt", "The connector of joint {joint:name} is split or pierced." },
-                { "EndShort", "An end in joint {joint:name} does not reach the window of its connector." },
-                { "Sound", "Joint {joint:name} is made as it should be." },
+                { "CopperBelow", "Copper shows below the connector of {joint}." },
+                { "ShellHurt", "The connector of {joint} is split or pierced." },
+                { "EndShort", "An end in {joint} does not reach the window of its connector." },
+                { "Sound", "{Joint} is made as it should be." },
             },
             new("weather", "Weather", "Rain runs down the cord into the slots.")
             {
