@@ -19,20 +19,23 @@ public sealed record PlacedLead(Id<Lead> Lead, string Name, string Lies, Edit Ag
 /// <summary>A place whose leads are only assumed to lie there.</summary>
 /// <param name="Name">The joint or the device.</param>
 /// <param name="Leads">What is assumed to lie there, each in words.</param>
+/// <param name="Lit">Those leads and the device, by id, to be pointed at.</param>
 /// <param name="Edit">That somebody looked and it is so.</param>
-public sealed record ToldAssumed(string Name, IReadOnlyList<string> Leads, Edit Edit);
+public sealed record ToldAssumed(string Name, IReadOnlyList<string> Leads, IReadOnlyList<string> Lit, Edit Edit);
 
 /// <summary>A mark a cable may bear, with the edit that writes it down or takes it back.</summary>
 public sealed record ToldMark(Id<Run> Run, RunSide Side, string Name, bool On, Edit Edit);
 
 /// <summary>Writing down where the leads of a box lie, one after the other, in words.</summary>
 /// <param name="Next">What the lead to ask about now is called; null when every one has its place.</param>
+/// <param name="NextLead">Its id.</param>
 /// <param name="Places">Where it may lie, likeliest first.</param>
 /// <param name="Tails">Pigtails one would see, to be put in with a tap.</param>
 public sealed record ToldSurvey(
     IReadOnlyList<PlacedLead> Placed,
     int Leads,
     string? Next,
+    Id<Lead>? NextLead,
     IReadOnlyList<ToldPlace> Places,
     IReadOnlyList<ToldPlace> Tails,
     IReadOnlyList<SurveyPart> Done,
@@ -61,6 +64,7 @@ public sealed record ToldSurvey(
             [.. steps.Placed.Select(l => Placed(l))],
             steps.Leads,
             steps.Next is { } next ? names.Lead(next) : null,
+            steps.Next,
             [.. steps.Places.Select(p => new ToldPlace(Place(p), p.Edit))],
             [.. steps.Tails.Select(t => new ToldPlace($"{Short(names, box, t.From)} → {Short(names, box, t.To)}", t.Edit))],
             steps.Done,
@@ -84,6 +88,7 @@ public sealed record ToldSurvey(
                 .. place.Leads.Select(l => names.Lead(l.Lead) + (l.To is { } to ? $": {Short(names, box, to)}" : "")),
                 .. place.Tails.Select(to => $"pigtail to {Short(names, box, to)}"),
             ],
+            [.. place.Leads.Select(l => l.Lead.Text), .. place.Device is { } lit ? [lit.Text] : Array.Empty<string>()],
             place.Edit
         );
 

@@ -1,5 +1,7 @@
 using JollyBarn.Fill;
+using JollyBarn.Planning;
 using JollyBarn.Store;
+using JollyBarn.Telling;
 using JollyBarn.Terms;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Conflict = JollyBarn.Store.Conflict;
@@ -10,13 +12,15 @@ namespace JollyBarn.Web.Endpoints;
 public sealed record NewJob(string Id, string Name);
 
 /// <summary>Where the job stands as far as fill can tell: over-full, just fitting, unknown, and the rest.</summary>
+/// <param name="Next">What each open Change waits for before its next stage.</param>
 public sealed record TodayAnswer(
     JobHead Job,
     IReadOnlyList<BoxSummary> Over,
     IReadOnlyList<BoxSummary> Full,
     IReadOnlyList<BoxSummary> Unknown,
     IReadOnlyList<BoxSummary> Fine,
-    int Binned
+    int Binned,
+    IReadOnlyList<ToldWaits> Next
 );
 
 /// <summary>Jobs: list, make, copy, bin, bring back.</summary>
@@ -112,13 +116,15 @@ internal static class JobEndpoints
     {
         var (version, job) = open.Now;
         var boxes = BoxEndpoints.Summaries(open, job).Where(b => !b.Binned).ToList();
+        var solved = open.Judged.Expected.Of(job, Views.Patience);
         return new(
             Views.Head(open.Id, version, job),
             [.. boxes.Where(b => b.Fit == Fit.Over).OrderBy(b => b.Left.High?.CubicInches ?? 0)],
             [.. boxes.Where(b => b.Fit == Fit.ExactlyFull)],
             [.. boxes.Where(b => b.Fit is Fit.CannotTell or Fit.NotOpened or Fit.OutOfScope or Fit.ByListing).OrderBy(b => b.Fit)],
             [.. boxes.Where(b => b.Fit == Fit.Fits)],
-            job.Boxes.Values.Count(b => b.Binned)
+            job.Boxes.Values.Count(b => b.Binned),
+            [.. NextStages.Of(job, id => Views.Verdicts(open.Judged, job, id, job.Boxes[id], solved)).Select(n => ToldWaits.Tell(job, n))]
         );
     }
 }

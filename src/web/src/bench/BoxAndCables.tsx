@@ -6,7 +6,7 @@ import { wide } from "./layout";
 import type { PictureProps } from "./pictureProps";
 import { cableName, NAME, wrap } from "../model/names";
 import { cablesInOrder, cuffId } from "./scene";
-import { entryAt, outlineOf } from "./boxShape";
+import { entryAt, outlineOf } from "../parts/boxShape";
 import { FeedMark, short } from "./FeedMark";
 import { HurtMark } from "./HurtMark";
 import { Stop } from "./Stop";

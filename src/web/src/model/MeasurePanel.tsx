@@ -5,6 +5,7 @@ import { answered } from "./facts";
 import { sameBox } from "./sameBox";
 import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
+import { SmallPicture } from "./SmallPicture";
 import { TapeSheet } from "./TapeSheet";
 
 type Question = Schemas["ToldQuestion"];
@@ -46,8 +47,13 @@ export const MeasurePanel = memo(
         </p>
         <ol className="flex flex-col gap-2">
           {shown.map((q) => (
-            <li key={`${q.of}|${q.key}`} className="rounded-xl border-2 border-l-8 border-slate bg-card p-2.5">
-              <QuestionRow kind={kindOf(q)} question={q} onNote={(f) => note(q, f)} onTape={() => setTaking(q)} onPoint={onPoint} />
+            <li
+              key={`${q.of}|${q.key}`}
+              className="rounded-xl border-2 border-l-8 border-slate bg-card p-2.5"
+              onFocus={() => onPoint(q.of === "box" ? [] : [q.of])}
+              onPointerDown={() => onPoint(q.of === "box" ? [] : [q.of])}
+            >
+              <QuestionRow kind={kindOf(q)} question={q} onNote={(f) => note(q, f)} onTape={() => setTaking(q)} />
               {!all && like(q) > 0 && <p className="text-sm text-ink-2">{w.like(like(q))}</p>}
             </li>
           ))}
@@ -82,6 +88,7 @@ export const MeasurePanel = memo(
           <TapeSheet
             kind={taken}
             what={taking.what ?? null}
+            where={taking.of !== "box" && <SmallPicture view={view} lit={[taking.of]} />}
             value=""
             onClose={() => setTaking(null)}
             onKeep={(text) => {
@@ -101,18 +108,16 @@ function QuestionRow({
   question,
   onNote,
   onTape,
-  onPoint,
 }: {
   kind: Kind;
   question: Question;
   onNote: (fact: Schemas["Observation"] | null) => unknown;
   onTape: () => void;
-  onPoint: (ids: readonly string[]) => void;
 }) {
   const about = question.what ? ` ${question.what}` : "";
   return (
     <>
-      <button type="button" className="w-full text-left" onClick={() => onPoint(question.of === "box" ? [] : [question.of])}>
+      <button type="button" className="w-full text-left">
         <span className="font-semibold">{kind.asks}</span>
         {question.what && <span className="block text-sm first-letter:uppercase">{question.what}</span>}
         <span className="block text-sm text-ink-2">

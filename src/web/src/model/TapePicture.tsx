@@ -31,8 +31,8 @@ export function TapePicture({ name }: { name: string }) {
   const [x1, y1, x2, y2] = drawing.line;
   const along = Math.abs(x2 - x1) > Math.abs(y2 - y1);
   return (
-    <figure className="flex items-center gap-4">
-      <svg viewBox="0 0 200 100" className="h-24 w-48 shrink-0 rounded-lg border-2 border-rule bg-card" aria-hidden>
+    <figure className="flex flex-wrap items-center gap-x-4 gap-y-1">
+      <svg viewBox="0 0 200 100" className="h-24 w-full max-w-48 rounded-lg border-2 border-rule bg-card" aria-hidden>
         <path d={drawing.wall} fill="none" stroke="var(--ink)" strokeWidth="2.5" strokeLinejoin="round" />
         <g stroke="var(--barn)" strokeWidth="3.5">
           <line x1={x1} y1={y1} x2={x2} y2={y2} />

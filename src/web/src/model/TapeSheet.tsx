@@ -1,4 +1,4 @@
-import { useRef, useState, type PointerEvent } from "react";
+import { useRef, useState, type PointerEvent, type ReactNode } from "react";
 import type { Schemas } from "../api/client";
 import { setSettings, useSettings } from "../api/settings";
 import { Button } from "../parts/controls";
@@ -47,12 +47,15 @@ export function cutsInGauges(lengths: string[], gauges: { thumb: number | null; 
 export function TapeSheet({
   kind,
   what,
+  where,
   value,
   onClose,
   onKeep,
 }: {
   kind: Schemas["FactKind"];
   what: string | null;
+  /** The part lit in a picture of the box. */
+  where?: ReactNode;
   value: string;
   onClose: () => void;
   onKeep: (text: string) => void;
@@ -80,7 +83,10 @@ export function TapeSheet({
           keep();
         }}
       >
-        {kind.picture && <TapePicture name={kind.picture} />}
+        <div className={where && kind.picture ? "grid grid-cols-2 items-start gap-3" : ""}>
+          {where}
+          {kind.picture && <TapePicture name={kind.picture} />}
+        </div>
         <p className="text-sm text-ink-2">{kind.how}</p>
         <Tape at={at} onMove={set} />
         <div className="flex items-end gap-3">

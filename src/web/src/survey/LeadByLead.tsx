@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { BoxView, Schemas } from "../api/client";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { Button } from "../parts/controls";
+import { pointing } from "../parts/pointing";
 import { words } from "../words";
 import { useSurvey } from "./useSurvey";
 
@@ -9,7 +10,17 @@ const w = words.survey;
 type Place = Schemas["ToldPlace"];
 
 /** One lead after another to its place; the next one comes by itself. Then the pigtails that are seen. */
-export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; edit: BoxEdit }) {
+export function LeadByLead({
+  job,
+  view,
+  edit,
+  onPoint,
+}: {
+  job: string;
+  view: BoxView;
+  edit: BoxEdit;
+  onPoint: (ids: readonly string[] | null) => void;
+}) {
   const survey = useSurvey(job, view);
   const [on, setOn] = useState<string | null>(null);
   if (survey.isError) return <p role="alert">{words.failed}</p>;
@@ -43,7 +54,11 @@ export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; ed
           <h2 className="mb-1 text-lg">{w.assumed}</h2>
           <ul className="flex flex-col gap-2">
             {assumed.map((a) => (
-              <li key={a.name} className="flex items-center gap-2 border-t border-rule pt-2 first:border-t-0 first:pt-0">
+              <li
+                key={a.name}
+                className="flex items-center gap-2 border-t border-rule pt-2 first:border-t-0 first:pt-0"
+                {...pointing(onPoint, ...a.lit)}
+              >
                 <span className="flex-1">
                   <b className="block first-letter:uppercase">{a.name}</b>
                   {a.leads.map((l) => (
@@ -64,7 +79,7 @@ export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; ed
         </section>
       )}
       {assumed.length > 0 ? null : next ? (
-        <section aria-label={w.where}>
+        <section aria-label={w.where} onPointerEnter={() => onPoint(null)} onFocus={() => onPoint(null)}>
           <div className="rounded-xl border-2 border-slate bg-slate-wash p-3">
             <div className="text-sm">{w.where}</div>
             <div className="text-xl font-bold first-letter:uppercase">{next}</div>
@@ -89,7 +104,7 @@ export function LeadByLead({ job, view, edit }: { job: string; view: BoxView; ed
       {assumed.length === 0 && tails.length > 0 && <Pigtails tails={tails} old={old} onPut={(p) => void edit.ready(p.edit)} />}
       <ul className="text-sm">
         {placed.map((l) => (
-          <li key={l.lead} className="flex flex-wrap items-center gap-x-2 border-t border-rule">
+          <li key={l.lead} className="flex flex-wrap items-center gap-x-2 border-t border-rule" {...pointing(onPoint, l.lead)}>
             <span className="flex-1 first-letter:uppercase">
               {l.name}: {l.lies}
             </span>

@@ -1,14 +1,25 @@
 import type { BoxView, Catalogue } from "../api/client";
-import { leadName } from "../model/names";
+import { cableName, leadName } from "../model/names";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { answered } from "../model/facts";
 import { Ask, Choice } from "../parts/controls";
+import { pointing } from "../parts/pointing";
 import { words } from "../words";
 
 const DAMAGE = "cable-damage";
 
 /** Marks and colours as seen, what each cable is called, and whether it is hurt. */
-export function Marks({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit; catalogue: Catalogue }) {
+export function Marks({
+  view,
+  edit,
+  catalogue,
+  onPoint,
+}: {
+  view: BoxView;
+  edit: BoxEdit;
+  catalogue: Catalogue;
+  onPoint: (ids: readonly string[]) => void;
+}) {
   const damage = catalogue.facts.find((f) => f.key === DAMAGE)!;
   const leads = Object.entries(view.box.leads ?? {}).filter(([, l]) => l.run && l.use !== "Ground");
   const ends = (c: BoxView["cables"][number]) => `${c.run}.${c.side === "A" ? "a" : "b"}`;
@@ -18,7 +29,12 @@ export function Marks({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit;
         <h2 className="mb-1 text-lg">{words.box.cables}</h2>
         <ul className="flex flex-col gap-3">
           {view.cables.map((c) => (
-            <li key={ends(c)} className="rounded-xl border-2 border-rule bg-card p-3">
+            <li
+              key={ends(c)}
+              className="rounded-xl border-2 border-rule bg-card p-3"
+              aria-label={cableName(view, c)}
+              {...pointing(onPoint, ends(c))}
+            >
               <Ask
                 label={`${words.box.from}, ${c.size}`}
                 hint={words.box.fromHint}
@@ -39,7 +55,7 @@ export function Marks({ view, edit, catalogue }: { view: BoxView; edit: BoxEdit;
         <h2 className="mb-1 text-lg">{words.box.asColour}</h2>
         <ul className="flex flex-col">
           {leads.map(([id, l]) => (
-            <li key={id} className="flex flex-wrap items-center gap-2 border-t border-rule py-1">
+            <li key={id} className="flex flex-wrap items-center gap-2 border-t border-rule py-1" {...pointing(onPoint, id)}>
               <span className="min-w-40 flex-1 first-letter:uppercase">
                 {leadName(view, id)}
                 {l.markedAs && `, ${words.bench.taped(l.markedAs)}`}

@@ -1,6 +1,7 @@
 import { useState } from "react";
-import { newId, type Edit, type Schemas } from "../api/client";
+import { newId, type BoxView, type Edit, type Schemas } from "../api/client";
 import { useCatalogue, useEdit, useProof } from "../model/job";
+import { SmallPicture } from "../model/SmallPicture";
 import { useSettings } from "../api/settings";
 import { Ask, Button, Choice } from "../parts/controls";
 import { words } from "../words";
@@ -12,7 +13,8 @@ type Proof = Schemas["ProofAnswer"];
 const minutesSince = (at: string) => Math.max(0, Math.round((Date.now() - Date.parse(at)) / 60_000));
 
 /** Proof of dead at one box: the known source, every pair on its own, the known source again. Nothing is filled in for anybody. */
-export function ProofPanel({ job, box }: { job: string; box: string }) {
+export function ProofPanel({ job, view }: { job: string; view: BoxView }) {
+  const box = view.id;
   const { who } = useSettings();
   const proof = useProof(job, box, who);
   const send = useEdit(job);
@@ -39,7 +41,7 @@ export function ProofPanel({ job, box }: { job: string; box: string }) {
           {w.cautions} {w.offline}
         </p>
       )}
-      {state.standing === "Begun" && <Readings data={proof.data} who={who} box={box} onLog={edit} />}
+      {state.standing === "Begun" && <Readings data={proof.data} who={who} view={view} onLog={edit} />}
       {state.standing !== "Begun" && !good && (
         <Begin
           again={bad}
@@ -126,7 +128,7 @@ function Point({ name, others }: { name: string; others: readonly string[] }) {
 }
 
 /** The next reading to take: one big key, and the next pair comes by itself. */
-function Readings({ data, who, box, onLog }: { data: Proof; who: string; box: string; onLog: (e: object) => Promise<unknown> }) {
+function Readings({ data, who, view, onLog }: { data: Proof; who: string; view: BoxView; onLog: (e: object) => Promise<unknown> }) {
   const [typed, setTyped] = useState("");
   const [busy, setBusy] = useState(false);
   const { state, proof, pairs, readings } = data;
@@ -145,7 +147,7 @@ function Readings({ data, who, box, onLog }: { data: Proof; who: string; box: st
       do: "logReading",
       id: newId("m"),
       reading: {
-        box,
+        box: view.id,
         proof: state.proof,
         step,
         instrument: proof.instrument,
@@ -186,6 +188,7 @@ function Readings({ data, who, box, onLog }: { data: Proof; who: string; box: st
         </div>
         {!pair && <div className="text-sm text-ink-2">{w.left(state.missing.length + (before ? 1 : 2))}</div>}
       </div>
+      {pair && <SmallPicture view={view} lit={[...pair.pair.fromAll, ...pair.pair.toAll]} />}
       <div className="grid grid-cols-2 gap-3">
         {(["Nothing", "Something"] as const).map((shows) => (
           <button

@@ -7,6 +7,7 @@ import { SaidList } from "../model/SaidList";
 import type { OfBox } from "../model/edits";
 import { useBoxEdit, type BoxEdit } from "../model/useBoxEdit";
 import { MeasurePanel } from "../model/MeasurePanel";
+import { SmallPicture } from "../model/SmallPicture";
 import { ProofPanel } from "./ProofPanel";
 import { Button, Choice, TakeOut } from "../parts/controls";
 import { CablePicker } from "../parts/CablePicker";
@@ -16,6 +17,7 @@ import { boxChoices, deviceChoices } from "../model/kinds";
 import { words } from "../words";
 import { LeadByLead } from "./LeadByLead";
 import { Marks } from "./Marks";
+import { pointing } from "../parts/pointing";
 import { useSurvey } from "./useSurvey";
 import { address } from "../parts/address";
 
@@ -52,7 +54,15 @@ function Page({
   const edit = useBoxEdit(job, view, null, null);
   const at = steps.indexOf(step);
   const next = steps[at + 1];
-  const parts = useSurvey(job, view).data?.done ?? [];
+  const survey = useSurvey(job, view).data;
+  const parts = survey?.done ?? [];
+  const [pointed, setPointed] = useState<readonly string[] | null>(null);
+  const asked = step === "leads" ? survey?.nextLead : step === "measure" ? view.questions[0]?.of : null;
+  const go = (to: Step) => {
+    setPointed(null);
+    onStep(to);
+  };
+  const lit = pointed ?? (asked ? [asked] : []);
   const done = (s: Step) => parts.some((p) => p.toLowerCase() === s);
   return (
     <div className="mx-auto max-w-2xl pb-24">
@@ -69,7 +79,7 @@ function Page({
             key={s}
             type="button"
             aria-current={s === step ? "step" : undefined}
-            onClick={() => onStep(s)}
+            onClick={() => go(s)}
             className={`relative min-h-11 shrink-0 rounded-lg border-2 px-2.5 text-sm font-semibold
               ${s === step ? "border-ink bg-ink text-on-ink" : done(s) ? "border-moss bg-card" : "border-rule bg-card"}`}
           >
@@ -78,22 +88,27 @@ function Page({
           </button>
         ))}
       </nav>
+      {step !== "proof" && view.cables.length > 0 && (
+        <div className="sticky top-0 z-10 mb-3 bg-lime">
+          <SmallPicture view={view} lit={lit} />
+        </div>
+      )}
       {step === "proof" && (
         <div className="flex flex-col gap-4">
-          <ProofPanel job={job} box={view.id} />
+          <ProofPanel job={job} view={view} />
           <p className="text-sm text-ink-2">{w.plateOff}</p>
           <p className="text-sm text-ink-2">{w.skipProof}</p>
           <SaidList view={view} edit={edit} />
         </div>
       )}
-      {step === "cables" && <Cables job={job} view={view} edit={edit} catalogue={catalogue} />}
-      {step === "leads" && <LeadByLead job={job} view={view} edit={edit} />}
-      {step === "marks" && <Marks view={view} edit={edit} catalogue={catalogue} />}
-      {step === "measure" && <MeasurePanel view={view} edit={edit} catalogue={catalogue} onPoint={() => undefined} all />}
+      {step === "cables" && <Cables job={job} view={view} edit={edit} catalogue={catalogue} onPoint={setPointed} />}
+      {step === "leads" && <LeadByLead job={job} view={view} edit={edit} onPoint={setPointed} />}
+      {step === "marks" && <Marks view={view} edit={edit} catalogue={catalogue} onPoint={setPointed} />}
+      {step === "measure" && <MeasurePanel view={view} edit={edit} catalogue={catalogue} onPoint={setPointed} all />}
       <div className="fixed inset-x-0 bottom-(--bar) z-20 flex gap-2 border-t-2 border-ink bg-card p-3">
-        {at > 0 && <Button onClick={() => onStep(steps[at - 1]!)}>{w.back}</Button>}
+        {at > 0 && <Button onClick={() => go(steps[at - 1]!)}>{w.back}</Button>}
         {next ? (
-          <Button look="main" className="flex-1" onClick={() => onStep(next)}>
+          <Button look="main" className="flex-1" onClick={() => go(next)}>
             {w.next}: {w.steps[next].toLowerCase()}
           </Button>
         ) : (
@@ -113,7 +128,19 @@ function Page({
   );
 }
 
-function Cables({ job, view, edit, catalogue }: { job: string; view: BoxView; edit: BoxEdit; catalogue: Catalogue }) {
+function Cables({
+  job,
+  view,
+  edit,
+  catalogue,
+  onPoint,
+}: {
+  job: string;
+  view: BoxView;
+  edit: BoxEdit;
+  catalogue: Catalogue;
+  onPoint: (ids: readonly string[]) => void;
+}) {
   const marks = useSurvey(job, view).data?.marks ?? [];
   const [side, setSide] = useState<Schemas["EntrySide"]>("Top");
   const [kinds, setKinds] = useState(false);
@@ -175,7 +202,11 @@ function Cables({ job, view, edit, catalogue }: { job: string; view: BoxView; ed
           <h2 className="mb-1 text-lg">{w.feeds}</h2>
           <ul className="flex flex-col gap-2">
             {view.cables.map((c) => (
-              <li key={`${c.run}${c.side}`} className="rounded-xl border-2 border-rule bg-card p-2">
+              <li
+                key={`${c.run}${c.side}`}
+                className="rounded-xl border-2 border-rule bg-card p-2"
+                {...pointing(onPoint, `${c.run}.${c.side.toLowerCase()}`)}
+              >
                 <div className="flex items-center gap-2">
                   <b className="flex-1">
                     {c.size}, {words.sides[view.box.entries?.[c.entry ?? ""]?.side ?? "Top"].toLowerCase()}

@@ -12,6 +12,7 @@ import { Nowhere } from "../parts/Nowhere";
 import { boxChoices } from "../model/kinds";
 import { words } from "../words";
 import { BoxList } from "./BoxList";
+import { Next } from "./Next";
 import { OpenRuns } from "./OpenRuns";
 import { PunchList, type Sort } from "./PunchList";
 import { RoomSheet } from "./RoomSheet";
@@ -140,7 +141,10 @@ export default function Today() {
               <Button onClick={() => window.print()}>{v.print}</Button>
             </div>
           </section>
-          <BoxList job={job} data={data} keep={(b) => boxes.includes(b)} />
+          <div>
+            {!find && <Next job={job} next={data.next} />}
+            <BoxList job={job} data={data} keep={(b) => boxes.includes(b)} />
+          </div>
         </div>
       )}
       <KindPicker title={w.addBox} open={adding} onClose={() => put({ add: "" })} kinds={kinds} onPick={(id) => void addBox(id)} />

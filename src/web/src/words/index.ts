@@ -17,6 +17,7 @@ export const words = {
   caution:
     "Arithmetic from memory of the published code; your local code and a licensed electrician decide. Prove it dead before " +
     "you touch a conductor.",
+  smallPicture: (lit: readonly string[]) => (lit.length > 0 ? `The box, lit: ${lit.join("; ")}` : "The box and its cables"),
   failed: "That did not work; nothing was changed.",
   undone: "Undone.",
   redone: "Redone.",

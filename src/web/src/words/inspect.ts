@@ -169,6 +169,11 @@ export const inspectWords = {
     done: "Recorded as done",
     planned: "Planned",
   },
+  todayNext: {
+    title: "What comes next",
+    waits: "in the way",
+    next: "next",
+  },
   todayVerdicts: {
     stops: "Can hurt somebody now",
     stopsNone: "Nothing recorded here can hurt somebody now, as far as the rules see. What nobody looked at is not judged.",
