@@ -149,7 +149,7 @@ public class EveryEditTests
         (new AddCable("b", "x", "kx", Jobs.Nm(14, 3), Says: "from the pantry"), new AddCable("b", "r0", "kx", Jobs.Nm(14, 3))),
         (new NameCable("b", "r0", RunSide.A, "from the porch", Feeds.FeedsIn), new NameCable("b", "r0", RunSide.B, "x")),
         (new SetRun("r0", CableType.Mc, Sheath: "grey", Circuit: "c"), new SetRun("r0", Circuit: "nowhere")),
-        (new ThrowSwitch("wide", "sw", false, "Ines", At), new ThrowSwitch("b", "d", true, "Ines", At)),
+        (new ThrowSwitch("wide", "sw", false, "Ines", At), new ThrowSwitch("wide", "sw", true, "Ines", At, "lower")),
         (new EndAtPanel("r0", RunSide.B, "panel", "home run"), new EndAtPanel("r0", RunSide.B, "none")),
         (new EndAtLoad("r0", RunSide.B, "water heater"), new EndAtLoad("r0", RunSide.A, "water heater")),
         (new LoseEnd("r2", RunSide.B), new LoseEnd("r0", RunSide.A)),

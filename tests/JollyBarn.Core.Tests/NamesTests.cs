@@ -22,7 +22,7 @@ public sealed class NamesTests
         );
         var called = ToldNames.Tell(two, "b", two.Boxes["b"]).Leads;
         Assert.Equal("black pigtail, to line hot of the GFCI receptacle", called["tail-hot"].Name);
-        Assert.Equal("black pigtail: joint hots to line hot of the GFCI receptacle, plate", called["tail-hot"].Says);
+        Assert.Equal("black pigtail: joint hots to line hot of the GFCI receptacle, under the plate", called["tail-hot"].Says);
         Assert.Equal("black pigtail, loose, from joint hots", called["more"].Name);
         Assert.Equal("black pigtail, loose, from joint neutrals", new Names(two, "b").Lead(two.Boxes["b"], "most"));
     }

@@ -177,7 +177,7 @@ internal sealed class BoxJoins
         {
             Stray = false,
             Loads = false,
-            Switches = box.Devices.Ids.ToDictionary(d => $"{id}/{d}", _ => on, StringComparer.Ordinal),
+            Switches = Lever.In(id, box).ToDictionary(l => l.Key, _ => on, StringComparer.Ordinal),
         };
 
     private IEnumerable<RunSide> Leaves(Job job, Lead lead) => job.Runs.Find(lead.LeavesBy)?.SidesIn(id) ?? [];

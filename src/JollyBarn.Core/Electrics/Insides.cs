@@ -34,7 +34,13 @@ internal static class Insides
         switch (part)
         {
             case Way way:
-                i.Join(LinkKeys.Way(i.Name, way.From, way.To), i.At(way.From), i.At(way.To), LinkKind.Switch, i.On != way.WhenOn);
+                i.Join(
+                    LinkKeys.Way(i.Name, way.From, way.To),
+                    i.At(way.From),
+                    i.At(way.To),
+                    LinkKind.Switch,
+                    i.On(way.Lever) != way.WhenOn
+                );
                 break;
             case Tab tab:
                 i.Join(
@@ -100,15 +106,13 @@ internal static class Insides
         );
     }
 
-    /// <summary>How a switch lies when nothing else is said: as recorded, else as its kind does.</summary>
-    public static bool AsLies(Device device, DeviceKind kind) => device.On ?? kind.LiesOn;
-
     /// <summary>One device while it is put into the plan.</summary>
     internal sealed record Inside(JobPlan To, Id<Box> Box, Box Of, Id<Device> Id, Device Device, DeviceKind Kind)
     {
         public string Name => $"{Box}/{Id}";
 
-        public bool On => To.Now.Switches.TryGetValue(Name, out var on) ? on : AsLies(Device, Kind);
+        public bool On(string lever) =>
+            To.Now.Switches.TryGetValue(Lever.KeyOf(Box, Id, lever), out var on) ? on : Lever.AsLies(Device, Kind, lever);
 
         /// <summary>A terminal, or the device's own lead where it has leads instead.</summary>
         public string At(string terminal) =>

@@ -108,6 +108,9 @@ public sealed record Device
 
     /// <summary>Position of a switch as it was last recorded: on, or the second way of a three-way; null when nobody said.</summary>
     public bool? On { get; init; }
+
+    /// <summary>Position of the lower of two switches on the yoke; null when nobody said.</summary>
+    public bool? LowerOn { get; init; }
 }
 
 /// <summary>A terminal block fixed in the box.</summary>

@@ -74,6 +74,10 @@ public sealed record DeviceKind(
     [JsonIgnore]
     public bool Switches => Inside.Any(p => p is Way);
 
+    /// <summary>The levers a hand moves: none, one that needs no name, or two on a yoke.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<string> Levers => [.. Inside.OfType<Way>().Select(w => w.Lever).Distinct()];
+
     /// <summary>True for what is a switch alone: no slots on the same yoke.</summary>
     [JsonIgnore]
     public bool OnlySwitches => Switches && !Receptacle;

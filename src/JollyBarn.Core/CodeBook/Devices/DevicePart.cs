@@ -7,7 +7,12 @@ public abstract record DevicePart;
 
 /// <summary>A contact that a hand moves.</summary>
 /// <param name="WhenOn">True when it is closed in the position called on; false when it is closed in the other.</param>
-public sealed record Way(string From, string To, bool WhenOn = true) : DevicePart;
+/// <param name="Lever">The lever that moves it: <see cref="Lower"/> for the second of two on a yoke; empty for the only or the upper
+/// one.</param>
+public sealed record Way(string From, string To, bool WhenOn = true, string Lever = "") : DevicePart
+{
+    public const string Lower = "lower";
+}
 
 /// <summary>The tab that joins the upper and lower terminal of a side, and can be broken off.</summary>
 /// <param name="Side">What their ids begin with: <c>hot</c> for <c>hot-upper</c> and <c>hot-lower</c>.</param>

@@ -80,7 +80,7 @@ internal static class Switches
             ]
         ) with
         {
-            Inside = [new Tab("hot"), new Way("hot-upper", "switched-upper"), new Way("hot-lower", "switched-lower")],
+            Inside = [new Tab("hot"), new Way("hot-upper", "switched-upper"), new Way("hot-lower", "switched-lower", Lever: Way.Lower)],
         },
         Yoked(
             "combination",

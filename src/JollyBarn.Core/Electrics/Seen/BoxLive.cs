@@ -12,7 +12,8 @@ public sealed record PointLive(string Point, Thing Thing, double Volts, Expected
 
 /// <summary>A breaker or switch that can be thrown as a what-if.</summary>
 /// <param name="Circuit">The circuit of a breaker.</param>
-public sealed record Throw(string Key, Thing Thing, bool On, Id<Circuit>? Circuit = null);
+/// <param name="Lever">Which of two switches on a yoke; null where there is one.</param>
+public sealed record Throw(string Key, Thing Thing, bool On, Id<Circuit>? Circuit = null, string? Lever = null);
 
 /// <summary>A box as electricity: what is expected of each lead, joint and the metal, its outlets, what opens by itself, and what was taken
 /// for given.</summary>
@@ -128,11 +129,17 @@ public sealed record BoxLive(
         ];
 
     private static IEnumerable<Throw> SwitchesOf(Id<Box> id, Box box, Situation now) =>
-        box
-            .Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Switches == true)
-            .Select(d => new Throw(
-                $"{id}/{d.Key}",
-                Thing.Device(d.Key),
-                now.Switches.TryGetValue($"{id}/{d.Key}", out var on) ? on : Insides.AsLies(d.Value, DeviceKinds.Find(d.Value.Kind)!)
+        Lever
+            .In(id, box)
+            .Select(l => (Lever: l, Device: box.Devices[l.Device]))
+            .Select(l => new Throw(
+                l.Lever.Key,
+                Thing.Device(l.Lever.Device),
+                now.Switches.TryGetValue(l.Lever.Key, out var on)
+                    ? on
+                    : Lever.AsLies(l.Device, DeviceKinds.Find(l.Device.Kind)!, l.Lever.Name),
+                Lever: DeviceKinds.Find(l.Device.Kind)!.Levers.Count < 2 ? null
+                    : l.Lever.Name.Length == 0 ? "upper"
+                    : l.Lever.Name
             ));
 }

@@ -77,7 +77,7 @@ public sealed class GoneOver
     /// way.</summary>
     private static IEnumerable<Dictionary<string, bool>> Positions(Job job, IReadOnlySet<Id<Box>>? near)
     {
-        var switches = Devices(job, k => k.Switches, near).ToList();
+        var switches = Near(job, near).SelectMany(b => Lever.In(b.Key, b.Value)).Select(l => l.Key).ToList();
         Func<int, bool>[] positions = [_ => true, _ => false, i => i % 2 == 0, i => i % 2 != 0];
         return positions
             .Take(
@@ -93,14 +93,16 @@ public sealed class GoneOver
 
     /// <summary>Some 12 A and more at every receptacle, W, no two alike, so that two legs never cancel.</summary>
     private static Dictionary<string, double> Everywhere(Job job) =>
-        Devices(job, k => k.Receptacle)
+        Receptacles(job)
             .Select((d, i) => (d, Watts: 1400.0 + (150 * (i % 7))))
             .ToDictionary(d => d.d, d => d.Watts, StringComparer.Ordinal);
 
-    private static IEnumerable<string> Devices(Job job, Func<DeviceKind, bool> which, IReadOnlySet<Id<Box>>? near = null) =>
+    private static IEnumerable<string> Receptacles(Job job) =>
         from box in job.Boxes
-        where near?.Contains(box.Key) != false
         from device in box.Value.Devices
-        where DeviceKinds.Find(device.Value.Kind) is { } kind && which(kind)
+        where DeviceKinds.Find(device.Value.Kind) is { Receptacle: true }
         select $"{box.Key}/{device.Key}";
+
+    private static IEnumerable<KeyValuePair<Id<Box>, Box>> Near(Job job, IReadOnlySet<Id<Box>>? near) =>
+        job.Boxes.Where(b => near?.Contains(b.Key) != false);
 }

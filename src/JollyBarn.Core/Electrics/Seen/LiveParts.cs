@@ -81,9 +81,7 @@ public static class LiveParts
         new()
         {
             Breakers = Signature.AllOn(job),
-            Switches = job
-                .Boxes.SelectMany(b => b.Value.Devices.Ids.Select(d => $"{b.Key}/{d}"))
-                .ToDictionary(k => k, _ => turned, StringComparer.Ordinal),
+            Switches = job.Boxes.SelectMany(b => Lever.In(b.Key, b.Value)).ToDictionary(l => l.Key, _ => turned, StringComparer.Ordinal),
         };
 
     private static IEnumerable<LivePart> Found(Live live, Lazy<Live> lifted)

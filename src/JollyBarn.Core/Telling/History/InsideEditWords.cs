@@ -53,7 +53,7 @@ internal sealed class InsideEditWords : EditWords
                     : $"{Names.DeviceIn(box, e.Id)} described"
         );
         InBox<RemoveDevice>((e, box) => $"{Names.DeviceIn(box, e.Id)} taken out");
-        InBox<ThrowSwitch>((e, box) => $"{Names.DeviceIn(box, e.Device)} thrown by {e.By}");
+        InBox<ThrowSwitch>((e, box) => $"{Names.DeviceIn(box, e.Device)}{(e.Lever is { } l ? $", {l}," : "")} thrown by {e.By}");
     }
 
     private static string Connector(string kind) => ConnectorKinds.Find(kind)?.Name ?? kind;

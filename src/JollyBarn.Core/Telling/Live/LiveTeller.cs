@@ -42,7 +42,12 @@ public sealed class LiveTeller(Job job, Id<Box> box)
     private ToldPoint Tell(PointLive point) => new(point.Point, names.Of(point.Thing, "of"), point.Volts, point.Expected);
 
     private ToldThrow Tell(Throw thrown) =>
-        new(thrown.Key, names.Of(thrown.Thing, thrown.Thing.Kind == ThingKind.Breaker ? "short" : null), thrown.On, thrown.Circuit);
+        new(
+            thrown.Key,
+            names.Of(thrown.Thing, thrown.Thing.Kind == ThingKind.Breaker ? "short" : null) + (thrown.Lever is { } l ? $", {l}" : ""),
+            thrown.On,
+            thrown.Circuit
+        );
 
     private IReadOnlyList<ToldOpening> Tell(IEnumerable<Opening> openings) =>
         [.. openings.Select(o => new ToldOpening(o.Seconds, o.Guard.ToString(), Says(o), o.Sure))];

@@ -108,12 +108,12 @@ function Throws({
   if (list.length === 0) return null;
   const set = (key: string, on: boolean) => look.setSetting((s) => ({ ...s, [which]: { ...s[which], [key]: on } }));
   const record = (t: Schemas["ToldThrow"]) => {
-    const [a, b] = t.key.split("/") as [string, string];
+    const [a, b, lever] = t.key.split("/") as [string, string, string?];
     const by = { by: settings().who, at: new Date().toISOString() };
     const edit =
       which === "breakers"
         ? { do: "switchBreaker", panel: a, ...fromKey(b), on: t.on, ...by }
-        : { do: "throwSwitch", box, device: b, on: t.on, ...by };
+        : { do: "throwSwitch", box, device: b, on: t.on, lever: lever ?? null, ...by };
     void send.mutateAsync({ edit: edit as Edit }).then(
       () => {
         look.setSetting((s) => ({ ...s, [which]: Object.fromEntries(Object.entries(s[which]).filter(([k]) => k !== t.key)) }));
