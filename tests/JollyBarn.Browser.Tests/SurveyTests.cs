@@ -61,6 +61,9 @@ public sealed class SurveyTests(Site site)
         )
         {
             person.Sees(lead);
+            // What is asked about is lit in the small picture, and nothing else.
+            var asked = person.Driver.FindElement(By.CssSelector("[aria-label='Where does it go?'] .font-bold")).Text;
+            Person.Wait(() => Lit(person).Equals($"The box, lit: {asked}", StringComparison.OrdinalIgnoreCase));
             person.Touch(place, "[aria-label='Where does it go?']");
         }
 
@@ -242,4 +245,7 @@ public sealed class SurveyTests(Site site)
         var photos = (await site.AskAsync($"/api/jobs/{job}/boxes/east-bed/photos")).AsArray();
         Assert.Equal((2, 960), (photos.Count, (int)photos[^1]!["width"]!));
     }
+
+    private static string Lit(Person person) =>
+        person.Driver.FindElement(By.CssSelector("svg[aria-label^='The box']")).GetAttribute("aria-label") ?? "";
 }

@@ -41,6 +41,17 @@ public sealed class TodayTests(Site site)
         person.Sees("Jetty post", "h1");
     }
 
+    /// <summary>What a Change waits for stands on Today, and leads to where it is done.</summary>
+    [Fact]
+    public void What_is_in_the_way_of_a_plan_leads_to_its_box()
+    {
+        using var person = new Person();
+        person.Go(site.DemoJob);
+        person.Sees("Not everything in Wash room, fan and light is recorded.", "[aria-label='What comes next']");
+        person.Click("[aria-label='What comes next'] a[href$='/survey']");
+        person.Sees("Survey", "h1");
+    }
+
     [Fact]
     public void On_paper_there_are_no_buttons_and_black_stands_on_white()
     {

@@ -17,22 +17,14 @@ public sealed class UsualMakeTests(Site site)
         person.Go($"{site.Address}/jobs/{job}/boxes/west-door/survey?step=cables");
         person.Touch("single-pole switch");
         person.Sees("single-pole switch", "ul");
-        for (var i = 1; i <= 3; i++)
-        {
-            person.Touch("14-2");
-            Person.Wait(() => person.Driver.FindElements(By.CssSelector("[aria-label='What does each cable do?'] > ul > li")).Count == i);
-        }
+        Bring(person, "14-2", 3);
 
         person.Touch("notch", "[aria-label='What does each cable do?'] > ul > li:nth-child(1)");
         person.Touch("Next: leads");
         if (usual)
         {
             person.Touch("Feed at the switch: the cable at the top, 2 leaves switched");
-            foreach (var place in new[] { "joint grounds", "joint hots", "joint neutrals", "single-pole switch" })
-            {
-                person.Touch($"It is so: {place}");
-                person.None($"It is so: {place}");
-            }
+            IsSo(person, "joint grounds", "joint hots", "joint neutrals", "single-pole switch");
         }
         else
         {
@@ -70,27 +62,42 @@ public sealed class UsualMakeTests(Site site)
         Assert.Contains("notch", box["noted"]!.ToJsonString(), StringComparison.Ordinal);
     }
 
-    /// <summary>A box that is over-full: its joints move to a junction box beside it, counted from there.</summary>
+    /// <summary>A trailer's thin box, written down by phone: three 14-2 and a receptacle are over-full in it. Its joints move to a
+    /// junction box beside it in under 25 taps from there.</summary>
     [Fact]
-    public async Task The_joints_of_an_over_full_box_move_to_a_junction_box_in_few_taps()
+    public async Task The_joints_of_a_thin_box_that_overfills_move_to_a_junction_box_in_few_taps()
     {
         var job = await site.OwnJobAsync();
         using var person = new Person(390, 844, phone: true);
-        person.Go($"{site.Address}/jobs/{job}/boxes/cellar-head?show=fit");
-        person.Sees("18.0 / 15.5");
+        person.Go($"{site.Address}/jobs/{job}/boxes/west-door/survey?step=cables");
+        person.Touch("one-gang device box, kind not known");
+        person.Touch("4 × 2 1/8 × 1 1/2 utility box", "[role=dialog]");
+        person.Touch("duplex receptacle");
+        person.Sees("duplex receptacle", "ul");
+        Bring(person, "14-2", 3);
+        person.Touch("Feeds in", "[aria-label='What does each cable do?'] > ul > li:nth-child(1)");
+        person.Touch("Next: leads");
+        person.Touch("Fed through: cables joined, a pigtail to each terminal");
+        IsSo(person, "joint grounds", "joint hots", "joint neutrals");
+        person.Touch("That is all");
+        person.Gone("That is all");
         var before = person.Taps;
+        person.Go($"{site.Address}/jobs/{job}/boxes/west-door?show=fit");
+        // By 314.16(B) and Table 314.16(A): six 14 AWG at 2.00, a ground allowance of 2.00 and a yoke of 4.00 in a box of 10.3.
+        person.Sees("18.0 / 10.3");
         person.Panel("box");
         person.Touch("Move the joints to a junction box beside it");
         person.Panel("fit");
-        // By 314.16(B): what stays is one 14-2, two conductors and one ground allowance of 2.00 in³ each.
-        person.Sees("6.0 / 15.5");
+        // What stays is one 14-2: two conductors, one ground allowance and the yoke.
+        person.Sees("10.0 / 10.3");
         Assert.True(person.Taps - before < 25, $"{person.Taps - before} taps");
-        var view = await site.AskAsync($"/api/jobs/{job}/boxes/cellar-head");
+        var view = await site.AskAsync($"/api/jobs/{job}/boxes/west-door");
         Assert.DoesNotContain(view["findings"]!.AsArray(), f => (string)f!["rule"]! == "fill");
-        Assert.Equal(2, (await site.AskAsync($"/api/jobs/{job}/boxes?find=cellar head")).AsArray().Count);
+        var found = (await site.AskAsync($"/api/jobs/{job}/boxes?find={Uri.EscapeDataString((string)view["box"]!["name"]!)}")).AsArray();
+        Assert.Equal(2, found.Count);
         // One gesture, one undo.
         person.Touch("Undo");
-        person.Sees("18.0 / 15.5");
+        person.Sees("18.0 / 10.3");
     }
 
     /// <summary>A square of armoured cable: four cables, a ring and a device, its metal the ground; written down by phone.</summary>
@@ -103,11 +110,7 @@ public sealed class UsualMakeTests(Site site)
         person.Touch("one-gang device box, kind not known");
         person.Touch("4 square × 2 1/8", "[role=dialog]");
         person.Touch("AC");
-        for (var i = 1; i <= 4; i++)
-        {
-            person.Touch("12-2");
-            Person.Wait(() => person.Driver.FindElements(By.CssSelector("[aria-label='What does each cable do?'] > ul > li")).Count == i);
-        }
+        Bring(person, "12-2", 4);
 
         person.Touch("Feeds in", "[aria-label='What does each cable do?'] > ul > li:nth-child(1)");
         person.Go($"{site.Address}/jobs/{job}/boxes/west-door?show=box");
@@ -119,11 +122,7 @@ public sealed class UsualMakeTests(Site site)
         person.Sees("duplex receptacle", "ul");
         person.Touch("Next: leads");
         person.Touch("Fed through: cables joined, a pigtail to each terminal");
-        foreach (var place in new[] { "joint hots", "joint neutrals" })
-        {
-            person.Touch($"It is so: {place}");
-            person.None($"It is so: {place}");
-        }
+        IsSo(person, "joint hots", "joint neutrals");
 
         person.Touch("That is all");
         person.Gone("That is all");
@@ -159,5 +158,23 @@ public sealed class UsualMakeTests(Site site)
         var box = (await site.AskAsync($"/api/jobs/{job}/boxes/west-door"))["box"]!;
         Assert.All(box["leads"]!.AsObject(), l => Assert.Equal("Unknown", (string)l.Value!["lands"]!["at"]!));
         Assert.Equal("EndOfRun", (string)box["make"]!["make"]!);
+    }
+
+    private static void Bring(Person person, string size, int count)
+    {
+        for (var i = 1; i <= count; i++)
+        {
+            person.Touch(size);
+            Person.Wait(() => person.Driver.FindElements(By.CssSelector("[aria-label='What does each cable do?'] > ul > li")).Count == i);
+        }
+    }
+
+    private static void IsSo(Person person, params string[] places)
+    {
+        foreach (var place in places)
+        {
+            person.Touch($"It is so: {place}");
+            person.None($"It is so: {place}");
+        }
     }
 }
