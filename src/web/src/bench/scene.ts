@@ -107,7 +107,11 @@ export function sceneOf(view: BoxView, catalogue: Catalogue): Scene {
     });
   }
   const onScrew = (l: Landing) => l.at === "BondingScrew";
-  if (leads.some(([, l]) => onScrew(l.lands)) || tails.some(([, t]) => onScrew(t.from) || onScrew(t.to)) || box.material === "Metal")
+  if (
+    leads.some(([, l]) => onScrew(l.lands)) ||
+    tails.some(([, t]) => onScrew(t.from) || onScrew(t.to)) ||
+    (box.material === "Metal" && box.contents !== "NotOpened")
+  )
     blocks.push({ id: "screw", kind: "screw", rows: groundPlaces(box).map((p) => p ?? "screw"), head: 0 });
 
   const atBlock = (l: Landing): { block: string; row: string } | null =>
