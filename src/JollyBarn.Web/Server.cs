@@ -178,6 +178,7 @@ public static partial class Server
         api.MapFiles();
         api.MapVerdicts();
         api.MapSupply();
+        api.MapSheet();
         api.MapLive();
         api.MapReadings();
         api.MapPhotos();

@@ -12,6 +12,7 @@ export default defineConfig({
     lib: {
       entry: {
         drawing: "src/bench/drawing.ts",
+        sheet: "src/sheet/layout/index.ts",
         figures: "src/parts/measure.ts",
         address: "src/parts/address.ts",
         edits: "src/model/edits.ts",

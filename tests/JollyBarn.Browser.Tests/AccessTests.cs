@@ -50,8 +50,8 @@ public sealed class AccessTests(Site site)
             )
         );
         Look(site.DemoJob + "/changes", "Changes");
-        Look(site.DemoJob + "/house", "What can make it live");
-        Look(site.DemoJob + "/house", "What can make it live", () => person.Click("[aria-label='Cellar panel'] button"));
+        Look(site.DemoJob + "/sheet?open=panels", "What can make it live");
+        Look(site.DemoJob + "/sheet?open=panels", "What can make it live", () => person.Click("[aria-label='Cellar panel'] button"));
         Look(site.DemoJob + "/book", "House practice");
         Look(site.DemoJob + "/log", "Log a reading");
         Look(site.DemoJob + "/lists", "Surveyor's list");

@@ -104,12 +104,14 @@ public sealed class ScreenTests(Site site)
     {
         var job = $"{site.Address}/jobs/{await site.OwnJobAsync()}";
         using var person = new Person();
-        person.Go(job + "/house");
+        person.Go(job + "/sheet?open=panels");
         person.Sees("What can make it live");
+        person.Tap("Rooms");
         person.Type("Another room", "Boat shed");
         person.Sees("Boat shed", "input[aria-label], label span");
         person.Type("Another wall", "Shed, west wall");
         person.Sees("Wall: Shed, west wall", "label span");
+        person.Tap("Panel");
         person.Type("Another source", "Inverter in the loft");
         person.Sees("Source: Inverter in the loft", "label span");
         person.Type("Another circuit", "Boat shed");

@@ -10,7 +10,7 @@ public sealed class SupplyTests(Site site)
     {
         var job = $"{site.Address}/jobs/{await site.OwnJobAsync()}";
         using var person = new Person();
-        person.Go(job + "/house");
+        person.Go(job + "/sheet?open=panels");
         person.Sees("4 stops");
         person.Click("[data-slot='3']");
         person.Sees("Was it seen not to trip on a short?");
@@ -23,7 +23,7 @@ public sealed class SupplyTests(Site site)
         person.Tap("5 stops");
         person.Sees("have a licensed electrician replace it");
         person.Tap("Cellar panel", "[role=region]");
-        person.Sees("The house", "h1");
+        person.Sees("Run sheet", "h1");
     }
 
     [Fact]
@@ -31,7 +31,7 @@ public sealed class SupplyTests(Site site)
     {
         var job = $"{site.Address}/jobs/{await site.OwnJobAsync()}";
         using var person = new Person();
-        person.Go(job + "/house#galley-counter");
+        person.Go(job + "/sheet?open=galley-counter");
         person.Sees("12.5 of 20 A");
         person.Sees("the duplex receptacle of Galley, sink side loses 3.6 %");
         person.Type("Watts at the duplex receptacle, Galley, sink side", "1800");
@@ -46,7 +46,7 @@ public sealed class SupplyTests(Site site)
     {
         var job = $"{site.Address}/jobs/{await site.OwnJobAsync()}";
         using var person = new Person();
-        person.Go(job + "/house#porch-jetty");
+        person.Go(job + "/sheet?open=porch-jetty");
         person.Sees("cannot be told: how long is the cable from inside (Ferry porch)?");
         person.Tap("Its cables, and how long they are");
         person.Type("Length of the cable from inside (Ferry porch)", "90'");
@@ -73,7 +73,7 @@ public sealed class SupplyTests(Site site)
     {
         var job = $"{site.Address}/jobs/{await site.OwnJobAsync()}";
         using var person = new Person();
-        person.Go(job + "/house");
+        person.Go(job + "/sheet?open=panels");
         person.Click("[data-slot='10']");
         person.Tap("Tandem", "[role=dialog]");
         person.Tap("Keep", "[role=dialog]");
@@ -112,7 +112,7 @@ public sealed class SupplyTests(Site site)
         person.Click("[data-walk='c:heater-on/A']");
         person.Sees("What hangs there");
         person.Type("Takes, W", "6000");
-        person.Go(job + "/house#heater");
+        person.Go(job + "/sheet?open=heater");
         person.Sees("25.0 of 30 A");
         person.Sees("Loads of Water heater come to 31.3 A on a 30 A breaker");
         person.Go(job + "/boxes/heater-joint");
@@ -122,7 +122,7 @@ public sealed class SupplyTests(Site site)
         person.Tap("Where its other end is");
         person.Tap("at something fixed: a heater, a range, a pump");
         person.Type("What hangs there", "drying oven");
-        person.Go(job + "/house#heater");
+        person.Go(job + "/sheet?open=heater");
         person.Sees("Drying oven, from Cellar, over the water heater");
     }
 
@@ -131,7 +131,7 @@ public sealed class SupplyTests(Site site)
     {
         var job = $"{site.Address}/jobs/{await site.OwnJobAsync()}";
         using var person = new Person();
-        person.Go(job + "/house#type-case");
+        person.Go(job + "/sheet?open=type-case");
         person.Tap("Fed straight from the panel, with no box on the way");
         person.Type("What does it feed straight from the panel, in watts?", "2500");
         person.Sees("20.8 of 20 A");

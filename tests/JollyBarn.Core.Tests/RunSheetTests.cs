@@ -66,8 +66,8 @@ public sealed class RunSheetTests
     public void A_three_way_group_reads_feed_then_travelers_then_switched()
     {
         var job = Seeded(j => j.Boxes.Values.Count(b => b.Devices.Values.Any(d => d.Kind == "switch-3way")) == 2);
-        var rail = RunSheet.Of(job).Rails.Single(r => r.Stops.Any(s => s.Carries == Carries.Travelers));
-        Assert.Equal([Carries.Feed, Carries.Travelers, Carries.Switched], rail.Stops.Select(s => s.Carries));
+        var rail = RunSheet.Of(job).Rails.Single(r => r.Stops.Any(s => s.Brings == Brings.Travelers));
+        Assert.Equal([Brings.Feed, Brings.Travelers, Brings.Switched], rail.Stops.Select(s => s.Brings));
         Assert.Equal([null, rail.Stops[0].Key, rail.Stops[1].Key], rail.Stops.Select(s => s.From));
     }
 
@@ -119,7 +119,7 @@ public sealed class RunSheetTests
         var followed = SmallHouse.Followed(SmallHouse.Receptacle());
         var unopened = followed.Do(new MoveLead("j", "on.a0", Landing.Unknown));
         var stop = RunSheet.Of(unopened).Rails.Single().Stops.Single(s => s.Key == "b:b");
-        Assert.Equal((Carries.Unknown, false, "b:j"), (stop.Carries, stop.Seen, stop.From));
+        Assert.Equal((Brings.Unknown, false, "b:j"), (stop.Brings, stop.Seen, stop.From));
         // By the mark of its cable only, and by nothing at all.
         var marked = RunSheet.Of(SmallHouse.Receptacle()).Rails.Single();
         Assert.Equal([("b:j", false), ("b:b", false)], marked.Stops.Select(s => (s.Key, s.Seen)));

@@ -17,7 +17,7 @@ const places: [path: string, load: () => Promise<{ default: ComponentType }>][] 
   ["/jobs/:job/boxes/:box/survey", () => import("./survey/Survey")],
   ["/jobs/:job/lists", () => import("./lists/Lists")],
   ["/jobs/:job/changes", () => import("./change/Changes")],
-  ["/jobs/:job/house", () => import("./house/House")],
+  ["/jobs/:job/sheet", () => import("./sheet/RunSheet")],
   ["/jobs/:job/book", () => import("./book/CodeBook")],
   ["/jobs/:job/log", () => import("./log/Logbook")],
 ];

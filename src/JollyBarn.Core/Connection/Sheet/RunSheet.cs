@@ -5,7 +5,7 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Connection.Sheet;
 
 /// <summary>What a cable brings to a stop.</summary>
-public enum Carries
+public enum Brings
 {
     /// <summary>A hot that no switch stands in.</summary>
     Feed,
@@ -53,7 +53,7 @@ public sealed record SheetStop(
     string? From,
     Id<Run>? By,
     RunSide Side,
-    Carries Carries,
+    Brings Brings,
     bool Seen,
     IReadOnlyList<GuardKey> Behind,
     bool Protects,
@@ -62,7 +62,7 @@ public sealed record SheetStop(
 );
 
 /// <summary>A further cable between two stops of a rail.</summary>
-public sealed record SheetTie(Id<Run> Run, string From, string To, Carries Carries);
+public sealed record SheetTie(Id<Run> Run, string From, string To, Brings Brings);
 
 /// <summary>What comes out of one breaker, or out of several that share a cable and its neutral.</summary>
 /// <param name="Key">Its first breaker, <c>panel/7</c>; <c>?box</c> where nobody followed it to a panel.</param>

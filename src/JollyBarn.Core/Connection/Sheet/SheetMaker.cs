@@ -105,7 +105,7 @@ internal sealed class SheetMaker(Job job)
             from,
             run,
             side,
-            CarriesOf(walk, nodes),
+            BringsOf(walk, nodes),
             walk.Of(conductor)?.Seen ?? false,
             wire.Behind,
             false,
@@ -114,13 +114,13 @@ internal sealed class SheetMaker(Job job)
         );
     }
 
-    private static Carries CarriesOf(SheetWalk walk, IEnumerable<int> conductors)
+    private static Brings BringsOf(SheetWalk walk, IEnumerable<int> conductors)
     {
         var gone = conductors.Select(n => walk.Of(n)?.Gone).OfType<Gone>().ToList();
-        return gone.Count == 0 ? Carries.Unknown
-            : gone.Contains(Gone.Straight) ? Carries.Feed
-            : gone.Contains(Gone.Traveler) ? Carries.Travelers
-            : Carries.Switched;
+        return gone.Count == 0 ? Brings.Unknown
+            : gone.Contains(Gone.Straight) ? Brings.Feed
+            : gone.Contains(Gone.Traveler) ? Brings.Travelers
+            : Brings.Switched;
     }
 
     /// <summary>The ends of a cable that are no box, where its hots go on to them; and cables that join two stops besides.</summary>
@@ -148,10 +148,10 @@ internal sealed class SheetMaker(Job job)
         if (run.A.Box is { } a && run.B.Box is { } b && a != b && !run.IsCut)
         {
             var (one, two) = (RailDraft.KeyOf(a), RailDraft.KeyOf(b));
-            var carries = CarriesOf(walk, graph.Conductors(id, RunSide.A));
-            if (carries != Carries.Unknown && rail.Has(one) && rail.Has(two) && !rail.Stops.Exists(s => s.By == id))
+            var brings = BringsOf(walk, graph.Conductors(id, RunSide.A));
+            if (brings != Brings.Unknown && rail.Has(one) && rail.Has(two) && !rail.Stops.Exists(s => s.By == id))
             {
-                rail.Ties.Add(new(id, one, two, carries));
+                rail.Ties.Add(new(id, one, two, brings));
             }
         }
     }

@@ -101,6 +101,6 @@ internal sealed class SheetStrays
 
     private static void Put(RailDraft rail, string key, StopAt at, string? id, Id<Box>? from, Id<Run>? by, RunSide side) =>
         rail.Add(
-            new(key, at, id, from is { } before ? RailDraft.KeyOf(before) : null, by, side, Carries.Unknown, false, [], false, [], null)
+            new(key, at, id, from is { } before ? RailDraft.KeyOf(before) : null, by, side, Brings.Unknown, false, [], false, [], null)
         );
 }

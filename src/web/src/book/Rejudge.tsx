@@ -41,7 +41,7 @@ export function Rejudge({ job, edit, onClose }: { job: string; edit: Edit; onClo
           {boxes.slice(0, MANY).map((b) => (
             <li key={b.box ?? b.supply} className="border-t border-rule py-2 first:border-t-0">
               <Link
-                to={b.box ? address.box(job, b.box) : address.house(job, b.supply ?? "")}
+                to={b.box ? address.box(job, b.box) : address.sheet(job, b.supply ?? "")}
                 className="font-bold underline underline-offset-4"
               >
                 {b.name}

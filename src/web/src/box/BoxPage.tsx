@@ -1,4 +1,4 @@
-import { memo, useCallback, useEffect, useLayoutEffect, useMemo, useState, type ReactNode } from "react";
+import { memo, useCallback, useLayoutEffect, useMemo, useState, type ReactNode } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useBox, useCatalogue, useChanges, useHead, type State } from "../model/job";
@@ -16,6 +16,7 @@ import { useLive } from "../model/useLive";
 import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { useLatest } from "../parts/useLatest";
+import { usePhone } from "../parts/usePhone";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { BoxCard } from "./BoxCard";
@@ -30,8 +31,6 @@ import { sameBox } from "../model/sameBox";
 import { useBoxEdit, type BoxEdit } from "../model/useBoxEdit";
 import { address } from "../parts/address";
 
-const PHONE = "(max-width: 640px)";
-
 /** One box: the Bench, what it adds up to, what the rules say, and everything about the box itself. */
 export default function BoxPage() {
   const { job = "", box = "" } = useParams();
@@ -44,17 +43,6 @@ export default function BoxPage() {
   if (view.isPending || catalogue.isPending) return <p className="text-ink-2">{words.loading}</p>;
   if (!view.data || !catalogue.data) return <Nowhere error={view.error} />;
   return <Page key={box} job={job} view={view.data} catalogue={catalogue.data} change={change} at={at} state={state} />;
-}
-
-function usePhone(): boolean {
-  const [phone, setPhone] = useState(() => matchMedia(PHONE).matches);
-  useEffect(() => {
-    const query = matchMedia(PHONE);
-    const heard = () => setPhone(query.matches);
-    query.addEventListener("change", heard);
-    return () => query.removeEventListener("change", heard);
-  }, []);
-  return phone;
 }
 
 function Page({

@@ -40,7 +40,7 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       action("log", words.log, to(address.log(job)));
       action("changes", words.changes, to(address.changes(job)));
       action("lists", words.lists.title, to(address.lists(job)));
-      action("house", words.housePage.title, to(address.house(job)));
+      action("sheet", words.sheet.title, to(address.sheet(job)));
       action("export", words.jobs.export, () => window.location.assign(served.job(job)));
     }
     action("jobs", words.home, to(address.jobs));

@@ -54,7 +54,7 @@ export function Shell() {
         g = 0;
         if (event.key === "t" && job) void navigate(address.today(job));
         if (event.key === "c" && job) void navigate(address.changes(job));
-        if (event.key === "h" && job) void navigate(address.house(job));
+        if (event.key === "r" && job) void navigate(address.sheet(job));
         if (event.key === "q") void navigate("/quick");
         if (event.key === "j") void navigate(address.jobs);
       }

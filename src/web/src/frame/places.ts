@@ -6,9 +6,9 @@ type Place = { to: string; name: string; onPhone: string | null };
 
 export const placesOf = (job: string): readonly Place[] => [
   { to: address.today(job), name: words.today, onPhone: words.today },
+  { to: address.sheet(job), name: words.sheet.title, onPhone: words.sheet.title },
   { to: address.quick(job), name: words.quick, onPhone: words.quick },
   { to: address.changes(job), name: words.changes, onPhone: words.changes },
-  { to: address.house(job), name: words.house, onPhone: words.house },
   { to: address.log(job), name: words.log, onPhone: null },
   { to: address.lists(job), name: words.lists.nav, onPhone: null },
   { to: address.book(job), name: words.book, onPhone: words.bookShort },

@@ -101,6 +101,14 @@ export const useSupply = (job: string) =>
     queryFn: () => must(api.GET("/api/jobs/{job}/supply", { params: { path: { job } } })),
   });
 
+/** The run sheet: every circuit as a rail out of its panel. */
+export const useSheet = (job: string) =>
+  useQuery({
+    queryKey: keys.of(job, "sheet"),
+    queryFn: () => must(api.GET("/api/jobs/{job}/sheet", { params: { path: { job } } })),
+    placeholderData: (before) => before,
+  });
+
 /** Where this person's proof of dead stands at a box. */
 export const useProof = (job: string, box: string, by: string) =>
   useQuery({

@@ -33,6 +33,7 @@ export type View =
   | "rejudge"
   | "remedies"
   | "reports"
+  | "sheet"
   | "state"
   | "steps"
   | "stops"

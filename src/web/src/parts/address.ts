@@ -7,7 +7,7 @@ export const address = {
   addBox: (job: string) => `/jobs/${job}?add=1`,
   lists: (job: string) => `/jobs/${job}/lists`,
   changes: (job: string) => `/jobs/${job}/changes`,
-  house: (job: string, lit = "") => `/jobs/${job}/house${lit && `#${lit}`}`,
+  sheet: (job: string, open = "") => `/jobs/${job}/sheet${open && `?open=${open}`}`,
   book: (job: string) => `/jobs/${job}/book`,
   log: (job: string) => `/jobs/${job}/log`,
   box: (job: string, box: string, lit: readonly string[] = []) =>

@@ -36,7 +36,7 @@ function Ends({ job, ends }: { job: string; ends: readonly Schemas["ToldOpenRun"
     <ul className="flex flex-col gap-1.5">
       {ends.map((e) => (
         <li key={`${e.run}|${e.side}`}>
-          <Link to={e.nearBox ? address.box(job, e.nearBox) : address.house(job)} className={line}>
+          <Link to={e.nearBox ? address.box(job, e.nearBox) : address.sheet(job)} className={line}>
             <b>{e.says}</b>
             <span className="figure flex-1 text-sm text-ink-2">{e.size}</span>
             {!!e.decides && (

@@ -3,6 +3,7 @@ import { inspectWords } from "./inspect";
 import { kindWords } from "./kinds";
 import { liveWords } from "./live";
 import { quickWords } from "./quick";
+import { sheetWords } from "./sheet";
 import { supplyWords } from "./supply";
 
 /** Every English sentence of the interface. Trade words, short. */
@@ -12,6 +13,7 @@ export const words = {
   ...kindWords,
   ...liveWords,
   ...quickWords,
+  ...sheetWords,
   ...supplyWords,
   product: "Jolly Barn",
   caution:
@@ -33,7 +35,6 @@ export const words = {
   bookShort: "Book",
   log: "Logbook",
   changes: "Changes",
-  house: "House",
   find: "Find or do…",
   undo: "Undo",
   redo: "Redo",
@@ -232,7 +233,7 @@ export const words = {
     ["g then t", "Today"],
     ["g then q", "Quick fit"],
     ["g then c", "Changes"],
-    ["g then h", "The house: rooms, walls, panel"],
+    ["g then r", "The run sheet: circuits, panel, rooms"],
     ["g then j", "Jobs"],
     ["Esc", "Close what is open"],
   ] as const,

@@ -1,7 +1,5 @@
-import { useParams } from "react-router";
 import { newId, type Schemas } from "../api/client";
 import type { Send } from "../model/edits";
-import { useEdit, useHead } from "../model/job";
 import { Ask, Button, Choice, TakeOut } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { fact } from "../parts/measure";
@@ -9,27 +7,15 @@ import { useSettings } from "../api/settings";
 import { measured } from "../model/facts";
 import { words } from "../words";
 import { NewOne } from "./NewOne";
-import { Supply } from "./Supply";
 
 const w = words.housePage;
 
-/** The house around the boxes: what feeds it, its rooms and its walls. */
-export default function House() {
-  const { job = "" } = useParams();
-  const head = useHead(job);
-  const edit = useEdit(job);
-  if (!head.data) return <p className="text-ink-2">{words.loading}</p>;
-  const send: Send = (e) => edit.mutate({ edit: e, base: head.data.version });
+/** The rooms of the house, and its walls with their layers. */
+export function RoomsAndWalls({ head, send }: { head: Schemas["JobHead"]; send: Send }) {
   return (
-    <div className="mx-auto grid max-w-7xl grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-      <div className="min-w-0">
-        <h1 className="mb-4 text-2xl">{w.title}</h1>
-        <Supply job={job} head={head.data} send={send} />
-      </div>
-      <div className="flex min-w-0 flex-col gap-8">
-        <Rooms head={head.data} send={send} />
-        <Walls head={head.data} send={send} />
-      </div>
+    <div className="flex min-w-0 flex-col gap-8">
+      <Rooms head={head} send={send} />
+      <Walls head={head} send={send} />
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import { ChevronDown } from "lucide-react";
 import { useState } from "react";
-import { Link, useLocation } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import type { Schemas } from "../api/client";
 import { useCatalogue } from "../model/job";
 import { useSettings } from "../api/settings";
@@ -26,16 +26,20 @@ export function CircuitCard({
   circuit,
   view,
   send,
+  opened,
 }: {
   job: string;
   id: string;
   circuit: Schemas["Circuit"];
   view: View | undefined;
   send: Send;
+  /** Opened from the start: nothing else stands beside it. */
+  opened?: boolean;
 }) {
-  const here = useLocation().hash === `#${id}`;
+  const [search] = useSearchParams();
+  const here = search.get("open") === id;
   const [chosen, setChosen] = useState<boolean | null>(null);
-  const open = chosen ?? here;
+  const open = chosen ?? (opened || here);
   const put = (change: Partial<Schemas["Circuit"]>) => send({ do: "putCircuit", id, circuit: { ...circuit, ...change } });
   return (
     <li id={id} className="scroll-mt-24 rounded-xl border-2 border-ink bg-card">

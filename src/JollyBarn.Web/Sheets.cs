@@ -1,0 +1,208 @@
+using JollyBarn.Connection.Sheet;
+using JollyBarn.Electrics;
+using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
+using JollyBarn.Measures;
+using JollyBarn.Store;
+using JollyBarn.Telling.Live;
+using JollyBarn.Telling.Phrases;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Web;
+
+/// <summary>A breaker at the head of a rail.</summary>
+/// <param name="Key">As <c>panel/7</c>.</param>
+/// <param name="Slot">What people call it: <c>7</c>, <c>10 lower</c>, <c>2, 4</c>.</param>
+/// <param name="Legs">Legs of its poles: A, B, AB.</param>
+/// <param name="Says">What is written for it.</param>
+/// <param name="On">Null where nobody said.</param>
+public sealed record SheetBreaker(
+    string Key,
+    string Slot,
+    string Legs,
+    decimal? Amperes,
+    BreakerKind Kind,
+    bool? On,
+    IReadOnlyList<string> HeldBy,
+    string? Says,
+    Id<Circuit>? Circuit
+);
+
+/// <summary>A stop of a rail with what stands there.</summary>
+/// <param name="Name">The box, the load, or where an end that nobody followed is said to go.</param>
+/// <param name="Size">Gauge and conductors of the cable it comes by.</param>
+/// <param name="Guards">What protects it from ground faults, in words.</param>
+/// <param name="Expected">What the solved network expects of the hot that comes in; unknown where nobody followed one.</param>
+/// <param name="Judged">False for a box nobody opened, and for the end of a cable.</param>
+/// <param name="Worst">Its worst verdict, where it is judged.</param>
+/// <param name="Opened">How much of the box is recorded.</param>
+/// <param name="Also">Other rails it stands on.</param>
+/// <param name="Drop">Share of the leg's volts lost on the way at the house's load, %; the worst outlet there.</param>
+/// <param name="FaultAmperes">Least current of a hot on ground there, A.</param>
+public sealed record SheetStopView(
+    string Key,
+    StopAt At,
+    Id<Box>? Box,
+    string Name,
+    string? Place,
+    string? From,
+    Id<Run>? By,
+    string? Size,
+    Fact<Length>? Length,
+    Brings Brings,
+    bool Seen,
+    IReadOnlyList<string> Guards,
+    bool Protects,
+    Expected Expected,
+    bool Judged,
+    Verdict Worst,
+    Contents Opened,
+    IReadOnlyList<string> Also,
+    double? Drop,
+    double? FaultAmperes,
+    Surely? AtOnce
+);
+
+/// <param name="Name">What the circuit is called.</param>
+/// <param name="Amperes">What its breaker is for.</param>
+/// <param name="KnownLoad">Loads somebody recorded, A.</param>
+public sealed record RailView(
+    string Key,
+    string? Panel,
+    IReadOnlyList<SheetBreaker> Breakers,
+    string? Name,
+    Id<Circuit>? Circuit,
+    decimal? Amperes,
+    decimal? KnownLoad,
+    IReadOnlyList<SheetStopView> Stops,
+    IReadOnlyList<SheetTie> Ties
+);
+
+/// <summary>A box no cable is recorded to.</summary>
+public sealed record ApartView(Id<Box> Box, string Name, string? Place, Contents Opened);
+
+/// <param name="Working">What the solved network says is still being worked out.</param>
+public sealed record SheetView(long Version, IReadOnlyList<RailView> Rails, IReadOnlyList<ApartView> Apart, bool Working);
+
+/// <summary>The run sheet in words and figures.</summary>
+internal static class Sheets
+{
+    public static SheetView View(OpenJob open)
+    {
+        var now = open.Now;
+        var job = now.Job;
+        var sheet = RunSheet.Of(job);
+        var solved = open.Judged.Expected.Of(job, Views.Patience);
+        var view = new Making(
+            job,
+            open.Judged.Supply.Circuits(job).Select(c => c.Look).ToDictionary(l => l.Id),
+            open.Judged.Live.Of(job, Situation.AsRecorded),
+            id => Views.Verdicts(open.Judged, job, id, job.Boxes[id], solved),
+            sheet
+                .Rails.SelectMany(r => r.Stops.Where(s => s.At == StopAt.Box).Select(s => (s.Key, Rail: r.Key)))
+                .ToLookup(s => s.Key, s => s.Rail)
+        );
+        return new(
+            now.Version,
+            [.. sheet.Rails.Select(view.Rail)],
+            [
+                .. sheet
+                    .Apart.Select(id => job.Boxes[id])
+                    .Zip(sheet.Apart, (box, id) => new ApartView(id, box.Name, PlaceOf(job, box), box.Contents)),
+            ],
+            solved is null
+        );
+    }
+
+    private static string? PlaceOf(Job job, Box box) => box.Place is { } place ? job.Places.Find(place)?.Name : null;
+
+    private sealed class Making(
+        Job job,
+        Dictionary<Id<Circuit>, Inspection.Supply.CircuitLook> looks,
+        Electrics.Live live,
+        Func<Id<Box>, IReadOnlyList<Finding>> verdicts,
+        ILookup<string, string> standsOn
+    )
+    {
+        private readonly Names names = new(job);
+
+        public RailView Rail(Rail rail)
+        {
+            var breakers = rail.Breakers.Select(Find).ToList();
+            Id<Circuit>[] circuits = [.. breakers.Select(b => b.Breaker.Circuit).OfType<Id<Circuit>>().Distinct()];
+            var look = circuits.Length > 0 ? looks.GetValueOrDefault(circuits[0]) : null;
+            return new(
+                rail.Key,
+                breakers.Count > 0 ? breakers[0].Panel : null,
+                [.. breakers.Select(b => Told(b.Panel, b.Breaker))],
+                circuits.Length > 0 ? string.Join(" and ", circuits.Select(c => job.Circuits.Find(c)?.Name ?? c.Text)) : null,
+                circuits.Length > 0 ? (Id<Circuit>?)circuits[0] : null,
+                breakers.Count > 0 ? breakers[0].Breaker.Amperes : null,
+                look is null ? null : Math.Round(look.KnownLoad, 1),
+                [.. rail.Stops.Select(s => Stop(rail, s, look))],
+                rail.Ties
+            );
+        }
+
+        private (string Panel, Breaker Breaker) Find(string key)
+        {
+            var at = key.IndexOf('/', StringComparison.Ordinal);
+            var (panel, slot) = (key[..at], key[(at + 1)..]);
+            return (panel, job.Panels[panel].Breakers.First(b => b.Key == slot));
+        }
+
+        private SheetBreaker Told(string panel, Breaker breaker) =>
+            new(
+                $"{panel}/{breaker.Key}",
+                string.Join(", ", breaker.Slots),
+                string.Concat(SupplyLegs.Of(job.Panels[panel], breaker).Select(l => (char)('A' + l))),
+                breaker.Amperes,
+                breaker.Kind,
+                breaker.On,
+                breaker.HeldBy,
+                breaker.Says,
+                breaker.Circuit
+            );
+
+        private SheetStopView Stop(Rail rail, SheetStop stop, Inspection.Supply.CircuitLook? look)
+        {
+            Id<Box>? id = stop is { At: StopAt.Box, Id: { } text } ? text : null;
+            var box = job.Boxes.Find(id);
+            var run = job.Runs.Find(stop.By);
+            var ways = look?.Ways.Where(w => w.Box.Text == stop.Id).ToList() ?? [];
+            var fault = ways.Min(w => w.FaultAmperes);
+            return new(
+                stop.Key,
+                stop.At,
+                id,
+                Name(stop, box, run),
+                box is null ? null : PlaceOf(job, box),
+                stop.From,
+                stop.By,
+                run is null ? null : CableNames.Size(run),
+                run?.Length,
+                stop.Brings,
+                stop.Seen,
+                [.. stop.Behind.Select(g => GuardWords.Of(names, g))],
+                stop.Protects,
+                stop.Point is { } point && stop.Seen ? live.Expect(point) : Expected.Unknown,
+                box is { Contents: not Contents.NotOpened },
+                box is { Contents: not Contents.NotOpened } ? Worst(id!.Value) : Verdict.Fine,
+                box?.Contents ?? Contents.NotOpened,
+                [.. standsOn[stop.Key].Where(r => r != rail.Key)],
+                ways.Max(w => w.Ohms) * (double?)(look?.Amperes * CodeBook.ElectricsBook.DropLoad.Of(job.Practice) / 100) is { } volts
+                    ? Math.Round(100 * volts / look!.LegVolts, 1)
+                    : null,
+                fault is { } a ? Math.Round(a) : null,
+                fault is { } current && look?.Amperes is { } rating ? Trips.Magnetic(current, (double)rating) : null
+            );
+        }
+
+        private string Name(SheetStop stop, Box? box, Run? run) =>
+            box is not null ? box.Name
+            : stop.At == StopAt.Panel ? job.Panels.Find(stop.Id ?? "")?.Name ?? "a panel"
+            : run?.End(stop.Side).Says ?? run?.End(stop.Side == RunSide.A ? RunSide.B : RunSide.A).Says ?? "goes somewhere";
+
+        private Verdict Worst(Id<Box> id) => verdicts(id) is { Count: > 0 } found ? found.Min(f => f.Verdict) : Verdict.Fine;
+    }
+}

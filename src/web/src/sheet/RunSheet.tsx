@@ -1,0 +1,130 @@
+import { useState } from "react";
+import { useParams, useSearchParams } from "react-router";
+import type { Send } from "../model/edits";
+import { useEdit, useHead, useSheet, useSupply } from "../model/job";
+import { usePhone } from "../parts/usePhone";
+import { Button, Choice } from "../parts/controls";
+import { Nowhere } from "../parts/Nowhere";
+import { Pick } from "../parts/Pick";
+import { words } from "../words";
+import { Apart } from "./Apart";
+import { Behind, type Over } from "./Behind";
+import { PhoneRail } from "./PhoneRail";
+import { SheetPicture, spotOf } from "./SheetPicture";
+import { railsOf, SHOWS, type Rail } from "./show";
+import { StopCard } from "./StopCard";
+
+const w = words.sheet;
+
+/** The whole job as electricity sees it: where power comes from and where it goes. */
+export default function RunSheet() {
+  const { job = "" } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const sheet = useSheet(job);
+  const head = useHead(job);
+  const supply = useSupply(job);
+  const edit = useEdit(job);
+  const phone = usePhone();
+  const [chosen, setOver] = useState<Over | null>(null);
+  const show = SHOWS.find((s) => s === search.get("show")) ?? "all";
+  const [room, at] = [search.get("room") ?? "", search.get("at")];
+  const put = (change: Record<string, string | null>) =>
+    setSearch(
+      (was) => {
+        const next = new URLSearchParams(was);
+        for (const [key, value] of Object.entries(change)) {
+          if (value) next.set(key, value);
+          else next.delete(key);
+        }
+        return next;
+      },
+      { replace: true },
+    );
+  if (sheet.isPending || head.isPending) return <p className="text-ink-2">{words.loading}</p>;
+  if (!sheet.data || !head.data) return <Nowhere error={sheet.error ?? head.error} />;
+  const { rails, apart } = sheet.data;
+  const kept = railsOf(rails, show, room);
+  const found = kept.flatMap((rail) => rail.stops.map((stop) => ({ rail, stop }))).find((x) => spotOf(x.rail.key, x.stop.key) === at);
+  const send: Send = (e) => edit.mutate({ edit: e, base: head.data.version });
+  const rooms = [...new Set(rails.flatMap((r) => r.stops.map((s) => s.place)).filter((p): p is string => Boolean(p)))].sort();
+  // A link may lead to a circuit or to a panel: it opens over the sheet until it is shut.
+  const asked = search.get("open");
+  const linked = rails.find((r) => r.breakers.some((b) => b.circuit === asked));
+  const over = chosen ?? (asked === null ? null : linked ? ({ what: "rail", rail: linked } as const) : ({ what: "panels" } as const));
+  const shut = () => {
+    setOver(null);
+    put({ open: null });
+  };
+  const openRail = (rail: Rail) => rail.breakers[0] && setOver({ what: "rail", rail });
+  const index = Math.max(
+    0,
+    kept.findIndex((r) => r.key === (search.get("rail") ?? found?.rail.key)),
+  );
+  return (
+    <div className="mx-auto max-w-[150rem]">
+      <div className="mb-3 flex flex-wrap items-end gap-3">
+        <h1 className="mr-auto self-center text-2xl">{w.title}</h1>
+        <div className="no-print flex flex-wrap items-end gap-2">
+          <Choice hide label={w.show} value={show} onChange={(s) => put({ show: s === "all" ? null : s })} options={w.shows} />
+          {rooms.length > 0 && (
+            <div className="w-38">
+              <Pick
+                hide
+                label={w.room}
+                value={room}
+                onChange={(r) => put({ room: r || null })}
+                options={[["", w.everyRoom] as const, ...rooms.map((r) => [r, r] as const)]}
+              />
+            </div>
+          )}
+          <Button onClick={() => setOver({ what: "panels" })}>{w.panels}</Button>
+          <Button onClick={() => setOver({ what: "rooms" })}>{w.rooms}</Button>
+          <span className="hidden md:inline">
+            <Button onClick={() => window.print()}>{words.todayVerdicts.print}</Button>
+          </span>
+        </div>
+      </div>
+      <Behind job={job} head={head.data} supply={supply.data} over={over} send={send} onClose={shut} />
+      {rails.length === 0 && <p className="mb-3 text-ink-2">{w.empty}</p>}
+      {kept.length === 0 && rails.length > 0 && <p className="text-ink-2">{w.none}</p>}
+      {found && (
+        <div className={phone ? "fixed inset-x-2 bottom-(--bar) z-30 mb-2" : "sticky top-2 z-10 mb-3"}>
+          <StopCard
+            job={job}
+            rail={found.rail}
+            stop={found.stop}
+            rails={rails}
+            onStop={(spot) => put({ at: spot, rail: null })}
+            onClose={() => put({ at: null })}
+          />
+        </div>
+      )}
+      {kept.length > 0 &&
+        (phone ? (
+          <PhoneRail
+            rails={kept}
+            index={index}
+            onIndex={(i) => put({ rail: kept[i]!.key, at: null })}
+            show={show}
+            room={room}
+            at={at}
+            onStop={(spot) => put({ at: spot === at ? null : spot })}
+            onRail={openRail}
+          />
+        ) : (
+          <div className="by-itself overflow-x-auto">
+            <SheetPicture
+              rails={kept}
+              panels={head.data.panels}
+              show={show}
+              room={room}
+              at={at}
+              onStop={(spot) => put({ at: spot === at ? null : spot })}
+              onRail={openRail}
+            />
+          </div>
+        ))}
+      <Apart job={job} apart={apart} />
+    </div>
+  );
+}

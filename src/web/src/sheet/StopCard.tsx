@@ -1,0 +1,82 @@
+import { Link } from "react-router";
+import { useSettings } from "../api/settings";
+import { Mark } from "../model/Verdict";
+import { address } from "../parts/address";
+import { run } from "../parts/measure";
+import { words } from "../words";
+import type { Rail, Stop } from "./show";
+import { spotOf } from "./SheetPicture";
+
+const w = words.sheet;
+
+/** A stop that is chosen: how it hangs, what is expected there, its figures, and the ways on from it. */
+export function StopCard({
+  job,
+  rail,
+  stop,
+  rails,
+  onStop,
+  onClose,
+}: {
+  job: string;
+  rail: Rail;
+  stop: Stop;
+  rails: readonly Rail[];
+  onStop: (spot: string) => void;
+  onClose: () => void;
+}) {
+  const { units } = useSettings();
+  const length = stop.length ? run(stop.length, units) : "";
+  const facts: (readonly [string, string])[] = [
+    [w.comesBy, stop.size ? `${stop.size}${length && `, ${length}`}` : w.notSeen],
+    [w.expected, w.expects(stop)],
+    ...(stop.guards.length > 0 ? [[w.protectedBy, stop.guards.join("; ")] as const] : []),
+    ...(stop.drop == null ? [] : [[words.supply.farthest, `${stop.drop.toFixed(1)} %`] as const]),
+    ...(stop.faultAmperes == null
+      ? []
+      : [[words.supply.fault, `${stop.faultAmperes} A${stop.atOnce ? `, ${words.supply.atOnce[stop.atOnce]}` : ""}`] as const]),
+    ...(rail.amperes == null ? [] : [[w.headroom, w.left(rail.amperes - (rail.knownLoad ?? 0))] as const]),
+  ];
+  return (
+    <section aria-label={stop.name} className="rounded-2xl border-2 border-ink bg-card p-3">
+      <div className="flex items-start gap-3">
+        <div className="flex-1">
+          <h2 className="text-lg first-letter:uppercase">{stop.name}</h2>
+          <p className="text-sm text-ink-2">{[stop.place, rail.name].filter(Boolean).join(" · ")}</p>
+        </div>
+        {stop.box && (stop.judged ? <Mark verdict={stop.worst} /> : <span className="text-sm text-ink-2">{w.notOpened}</span>)}
+        <button type="button" className="min-h-11 px-2 underline underline-offset-4" onClick={onClose}>
+          {words.close}
+        </button>
+      </div>
+      <dl className="my-2 flex flex-wrap gap-x-6 gap-y-1.5">
+        {facts.map(([what, says]) => (
+          <div key={what}>
+            <dt className="text-sm text-ink-2">{what}</dt>
+            <dd className="font-semibold">{says}</dd>
+          </div>
+        ))}
+      </dl>
+      <div className="flex flex-wrap gap-2">
+        {stop.box && (
+          <Link
+            to={address.box(job, stop.box)}
+            className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-ink px-4 font-semibold text-on-ink"
+          >
+            {w.open}
+          </Link>
+        )}
+        {stop.also.map((key) => (
+          <button
+            key={key}
+            type="button"
+            className="min-h-11 rounded-xl border-2 border-ink px-4 font-semibold"
+            onClick={() => onStop(spotOf(key, stop.key))}
+          >
+            {w.alsoOn(rails.find((r) => r.key === key)?.name ?? key)}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}

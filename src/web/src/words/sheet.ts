@@ -1,0 +1,84 @@
+import type { Schemas } from "../api/client";
+
+type Stop = Schemas["SheetStopView"];
+type Rail = Schemas["RailView"];
+
+const expects = {
+  Live: "expected live",
+  Dead: "expected dead, not proved",
+  Ghost: "a ghost: coupling only",
+  Unknown: "cannot be told",
+} as const;
+const brings = { Feed: "", Switched: "behind a switch", Travelers: "between switches", Unknown: "nobody saw what comes by it" } as const;
+const worst = { Stop: "stop", Fix: "to fix", Measure: "to measure", Better: "could be better", Fine: "nothing found" } as const;
+
+const expected = (stop: Stop) => (stop.seen ? expects[stop.expected] : "cannot be told: not followed");
+
+const railShort = (rail: Rail) =>
+  rail.breakers.map((b) => `${b.slot} ${b.legs}`).join(" + ") + (rail.amperes == null ? "" : `, ${rail.amperes} A`);
+
+/** Words of the run sheet. */
+export const sheetWords = {
+  sheet: {
+    title: "Run sheet",
+    show: "Show",
+    shows: [
+      ["all", "All"],
+      ["off", "Off"],
+      ["fails", "Fails"],
+      ["unknown", "Not known"],
+    ] as const,
+    room: "Room",
+    everyRoom: "every room",
+    panels: "Panel",
+    rooms: "Rooms",
+    empty: "Nothing is recorded that feeds this job. Open Panel, and say how many slots it has.",
+    none: "Nothing of this kind.",
+    nothing: "Nothing that hangs on it is recorded.",
+    notFollowed: "Not followed to a panel",
+    noName: "not said what it feeds",
+    apart: "No cable is recorded to these",
+    behind: (guards: readonly string[]) => `Protected by ${guards.join("; ")}`,
+    isProtected: "protected",
+    held: (by: readonly string[]) => `held off by ${by.join(", ")}`,
+    load: (known: number, amperes: number) => (known > 0 ? `${known} of ${amperes} A known` : "load not known"),
+    left: (amperes: number) => `${Math.round(amperes * 10) / 10} A beside what is known`,
+    comesBy: "Comes by",
+    notSeen: "nobody saw by what",
+    expected: "Just now",
+    protectedBy: "Protected by",
+    headroom: "Left on the breaker",
+    notOpened: "not opened",
+    open: "Open this box",
+    alsoOn: (rail: string) => `Also on ${rail}`,
+    before: "The circuit before",
+    after: "The next circuit",
+    nth: (n: number, of: number) => `${n} of ${of}`,
+    expects: expected,
+    railShort,
+    railSays: (rail: Rail) =>
+      `Breaker ${railShort(rail)}: ${rail.name ?? rail.breakers[0]?.says ?? "not said what it feeds"}${
+        rail.breakers[0]?.on === false ? ", off" : ""
+      }`,
+    under: (stop: Stop) =>
+      [
+        stop.place,
+        brings[stop.brings],
+        stop.judged ? worst[stop.worst] : stop.box ? "not opened" : "",
+        stop.expected === "Dead" ? "off" : "",
+      ]
+        .filter(Boolean)
+        .join(", "),
+    stopSays: (stop: Stop) =>
+      [
+        stop.name,
+        stop.place,
+        stop.judged ? worst[stop.worst] : stop.box ? "not opened" : "",
+        brings[stop.brings],
+        expected(stop),
+        stop.guards.length > 0 ? "protected" : "",
+      ]
+        .filter(Boolean)
+        .join(", "),
+  },
+} as const;
