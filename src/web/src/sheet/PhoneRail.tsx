@@ -81,7 +81,7 @@ export function PhoneRail({
                 aria-pressed={at === spot}
                 onClick={() => onStop(spot)}
                 className={`flex min-h-14 w-full items-center gap-3 border-l-6 py-1 pl-2 text-left aria-pressed:bg-soft
-                  ${stop.guards.length > 0 ? "bg-moss-wash" : ""} ${isShown(stop, show, room) ? "" : "opacity-40"}
+                  ${stop.guards.length > 0 ? "bg-moss-wash" : ""} ${isShown(rail, stop, show, room) ? "" : "opacity-40"}
                   ${stop.brings === "Unknown" || !stop.seen ? "border-dotted" : stop.expected === "Dead" ? "border-dashed" : ""} border-ink`}
               >
                 <svg width="38" height="38" viewBox="0 0 38 38" aria-hidden className="shrink-0">

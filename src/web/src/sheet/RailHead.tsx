@@ -1,6 +1,7 @@
 import { wrap } from "../model/names";
 import { words } from "../words";
 import { U } from "./layout";
+import { Press } from "./Press";
 import type { Rail } from "./show";
 
 const w = words.sheet;
@@ -12,24 +13,12 @@ export function RailHead({ rail, y, off, onOpen }: { rail: Rail; y: number; off:
   return (
     <g>
       {first && (
-        <g
-          role="button"
-          tabIndex={0}
-          aria-label={w.railSays(rail)}
-          data-breaker={first.key}
-          className="cursor-pointer outline-none [&:focus-visible>rect]:stroke-[var(--slate)] [&:focus-visible>rect]:stroke-[4]"
-          onClick={onOpen}
-          onKeyDown={(e) => {
-            if (e.key !== "Enter" && e.key !== " ") return;
-            e.preventDefault();
-            onOpen();
-          }}
-        >
+        <g>
           <rect x="12" y={y - 18} width={U.panel - 30} height="36" rx="6" fill="var(--card)" stroke="var(--ink)" strokeWidth="2" />
-          <text aria-hidden x="21" y={y + 5} fontSize="14" fontWeight="700" className="figure" fill="var(--ink)">
+          <text x="21" y={y + 5} fontSize="14" fontWeight="700" className="figure" fill="var(--ink)">
             {rail.breakers.map((b) => b.slot.replace(", ", "·")).join("+")}
           </text>
-          <text aria-hidden x="114" y={y + 5} fontSize="12.5" textAnchor="end" className="figure" fill="var(--ink)">
+          <text x="114" y={y + 5} fontSize="12.5" textAnchor="end" className="figure" fill="var(--ink)">
             {`${first.amperes ?? "?"} A`}
           </text>
           <rect
@@ -43,7 +32,6 @@ export function RailHead({ rail, y, off, onOpen }: { rail: Rail; y: number; off:
             strokeDasharray={first.on == null ? "3 2" : undefined}
           />
           <text
-            aria-hidden
             x="145"
             y={y + 4.5}
             fontSize="12"
@@ -53,6 +41,20 @@ export function RailHead({ rail, y, off, onOpen }: { rail: Rail; y: number; off:
           >
             {first.on == null ? "?" : off ? words.housePage.off : words.housePage.on}
           </text>
+          <Press label={w.railSays(rail)} breaker={first.key} onPress={onOpen} x={12} y={y - 18} width={U.panel - 30} height={36} />
+          <rect
+            className="ring"
+            x="10"
+            y={y - 20}
+            width={U.panel - 26}
+            height="40"
+            rx="8"
+            fill="none"
+            stroke="var(--slate)"
+            strokeWidth="3.5"
+            opacity="0"
+            pointerEvents="none"
+          />
         </g>
       )}
       {wrap(title, 25, 1).map((line) => (

@@ -2,9 +2,10 @@ import { useEffect, useMemo, useRef, type KeyboardEvent } from "react";
 import type { Schemas } from "../api/client";
 import { words } from "../words";
 import { layout, U, type RailOut } from "./layout";
+import { Press } from "./Press";
 import { RailHead } from "./RailHead";
 import { StopMark } from "./StopMark";
-import { isShown, type Rail, type Show, type Stop } from "./show";
+import { isOff, isShown, type Rail, type Show, type Stop } from "./show";
 import { wrap } from "../model/names";
 
 const w = words.sheet;
@@ -149,7 +150,7 @@ function RailPicture({
   onRail: () => void;
 }) {
   const stops = new Map(rail.stops.map((s) => [s.key, s]));
-  const off = rail.breakers.length > 0 && rail.breakers.every((b) => b.on === false);
+  const off = isOff(rail);
   return (
     <g data-rail={rail.key}>
       {placed.stretches.map((s) => (
@@ -185,43 +186,9 @@ function RailPicture({
       {placed.stops.map(({ key, x, y }) => {
         const stop = stops.get(key)!;
         const spot = spotOf(rail.key, key);
-        const faded = !isShown(stop, show, room);
+        const faded = !isShown(rail, stop, show, room);
         return (
-          <g
-            key={key}
-            data-spot={spot}
-            tabIndex={0}
-            role="button"
-            aria-pressed={at === spot}
-            aria-label={w.stopSays(stop)}
-            opacity={faded ? 0.3 : 1}
-            onClick={() => onStop(spot)}
-            onKeyDown={(e) => {
-              if (e.key !== "Enter" && e.key !== " ") return;
-              e.preventDefault();
-              onStop(spot);
-            }}
-            className="cursor-pointer outline-none [&:focus-visible>.ring]:opacity-100"
-          >
-            <rect
-              className="ring"
-              x={x - 19}
-              y={y - 19}
-              width="38"
-              height="38"
-              rx="9"
-              fill="none"
-              stroke="var(--slate)"
-              strokeWidth="3.5"
-              opacity={at === spot ? 1 : 0}
-            />
-            <rect
-              x={x - (isEnd(stop) ? 14 : 56)}
-              y={y - 18}
-              width={isEnd(stop) ? U.column : 112}
-              height={isEnd(stop) ? 36 : 54}
-              fill="transparent"
-            />
+          <g key={key} opacity={faded ? 0.3 : 1}>
             <StopMark stop={stop} x={x} y={y} />
             {isEnd(stop)
               ? wrap(stop.name, ENDS, 2).map((line, i, all) => (
@@ -245,6 +212,29 @@ function RailPicture({
                     {line}
                   </text>
                 ))}
+            <Press
+              label={w.stopSays(stop)}
+              pressed={at === spot}
+              spot={spot}
+              onPress={() => onStop(spot)}
+              x={x - (isEnd(stop) ? 14 : 56)}
+              y={y - 18}
+              width={isEnd(stop) ? U.column : 112}
+              height={isEnd(stop) ? 36 : 54}
+            />
+            <rect
+              className="ring"
+              x={x - 19}
+              y={y - 19}
+              width="38"
+              height="38"
+              rx="9"
+              fill="none"
+              stroke="var(--slate)"
+              strokeWidth="3.5"
+              opacity={at === spot ? 1 : 0}
+              pointerEvents="none"
+            />
           </g>
         );
       })}

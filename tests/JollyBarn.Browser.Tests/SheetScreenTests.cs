@@ -1,0 +1,60 @@
+using OpenQA.Selenium;
+
+namespace JollyBarn.Browser.Tests;
+
+/// <summary>The run sheet as a person uses it: by keys, with filters, to a box and back, and one circuit at a time on a phone.</summary>
+public sealed class SheetScreenTests(Site site)
+{
+    [Fact]
+    public void From_a_stop_to_its_box_and_back_to_the_same_place_by_keys()
+    {
+        using var person = new Person();
+        person.Go(site.DemoJob + "/sheet");
+        Person.Wait(() => Rails(person) > 9);
+        person.Driver.ExecuteScript("document.querySelector('[data-spot=\"panel/3|b:type-door\"]').focus()");
+        person.Press(Keys.ArrowRight);
+        person.Press(Keys.Enter);
+        person.Sees("Paper-press bench, left", "h2");
+        person.Press(Keys.ArrowRight);
+        person.Press(Keys.ArrowDown);
+        person.Press(Keys.Enter);
+        // The window bench hangs behind the protective receptacle of the bench before it: demo job, and the solved network.
+        person.Sees("Window bench", "h2");
+        person.Sees("the protective receptacle of Paper-press bench, left");
+        person.Tap("Open this box");
+        person.Sees("Window bench", "h1");
+        person.Driver.Navigate().Back();
+        person.Sees("Window bench", "h2");
+    }
+
+    [Fact]
+    public void What_is_off_is_shown_alone_and_a_breaker_opens_its_circuit()
+    {
+        using var person = new Person();
+        person.Go(site.DemoJob + "/sheet");
+        Person.Wait(() => Rails(person) > 9);
+        person.Tap("Off");
+        Person.Wait(() => Rails(person) == 1);
+        person.Sees("Bedrooms, old two-wire", "svg text");
+        person.Sees("held off by Tomas", "svg text");
+        person.Click("[data-breaker='panel/7']");
+        person.Sees("Breaker 7 B, 15 A: Bedrooms, old two-wire, off", "h2");
+        person.Sees("Hot on ground, least");
+    }
+
+    [Fact]
+    public void On_a_phone_one_circuit_stands_alone()
+    {
+        using var person = new Person(390, 844, phone: true);
+        person.Go(site.DemoJob + "/sheet?rail=panel/2");
+        person.Sees("Galley, kettle end");
+        person.Touch("The next circuit");
+        person.Sees("Window bench");
+        Assert.DoesNotContain(person.Driver.FindElements(By.CssSelector("main ol li")), e =>
+            e.Text.Contains("Galley", StringComparison.Ordinal)
+        );
+        Assert.Equal(0L, person.Driver.ExecuteScript("return document.documentElement.scrollWidth - innerWidth"));
+    }
+
+    private static int Rails(Person person) => person.Driver.FindElements(By.CssSelector("[data-rail]")).Count;
+}
