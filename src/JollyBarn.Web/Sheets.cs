@@ -1,7 +1,6 @@
 using JollyBarn.Connection.Sheet;
 using JollyBarn.Electrics;
 using JollyBarn.Inspection;
-using JollyBarn.Inspection.Judging;
 using JollyBarn.Measures;
 using JollyBarn.Store;
 using JollyBarn.Telling.Live;

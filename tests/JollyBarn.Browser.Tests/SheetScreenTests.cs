@@ -39,7 +39,7 @@ public sealed class SheetScreenTests(Site site)
         person.Sees("held off by Tomas", "svg text");
         person.Click("[data-breaker='panel/7']");
         person.Sees("Breaker 7 B, 15 A: Bedrooms, old two-wire, off", "h2");
-        person.Sees("Hot on ground, least");
+        person.Sees("Its cables, and how long they are");
     }
 
     [Fact]

@@ -18,6 +18,8 @@ public class EveryEditTests
 
     private const string At = "2026-09-14T08:10:00Z";
 
+    private static readonly Sighting Seen = new("b", ["panel/1"], SightingShows.Dead, "Ines", At);
+
     private static readonly Reading Read = new(
         "two-pole",
         "panel lug",
@@ -70,6 +72,7 @@ public class EveryEditTests
             new RecordDone("plan", "d1", new NoteBox("b", "done")),
             new BeginProof("proof", "b", "Ines", "two-pole", At, "panel lug", "cellar ground"),
             new LogReading("reading", Read),
+            new LogSighting("seen", Seen),
             new AssumeMake("b", new AssumedMake(UsualMake.FedThrough)),
             new HearSaid("b", "heard", "never used it"),
             new RecordRuling("ruling", Accepted),
@@ -211,6 +214,8 @@ public class EveryEditTests
             new LogReading("r2", Read with { By = "Tomas" })
         ),
         (new StrikeReading("reading"), new StrikeReading("none")),
+        (new LogSighting("s2", Seen with { Shows = SightingShows.PartDead }), new LogSighting("s2", Seen with { Off = ["panel/99"] })),
+        (new StrikeSighting("seen"), new StrikeSighting("none")),
         (new EndVisit("Ines", At), new EndVisit("Ines", "noon")),
         (new HandOver("b", "Ines", "Tomas", At), new HandOver("none", "Ines", "Tomas", At)),
         (new SwitchBreaker("panel", 1, "Ines", At, false), new SwitchBreaker("panel", 3, "Ines", At, false)),

@@ -67,9 +67,10 @@ public class FactTests
             "purpose",
             "ground-tested",
             "cable-mark",
+            "keep-on",
         ];
         Assert.Empty(kept.Except(FactKeys.All.Select(f => f.Id)));
-        Assert.Equal(117, FactKeys.All.Count);
+        Assert.Equal(118, FactKeys.All.Count);
     }
 
     /// <summary>314.16(B)(5) was (B) alone before 2020: a row holds from its edition until its last one.</summary>

@@ -99,6 +99,8 @@ public class LogSentenceTests
         [typeof(ForgetSaid)] = "Bench: no longer kept: never used it",
         [typeof(BeginProof)] = "Bench: Tomas begins to prove it dead, low-impedance meter",
         [typeof(LogReading)] = "Bench: 0.0 V between black of a cable and white of a cable",
+        [typeof(LogSighting)] = "Bench: part of it went dead with 1 off",
+        [typeof(StrikeSighting)] = "a look at a box taken back",
         [typeof(StrikeReading)] = "reading struck: 121 V",
         [typeof(EndVisit)] = "Ines leaves: their proofs of dead end",
         [typeof(HandOver)] = "Bench: handed from Ines to Tomas",

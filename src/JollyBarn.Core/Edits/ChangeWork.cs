@@ -74,10 +74,15 @@ public static class ChangeWork
                 Why.NotWorkButChange,
                 "edit"
             ),
-            BeginProof or LogReading or StrikeReading or EndVisit or HandOver or SwitchBreaker or ThrowSwitch => new(
-                Why.NotWorkButReading,
-                "edit"
-            ),
+            BeginProof
+            or LogReading
+            or StrikeReading
+            or LogSighting
+            or StrikeSighting
+            or EndVisit
+            or HandOver
+            or SwitchBreaker
+            or ThrowSwitch => new(Why.NotWorkButReading, "edit"),
             RecordRuling
             or NameRuling
             or RemoveRuling

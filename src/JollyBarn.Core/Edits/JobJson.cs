@@ -29,6 +29,7 @@ namespace JollyBarn.Edits;
 [JsonSerializable(typeof(Box))]
 [JsonSerializable(typeof(Change))]
 [JsonSerializable(typeof(Reading))]
+[JsonSerializable(typeof(Sighting))]
 [JsonSerializable(typeof(Proof))]
 [JsonSerializable(typeof(Ruling))]
 [JsonSerializable(typeof(Report))]

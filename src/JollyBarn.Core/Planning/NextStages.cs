@@ -44,7 +44,7 @@ public static class NextStages
     public static IReadOnlyList<Waits> Of(Job job, Func<Id<Box>, IReadOnlyList<Finding>> now) =>
         [.. job.Changes.Where(c => c.Value is { Closed: null, Edits.Count: > 0 }).SelectMany(c => Of(job, c.Key, now))];
 
-    private static IEnumerable<Waits> Of(Job job, string change, Func<Id<Box>, IReadOnlyList<Finding>> now)
+    private static List<Waits> Of(Job job, string change, Func<Id<Box>, IReadOnlyList<Finding>> now)
     {
         var planned = ChangeWork.Planned(job, change);
         Id<Box>[] touched =

@@ -19,6 +19,8 @@ public static class SupplyFacts
 
     public static FactKey<bool> ButtonOpens { get; } = Fact.YesNo("button-opens", FactOf.Breaker, 512, true);
 
+    public static FactKey<bool> KeepOn { get; } = Fact.YesNo("keep-on", FactOf.Breaker, 513);
+
     public static FactKey<Terms.Purpose> Purpose { get; } = Fact.OneOf<Terms.Purpose>("purpose", FactOf.Circuit, 520);
 
     public static FactKey<decimal> DirectWatts { get; } = Fact.Number("direct-load", FactOf.Circuit, 521, "W");
@@ -35,6 +37,7 @@ public static class SupplyFacts
         Written,
         DidNotTrip,
         ButtonOpens,
+        KeepOn,
         Purpose,
         DirectWatts,
         DirectLasting,

@@ -228,6 +228,14 @@ public sealed record Job
         init => field = value ?? ById<string, Reading>.Empty;
     } = ById<string, Reading>.Empty;
 
+    /// <summary>What was seen at boxes while breakers lay so.</summary>
+    [JsonConverter(typeof(ByIdJson<string, Sighting>))]
+    public ById<string, Sighting> Sightings
+    {
+        get;
+        init => field = value ?? ById<string, Sighting>.Empty;
+    } = ById<string, Sighting>.Empty;
+
     [JsonConverter(typeof(ByIdJson<string, Proof>))]
     public ById<string, Proof> Proofs
     {

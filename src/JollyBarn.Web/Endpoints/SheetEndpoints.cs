@@ -1,15 +1,47 @@
 using JollyBarn.Store;
+using JollyBarn.Telling;
+using JollyBarn.Terms;
+using JollyBarn.Tracing;
+using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
 
+/// <summary>What the card of a panel says, as somebody typed it.</summary>
+public sealed record CardPost(string Card, int Slots);
+
+/// <summary>The breakers of a card.</summary>
+public sealed record ReadCard(IReadOnlyList<Breaker> Breakers);
+
 /// <summary>The run sheet: the whole job as electricity sees it.</summary>
 internal static class SheetEndpoints
 {
-    public static void MapSheet(this IEndpointRouteBuilder api) =>
+    public static void MapSheet(this IEndpointRouteBuilder api)
+    {
         api.MapGet("/jobs/{job}/sheet", Results<Ok<SheetView>, NotFound> (JobStore store, string job) =>
                 store.Find(job) is { } open ? TypedResults.Ok(Sheets.View(open)) : TypedResults.NotFound()
             )
             .WithName("sheet")
             .WithSummary("Every circuit as a rail out of its panel, its stops in feed order, each with what stands there.");
+
+        api.MapGet(
+                "/jobs/{job}/boxes/{box}/breaker",
+                Results<Ok<ToldSearch>, NotFound> (JobStore store, string job, Id<Box> box, string by, bool helped = false) =>
+                    store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Has(box)
+                        ? TypedResults.Ok(ToldSearch.Tell(now, box, BreakerSearch.Of(now, box, by, helped)))
+                        : TypedResults.NotFound()
+            )
+            .WithName("breaker")
+            .WithSummary("Which breaker feeds this box: how likely each is, and which to switch off for the next look.");
+
+        api.MapPost("/read-card", (CardPost post) =>
+                post.Card.Length > 20_000
+                    ? Problems.From(new(Why.ListTooLong))
+                    : Results.Ok(new ReadCard(PanelCard.Read(post.Card, post.Slots)))
+            )
+            .Produces<ReadCard>()
+            .ProducesProblem(422)
+            .WithName("readCard")
+            .WithSummary("Reads the card of a panel into breakers, a line each. Nothing is kept.");
+    }
 }

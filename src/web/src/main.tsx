@@ -15,6 +15,7 @@ const places: [path: string, load: () => Promise<{ default: ComponentType }>][] 
   ["/jobs/:job", () => import("./today/Today")],
   ["/jobs/:job/boxes/:box", () => import("./box/BoxPage")],
   ["/jobs/:job/boxes/:box/survey", () => import("./survey/Survey")],
+  ["/jobs/:job/boxes/:box/breaker", () => import("./find/WhichBreaker")],
   ["/jobs/:job/lists", () => import("./lists/Lists")],
   ["/jobs/:job/changes", () => import("./change/Changes")],
   ["/jobs/:job/sheet", () => import("./sheet/RunSheet")],

@@ -1,4 +1,3 @@
-using JollyBarn.Electrics;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Connection.Sheet;
@@ -109,8 +108,8 @@ internal sealed class SheetGraph
         }
     }
 
-    /// <summary>What a switch joins: of a plain one all is switched; of a three-way what leads to its common, and the rest are travelers; of
-    /// a four-way all are.</summary>
+    /// <summary>What a switch joins: of a plain one all is switched; of a three-way what leads to its common, and the rest are
+    /// travelers; of a four-way all are.</summary>
     private void Switch(int first, (int From, int To, Id<Device> Switch, bool WhenOn)[] ways)
     {
         var several = ways.Select(w => w.WhenOn).Distinct().Count() > 1;

@@ -36,6 +36,10 @@ internal static class SupplyFactWords
                 "A spark and a bang at the box, and the handle stayed on."
             ),
             [SupplyFacts.ButtonOpens] = new("Does its test button open it?", "Press it with the breaker on; its circuit goes dead."),
+            [SupplyFacts.KeepOn] = new(
+                "Must what hangs on it not lose power without warning?",
+                "A freezer, something medical, a computer, an alarm: ask before it goes off, and do not switch a compressor straight back on."
+            ),
             [SupplyFacts.Purpose] = new(
                 "What is the circuit for?",
                 "By what it was put in for, whatever hangs on it now.",

@@ -26,6 +26,8 @@ internal sealed class SupplyEditWords : EditWords
             (e, job) => $"{job.Boxes.Find(e.Box)?.Name}: {e.By} begins to prove it dead, {InstrumentKinds.Find(e.Instrument)?.Name}"
         );
         Says<LogReading>((e, job) => Reading(e.Reading, job));
+        Says<LogSighting>((e, job) => Sighting(e.Sighting, job));
+        Says<StrikeSighting>((_, _) => "a look at a box taken back");
         Says<StrikeReading>((e, job) => $"reading struck: {job.Readings.Find(e.Id)?.Says}");
         Says<EndVisit>((e, _) => $"{e.By} leaves: their proofs of dead end");
         Says<HandOver>((e, job) => $"{job.Boxes.Find(e.Box)?.Name}: handed from {e.From} to {e.To}");
@@ -38,6 +40,9 @@ internal sealed class SupplyEditWords : EditWords
             false => $"off, held by {switched.By}",
             _ => $"let go by {switched.By}",
         };
+
+    private static string Sighting(Sighting seen, Job job) =>
+        $"{job.Boxes.Find(seen.Box)?.Name ?? "A box"}: {BreakerNames.Look(job, seen)}";
 
     private static string Reading(Reading reading, Job job)
     {

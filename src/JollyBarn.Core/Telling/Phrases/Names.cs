@@ -77,7 +77,8 @@ public sealed class Names(Job job, string? home = null)
     /// <summary>A device of a box.</summary>
     public static string DeviceIn(Box box, Id<Device>? id) => box.Devices.Find(id) is { } device ? Device(device) : "device";
 
-    /// <summary>A joint: <c>joint hots</c>, or by its colours; after a comma or nothing where <paramref name="how"/> is <c>tail</c>.</summary>
+    /// <summary>A joint: <c>joint hots</c>, or by its colours; after a comma or nothing where <paramref name="how"/> is
+    /// <c>tail</c>.</summary>
     public static string Joint(Box box, Id<Joint> id, string? how = null) =>
         how == "tail" ? (box.Joints.Find(id)?.Name is { } tail ? $", {tail}" : "") : $"joint {InsideNames.Joint(box, id)}";
 

@@ -15,6 +15,7 @@ export const keys = {
 
 export type View =
   | "boxes"
+  | "breaker"
   | "box"
   | "changes"
   | "difference"

@@ -12,6 +12,7 @@ export const address = {
   log: (job: string) => `/jobs/${job}/log`,
   box: (job: string, box: string, lit: readonly string[] = []) =>
     `/jobs/${job}/boxes/${box}${lit.length > 0 ? `?lit=${encodeURIComponent(lit.join(","))}` : ""}`,
+  breaker: (job: string, box: string) => `/jobs/${job}/boxes/${box}/breaker`,
   plan: (job: string, box: string, change: string) => `/jobs/${job}/boxes/${box}?plan=${change}`,
   survey: (job: string, box: string, step = "") => `/jobs/${job}/boxes/${box}/survey${step && `?step=${step}`}`,
 };

@@ -82,7 +82,7 @@ export function PhoneRail({
                 onClick={() => onStop(spot)}
                 className={`flex min-h-14 w-full items-center gap-3 border-l-6 py-1 pl-2 text-left aria-pressed:bg-soft
                   ${stop.guards.length > 0 ? "bg-moss-wash" : ""} ${isShown(rail, stop, show, room) ? "" : "opacity-40"}
-                  ${stop.brings === "Unknown" || !stop.seen ? "border-dotted" : stop.expected === "Dead" ? "border-dashed" : ""} border-ink`}
+                  ${line(stop)} border-ink`}
               >
                 <svg width="38" height="38" viewBox="0 0 38 38" aria-hidden className="shrink-0">
                   <StopMark stop={stop} x={19} y={19} />
@@ -98,6 +98,12 @@ export function PhoneRail({
       </ol>
     </div>
   );
+}
+
+/** The line a stop hangs on: dotted where nobody saw a hot come, dashed where none is expected. */
+function line(stop: Stop): string {
+  if (stop.brings === "Unknown" || !stop.seen) return "border-dotted";
+  return stop.expected === "Dead" ? "border-dashed" : "";
 }
 
 /** How many forks each stop is from the straight way: the first way on goes straight. */

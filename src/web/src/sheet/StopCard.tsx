@@ -66,6 +66,14 @@ export function StopCard({
             {w.open}
           </Link>
         )}
+        {stop.box && (
+          <Link
+            to={address.breaker(job, stop.box)}
+            className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink px-4 font-semibold"
+          >
+            {words.which.title}
+          </Link>
+        )}
         {stop.also.map((key) => (
           <button
             key={key}

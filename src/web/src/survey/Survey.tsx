@@ -95,6 +95,12 @@ function Page({
       )}
       {step === "proof" && (
         <div className="flex flex-col gap-4">
+          <Link
+            to={address.breaker(job, view.id)}
+            className="inline-flex min-h-12 items-center justify-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
+          >
+            {words.which.title}
+          </Link>
           <ProofPanel job={job} view={view} />
           <p className="text-sm text-ink-2">{w.plateOff}</p>
           <p className="text-sm text-ink-2">{w.skipProof}</p>

@@ -1,4 +1,5 @@
 import { boxWords } from "./box";
+import { whichWords } from "./which";
 import { inspectWords } from "./inspect";
 import { kindWords } from "./kinds";
 import { liveWords } from "./live";
@@ -9,6 +10,7 @@ import { supplyWords } from "./supply";
 /** Every English sentence of the interface. Trade words, short. */
 export const words = {
   ...boxWords,
+  ...whichWords,
   ...inspectWords,
   ...kindWords,
   ...liveWords,

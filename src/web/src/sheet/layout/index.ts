@@ -20,14 +20,15 @@ export type RailOut = { key: string; top: number; height: number; stops: StopOut
 export type SheetOut = { rails: RailOut[]; width: number; height: number };
 
 /**
- * Measures, px: where the rails leave the panel, where the first stops stand, from stop to stop, from row to row and to a row of mere ends, the square of a
- * stop. */
+ * Measures, px: where the rails leave the panel, where the first stops stand, from stop to stop, from row to row and to a row of mere
+ * ends, and the square of a stop.
+ */
 export const U = { panel: 196, first: 412, column: 134, row: 64, low: 36, stop: 26, lead: 26 } as const;
 
 /**
  * Every rail laid out by itself, one below the other: a stop stands a column after the one it comes from; the way on that most hangs on
- * keeps the row, and each fork goes to the next row below that is free from there on. The record alone decides: stops come in the order they are
- * given, so that one more moves none of the others to another rail or past each other.
+ * keeps the row, and each fork goes to the next row below that is free from there on. The record alone decides, so that one stop more
+ * moves hardly another to a new rail or past its neighbours.
  */
 export function layout(rails: readonly RailIn[]): SheetOut {
   let top = 0;
