@@ -1,4 +1,3 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Terms;
 using JollyBarn.Testing;
@@ -22,7 +21,8 @@ public sealed class BreakerSearchTests
 
     public static TheoryData<int> Seeds() => [.. Enumerable.Range(1, 40)];
 
-    /// <summary>Against every order of switching there is, tried one after the other, on houses small enough: two to four breakers.</summary>
+    /// <summary>Against every order of switching there is, tried one after the other, on houses small enough: two to four
+    /// breakers.</summary>
     [Theory]
     [MemberData(nameof(Seeds))]
     public void It_costs_at_most_a_fifth_more_than_the_best_order_there_is(int seed)

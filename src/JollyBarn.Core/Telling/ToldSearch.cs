@@ -1,5 +1,4 @@
 using JollyBarn.Telling.Phrases;
-using JollyBarn.Terms;
 using JollyBarn.Tracing;
 using JollyBarn.Wiring;
 

@@ -38,7 +38,8 @@ internal static class SupplyFactWords
             [SupplyFacts.ButtonOpens] = new("Does its test button open it?", "Press it with the breaker on; its circuit goes dead."),
             [SupplyFacts.KeepOn] = new(
                 "Must what hangs on it not lose power without warning?",
-                "A freezer, something medical, a computer, an alarm: ask before it goes off, and do not switch a compressor straight back on."
+                "A freezer, something medical, a computer, an alarm: ask before it goes off. Do not switch a compressor "
+                    + "straight back on."
             ),
             [SupplyFacts.Purpose] = new(
                 "What is the circuit for?",

@@ -99,10 +99,7 @@ function Going({
   const busy = old || sending;
   return (
     <div className="flex flex-col gap-4">
-      <section
-        aria-live="polite"
-        className={`rounded-2xl border-2 p-3 ${stop ? "border-barn bg-barn-wash" : found ? "border-moss bg-moss-wash" : "border-slate bg-slate-wash"}`}
-      >
+      <section aria-live="polite" className={`rounded-2xl border-2 p-3 ${look(search.state)}`}>
         <p className="text-lg font-bold">{search.says}</p>
         {found && (
           <ul>
@@ -127,8 +124,8 @@ function Going({
               type="button"
               disabled={busy}
               onClick={() => send([...thrown(), seen(shows)])}
-              className={`min-h-16 rounded-2xl border-3 px-4 text-xl font-bold disabled:opacity-50
-                ${shows === "Live" ? "border-barn bg-barn-wash text-barn" : "border-ink bg-card"} ${shows === "PartDead" ? "text-base" : ""}`}
+              className={`min-h-16 rounded-2xl border-3 px-4 font-bold disabled:opacity-50 ${shows === "PartDead" ? "text-base" : "text-xl"}
+                ${shows === "Live" ? "border-barn bg-barn-wash text-barn" : "border-ink bg-card"}`}
             >
               {w.shows[shows]}
             </button>
@@ -163,6 +160,12 @@ function Going({
       <p className="text-sm text-ink-2">{w.how}</p>
     </div>
   );
+}
+
+/** A stop in its colour, what is found in another, and every step between in a third. */
+function look(state: Search["state"]): string {
+  if (state === "OtherSource") return "border-barn bg-barn-wash";
+  return state === "Found" ? "border-moss bg-moss-wash" : "border-slate bg-slate-wash";
 }
 
 /** The handles to throw, large enough to be read from the panel. */
