@@ -52,7 +52,7 @@ public sealed class RecordScreenTests(Site site)
         );
         // Another place of it, never fetched: the program does not answer there either, rather than "nothing at this address".
         person.Driver.ExecuteScript(
-            "history.pushState(null, '', location.pathname.replace(/boxes.*/, 'house')); dispatchEvent(new PopStateEvent('popstate'))"
+            "history.pushState(null, '', location.pathname.replace(/boxes.*/, 'sheet')); dispatchEvent(new PopStateEvent('popstate'))"
         );
         person.Sees("The program does not answer");
         person.Gone("There is nothing at this address");

@@ -42,6 +42,30 @@ public sealed class SheetScreenTests(Site site)
         person.Sees("Its cables, and how long they are");
     }
 
+    /// <summary>The card of the demo's panel as it should be, NEC 408.4(A): taken over in one tap, printed without what is only asked.</summary>
+    [Fact]
+    public async Task The_directory_is_written_as_it_should_be_and_printed()
+    {
+        var job = await site.OwnJobAsync();
+        using var person = new Person();
+        person.Go($"{site.Address}/jobs/{job}/sheet?open=panels");
+        person.Tap("Its directory, as it should be written");
+        person.Sees("Galley kitchen: receptacles", "li");
+        person.Sees("is written: Galley counter");
+        person.Tap("Write it so: Galley kitchen: receptacles");
+        person.Gone("is written: Galley counter");
+        var breakers = (await site.AskAsync($"/api/jobs/{job}"))["panels"]!["panel"]!["breakers"]!.AsArray();
+        Assert.Equal("Galley kitchen: receptacles", (string)breakers.Single(b => (int)b!["slot"]! == 2)!["says"]!);
+        Assert.Empty(person.Axe(false));
+        person.Driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "print" });
+        Assert.False((bool)person.Driver.ExecuteScript("return document.querySelector('header').checkVisibility()")!);
+        Assert.Equal(
+            0L,
+            person.Driver.ExecuteScript("return [...document.querySelectorAll('main button')].filter(b => b.checkVisibility()).length")
+        );
+        Assert.True((bool)person.Driver.ExecuteScript("return document.querySelector('main ol').checkVisibility()")!);
+    }
+
     [Fact]
     public void On_a_phone_one_circuit_stands_alone()
     {

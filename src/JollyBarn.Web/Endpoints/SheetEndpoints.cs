@@ -34,6 +34,16 @@ internal static class SheetEndpoints
             .WithName("breaker")
             .WithSummary("Which breaker feeds this box: how likely each is, and which to switch off for the next look.");
 
+        api.MapGet(
+                "/jobs/{job}/panels/{panel}/directory",
+                Results<Ok<ToldDirectory>, NotFound> (JobStore store, string job, string panel) =>
+                    store.Find(job) is { } open && open.Now.Job is var now && now.Panels.Has(panel)
+                        ? TypedResults.Ok(ToldDirectory.Tell(now, panel))
+                        : TypedResults.NotFound()
+            )
+            .WithName("directory")
+            .WithSummary("A panel's directory as it should be written by what is recorded, beside what is, and the room left in it.");
+
         api.MapPost("/read-card", (CardPost post) =>
                 post.Card.Length > 20_000
                     ? Problems.From(new(Why.ListTooLong))

@@ -19,6 +19,7 @@ export type View =
   | "box"
   | "changes"
   | "difference"
+  | "directory"
   | "ends"
   | "gestures"
   | "head"

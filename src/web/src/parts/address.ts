@@ -8,6 +8,7 @@ export const address = {
   lists: (job: string) => `/jobs/${job}/lists`,
   changes: (job: string) => `/jobs/${job}/changes`,
   sheet: (job: string, open = "") => `/jobs/${job}/sheet${open && `?open=${open}`}`,
+  directory: (job: string, panel: string) => `/jobs/${job}/panels/${panel}`,
   book: (job: string) => `/jobs/${job}/book`,
   log: (job: string) => `/jobs/${job}/log`,
   box: (job: string, box: string, lit: readonly string[] = []) =>

@@ -1,5 +1,7 @@
 import { newId, type Schemas } from "../api/client";
 import { Ask, TakeOut } from "../parts/controls";
+import { Link } from "react-router";
+import { address } from "../parts/address";
 import { Pick } from "../parts/Pick";
 import { words } from "../words";
 import { CircuitCard } from "./CircuitCard";
@@ -61,6 +63,9 @@ export function Panels({ job, head, supply, send }: { job: string; head: Head; s
     <div className="flex flex-col gap-8">
       {Object.entries(head.panels).map(([id, panel]) => (
         <div key={id}>
+          <Link to={address.directory(job, id)} className="inline-flex min-h-11 items-center underline underline-offset-4">
+            {words.directory.link}
+          </Link>
           <PanelPicture id={id} panel={panel} head={head} legs={supply?.panels.find((p) => p.id === id)?.legs ?? {}} send={send} />
           <PanelVerdicts job={job} panel={panel} view={supply?.panels.find((p) => p.id === id)} send={send} />
         </div>

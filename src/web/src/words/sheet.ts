@@ -19,6 +19,23 @@ const railShort = (rail: Rail) =>
 
 /** Words of the run sheet. */
 export const sheetWords = {
+  directory: {
+    title: (panel: string) => `Directory of ${panel}`,
+    link: "Its directory, as it should be written",
+    how:
+      "What and where, by what is recorded, each told from every other (NEC 408.4(A)). What nobody followed is not on it: look it over " +
+      "before it goes into the door.",
+    write: "Write it so",
+    writeAll: (n: number) => (n === 1 ? "Write this one so" : `Write all ${n} so`),
+    written: (says: string) => `is written: ${says}`,
+    nothing: "not known",
+    empty: "empty",
+    open: "there may be more: not all of it was followed",
+    room: (free: readonly number[], pairs: readonly number[]) =>
+      free.length === 0
+        ? "No slot is free."
+        : `Free: ${free.join(", ")}. ${pairs.length === 0 ? "No breaker of two poles fits." : `One of two poles fits at ${pairs.join(", ")}.`}`,
+  },
   sheet: {
     title: "Run sheet",
     show: "Show",
