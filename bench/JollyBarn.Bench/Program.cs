@@ -36,6 +36,12 @@ if (args is ["--forced"])
     return;
 }
 
+if (args is ["--walks"])
+{
+    WalkTable.Print();
+    return;
+}
+
 if (args is ["--solver"])
 {
     SolverSideBySide.Print();

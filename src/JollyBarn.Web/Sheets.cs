@@ -5,6 +5,7 @@ using JollyBarn.Measures;
 using JollyBarn.Store;
 using JollyBarn.Telling.Live;
 using JollyBarn.Telling.Phrases;
+using JollyBarn.Tracing;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;
@@ -101,13 +102,18 @@ internal static class Sheets
                 .Rails.SelectMany(r => r.Stops.Where(s => s.At == StopAt.Box).Select(s => (s.Key, Rail: r.Key)))
                 .ToLookup(s => s.Key, s => s.Rail)
         );
+        // What no cable is recorded to may have been found by looking: it hangs on its breaker, unseen.
+        var found = sheet
+            .Apart.Select(id => BreakerWalk.Walked(job, id))
+            .Where(w => w is { Feeding.Count: > 0, Sure: >= BreakerSearch.Enough })
+            .ToList();
         return new(
             now.Version,
-            [.. sheet.Rails.Select(view.Rail)],
+            [.. sheet.Rails.Select(r => view.Rail(r, found.Where(w => w.Feeding.Any(r.Breakers.Contains))))],
             [
                 .. sheet
-                    .Apart.Select(id => job.Boxes[id])
-                    .Zip(sheet.Apart, (box, id) => new ApartView(id, box.Name, PlaceOf(job, box), box.Contents)),
+                    .Apart.Where(id => !found.Exists(w => w.Box == id))
+                    .Select(id => new ApartView(id, job.Boxes[id].Name, PlaceOf(job, job.Boxes[id]), job.Boxes[id].Contents)),
             ],
             solved is null
         );
@@ -125,7 +131,7 @@ internal static class Sheets
     {
         private readonly Names names = new(job);
 
-        public RailView Rail(Rail rail)
+        public RailView Rail(Rail rail, IEnumerable<WalkedBox> looked)
         {
             var breakers = rail.Breakers.Select(Find).ToList();
             Id<Circuit>[] circuits = [.. breakers.Select(b => b.Breaker.Circuit).OfType<Id<Circuit>>().Distinct()];
@@ -138,10 +144,14 @@ internal static class Sheets
                 circuits.Length > 0 ? (Id<Circuit>?)circuits[0] : null,
                 breakers.Count > 0 ? breakers[0].Breaker.Amperes : null,
                 look is null ? null : Math.Round(look.KnownLoad, 1),
-                [.. rail.Stops.Select(s => Stop(rail, s, look))],
+                [.. rail.Stops.Concat(looked.Select(Looked)).Select(s => Stop(rail, s, look))],
                 rail.Ties
             );
         }
+
+        /// <summary>A box that looks alone put on a rail.</summary>
+        private static SheetStop Looked(WalkedBox box) =>
+            new($"b:{box.Box}", StopAt.Box, box.Box.Text, null, null, RunSide.A, Brings.Unknown, false, [], false, [], null);
 
         private (string Panel, Breaker Breaker) Find(string key)
         {

@@ -97,7 +97,7 @@ public sealed class BreakerSearchTests
             new SwitchBreaker("p", 1, "Tomas", "2026-05-01T08:00:00Z", false) { V = 2 },
             new NotePanel("p", "2", SupplyFacts.KeepOn.Id, new Observation(Known.Measured, "yes"))
         );
-        var step = BreakerSearch.Of(job, "b", "Mara", helped: false);
+        var step = BreakerSearch.Of(job, "o0", "Mara", helped: false);
         Assert.Equal(SearchState.Switch, step.State);
         Assert.DoesNotContain(held, step.Throw.Keys);
         Assert.DoesNotContain(kept, step.Throw.Keys);
@@ -112,15 +112,15 @@ public sealed class BreakerSearchTests
     {
         var (job, _) = House(new Random(4), 12);
         job = job.Do(new SwitchBreaker("p", 7, "Tomas", "2026-05-01T08:00:00Z", false) { V = 2 });
-        job = job.Do(new RenameBox("b", "Mooring lamp"), Named(job, "mooring"));
-        var first = BreakerSearch.Of(job, "b", "Mara", helped: false);
+        job = job.Do(new RenameBox("o0", "Mooring lamp"), Named(job, "mooring"));
+        var first = BreakerSearch.Of(job, "o0", "Mara", helped: false);
         Assert.Equal((SearchState.Switch, 0), (first.State, first.Throw.Count));
         Assert.Equal(["p/7"], first.Off);
-        var seen = new Sighting("b", first.Off, SightingShows.Dead, "Mara", "2026-05-01T08:00:00Z");
-        var found = BreakerSearch.Of(job.Do(new LogSighting("s", seen)), "b", "Mara", helped: false);
+        var seen = new Sighting("o0", first.Off, SightingShows.Dead, "Mara", "2026-05-01T08:00:00Z");
+        var found = BreakerSearch.Of(job.Do(new LogSighting("s", seen)), "o0", "Mara", helped: false);
         Assert.Equal((SearchState.Found, "p/7"), (found.State, found.Odds!.Feeding.Single()));
         var live = job.Do(new LogSighting("s", seen with { Shows = SightingShows.Live }));
-        Assert.DoesNotContain("p/7", BreakerSearch.Of(live, "b", "Mara", helped: false).Throw.Keys);
+        Assert.DoesNotContain("p/7", BreakerSearch.Of(live, "o0", "Mara", helped: false).Throw.Keys);
     }
 
     private static PutPanel Named(Job job, string says) =>
@@ -132,7 +132,7 @@ public sealed class BreakerSearchTests
         var (job, _) = House(new Random(3), 12);
         job = job.Do(
             new PutPlace("g", new Place("Galley")),
-            new PlaceBox("b", "g"),
+            new PlaceBox("o0", "g"),
             new PutPanel(
                 "p",
                 job.Panels["p"] with
@@ -154,62 +154,24 @@ public sealed class BreakerSearchTests
                 }
             )
         );
-        var ranked = BreakerRank.Of(job, "b");
+        var ranked = BreakerRank.Of(job, "o0");
         Assert.Equal(("p/5", RankReason.SaysRoom), (ranked[0].Key, ranked[0].Reasons[0]));
         Assert.Equal(("p/6", RankReason.OwnThing), (ranked[^1].Key, ranked[^1].Reasons[0]));
     }
 
-    /// <summary>A house of one-pole breakers and one box nobody knows the breaker of; half of the card is blank or wrong.</summary>
+    /// <summary>A house with one box, and the breaker it hangs on.</summary>
     private static (Job Job, string Truth) House(Random random, int breakers)
     {
-        string[] rooms = ["galley", "bindery", "press", "cellar", "loft", "porch"];
-        var card = Enumerable
-            .Range(1, breakers)
-            .Select(s => new Breaker(s, 1, 15, BreakerKind.Standard, null, random.Next(2) == 0 ? null : rooms[random.Next(6)], true));
-        var job = Job.Blank("hidden")
-            .Do(
-                new PutPanel("p", new Panel("Panel", SupplySystem.SplitPhase, breakers) { Breakers = [.. card] }),
-                new PutPlace("room", new Place(rooms[random.Next(6)])),
-                new AddBox("b", "Box", "nm-1g-18", "room")
-            );
-        return (job, $"p/{1 + random.Next(breakers)}");
+        var (job, truth) = HiddenHouse.Make(random, breakers, 1);
+        return (job, truth["o0"]);
     }
 
     private static List<string> Keys(Job job) => [.. job.Panels["p"].Breakers.Select(b => $"p/{b.Key}")];
 
-    /// <summary>Does what the search says in a house that is fed so, until it ends.</summary>
     private static (IReadOnlyList<string> Found, int Looks, SearchState State) Hunt(Job job, IReadOnlyList<string> truth, int wrongAt)
     {
-        for (var looks = 0; ; looks++)
-        {
-            var step = BreakerSearch.Of(job, "b", "Mara", helped: false);
-            // What is found is proved by that breaker off alone: a box still live then sends the search on.
-            var proved = step.State == SearchState.Found && truth.All(step.Off.Contains);
-            if (proved || step.State is not (SearchState.Switch or SearchState.Found) || looks > 40)
-            {
-                return (proved ? step.Odds!.Feeding : [], looks, step.State);
-            }
-
-            var switched = step.Throw.Select(t => new SwitchBreaker("p", int.Parse(t.Key[2..]), "Mara", "2026-05-01T08:00:00Z", !t.Value)
-            {
-                V = 2,
-            });
-            job = job.Do([.. switched]);
-            Assert.Equal(
-                step.Off,
-                job.Panels["p"].Breakers.Where(b => b.On == false).Select(b => $"p/{b.Key}").Order(StringComparer.Ordinal)
-            );
-            var dead = truth.Count(step.Off.Contains);
-            var shows =
-                truth.Count == 0 || dead == 0 ? SightingShows.Live
-                : dead == truth.Count ? SightingShows.Dead
-                : SightingShows.PartDead;
-            shows =
-                looks != wrongAt ? shows
-                : shows == SightingShows.Live ? SightingShows.Dead
-                : SightingShows.Live;
-            job = job.Do(new LogSighting($"s{looks}", new Sighting("b", step.Off, shows, "Mara", "2026-05-01T08:00:00Z")));
-        }
+        var (found, looks, _, state) = HiddenHouse.Hunt(job, "o0", truth, wrongAt);
+        return (found, looks, state);
     }
 
     private static double[] Weights(Random random, int count)

@@ -96,7 +96,7 @@ public sealed record ToldSearch(
         return new(odd.Key, breaker.Where, BreakerNames.Of(job, breaker), odd.Odds, [.. odd.Reasons.Select(r => Reasons[r])]);
     }
 
-    private static ToldHandle Handle(Job job, string key, bool off)
+    internal static ToldHandle Handle(Job job, string key, bool off)
     {
         var breaker = BreakerNames.Find(job, key);
         return new(key, breaker.Where, BreakerNames.Of(job, breaker), off);

@@ -13,8 +13,10 @@ public sealed record BreakerOdd(string Key, double Odds, IReadOnlyList<RankReaso
 /// <param name="Sure">How likely that answer is.</param>
 public sealed record BreakerOdds(IReadOnlyList<BreakerOdd> Breakers, double Other, IReadOnlyList<string> Feeding, double Sure)
 {
-    /// <summary>One look in a hundred is written down wrongly, <em>practice</em>.</summary>
-    public const double Wrong = 0.01;
+    /// <summary>One look in a hundred at one box is written down wrongly, and twice as many of a whole house's, <em>practice</em>.</summary>
+    public const double WrongOfOne = 0.01;
+
+    public const double WrongOfMany = 0.02;
 
     /// <summary>Boxes that two breakers feed, and boxes that something else feeds, among all, <em>practice</em>.</summary>
     private const double Shared = 0.03;
@@ -22,7 +24,8 @@ public sealed record BreakerOdds(IReadOnlyList<BreakerOdd> Breakers, double Othe
 
     /// <param name="ranked">How likely each breaker was before any look.</param>
     /// <param name="seen">What was seen there.</param>
-    public static BreakerOdds Of(IReadOnlyList<RankedBreaker> ranked, IEnumerable<Sighting> seen)
+    /// <param name="wrong">How often a look is written down wrongly.</param>
+    public static BreakerOdds Of(IReadOnlyList<RankedBreaker> ranked, IEnumerable<Sighting> seen, double wrong = WrongOfOne)
     {
         var looks = seen.Select(s => (Off: s.Off.ToHashSet(), s.Shows)).ToList();
         var total = ranked.Sum(r => r.Weight);
@@ -40,23 +43,10 @@ public sealed record BreakerOdds(IReadOnlyList<BreakerOdd> Breakers, double Othe
 
         foreach (var (off, shows) in looks)
         {
-            bool Off(int i) => i >= 0 && off.Contains(ranked[i].Key);
             for (var n = 0; n < answers.Count; n++)
             {
                 var (one, two, odds) = answers[n];
-                var dead = (Off(one) ? 1 : 0) + (Off(two) ? 1 : 0);
-                var fed = (one >= 0 ? 1 : 0) + (two >= 0 ? 1 : 0);
-                var right =
-                    dead == 0 ? SightingShows.Live
-                    : dead == fed ? SightingShows.Dead
-                    : SightingShows.PartDead;
-                // A part that went dead is easily overlooked, and hardly ever seen where there is none.
-                var likely =
-                    shows == right ? 1 - Wrong
-                    : right == SightingShows.PartDead ? Wrong * 5
-                    : shows == SightingShows.PartDead ? Wrong / 10
-                    : Wrong;
-                answers[n] = (one, two, odds * likely);
+                answers[n] = (one, two, odds * Likely(shows, Right(off.Contains, Key(one), Key(two)), wrong));
             }
         }
 
@@ -76,6 +66,59 @@ public sealed record BreakerOdds(IReadOnlyList<BreakerOdd> Breakers, double Othe
             answers[0].Odds / all,
             [.. new[] { best.One, best.Two }.Where(i => i >= 0).Select(i => ranked[i].Key)],
             best.Odds / all
-        );
+        )
+        {
+            Answers = [.. answers.Select(a => (Key(a.One), Key(a.Two), a.Odds / all))],
+            Wrong = wrong,
+        };
+
+        string? Key(int i) => i < 0 ? null : ranked[i].Key;
     }
+
+    /// <summary>Every whole answer with how likely it is.</summary>
+    private IReadOnlyList<(string? One, string? Two, double Odds)> Answers { get; init; } = [];
+
+    private double Wrong { get; init; }
+
+    /// <summary>How likely it is that two breakers feed it.</summary>
+    public double Both => Answers.Where(a => a.Two is not null).Sum(a => a.Odds);
+
+    /// <summary>How much a look with these off would tell on the average, in nats: how far what is likely before it falls short of what
+    /// will be after (Shannon 1948).</summary>
+    public double Tells(IReadOnlySet<string> off)
+    {
+        var after = 0.0;
+        foreach (var shows in Enum.GetValues<SightingShows>())
+        {
+            var odds = Answers
+                .Select(a => a.Odds * Likely(shows, Right(k => off.Contains(k), a.One, a.Two), Wrong))
+                .Where(o => o > 0)
+                .ToList();
+            var sum = odds.Sum();
+            after -= odds.Sum(o => o * Math.Log(o / sum));
+        }
+
+        return -Answers.Where(a => a.Odds > 0).Sum(a => a.Odds * Math.Log(a.Odds)) - after;
+    }
+
+    /// <summary>What is seen where these feed it.</summary>
+    private static SightingShows Right<T>(Func<T, bool> off, T? one, T? two)
+        where T : class =>
+        (
+            (one is not null && off(one) ? 1 : 0) + (two is not null && off(two) ? 1 : 0),
+            (one is null ? 0 : 1) + (two is null ? 0 : 1)
+        ) switch
+        {
+            (0, _) => SightingShows.Live,
+            var (dead, fed) when dead == fed => SightingShows.Dead,
+            _ => SightingShows.PartDead,
+        };
+
+    /// <summary>How likely that is written down. A part that went dead is easily overlooked, and hardly ever seen where there is
+    /// none.</summary>
+    private static double Likely(SightingShows shows, SightingShows right, double wrong) =>
+        shows == right ? 1 - wrong
+        : right == SightingShows.PartDead ? wrong * 5
+        : shows == SightingShows.PartDead ? wrong / 10
+        : wrong;
 }

@@ -36,7 +36,7 @@ public sealed record RankedBreaker(string Key, double Weight, IReadOnlyList<Rank
 /// <remarks>The factors are <em>practice</em>: half of all cards are wrong or blank, so no word decides by itself.</remarks>
 public static class BreakerRank
 {
-    private const double Room = 6;
+    private const double Room = 4;
     private const double Name = 8;
     private const double Neighbour = 3;
     private const int MostNeighbours = 3;

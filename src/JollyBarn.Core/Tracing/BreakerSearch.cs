@@ -68,8 +68,11 @@ public sealed record BreakerSearch(
         var looked = job.Sightings.Values.Any(s => s.Box == box);
         if (looked && odds.Sure >= Enough)
         {
+            HashSet<string> all = [.. breakers.Select(b => b.Key).Where(k => !kept.Contains(k))];
+            var nothing = job.Sightings.Values.Any(s => s.Box == box && s.Shows == SightingShows.Live && all.All(s.Off.Contains));
+            // That nothing here feeds it is said only once somebody saw it live with everything off.
             return odds.Feeding.Count == 0
-                ? Step(SearchState.OtherSource, [.. breakers.Select(b => b.Key)])
+                ? Step(nothing ? SearchState.OtherSource : SearchState.Switch, all)
                 : Step(SearchState.Found, [.. odds.Feeding, .. held]);
         }
 
@@ -101,13 +104,30 @@ public sealed record BreakerSearch(
 
     private static IEnumerable<string> NextOff(BreakerOdds odds, List<BreakerOdd> left, HashSet<string> off, WalkCosts costs)
     {
-        // Of two that feed it each is looked for by itself: first the likelier, alone.
-        if (left.Count == 1 || odds.Feeding.Count == 2)
+        if (left.Count == 1)
         {
-            return odds.Feeding.Count == 2 ? odds.Feeding : [left[0].Key];
+            return [left[0].Key];
+        }
+
+        if (odds.Both > 0.5)
+        {
+            return Telling(odds, left, off);
         }
 
         var lying = left.Select((b, i) => (b.Key, i)).Where(b => off.Contains(b.Key)).Select(b => b.i).ToHashSet();
         return SwitchPlan.Next([.. left.Select(b => b.Odds)], lying, costs).Select(i => left[i].Key);
+    }
+
+    /// <summary>Of two that feed it: what tells most of the likeliest ones, each alone and one after the other, with the first or without.</summary>
+    private static IReadOnlySet<string> Telling(BreakerOdds odds, List<BreakerOdd> left, HashSet<string> off)
+    {
+        string[] keys = [.. left.Select(b => b.Key)];
+        IEnumerable<HashSet<string>> ways = Enumerable
+            .Range(1, keys.Length)
+            .SelectMany(k => new HashSet<string>[] { [.. keys.Take(k)], [.. keys.Skip(1).Take(k)], [keys[k - 1]] });
+        return ways.Where(w => w.Count > 0)
+            .OrderByDescending(w => Math.Round(odds.Tells(w), 6))
+            .ThenBy(w => keys.Count(k => w.Contains(k) != off.Contains(k)))
+            .First();
     }
 }

@@ -34,6 +34,17 @@ internal static class SheetEndpoints
             .WithName("breaker")
             .WithSummary("Which breaker feeds this box: how likely each is, and which to switch off for the next look.");
 
+        api.MapGet("/jobs/{job}/walk", Results<Ok<ToldWalk>, NotFound> (JobStore store, string job, string by, string skip = "") =>
+                store.Find(job) is { } open
+                    ? TypedResults.Ok(ToldWalk.Tell(open.Now.Job, BreakerWalk.Of(open.Now.Job, by, Boxes(skip))))
+                    : TypedResults.NotFound()
+            )
+            .WithName("walk")
+            .WithSummary(
+                "A walk through the whole house: what to switch off next, which outlets to look at, and what is known; skip leaves out "
+                    + "boxes, by their ids with commas between."
+            );
+
         api.MapGet(
                 "/jobs/{job}/panels/{panel}/directory",
                 Results<Ok<ToldDirectory>, NotFound> (JobStore store, string job, string panel) =>
@@ -54,4 +65,7 @@ internal static class SheetEndpoints
             .WithName("readCard")
             .WithSummary("Reads the card of a panel into breakers, a line each. Nothing is kept.");
     }
+
+    private static HashSet<Id<Box>> Boxes(string ids) =>
+        [.. ids.Split(',', StringSplitOptions.RemoveEmptyEntries).Where(Ids.IsGood).Select(i => (Id<Box>)i)];
 }

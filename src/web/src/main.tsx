@@ -19,6 +19,7 @@ const places: [path: string, load: () => Promise<{ default: ComponentType }>][] 
   ["/jobs/:job/lists", () => import("./lists/Lists")],
   ["/jobs/:job/changes", () => import("./change/Changes")],
   ["/jobs/:job/sheet", () => import("./sheet/RunSheet")],
+  ["/jobs/:job/walk", () => import("./find/Walk")],
   ["/jobs/:job/panels/:panel", () => import("./sheet/Directory")],
   ["/jobs/:job/book", () => import("./book/CodeBook")],
   ["/jobs/:job/log", () => import("./log/Logbook")],

@@ -23,6 +23,7 @@ public static class ApiQuestions
         ("get " + Job + "/today", "", null, 200),
         ("get " + Job + "/sheet", "", null, 200),
         ("get " + Job + "/panels/panel/directory", "", null, 200),
+        ("get " + Job + "/walk", "?by=Ines", null, 200),
         ("get " + Job + "/boxes", "", null, 200),
         ("get " + Job + "/boxes", "?find=bench", null, 200),
         ("get " + Box, "", null, 200),

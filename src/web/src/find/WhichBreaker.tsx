@@ -6,11 +6,11 @@ import { useSettings } from "../api/settings";
 import { useBox, useEdit, useHead } from "../model/job";
 import { keys } from "../model/keys";
 import { address } from "../parts/address";
-import { fromKey } from "../parts/breaker";
 import { Button, Choice } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { Card } from "./Card";
+import { Handles, switched } from "./Handles";
 import { Likely } from "./Likely";
 import { NameIt } from "./NameIt";
 
@@ -82,11 +82,7 @@ function Going({
   const stop = search.state === "OtherSource";
   const found = search.state === "Found";
   const at = () => new Date().toISOString();
-  const thrown = (): Edit[] =>
-    search.throw.map((t) => {
-      const [panel, key] = t.key.split("/") as [string, string];
-      return { do: "switchBreaker", panel, ...fromKey(key), on: !t.off, by: who, at: at() } as Edit;
-    });
+  const thrown = () => switched(search.throw, who);
   const seen = (shows: Shows): Edit =>
     ({ do: "logSighting", id: newId("g"), sighting: { box, off: search.off, shows, by: who, at: at() } }) as Edit;
   const send = (edits: Edit[], then?: () => void) => {
@@ -112,7 +108,7 @@ function Going({
             ))}
           </ul>
         )}
-        <Handles search={search} />
+        <Handles handles={search.throw} />
         {search.kept.length > 0 && <p className="mt-2 text-sm">{w.kept(search.kept)}</p>}
       </section>
       {search.state === "Switch" && (
@@ -166,29 +162,4 @@ function Going({
 function look(state: Search["state"]): string {
   if (state === "OtherSource") return "border-barn bg-barn-wash";
   return state === "Found" ? "border-moss bg-moss-wash" : "border-slate bg-slate-wash";
-}
-
-/** The handles to throw, large enough to be read from the panel. */
-function Handles({ search }: { search: Search }) {
-  return ([true, false] as const).map((off) => {
-    const handles = search.throw.filter((t) => t.off === off);
-    return (
-      handles.length > 0 && (
-        <div key={String(off)} className="mt-2">
-          <h2 className="text-sm font-semibold">{off ? w.off : w.on}</h2>
-          <ul className="flex flex-wrap gap-2">
-            {handles.map((t) => (
-              <li
-                key={t.key}
-                className={`flex min-h-12 items-center gap-2 rounded-xl border-2 border-ink px-3 ${off ? "bg-ink text-on-ink" : "bg-card"}`}
-              >
-                <span className="figure text-2xl font-bold">{t.where}</span>
-                {t.name && <span className="text-sm">{t.name}</span>}
-              </li>
-            ))}
-          </ul>
-        </div>
-      )
-    );
-  });
 }

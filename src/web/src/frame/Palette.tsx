@@ -41,6 +41,7 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       action("changes", words.changes, to(address.changes(job)));
       action("lists", words.lists.title, to(address.lists(job)));
       action("sheet", words.sheet.title, to(address.sheet(job)));
+      action("walk", words.walk.title, to(address.walk(job)));
       action("export", words.jobs.export, () => window.location.assign(served.job(job)));
     }
     action("jobs", words.home, to(address.jobs));

@@ -43,6 +43,7 @@ export type View =
   | "survey"
   | "today"
   | "verdicts"
+  | "walk"
   | "would"
   | "would-be";
 

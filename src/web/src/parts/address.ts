@@ -8,6 +8,7 @@ export const address = {
   lists: (job: string) => `/jobs/${job}/lists`,
   changes: (job: string) => `/jobs/${job}/changes`,
   sheet: (job: string, open = "") => `/jobs/${job}/sheet${open && `?open=${open}`}`,
+  walk: (job: string) => `/jobs/${job}/walk`,
   directory: (job: string, panel: string) => `/jobs/${job}/panels/${panel}`,
   book: (job: string) => `/jobs/${job}/book`,
   log: (job: string) => `/jobs/${job}/log`,

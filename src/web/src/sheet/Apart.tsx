@@ -10,7 +10,12 @@ export function Apart({ job, apart }: { job: string; apart: readonly Schemas["Ap
   if (apart.length === 0) return null;
   return (
     <section aria-label={w.apart} className="mt-4">
-      <h2 className="mb-1 text-lg">{w.apart}</h2>
+      <div className="mb-1 flex flex-wrap items-center gap-x-4">
+        <h2 className="text-lg">{w.apart}</h2>
+        <Link to={address.walk(job)} className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4">
+          {words.walk.start}
+        </Link>
+      </div>
       <ul className="flex flex-wrap gap-2">
         {apart.map((b) => (
           <li key={b.box}>

@@ -2,6 +2,27 @@ import type { Schemas } from "../api/client";
 
 /** Words of finding a breaker. */
 export const whichWords = {
+  walk: {
+    title: "Walk the house",
+    start: "Walk the house",
+    how:
+      "Each breaker is off in a pattern of rounds that no other shares, so that one wrong look is found out. Half done is useful too: what " +
+      "is known stands on the run sheet. Ask before a freezer, a computer or anything medical goes off. Nothing here proves a thing dead.",
+    progress: (done: number, all: number) => `${done} of ${all} outlets known`,
+    done: "Nothing is left to look at. Put everything back on.",
+    nothing: "Every box is followed to its breaker already, or no breaker is recorded.",
+    round: (n: number, of: number) => `Round ${n} of ${of}`,
+    again: "Look again at what is doubtful",
+    asTheyLie: "They lie as they should.",
+    tap: "Tap what went dead",
+    dead: "dead",
+    live: "live",
+    left: "not looked at",
+    restLive: (n: number) => (n === 1 ? "This one is live" : `The other ${n} here are live`),
+    keep: (dead: number, live: number, left: number) => `${dead} dead, ${live} live: next${left > 0 ? `, ${left} left out` : ""}`,
+    known: "So far",
+    other: "?",
+  },
   which: {
     title: "Which breaker is this?",
     how: "It proves nothing dead. What you switch is recorded as you say it, with your name on it, and proofs of dead end.",
