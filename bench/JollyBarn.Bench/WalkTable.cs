@@ -30,8 +30,8 @@ internal static class WalkTable
 
             var cost = (looks * (costs.Walk + costs.Look)) + (thrown * costs.Throw);
             Console.WriteLine(
-                $"| {breakers} breakers | {looks / (double)Houses:0.0} | {thrown / (double)Houses:0.0} | {cost / Houses:0} | {best / Houses:0}"
-                    + $" | {cost / best:0.00} | {found} of {Houses} |"
+                $"| {breakers} breakers | {looks / (double)Houses:0.0} | {thrown / (double)Houses:0.0} | {cost / Houses:0} |"
+                    + $" {best / Houses:0} | {cost / best:0.00} | {found} of {Houses} |"
             );
         }
 
@@ -54,8 +54,8 @@ internal static class WalkTable
 
             var each = walks / (double)Houses;
             Console.WriteLine(
-                $"| {breakers} breakers, {outlets} outlets | {each:0.0} | {breakers} | {breakers / each:0.0} | {looks / (double)(Houses * outlets):0.0}"
-                    + $" | {maps} of {Houses} | {100.0 * right / (Houses * outlets):0.00} % |"
+                $"| {breakers} breakers, {outlets} outlets | {each:0.0} | {breakers} | {breakers / each:0.0} |"
+                    + $" {looks / (double)(Houses * outlets):0.0} | {maps} of {Houses} | {100.0 * right / (Houses * outlets):0.00} % |"
             );
         }
     }

@@ -42,7 +42,8 @@ public sealed class SheetScreenTests(Site site)
         person.Sees("Its cables, and how long they are");
     }
 
-    /// <summary>The card of the demo's panel as it should be, NEC 408.4(A): taken over in one tap, printed without what is only asked.</summary>
+    /// <summary>The card of the demo's panel as it should be, NEC 408.4(A): taken over in one tap, and printed without what is only
+    /// asked.</summary>
     [Fact]
     public async Task The_directory_is_written_as_it_should_be_and_printed()
     {

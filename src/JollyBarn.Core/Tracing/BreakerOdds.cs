@@ -13,7 +13,8 @@ public sealed record BreakerOdd(string Key, double Odds, IReadOnlyList<RankReaso
 /// <param name="Sure">How likely that answer is.</param>
 public sealed record BreakerOdds(IReadOnlyList<BreakerOdd> Breakers, double Other, IReadOnlyList<string> Feeding, double Sure)
 {
-    /// <summary>One look in a hundred at one box is written down wrongly, and twice as many of a whole house's, <em>practice</em>.</summary>
+    /// <summary>One look in a hundred at one box is written down wrongly, and twice as many of a whole house's,
+    /// <em>practice</em>.</summary>
     public const double WrongOfOne = 0.01;
 
     public const double WrongOfMany = 0.02;

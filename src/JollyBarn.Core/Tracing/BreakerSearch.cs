@@ -118,7 +118,8 @@ public sealed record BreakerSearch(
         return SwitchPlan.Next([.. left.Select(b => b.Odds)], lying, costs).Select(i => left[i].Key);
     }
 
-    /// <summary>Of two that feed it: what tells most of the likeliest ones, each alone and one after the other, with the first or without.</summary>
+    /// <summary>Of two that feed it: what tells most of the likeliest ones, each alone and one after the other, with the first or
+    /// without.</summary>
     private static IReadOnlySet<string> Telling(BreakerOdds odds, List<BreakerOdd> left, HashSet<string> off)
     {
         string[] keys = [.. left.Select(b => b.Key)];

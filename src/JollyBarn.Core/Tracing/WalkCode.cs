@@ -2,9 +2,9 @@ namespace JollyBarn.Tracing;
 
 /// <summary>Which breakers are off in which round of a walk through the house: a pattern for each breaker, any two of which differ in
 /// four rounds at least.</summary>
-/// <remarks>So one wrong look at an outlet still leaves one pattern nearest by two (R. W. Hamming, Error Detecting and Error Correcting Codes,
-/// 1950). Built word by word, the smallest that fits first (J. H. Conway and N. J. A. Sloane, Lexicographic Codes, 1986), and never off
-/// in no round, so that what no breaker switches shows too.</remarks>
+/// <remarks>So one wrong look at an outlet still leaves one pattern nearest by two (R. W. Hamming, Error Detecting and Error Correcting
+/// Codes, 1950). Built word by word, the smallest that fits first (J. H. Conway and N. J. A. Sloane, Lexicographic Codes, 1986), and never
+/// off in no round, so that what no breaker switches shows too.</remarks>
 public static class WalkCode
 {
     /// <summary>Rounds in which any two patterns differ, at least.</summary>

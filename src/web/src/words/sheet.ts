@@ -31,10 +31,11 @@ export const sheetWords = {
     nothing: "not known",
     empty: "empty",
     open: "there may be more: not all of it was followed",
-    room: (free: readonly number[], pairs: readonly number[]) =>
-      free.length === 0
-        ? "No slot is free."
-        : `Free: ${free.join(", ")}. ${pairs.length === 0 ? "No breaker of two poles fits." : `One of two poles fits at ${pairs.join(", ")}.`}`,
+    room: (free: readonly number[], pairs: readonly number[]) => {
+      if (free.length === 0) return "No slot is free.";
+      const two = pairs.length === 0 ? "No breaker of two poles fits." : `One of two poles fits at ${pairs.join(", ")}.`;
+      return `Free: ${free.join(", ")}. ${two}`;
+    },
   },
   sheet: {
     title: "Run sheet",
