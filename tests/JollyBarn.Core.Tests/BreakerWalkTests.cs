@@ -37,6 +37,7 @@ public sealed class BreakerWalkTests
             var (walked, took, looks) = HiddenHouse.Walk(job, truth, new Random(100 + seed), 0.02);
             (breakers, walks) = (breakers + size, walks + took);
             Assert.InRange(looks, outlets, outlets * (WalkCode.Rounds(size) + 2));
+            Assert.All(walked.Throw, t => Assert.False(t.Value));
             Assert.All(walked.Known, k => Assert.Equal(truth[k.Box], Assert.Single(k.Feeding)));
         }
 

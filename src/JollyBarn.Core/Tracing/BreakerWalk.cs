@@ -72,7 +72,18 @@ public sealed record BreakerWalk(
             return Step(rounds + 1, true, set, again);
         }
 
-        return new(0, rounds, false, [], new Dictionary<string, bool>(), [], known, [.. kept.Union(held).Order(StringComparer.Ordinal)]);
+        // At the end whatever the walk switched off goes on again.
+        var back = breakers.Where(b => b.Breaker.On == false && b.Breaker.HeldBy.Contains(by) && !held.Contains(b.Key));
+        return new(
+            0,
+            rounds,
+            false,
+            [],
+            back.ToDictionary(b => b.Key, _ => false),
+            [],
+            known,
+            [.. kept.Union(held).Order(StringComparer.Ordinal)]
+        );
 
         BreakerWalk Step(int round, bool again, string[] set, IReadOnlyList<Id<Box>> look) =>
             new(

@@ -39,7 +39,7 @@ export default function Walk() {
       <h1 className="text-2xl">{w.title}</h1>
       <p className="figure mb-3 text-ink-2">{w.progress(done, known.length)}</p>
       {round === 0 ? (
-        <p className="mb-4 rounded-2xl border-2 border-moss bg-moss-wash p-3 font-semibold">{known.length === 0 ? w.nothing : w.done}</p>
+        <Done job={job} walk={walk.data} />
       ) : (
         <Round
           key={`${round} ${walk.data.off.join()}`}
@@ -51,6 +51,26 @@ export default function Walk() {
       )}
       <Known known={known} />
       <p className="text-sm text-ink-2">{w.how}</p>
+    </div>
+  );
+}
+
+/** Nothing is left to look at: what the walk switched off goes on again. */
+function Done({ job, walk }: { job: string; walk: Told }) {
+  const { who } = useSettings();
+  const edit = useEdit(job);
+  return (
+    <div className="mb-4 rounded-2xl border-2 border-moss bg-moss-wash p-3">
+      <p className="font-semibold">{walk.known.length === 0 ? w.nothing : w.done}</p>
+      <Handles handles={walk.throw} />
+      {walk.throw.length > 0 && (
+        <Button
+          className="mt-3"
+          onClick={() => void edit.mutateAsync({ edit: { do: "batch", edits: switched(walk.throw, who) } as Edit }).catch(() => undefined)}
+        >
+          {w.backOn}
+        </Button>
+      )}
     </div>
   );
 }

@@ -86,6 +86,7 @@ function Going({
   const seen = (shows: Shows): Edit =>
     ({ do: "logSighting", id: newId("g"), sighting: { box, off: search.off, shows, by: who, at: at() } }) as Edit;
   const send = (edits: Edit[], then?: () => void) => {
+    if (edits.length === 0) return then?.();
     setSending(true);
     void edit
       .mutateAsync({ edit: (edits.length === 1 ? edits[0]! : { do: "batch", edits }) as Edit })
@@ -134,7 +135,7 @@ function Going({
             look="main"
             className="min-h-16 text-lg"
             disabled={busy}
-            onClick={() => send([...thrown(), seen("Dead")], () => void navigate(address.survey(job, box, "proof")))}
+            onClick={() => send(thrown(), () => void navigate(address.survey(job, box, "proof")))}
           >
             {w.prove}
           </Button>
