@@ -120,7 +120,7 @@ public sealed record BreakerSearch(
 
     /// <summary>Of two that feed it: what tells most of the likeliest ones, each alone and one after the other, with the first or
     /// without.</summary>
-    private static IReadOnlySet<string> Telling(BreakerOdds odds, List<BreakerOdd> left, HashSet<string> off)
+    private static HashSet<string> Telling(BreakerOdds odds, List<BreakerOdd> left, HashSet<string> off)
     {
         string[] keys = [.. left.Select(b => b.Key)];
         IEnumerable<HashSet<string>> ways = Enumerable
