@@ -26,6 +26,7 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
                 ["change"] = "upstairs",
                 ["step"] = "u1",
                 ["run"] = "to-glue",
+                ["panel"] = "panel",
             };
 
         public async ValueTask InitializeAsync()

@@ -26,7 +26,7 @@ internal static class SheetEndpoints
 
         api.MapGet(
                 "/jobs/{job}/boxes/{box}/breaker",
-                Results<Ok<ToldSearch>, NotFound> (JobStore store, string job, Id<Box> box, string by, bool helped = false) =>
+                Results<Ok<ToldSearch>, NotFound> (JobStore store, string job, Id<Box> box, string by = "", bool helped = false) =>
                     store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Has(box)
                         ? TypedResults.Ok(ToldSearch.Tell(now, box, BreakerSearch.Of(now, box, by, helped)))
                         : TypedResults.NotFound()
@@ -34,7 +34,7 @@ internal static class SheetEndpoints
             .WithName("breaker")
             .WithSummary("Which breaker feeds this box: how likely each is, and which to switch off for the next look.");
 
-        api.MapGet("/jobs/{job}/walk", Results<Ok<ToldWalk>, NotFound> (JobStore store, string job, string by, string skip = "") =>
+        api.MapGet("/jobs/{job}/walk", Results<Ok<ToldWalk>, NotFound> (JobStore store, string job, string by = "", string skip = "") =>
                 store.Find(job) is { } open
                     ? TypedResults.Ok(ToldWalk.Tell(open.Now.Job, BreakerWalk.Of(open.Now.Job, by, Boxes(skip))))
                     : TypedResults.NotFound()

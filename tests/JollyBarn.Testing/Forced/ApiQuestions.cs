@@ -22,7 +22,7 @@ public static class ApiQuestions
         ("get " + Job, "", null, 200),
         ("get " + Job + "/today", "", null, 200),
         ("get " + Job + "/sheet", "", null, 200),
-        ("get " + Job + "/panels/panel/directory", "", null, 200),
+        ("get " + Job + "/panels/{panel}/directory", "", null, 200),
         ("get " + Job + "/walk", "?by=Ines", null, 200),
         ("get " + Job + "/boxes", "", null, 200),
         ("get " + Job + "/boxes", "?find=bench", null, 200),

@@ -37,6 +37,7 @@ public static class QuestionedHouse
             ["rule"] = "fed",
             ["of"] = "b",
             ["run"] = "on",
+            ["panel"] = "p",
             ["lead"] = "on.a0",
             ["sha"] = new('0', 64),
             ["hot"] = "leg:p/0",
