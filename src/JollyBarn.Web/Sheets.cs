@@ -65,7 +65,7 @@ public sealed record SheetStopView(
 
 /// <param name="Name">What the circuit is called.</param>
 /// <param name="Amperes">What its breaker is for.</param>
-/// <param name="KnownLoad">Loads somebody recorded, A.</param>
+/// <param name="KnownLoad">Loads somebody recorded, A; null for several circuits on one rail.</param>
 public sealed record RailView(
     string Key,
     string? Panel,
@@ -135,7 +135,10 @@ internal static class Sheets
         {
             var breakers = rail.Breakers.Select(Find).ToList();
             Id<Circuit>[] circuits = [.. breakers.Select(b => b.Breaker.Circuit).OfType<Id<Circuit>>().Distinct()];
-            var look = circuits.Length > 0 ? looks.GetValueOrDefault(circuits[0]) : null;
+            Inspection.Supply.CircuitLook[] of =
+            [
+                .. circuits.Select(c => looks.GetValueOrDefault(c)).OfType<Inspection.Supply.CircuitLook>(),
+            ];
             return new(
                 rail.Key,
                 breakers.Count > 0 ? breakers[0].Panel : null,
@@ -143,8 +146,8 @@ internal static class Sheets
                 circuits.Length > 0 ? string.Join(" and ", circuits.Select(c => job.Circuits.Find(c)?.Name ?? c.Text)) : null,
                 circuits.Length > 0 ? (Id<Circuit>?)circuits[0] : null,
                 breakers.Count > 0 ? breakers[0].Breaker.Amperes : null,
-                look is null ? null : Math.Round(look.KnownLoad, 1),
-                [.. rail.Stops.Concat(looked.Select(Looked)).Select(s => Stop(rail, s, look))],
+                of is [var one] ? Math.Round(one.KnownLoad, 1) : null,
+                [.. rail.Stops.Concat(looked.Select(Looked)).Select(s => Stop(rail, s, of))],
                 rail.Ties
             );
         }
@@ -173,13 +176,13 @@ internal static class Sheets
                 breaker.Circuit
             );
 
-        private SheetStopView Stop(Rail rail, SheetStop stop, Inspection.Supply.CircuitLook? look)
+        private SheetStopView Stop(Rail rail, SheetStop stop, Inspection.Supply.CircuitLook[] of)
         {
             Id<Box>? id = stop is { At: StopAt.Box, Id: { } text } ? text : null;
             var box = job.Boxes.Find(id);
             var run = job.Runs.Find(stop.By);
-            var ways = look?.Ways.Where(w => w.Box.Text == stop.Id).ToList() ?? [];
-            var fault = ways.Min(w => w.FaultAmperes);
+            var ways = of.SelectMany(l => l.Ways.Where(w => w.Box.Text == stop.Id).Select(w => (Look: l, Way: w))).ToList();
+            var weakest = ways.Where(w => w.Way.FaultAmperes is not null).OrderBy(w => w.Way.FaultAmperes).FirstOrDefault();
             return new(
                 stop.Key,
                 stop.At,
@@ -199,13 +202,17 @@ internal static class Sheets
                 box is { Contents: not Contents.NotOpened } ? Worst(id!.Value) : Verdict.Fine,
                 box?.Contents ?? Contents.NotOpened,
                 [.. standsOn[stop.Key].Where(r => r != rail.Key)],
-                ways.Max(w => w.Ohms) * (double?)(look?.Amperes * CodeBook.ElectricsBook.DropLoad.Of(job.Practice) / 100) is { } volts
-                    ? Math.Round(100 * volts / look!.LegVolts, 1)
-                    : null,
-                fault is { } a ? Math.Round(a) : null,
-                fault is { } current && look?.Amperes is { } rating ? Trips.Magnetic(current, (double)rating) : null
+                ways.Max(w => Drop(w.Look, w.Way)) is { } drop ? Math.Round(drop, 1) : null,
+                weakest.Way?.FaultAmperes is { } a ? Math.Round(a) : null,
+                weakest.Way?.FaultAmperes is { } current && weakest.Look.Amperes is { } rating
+                    ? Trips.Magnetic(current, (double)rating)
+                    : null
             );
         }
+
+        /// <summary>Share of the leg's volts lost on the way at the house's load, %; null where nothing can be worked out.</summary>
+        private double? Drop(Inspection.Supply.CircuitLook look, OutletWay way) =>
+            100 * way.Ohms * (double?)(look.Amperes * CodeBook.ElectricsBook.DropLoad.Of(job.Practice) / 100) / look.LegVolts;
 
         private string Name(SheetStop stop, Box? box, Run? run) =>
             box is not null ? box.Name

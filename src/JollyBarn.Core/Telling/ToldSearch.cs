@@ -86,7 +86,8 @@ public sealed record ToldSearch(
             SearchState.OtherSource =>
                 "Still live with every breaker off: something else feeds it. Touch nothing, keep people away, and find "
                     + "the other source: another panel, a generator, an inverter. Bring a licensed electrician.",
-            SearchState.OnlyKept => "Only breakers are left that must not lose power without warning, or that somebody holds. Ask first.",
+            SearchState.OnlyKept =>
+                "What is left must not lose power without warning, or is off already and not yours to put on. Ask first.",
             _ => throw new ArgumentOutOfRangeException(nameof(search)),
         };
 

@@ -1,4 +1,3 @@
-using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Tracing;
@@ -23,10 +22,10 @@ public enum SearchState
 }
 
 /// <summary>What to do next to find the breaker of one box.</summary>
-/// <param name="Off">Breakers that should be off for the next look, or for the proof, as <c>panel/7</c>; what others hold off is among
-/// them.</param>
+/// <param name="Off">Breakers that should be off for the next look, or for the proof, as <c>panel/7</c>; what is off and stays so is
+/// among them.</param>
 /// <param name="Throw">What is to be thrown for it from how they lie now: true for off.</param>
-/// <param name="Kept">Breakers left alone: must not lose power, or held by others.</param>
+/// <param name="Kept">Breakers left alone: off already and not the searcher's to put on, or must not lose power.</param>
 public sealed record BreakerSearch(
     SearchState State,
     BreakerOdds? Odds,
@@ -41,68 +40,64 @@ public sealed record BreakerSearch(
     /// <summary>What is less likely than this is left out of the next step; later looks may bring it back.</summary>
     private const double Least = 0.004;
 
-    /// <summary>So likely what others hold off feeds it, it is looked at as it lies first.</summary>
-    private const double HeldFirst = 0.2;
+    /// <summary>So likely what is off already and stays so feeds it, it is looked at as it lies first.</summary>
+    private const double StaysFirst = 0.2;
 
     /// <param name="by">Who searches: what somebody else holds off stays off.</param>
     /// <param name="helped">Somebody stands at the panel, or what hangs at the box is heard there.</param>
     public static BreakerSearch Of(Job job, Id<Box> box, string by, bool helped)
     {
-        var breakers = job
-            .Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: $"{p.Key}/{b.Key}", Breaker: b, Panel: p.Value)))
-            .ToList();
-        if (breakers.Count == 0)
+        var lying = new Lying(job, by);
+        if (lying.All.Count == 0)
         {
             return new(SearchState.NoBreakers, null, [], new Dictionary<string, bool>(), []);
         }
 
-        var costs = WalkCosts.Of(job.Practice);
-        var odds = BreakerOdds.Of(BreakerRank.Of(job, box), job.Sightings.Values.Where(s => s.Box == box));
-        var off = breakers.Where(b => b.Breaker.On == false).Select(b => b.Key).ToHashSet();
-        var held = breakers.Where(b => b.Breaker.HeldBy.Any(h => h != by)).Select(b => b.Key).ToHashSet();
-        var kept = breakers
-            .Where(b => b.Panel.Noted.Find(b.Breaker.Key)?.Facts.Find(SupplyFacts.KeepOn.Id)?.Value == "yes")
-            .Select(b => b.Key)
-            .Except(off)
-            .ToHashSet();
-        var looked = job.Sightings.Values.Any(s => s.Box == box);
-        if (looked && odds.Sure >= Enough)
+        var seen = job.Sightings.Values.Where(s => s.Box == box).ToList();
+        var odds = BreakerOdds.Of(BreakerRank.Of(job, box), seen);
+        if (seen.Count > 0 && odds.Sure >= Enough)
         {
-            HashSet<string> all = [.. breakers.Select(b => b.Key).Where(k => !kept.Contains(k))];
-            var nothing = job.Sightings.Values.Any(s => s.Box == box && s.Shows == SightingShows.Live && all.All(s.Off.Contains));
+            if (odds.Feeding.Count > 0)
+            {
+                return Step(odds.Feeding.Any(lying.Kept.Contains) ? SearchState.OnlyKept : SearchState.Found, odds.Feeding);
+            }
+
             // That nothing here feeds it is said only once somebody saw it live with everything off.
-            return odds.Feeding.Count == 0
-                ? Step(nothing ? SearchState.OtherSource : SearchState.Switch, all)
-                : Step(SearchState.Found, [.. odds.Feeding, .. held]);
+            var nothing = seen.Exists(s => s.Shows == SightingShows.Live && lying.All.All(s.Off.Contains));
+            return Step(
+                nothing ? SearchState.OtherSource
+                    : lying.Kept.Count > 0 && lying.With(lying.All.ToHashSet()).Throw.Count == 0 ? SearchState.OnlyKept
+                    : SearchState.Switch,
+                lying.All
+            );
         }
 
-        // What others hold off may be it already: a look as it lies tells, and nothing is thrown for it.
-        if (odds.Breakers.Where(b => held.Contains(b.Key) && off.Contains(b.Key)).Sum(b => b.Odds) >= HeldFirst)
+        // What is off already may be it: a look as it lies tells, and nothing is thrown for it.
+        if (odds.Breakers.Where(b => lying.Stays.Contains(b.Key)).Sum(b => b.Odds) >= StaysFirst && !SeenAsItLies())
         {
-            return Step(SearchState.Switch, [.. off]);
+            return Step(SearchState.Switch, lying.Off);
         }
 
-        var left = odds.Breakers.Where(b => b.Odds >= Least && !held.Contains(b.Key) && !kept.Contains(b.Key)).ToList();
+        var left = odds.Breakers.Where(b => b.Odds >= Least && lying.MayThrow(b.Key)).ToList();
         if (left.Count == 0)
         {
-            return Step(SearchState.OnlyKept, [.. off]);
+            return Step(SearchState.OnlyKept, lying.Off);
         }
 
-        var next = NextOff(odds, left, off, helped ? costs.Helped : costs);
+        var costs = WalkCosts.Of(job.Practice);
         // What the search has no more to do with is put back on as it goes.
-        return Step(SearchState.Switch, [.. next, .. held]);
+        return Step(SearchState.Switch, NextOff(odds, left, lying.Off, helped ? costs.Helped : costs));
 
-        BreakerSearch Step(SearchState state, HashSet<string> should)
+        bool SeenAsItLies() => seen.Exists(s => lying.Off.SetEquals(s.Off));
+
+        BreakerSearch Step(SearchState state, IEnumerable<string> should)
         {
-            var thrown = breakers
-                .Where(b => !held.Contains(b.Key) && should.Contains(b.Key) != off.Contains(b.Key))
-                .Where(b => should.Contains(b.Key) || b.Breaker.HeldBy.Contains(by))
-                .ToDictionary(b => b.Key, b => should.Contains(b.Key));
-            return new(state, odds, [.. should.Order(StringComparer.Ordinal)], thrown, [.. kept.Union(held).Order(StringComparer.Ordinal)]);
+            var (off, thrown) = lying.With(should.ToHashSet());
+            return new(state, odds, off, thrown, lying.Alone);
         }
     }
 
-    private static IEnumerable<string> NextOff(BreakerOdds odds, List<BreakerOdd> left, HashSet<string> off, WalkCosts costs)
+    private static IEnumerable<string> NextOff(BreakerOdds odds, List<BreakerOdd> left, IReadOnlySet<string> off, WalkCosts costs)
     {
         if (left.Count == 1)
         {
@@ -120,7 +115,7 @@ public sealed record BreakerSearch(
 
     /// <summary>Of two that feed it: what tells most of the likeliest ones, each alone and one after the other, with the first or
     /// without.</summary>
-    private static HashSet<string> Telling(BreakerOdds odds, List<BreakerOdd> left, HashSet<string> off)
+    private static HashSet<string> Telling(BreakerOdds odds, List<BreakerOdd> left, IReadOnlySet<string> off)
     {
         string[] keys = [.. left.Select(b => b.Key)];
         IEnumerable<HashSet<string>> ways = Enumerable

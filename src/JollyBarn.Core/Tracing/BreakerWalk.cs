@@ -1,5 +1,4 @@
 using JollyBarn.Connection.Sheet;
-using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Tracing;
@@ -13,7 +12,7 @@ public sealed record WalkedBox(Id<Box> Box, IReadOnlyList<string> Feeding, doubl
 /// <param name="Round">Which round this is, from 1; 0 when nothing is left to do.</param>
 /// <param name="Rounds">How many there are without those that only look again.</param>
 /// <param name="Again">It only looks again at what is doubtful.</param>
-/// <param name="Off">Breakers that are off in it, as <c>panel/7</c>; what others hold off is among them.</param>
+/// <param name="Off">Breakers that are off in it, as <c>panel/7</c>; what is off and stays so is among them.</param>
 /// <param name="Throw">What is thrown for it from how they lie now: true for off.</param>
 /// <param name="Look">Boxes to look at, by room and name.</param>
 /// <param name="Known">Every box of the walk with what is known of it.</param>
@@ -39,65 +38,34 @@ public sealed record BreakerWalk(
     /// <param name="skip">Boxes that cannot be looked at now.</param>
     public static BreakerWalk Of(Job job, string by, IReadOnlySet<Id<Box>>? skip = null)
     {
-        var breakers = job
-            .Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: $"{p.Key}/{b.Key}", Breaker: b, Panel: p.Value)))
-            .ToList();
-        var off = breakers.Where(b => b.Breaker.On == false).Select(b => b.Key).ToHashSet();
-        var held = breakers.Where(b => b.Breaker.HeldBy.Any(h => h != by)).Select(b => b.Key).ToHashSet();
-        var kept = breakers
-            .Where(b => b.Panel.Noted.Find(b.Breaker.Key)?.Facts.Find(SupplyFacts.KeepOn.Id)?.Value == "yes")
-            .Select(b => b.Key)
-            .ToHashSet();
-        string[] thrown = [.. breakers.Select(b => b.Key).Where(k => !held.Contains(k) && !kept.Contains(k))];
-        var patterns = thrown.Length == 0 ? [] : WalkCode.Patterns(thrown.Length);
-        var rounds = thrown.Length == 0 ? 0 : WalkCode.Rounds(thrown.Length);
+        var lying = new Lying(job, by);
+        var rounds = lying.All.Count == 0 ? 0 : WalkCode.Rounds(lying.All.Count);
+        var patterns = lying.All.Count == 0 ? [] : WalkCode.Patterns(lying.All.Count);
         var known = Boxes(job).Where(b => skip?.Contains(b) != true).Select(b => Walked(job, b)).ToList();
-        var open = known.Where(k => k.Sure < Enough).ToList();
         for (var round = 0; round < rounds; round++)
         {
-            string[] set = [.. thrown.Where((_, i) => (patterns[i] >> round & 1) == 1).Concat(held).Order(StringComparer.Ordinal)];
-            var look = known.Where(k => !Seen(job, k.Box, set)).Select(k => k.Box).ToList();
-            if (set.Length > held.Count && look.Count > 0)
+            HashSet<string> set = [.. lying.All.Where((k, i) => lying.MayThrow(k) && (patterns[i] >> round & 1) == 1)];
+            var look = known.Where(k => !Seen(job, k.Box, set, lying)).Select(k => k.Box).ToList();
+            if (set.Count > 0 && look.Count > 0)
             {
                 return Step(round + 1, false, set, look);
             }
         }
 
         // What is still doubtful is looked at once more, with its likeliest breaker off and the next likeliest on.
-        var doubtful = open.Where(k => k.Looks < rounds + MostAgain).OrderBy(k => k.Looks).ThenBy(k => k.Sure).ToList();
+        var doubtful = known
+            .Where(k => k.Sure < Enough && k.Looks < rounds + MostAgain && k.Feeding.All(lying.MayThrow))
+            .OrderBy(k => k.Looks)
+            .ThenBy(k => k.Sure);
         var (parting, again) = Parting(doubtful);
-        if (rounds > 0 && again.Count > 0)
-        {
-            string[] set = [.. parting.Where(thrown.Contains).Concat(held).Distinct().Order(StringComparer.Ordinal)];
-            return Step(rounds + 1, true, set, again);
-        }
-
         // At the end whatever the walk switched off goes on again.
-        var back = breakers.Where(b => b.Breaker.On == false && b.Breaker.HeldBy.Contains(by) && !held.Contains(b.Key));
-        return new(
-            0,
-            rounds,
-            false,
-            [],
-            back.ToDictionary(b => b.Key, _ => false),
-            [],
-            known,
-            [.. kept.Union(held).Order(StringComparer.Ordinal)]
-        );
+        return rounds > 0 && again.Count > 0 ? Step(rounds + 1, true, parting, again) : Step(0, false, [], []);
 
-        BreakerWalk Step(int round, bool again, string[] set, IReadOnlyList<Id<Box>> look) =>
-            new(
-                round,
-                rounds,
-                again,
-                set,
-                breakers
-                    .Where(b => !held.Contains(b.Key) && set.Contains(b.Key) != off.Contains(b.Key))
-                    .ToDictionary(b => b.Key, b => set.Contains(b.Key)),
-                look,
-                known,
-                [.. kept.Union(held).Order(StringComparer.Ordinal)]
-            );
+        BreakerWalk Step(int round, bool again, HashSet<string> set, IReadOnlyList<Id<Box>> look)
+        {
+            var (off, thrown) = lying.With(set);
+            return new(round, rounds, again, off, thrown, look, known, lying.Alone);
+        }
     }
 
     /// <summary>Breakers to have off so that for as many boxes as can be the likeliest is off and the next likeliest is not.</summary>
@@ -121,13 +89,12 @@ public sealed record BreakerWalk(
     public static WalkedBox Walked(Job job, Id<Box> box)
     {
         var seen = job.Sightings.Values.Where(s => s.Box == box).ToList();
-        var ranked = BreakerRank.Of(job, box);
-        if (ranked.Count == 0 || seen.Count == 0)
+        if (seen.Count == 0 || job.Panels.Values.All(p => p.Breakers.Count == 0))
         {
             return new(box, [], 0, 0);
         }
 
-        var odds = BreakerOdds.Of(ranked, seen, BreakerOdds.WrongOfMany);
+        var odds = BreakerOdds.Of(BreakerRank.Of(job, box), seen, BreakerOdds.WrongOfMany);
         return new(box, odds.Feeding, odds.Sure, seen.Count, odds.Breakers.FirstOrDefault(b => !odds.Feeding.Contains(b.Key))?.Key);
     }
 
@@ -147,6 +114,7 @@ public sealed record BreakerWalk(
             .Select(b => b.Key);
     }
 
-    private static bool Seen(Job job, Id<Box> box, string[] off) =>
-        job.Sightings.Values.Any(s => s.Box == box && s.Off.Order(StringComparer.Ordinal).SequenceEqual(off));
+    /// <summary>Whether somebody looked at a box with these of the breakers that may be thrown off, and no others of them.</summary>
+    private static bool Seen(Job job, Id<Box> box, HashSet<string> set, Lying lying) =>
+        job.Sightings.Values.Any(s => s.Box == box && set.SetEquals(s.Off.Where(lying.MayThrow)));
 }

@@ -63,7 +63,7 @@ internal sealed class SheetGraph
         steps = new List<Step>[nodes];
         for (var at = 0; at < Boxes.Count; at++)
         {
-            Join(at);
+            Join(job, at);
         }
     }
 
@@ -71,8 +71,6 @@ internal sealed class SheetGraph
 
     /// <summary>Boxes by their number, in the order of their ids.</summary>
     public List<Id<Box>> Boxes { get; } = [];
-
-    public int Nodes => steps.Length;
 
     public IReadOnlyList<Step> From(int node) => steps[node] ?? [];
 
@@ -86,10 +84,14 @@ internal sealed class SheetGraph
         return (run, job.Runs[run].SidesIn(box).First(s => conductor >= firstOf[(run, s)] && conductor < firstOf[(run, s)] + counts[run]));
     }
 
-    private void Join(int at)
+    /// <summary>True for an end that is one of the cable's conductors, in the box the record has it in.</summary>
+    private bool Goes(Job job, int at, Id<Run> run, RunSide side, int index) =>
+        counts.TryGetValue(run, out var count) && index < count && job.Runs[run].End(side).IsIn(Boxes[at]);
+
+    private void Join(Job job, int at)
     {
         var (first, joins) = pieces[Boxes[at]];
-        foreach (var (run, side, index, piece) in joins.Ends.Where(e => counts.TryGetValue(e.Run, out var count) && e.Index < count))
+        foreach (var (run, side, index, piece) in joins.Ends.Where(e => Goes(job, at, e.Run, e.Side, e.Index)))
         {
             var conductor = firstOf[(run, side)] + index;
             Add(conductor, new(first + piece, at));

@@ -107,6 +107,7 @@ export const useSheet = (job: string) =>
     queryKey: keys.of(job, "sheet"),
     queryFn: () => must(api.GET("/api/jobs/{job}/sheet", { params: { path: { job } } })),
     placeholderData: (before) => before,
+    refetchInterval: (query) => untilWorkedOut(query.state.data?.working),
   });
 
 /** Where this person's proof of dead stands at a box. */

@@ -86,6 +86,11 @@ export default function RunSheet() {
       </div>
       <Behind job={job} head={head.data} supply={supply.data} over={over} send={send} onClose={shut} />
       {rails.length === 0 && <p className="mb-3 text-ink-2">{w.empty}</p>}
+      {sheet.data.working && (
+        <p role="status" className="text-sm text-ink-2">
+          {w.working}
+        </p>
+      )}
       {kept.length === 0 && rails.length > 0 && <p className="text-ink-2">{w.none}</p>}
       {found && (
         <div className={phone ? "fixed inset-x-2 bottom-(--bar) z-30 mb-2" : "sticky top-2 z-10 mb-3"}>

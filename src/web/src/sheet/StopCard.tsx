@@ -27,6 +27,9 @@ export function StopCard({
 }) {
   const { units } = useSettings();
   const length = stop.length ? run(stop.length, units) : "";
+  const ties = rail.ties
+    .filter((t) => t.from === stop.key || t.to === stop.key)
+    .map((t) => rail.stops.find((s) => s.key === (t.from === stop.key ? t.to : t.from))?.name ?? "?");
   const facts: (readonly [string, string])[] = [
     [w.comesBy, stop.size ? `${stop.size}${length && `, ${length}`}` : w.notSeen],
     [w.expected, w.expects(stop)],
@@ -35,7 +38,8 @@ export function StopCard({
     ...(stop.faultAmperes == null
       ? []
       : [[words.supply.fault, `${stop.faultAmperes} A${stop.atOnce ? `, ${words.supply.atOnce[stop.atOnce]}` : ""}`] as const]),
-    ...(rail.amperes == null ? [] : [[w.headroom, w.left(rail.amperes - (rail.knownLoad ?? 0))] as const]),
+    ...(rail.amperes == null || !rail.knownLoad ? [] : [[w.headroom, w.left(rail.amperes - rail.knownLoad)] as const]),
+    ...(ties.length > 0 ? [[w.ties, ties.join("; ")] as const] : []),
   ];
   return (
     <section aria-label={stop.name} className="rounded-2xl border-2 border-ink bg-card p-3">

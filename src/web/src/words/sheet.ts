@@ -66,6 +66,8 @@ export const sheetWords = {
     expected: "Just now",
     protectedBy: "Protected by",
     headroom: "Left on the breaker",
+    ties: "Another cable to",
+    working: "What is live is still being worked out.",
     notOpened: "not opened",
     open: "Open this box",
     alsoOn: (rail: string) => `Also on ${rail}`,

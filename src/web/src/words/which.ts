@@ -39,7 +39,7 @@ export const whichWords = {
       Schemas["SightingShows"],
       string
     >,
-    kept: (which: readonly string[]) => `Left alone: ${which.join(", ")}, held by somebody or not to lose power.`,
+    kept: (which: readonly string[]) => `Left alone: ${which.join(", ")}. Off already and not yours to put on, or must not lose power.`,
     likely: "As likely as this, by what is known",
     odds: (odds: number) => (odds >= 0.995 ? "99 %" : odds < 0.01 ? "under 1 %" : `${Math.round(odds * 100)} %`),
     looks: "Looks",
