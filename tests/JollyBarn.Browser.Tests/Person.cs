@@ -36,11 +36,13 @@ public sealed partial class Person : IDisposable
 
     public void Tap(string name, string within = "body")
     {
-        var element = Able(name, within);
-        Driver.ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
+        var over = "";
         Until(
             () =>
             {
+                // What comes in above it a moment later moves it away: it is brought into view at each try.
+                var element = Able(name, within);
+                Driver.ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
                 try
                 {
                     element.Click();
@@ -48,15 +50,15 @@ public sealed partial class Person : IDisposable
                 }
                 catch (StaleElementReferenceException)
                 {
-                    element = Able(name, within);
                     return false;
                 }
-                catch (ElementClickInterceptedException)
+                catch (ElementClickInterceptedException covered)
                 {
+                    over = covered.Message;
                     return false;
                 }
             },
-            $"\"{name}\" cannot be tapped"
+            () => $"\"{name}\" cannot be tapped: {over}"
         );
         Taps++;
     }
