@@ -30,6 +30,7 @@ public sealed record SheetBreaker(
 
 /// <summary>A stop of a rail with what stands there.</summary>
 /// <param name="Name">The box, the load, or where an end that nobody followed is said to go.</param>
+/// <param name="Side">The end of that cable that is here.</param>
 /// <param name="Size">Gauge and conductors of the cable it comes by.</param>
 /// <param name="Guards">What protects it from ground faults, in words.</param>
 /// <param name="Expected">What the solved network expects of the hot that comes in; unknown where nobody followed one.</param>
@@ -47,6 +48,7 @@ public sealed record SheetStopView(
     string? Place,
     string? From,
     Id<Run>? By,
+    RunSide Side,
     string? Size,
     Fact<Length>? Length,
     Brings Brings,
@@ -81,8 +83,15 @@ public sealed record RailView(
 /// <summary>A box no cable is recorded to.</summary>
 public sealed record ApartView(Id<Box> Box, string Name, string? Place, Contents Opened);
 
+/// <param name="Across">Cables between boxes of different rails.</param>
 /// <param name="Working">What the solved network says is still being worked out.</param>
-public sealed record SheetView(long Version, IReadOnlyList<RailView> Rails, IReadOnlyList<ApartView> Apart, bool Working);
+public sealed record SheetView(
+    long Version,
+    IReadOnlyList<RailView> Rails,
+    IReadOnlyList<ApartView> Apart,
+    IReadOnlyList<SheetTie> Across,
+    bool Working
+);
 
 /// <summary>The run sheet in words and figures.</summary>
 internal static class Sheets
@@ -115,6 +124,7 @@ internal static class Sheets
                     .Apart.Where(id => !found.Exists(w => w.Box == id))
                     .Select(id => new ApartView(id, job.Boxes[id].Name, PlaceOf(job, job.Boxes[id]), job.Boxes[id].Contents)),
             ],
+            sheet.Across,
             solved is null
         );
     }
@@ -191,6 +201,7 @@ internal static class Sheets
                 box is null ? null : PlaceOf(job, box),
                 stop.From,
                 stop.By,
+                stop.Side,
                 run is null ? null : CableNames.Size(run),
                 run?.Length,
                 stop.Brings,

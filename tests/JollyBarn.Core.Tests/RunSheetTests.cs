@@ -1,7 +1,6 @@
 using JollyBarn.Connection.Sheet;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
-using JollyBarn.Electrics.Seen;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;
 using JollyBarn.Wiring;
@@ -29,12 +28,12 @@ public sealed class RunSheetTests
         );
         foreach (var rail in sheet.Rails)
         {
-            Assert.All(Dead(job, rail), d => Assert.False(d.Value, d.Key));
+            Assert.All(DeadStops.Of(job, rail), d => Assert.False(d.Value, d.Key));
             foreach (var stop in rail.Stops)
             {
                 var cut = job.Do(new HurtRun(stop.By!.Value, "cut", new RunHurt(HurtKind.Cut)));
-                var dead = Dead(cut, rail).Where(d => d.Value).Select(d => d.Key).Order(StringComparer.Ordinal);
-                Assert.Equal(Behind(rail, stop).Order(StringComparer.Ordinal), dead);
+                var dead = DeadStops.Of(cut, rail).Where(d => d.Value).Select(d => d.Key).Order(StringComparer.Ordinal);
+                Assert.Equal(DeadStops.Behind(rail, stop).Order(StringComparer.Ordinal), dead);
             }
         }
     }
@@ -130,38 +129,6 @@ public sealed class RunSheetTests
         );
         Assert.Equal(["lone"], RunSheet.Of(apart).Apart.Select(b => b.Text));
         Assert.Equal("?far", RunSheet.Of(apart).Rails[^1].Key);
-    }
-
-    private static IEnumerable<string> Behind(Rail rail, SheetStop stop) =>
-        rail.Stops.Where(s => s.From == stop.Key).SelectMany(s => Behind(rail, s)).Prepend(stop.Key);
-
-    /// <summary>Whether each stop of a rail is dead in every position of the switches, by the solved network.</summary>
-    private static Dictionary<string, bool> Dead(Job job, Rail rail)
-    {
-        var switches = job
-            .Boxes.SelectMany(b =>
-                b.Value.Devices.Where(d => CodeBook.DeviceKinds.Find(d.Value.Kind)!.Switches).Select(d => $"{b.Key}/{d.Key}")
-            )
-            .ToList();
-        var dead = rail.Stops.ToDictionary(s => s.Key, _ => true);
-        for (var position = 0; position < 1 << switches.Count; position++)
-        {
-            var live = Live.Fresh(
-                job,
-                new Situation
-                {
-                    Stray = false,
-                    Breakers = Signature.AllOn(job),
-                    Switches = switches.Select((s, i) => (s, i)).ToDictionary(s => s.s, s => (position >> s.i & 1) == 1),
-                }
-            );
-            foreach (var stop in rail.Stops)
-            {
-                dead[stop.Key] &= live.Volts(stop.Point!).Magnitude < 60;
-            }
-        }
-
-        return dead;
     }
 
     private static Job Seeded(Func<Job, bool> wanted) => Enumerable.Range(1, 100).Select(WiredHouse.Make).First(wanted);

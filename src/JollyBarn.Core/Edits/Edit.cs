@@ -212,6 +212,10 @@ public enum BatchFor
     ProtectedAndMarked,
     PutBack,
     RightForPlace,
+    RunDrawn,
+    RunFollowed,
+    RunMoved,
+    StopMoved,
     SwitchLoop,
     TwoJoints,
 }

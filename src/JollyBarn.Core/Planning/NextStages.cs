@@ -58,7 +58,7 @@ public static class NextStages
             Each(WaitCase.NotRecorded, id => job.Boxes[id].Contents == Contents.Partial ? 1 : 0),
             Each(WaitCase.Stopped, id => now(id).Count(f => f.Verdict == Verdict.Stop)),
             Whole(WaitCase.NoLongerGoes, steps.Count(s => s is { Refusal: not null, Done: null })),
-            Each(WaitCase.WouldFail, id => Brought(now(id), Inspector.Judge(planned, id, planned.Boxes[id]))),
+            Each(WaitCase.WouldFail, id => Brought.By(now(id), Inspector.Judge(planned, id, planned.Boxes[id])).Count),
             Whole(WaitCase.ToDo, steps.Count(s => s.Done is null)),
             Whole(WaitCase.ToClose, steps.Count),
         ];
@@ -67,14 +67,5 @@ public static class NextStages
         IEnumerable<Waits> Each(WaitCase what, Func<Id<Box>, int> count) =>
             touched.Select(id => new Waits(change, what, id, count(id))).Where(w => w.Count > 0);
         IEnumerable<Waits> Whole(WaitCase what, int count) => count > 0 ? [new(change, what, null, count)] : [];
-    }
-
-    /// <summary>How many fail as planned that do not now: by what they are, each as often as it is.</summary>
-    private static int Brought(IReadOnlyList<Finding> now, IReadOnlyList<Finding> then)
-    {
-        var had = now.GroupBy(f => (f.Rule, f.Case)).ToDictionary(g => g.Key, g => g.Count());
-        return then.Where(f => f.Verdict is Verdict.Stop or Verdict.Fix)
-            .GroupBy(f => (f.Rule, f.Case))
-            .Sum(g => Math.Max(0, g.Count() - had.GetValueOrDefault(g.Key)));
     }
 }

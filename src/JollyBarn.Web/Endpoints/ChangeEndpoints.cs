@@ -86,6 +86,16 @@ internal static class ChangeEndpoints
             )
             .WithName("difference")
             .WithSummary("What differs between two states of a box in a Change, as sentences.");
+
+        api.MapGet("/jobs/{job}/changes/{change}/outcome", Results<Ok<ToldOutcome>, NotFound> (JobStore store, string job, string change) =>
+                store.Find(job) is { } open && open.Now.Job is var now && now.Changes.TryFind(change, out var plan)
+                    ? TypedResults.Ok(
+                        plan.Closed is null ? ToldOutcome.Between(now, ChangeWork.Planned(now, change)) : new ToldOutcome([], [], [])
+                    )
+                    : TypedResults.NotFound()
+            )
+            .WithName("outcome")
+            .WithSummary("What an open Change does to boxes, to the load, drop and protection of circuits, and to what hangs where.");
     }
 
     private static ToldStep Told(PlannedStep step) => new(step.Id, step.Edit.Tell(step.Before), step.Refusal?.Tell(), step.Done);

@@ -1,3 +1,4 @@
+using JollyBarn.Planning;
 using JollyBarn.Store;
 using JollyBarn.Telling;
 using JollyBarn.Terms;
@@ -54,6 +55,20 @@ internal static class SheetEndpoints
             )
             .WithName("directory")
             .WithSummary("A panel's directory as it should be written by what is recorded, beside what is, and the room left in it.");
+
+        api.MapPost("/jobs/{job}/sheet/draw", (JobStore store, string job, SheetDraw draw) =>
+                store.Find(job) is { } open
+                    ? Results.Ok(ToldSheetWay.Tell(open.Now.Job, SheetMoves.Of(open.Now.Job, draw)))
+                    : Problems.Missing(What.Job)
+            )
+            .Produces<IReadOnlyList<ToldSheetWay>>()
+            .ProducesProblem(404)
+            .ProducesProblem(422)
+            .WithName("drawOnSheet")
+            .WithSummary(
+                "What drawing from one thing of the run sheet to another may mean, each as one edit, with what it would do to boxes, "
+                    + "circuits and protection. Nothing is kept."
+            );
 
         api.MapPost("/read-card", (CardPost post) =>
                 post.Card.Length > 20_000

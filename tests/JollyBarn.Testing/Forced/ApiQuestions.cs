@@ -34,6 +34,13 @@ public static class ApiQuestions
         ("get " + Box + "/steps", "?take=5", null, 200),
         ("get " + Box + "/survey", "?newId=n1", null, 200),
         ("get " + Box + "/held", "", null, 200),
+        ("get " + Job + "/changes/{change}/outcome", "", null, 200),
+        (
+            "post " + Job + "/sheet/draw",
+            "",
+            """{"from":{"rail":"panel/1","stop":"b:press-left"},"to":{"rail":"panel/4"},"run":"r-drawn"}""",
+            200
+        ),
         ("get " + Box + "/difference", "?change=bench-row&from=AsFound&to=Planned", null, 200),
         ("get " + Box + "/proof", "?by=Ines", null, 200),
         ("get " + Box + "/breaker", "?by=Ines&helped=true", null, 200),

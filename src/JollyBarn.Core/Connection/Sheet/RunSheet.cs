@@ -61,7 +61,7 @@ public sealed record SheetStop(
     string? Point
 );
 
-/// <summary>A further cable between two stops of a rail.</summary>
+/// <summary>A further cable between two stops.</summary>
 public sealed record SheetTie(Id<Run> Run, string From, string To, Brings Brings);
 
 /// <summary>What comes out of one breaker, or out of several that share a cable and its neutral.</summary>
@@ -72,9 +72,10 @@ public sealed record Rail(string Key, IReadOnlyList<string> Breakers, IReadOnlyL
 
 /// <summary>The whole job as electricity sees it: a rail a circuit out of its panel, stops in feed order, forks where it forks.</summary>
 /// <param name="Apart">Boxes no recorded cable comes to.</param>
+/// <param name="Across">Cables between boxes of different rails.</param>
 /// <remarks>Read from the links the solved network is built of, so that sheet and solver cannot disagree. Order hangs on the record alone:
 /// the same job gives the same sheet, and a stop that is added moves none of the others.</remarks>
-public sealed record RunSheet(IReadOnlyList<Rail> Rails, IReadOnlyList<Id<Box>> Apart)
+public sealed record RunSheet(IReadOnlyList<Rail> Rails, IReadOnlyList<Id<Box>> Apart, IReadOnlyList<SheetTie> Across)
 {
     private static readonly ConditionalWeakTable<Job, RunSheet> Kept = [];
 

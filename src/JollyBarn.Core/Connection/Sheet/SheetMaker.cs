@@ -16,7 +16,32 @@ internal sealed class SheetMaker(Job job)
         walks = starts.ToDictionary(s => s.Key, s => new SheetWalk(graph, s));
         var rails = Groups().Select(breakers => Rail(breakers, breakers.SelectMany(b => starts[b]))).ToList();
         var apart = new SheetStrays(job, rails).Place();
-        return new([.. rails.Select(r => r.Done())], apart);
+        var across = Across(rails).ToList();
+        return new([.. rails.Select(r => r.Done())], apart, across);
+    }
+
+    /// <summary>Cables between two boxes that no stop comes by, and that no hot was followed into: said of their rail, or given where the
+    /// two hang on different ones.</summary>
+    private IEnumerable<SheetTie> Across(List<RailDraft> rails)
+    {
+        var drawn = rails.SelectMany(r => r.Stops.Select(s => s.By).OfType<Id<Run>>().Concat(r.Ties.Select(t => t.Run))).ToHashSet();
+        foreach (var (id, run) in job.Runs.Where(r => !drawn.Contains(r.Key) && !r.Value.IsCut))
+        {
+            if (run.A.Box is not { } a || run.B.Box is not { } b || a == b)
+            {
+                continue;
+            }
+
+            var (one, two) = (RailDraft.KeyOf(a), RailDraft.KeyOf(b));
+            if (rails.Find(r => r.Has(one) && r.Has(two)) is { } both)
+            {
+                both.Ties.Add(new(id, one, two, Brings.Unknown));
+            }
+            else if (rails.Exists(r => r.Has(one)) && rails.Exists(r => r.Has(two)))
+            {
+                yield return new(id, one, two, Brings.Unknown);
+            }
+        }
     }
 
     private static string KeyOf(PanelEnd end) => $"{end.Panel}/{end.Breaker}";

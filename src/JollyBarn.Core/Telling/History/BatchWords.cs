@@ -36,6 +36,9 @@ internal static class BatchWords
             BatchFor.ProtectedAndMarked => "Protected and marked",
             BatchFor.PutBack => "Put back as found",
             BatchFor.RightForPlace => "Right for the place",
+            BatchFor.RunDrawn => RunDrawn(batch, before),
+            BatchFor.RunFollowed => batch.Edits[0].Tell(before),
+            BatchFor.RunMoved or BatchFor.StopMoved => RunMoved(batch, before),
             BatchFor.SwitchLoop => "Switch loop put right",
             BatchFor.TwoJoints => "Two joints and a jumper",
             _ => Several(batch, before),
@@ -49,6 +52,25 @@ internal static class BatchWords
         batch.Edits is [AddBox box, ..] && batch.Edits.OfType<SplitRun>().FirstOrDefault() is { } split
             ? $"{box.Name}: put into {new Names(before).Run(split.Run)}"
             : Several(batch, before);
+
+    private static string RunDrawn(Batch batch, Job before)
+    {
+        var ends = batch.Edits.SelectMany(e => e.OfBoxes).Select(b => before.Boxes.Find(b)?.Name).OfType<string>().ToList();
+        return batch.Edits.OfType<EndAtPanel>().FirstOrDefault() is { } at
+                ? $"A cable drawn from {before.Panels.Find(at.Panel)?.Name} to {string.Join(" and ", ends)}"
+            : ends is [var from, var to] ? $"A cable drawn from {from} to {to}"
+            : Several(batch, before);
+    }
+
+    private static string RunMoved(Batch batch, Job before)
+    {
+        var circuit = batch.Edits.OfType<SetRun>().Select(e => e.Circuit).FirstOrDefault(c => c is not null);
+        var onto = before.Circuits.Find(circuit)?.Name ?? batch.Edits.OfType<PutCircuit>().FirstOrDefault()?.Circuit.Name;
+        return batch.Edits.FirstOrDefault(e => e is MoveRunEnd or ConnectRun) is { } moved ? moved.Tell(before)
+            : onto is null ? Several(batch, before)
+            : batch.Edits.OfType<RemoveCable>().FirstOrDefault() is { } pulled ? $"{pulled.Tell(before)}, and put on {onto}"
+            : $"{batch.Edits.OfType<SetRun>().Count()} cables put on {onto}";
+    }
 
     private static string LeadsTo(Batch batch, Job before) =>
         batch.Edits is [MoveLead { To: var to } move, ..] && before.Boxes.Find(move.Box) is { } box

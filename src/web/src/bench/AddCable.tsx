@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api, must, newId, type BoxView, type Catalogue, type Schemas } from "../api/client";
 import { setSettings, useSettings } from "../api/settings";
 import { CablePicker, madeOf } from "../parts/CablePicker";
+import { CableSize } from "../parts/CableSize";
 import { Ask, Button, Choice } from "../parts/controls";
 import { Sheet } from "../parts/Sheet";
 import { inBox } from "../model/edits";
@@ -68,16 +69,7 @@ export function AddCable({
       >
         <CablePicker sorts={sorts}>
           {({ sort: { id, size } }) => (
-            <button
-              key={id}
-              type="button"
-              aria-pressed={id === sort.id}
-              className="figure min-h-12 rounded-lg border-2 border-rule bg-card font-bold aria-pressed:border-ink aria-pressed:bg-ink
-                aria-pressed:text-on-ink"
-              onClick={() => setSettings({ cable: { ...kept, size: id } })}
-            >
-              {size}
-            </button>
+            <CableSize key={id} size={size} picked={id === sort.id} onPick={() => setSettings({ cable: { ...kept, size: id } })} />
           )}
         </CablePicker>
         {after && (

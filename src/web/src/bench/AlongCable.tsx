@@ -10,7 +10,7 @@ import { Pick } from "../parts/Pick";
 import { run } from "../parts/measure";
 import { words } from "../words";
 
-const IntoCable = lazy(() => import("./IntoCable"));
+const IntoCable = lazy(() => import("../model/IntoCable"));
 
 const w = words.along;
 
@@ -71,7 +71,19 @@ export function AlongCable({ job, view, cable: c, edit }: { job: string; view: B
         </div>
         <MoveEnd job={job} view={view} cable={c} edit={edit} />
       </div>
-      <Suspense>{into && <IntoCable job={job} view={view} cable={c} edit={edit} onClose={() => setInto(false)} />}</Suspense>
+      <Suspense>
+        {into && (
+          <IntoCable
+            job={job}
+            version={view.version}
+            cable={{ run: c.run, side: c.side, name: cableName(view, c) }}
+            place={view.box.place ?? null}
+            of={edit.of}
+            onPut={(e) => edit.ready(e)}
+            onClose={() => setInto(false)}
+          />
+        )}
+      </Suspense>
     </div>
   );
 }

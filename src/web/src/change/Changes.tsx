@@ -1,8 +1,11 @@
 import { Check } from "lucide-react";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, must, newId, type Edit, type Schemas } from "../api/client";
 import { useBoxes, useChanges, useEdit } from "../model/job";
+import { keys } from "../model/keys";
+import { Outcome } from "../model/Outcome";
 import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { words } from "../words";
@@ -36,6 +39,22 @@ export default function Changes() {
         ))}
       </ul>
     </div>
+  );
+}
+
+/** What the plan does: load, drop and protection of circuits, what hangs where, and its boxes, before and after. */
+function Does({ job, change, steps }: { job: string; change: string; steps: number }) {
+  const [open, setOpen] = useState(false);
+  const does = useQuery({
+    queryKey: keys.of(job, "outcome", change, steps),
+    queryFn: () => must(api.GET("/api/jobs/{job}/changes/{change}/outcome", { params: { path: { job, change } } })),
+    enabled: open,
+  });
+  return (
+    <details className="my-2" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary className="min-h-11 content-center font-semibold underline underline-offset-4">{w.does}</summary>
+      {does.data ? <Outcome of={does.data} /> : <p className="text-ink-2">{does.error?.message ?? words.loading}</p>}
+    </details>
   );
 }
 
@@ -113,6 +132,7 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
           ))}
         </ul>
       )}
+      {open && change.steps.length > 0 && <Does job={job} change={change.id} steps={change.steps.length} />}
       {open && (
         <div className="flex flex-wrap items-end gap-3">
           {Object.entries(change.boxes).map(([id, name]) => (

@@ -30,6 +30,8 @@ export type View =
   | "log"
   | "photos"
   | "preview"
+  | "draw"
+  | "outcome"
   | "proof"
   | "readings"
   | "rejudge"

@@ -1,8 +1,7 @@
 import { ChevronLeft, ChevronRight } from "lucide-react";
 import { useRef } from "react";
 import { words } from "../words";
-import { spotOf } from "./SheetPicture";
-import { isShown, type Rail, type Show, type Stop } from "./show";
+import { isShown, spotOf, type Rail, type Show, type Stop } from "./show";
 import { StopMark } from "./StopMark";
 
 const w = words.sheet;

@@ -1,13 +1,26 @@
+import type { PointerEvent } from "react";
 import { wrap } from "../model/names";
 import { words } from "../words";
 import { U } from "./layout";
 import { Press } from "./Press";
-import type { Rail } from "./show";
+import { drawOf, type Rail } from "./show";
 
 const w = words.sheet;
 
 /** Where a rail leaves its panel: the breaker on its plate, what it is called and what is known to hang on it. */
-export function RailHead({ rail, y, off, onOpen }: { rail: Rail; y: number; off: boolean; onOpen: () => void }) {
+export function RailHead({
+  rail,
+  y,
+  off,
+  onOpen,
+  onDown,
+}: {
+  rail: Rail;
+  y: number;
+  off: boolean;
+  onOpen: () => void;
+  onDown: (event: PointerEvent) => void;
+}) {
   const [first] = rail.breakers;
   const title = rail.name ?? first?.says ?? (first ? w.noName : "");
   return (
@@ -41,7 +54,17 @@ export function RailHead({ rail, y, off, onOpen }: { rail: Rail; y: number; off:
           >
             {first.on == null ? "?" : off ? words.housePage.off : words.housePage.on}
           </text>
-          <Press label={w.railSays(rail)} breaker={first.key} onPress={onOpen} x={12} y={y - 18} width={U.panel - 30} height={36} />
+          <Press
+            label={w.railSays(rail)}
+            breaker={first.key}
+            draw={drawOf(rail.key)}
+            onPress={onOpen}
+            onDown={onDown}
+            x={12}
+            y={y - 18}
+            width={U.panel - 30}
+            height={36}
+          />
           <rect
             className="ring"
             x="10"

@@ -1,5 +1,6 @@
-import { useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { useParams, useSearchParams } from "react-router";
+import type { Schemas } from "../api/client";
 import type { Send } from "../model/edits";
 import { useEdit, useHead, useSheet, useSupply } from "../model/job";
 import { usePhone } from "../parts/usePhone";
@@ -9,11 +10,13 @@ import { Pick } from "../parts/Pick";
 import { words } from "../words";
 import { Apart } from "./Apart";
 import { Behind, type Over } from "./Behind";
+import { Drawn } from "./Drawn";
 import { PhoneRail } from "./PhoneRail";
-import { SheetPicture, spotOf } from "./SheetPicture";
-import { railsOf, SHOWS, type Rail } from "./show";
+import { SheetPicture } from "./SheetPicture";
+import { drawOf, railsOf, SHOWS, spotAt, spotOf, type Rail, type Stop } from "./show";
 import { StopCard } from "./StopCard";
 
+const IntoCable = lazy(() => import("../model/IntoCable"));
 const w = words.sheet;
 
 /** The whole job as electricity sees it: where power comes from and where it goes. */
@@ -26,6 +29,15 @@ export default function RunSheet() {
   const edit = useEdit(job);
   const phone = usePhone();
   const [chosen, setOver] = useState<Over | null>(null);
+  const [from, setFrom] = useState<string | null>(null);
+  const [drawn, setDrawn] = useState<readonly [string, string] | null>(null);
+  const [into, setInto] = useState<Stop | null>(null);
+  useEffect(() => {
+    if (!from) return;
+    const stop = (e: KeyboardEvent) => e.key === "Escape" && setFrom(null);
+    window.addEventListener("keydown", stop);
+    return () => window.removeEventListener("keydown", stop);
+  }, [from]);
   const show = SHOWS.find((s) => s === search.get("show")) ?? "all";
   const [room, at] = [search.get("room") ?? "", search.get("at")];
   const put = (change: Record<string, string | null>) =>
@@ -55,7 +67,22 @@ export default function RunSheet() {
     setOver(null);
     put({ open: null });
   };
-  const openRail = (rail: Rail) => rail.breakers[0] && setOver({ what: "rail", rail });
+  const draw = (start: string, end: string) => {
+    setFrom(null);
+    if (start !== end) setDrawn([start, end]);
+  };
+  const openRail = (rail: Rail) => (from ? draw(from, drawOf(rail.key)) : rail.breakers[0] && setOver({ what: "rail", rail }));
+  const pick = (spot: string) => (from ? draw(from, spot) : put({ at: spot === at ? null : spot }));
+  const named = (key: string) => {
+    const spot = spotAt(key);
+    const rail = rails.find((r) => r.key === spot.rail);
+    return rail?.stops.find((s) => s.key === spot.stop)?.name ?? (rail ? w.railSays(rail) : "");
+  };
+  const act = (e: Schemas["Edit"]) =>
+    edit.mutateAsync({ edit: e, base: head.data.version }).then(
+      () => true,
+      () => false,
+    );
   const index = Math.max(
     0,
     kept.findIndex((r) => r.key === (search.get("rail") ?? found?.rail.key)),
@@ -99,11 +126,49 @@ export default function RunSheet() {
             rail={found.rail}
             stop={found.stop}
             rails={rails}
+            across={sheet.data.across}
             onStop={(spot) => put({ at: spot, rail: null })}
+            onDraw={() => {
+              setFrom(spotOf(found.rail.key, found.stop.key));
+              put({ at: null });
+            }}
+            onInto={() => setInto(found.stop)}
+            send={send}
             onClose={() => put({ at: null })}
           />
         </div>
       )}
+      {from && (
+        <p role="status" className="sticky top-2 z-20 mb-3 flex items-center gap-3 rounded-xl border-2 border-slate bg-slate-wash px-3">
+          <span className="flex-1">{words.draw.next(named(from))}</span>
+          <Button look="quiet" onClick={() => setFrom(null)}>
+            {words.draw.leave}
+          </Button>
+        </p>
+      )}
+      {drawn && (
+        <Drawn
+          key={drawn.join()}
+          job={job}
+          version={sheet.data.version}
+          from={spotAt(drawn[0])}
+          to={spotAt(drawn[1])}
+          names={[named(drawn[0]), named(drawn[1])]}
+          onDo={act}
+          onClose={() => setDrawn(null)}
+        />
+      )}
+      <Suspense>
+        {into?.by && (
+          <IntoCable
+            job={job}
+            version={sheet.data.version}
+            cable={{ run: into.by, side: into.side, name: w.way(into) }}
+            onPut={act}
+            onClose={() => setInto(null)}
+          />
+        )}
+      </Suspense>
       {kept.length > 0 &&
         (phone ? (
           <PhoneRail
@@ -113,19 +178,22 @@ export default function RunSheet() {
             show={show}
             room={room}
             at={at}
-            onStop={(spot) => put({ at: spot === at ? null : spot })}
+            onStop={pick}
             onRail={openRail}
           />
         ) : (
           <div className="by-itself overflow-x-auto">
             <SheetPicture
               rails={kept}
+              across={sheet.data.across}
               panels={head.data.panels}
               show={show}
               room={room}
               at={at}
-              onStop={(spot) => put({ at: spot === at ? null : spot })}
+              onStop={pick}
               onRail={openRail}
+              onCable={setInto}
+              onDraw={draw}
             />
           </div>
         ))}

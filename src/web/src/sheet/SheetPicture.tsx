@@ -2,33 +2,29 @@ import { useEffect, useMemo, useRef, type KeyboardEvent } from "react";
 import type { Schemas } from "../api/client";
 import { words } from "../words";
 import { layout, U, type RailOut } from "./layout";
-import { Press } from "./Press";
-import { RailHead } from "./RailHead";
-import { StopMark } from "./StopMark";
-import { isOff, isShown, type Rail, type Show, type Stop } from "./show";
+import { RailPicture } from "./RailPicture";
+import { isEnd, spotOf, type Rail, type Show, type Stop } from "./show";
+import { useDraw } from "./useDraw";
 import { wrap } from "../model/names";
 
 const w = words.sheet;
-/** Letters of a name that have room under a stop, and beside an end. */
-const LETTERS = 19;
-const ENDS = 20;
-
-const isEnd = (stop: Stop) => stop.at === "Somewhere" || stop.at === "Load";
-
-/** The key a stop is known by in the picture: a box may stand on two rails. */
-export const spotOf = (rail: string, stop: string) => `${rail}|${stop}`;
 
 /** Every rail out of its panel, with its stops in feed order. */
 export function SheetPicture({
   rails,
+  across,
   panels,
   show,
   room,
   at,
   onStop,
   onRail,
+  onCable,
+  onDraw,
 }: {
   rails: readonly Rail[];
+  /** Cables between stops of different rails. */
+  across: Schemas["SheetView"]["across"];
   panels: Schemas["JobHead"]["panels"];
   show: Show;
   room: string;
@@ -36,7 +32,12 @@ export function SheetPicture({
   at: string | null;
   onStop: (spot: string) => void;
   onRail: (rail: Rail) => void;
+  /** A cable was tapped, by the stop that comes by it. */
+  onCable: (stop: Stop) => void;
+  /** Somebody drew from one thing to another. */
+  onDraw: (from: string, to: string) => void;
 }) {
+  const { line, begin } = useDraw(onDraw);
   const root = useRef<SVGSVGElement>(null);
   const placed = useMemo(
     () =>
@@ -74,6 +75,16 @@ export function SheetPicture({
       .sort((a, b) => a.along + 3 * a.aside - (b.along + 3 * b.aside))[0];
     if (next) root.current?.querySelector<SVGElement>(`[data-spot="${CSS.escape(next.s.spot)}"]`)?.focus();
   };
+  const where = new Map(spots.map((s) => [s.spot, s]));
+  const nameOf = new Map(rails.flatMap((r) => r.stops.map((s) => [s.key, s.name] as const)));
+  const ties = [
+    ...rails.flatMap((r) => r.ties.map((t) => ({ ...t, rails: [r.key, r.key] as const }))),
+    ...across.map((t) => ({ ...t, rails: [railWith(rails, t.from), railWith(rails, t.to)] as const })),
+  ].flatMap((t) => {
+    const [from, to] = [where.get(spotOf(t.rails[0], t.from)), where.get(spotOf(t.rails[1], t.to))];
+    const names = [nameOf.get(t.from) ?? "?", nameOf.get(t.to) ?? "?"] as const;
+    return from && to ? [{ run: t.run, brings: t.brings, from, to, names }] : [];
+  });
   const heads = panelsOf(rails, placed.rails);
   return (
     <svg
@@ -114,10 +125,39 @@ export function SheetPicture({
           room={room}
           onStop={onStop}
           onRail={() => onRail(rail)}
+          onCable={onCable}
+          onDown={begin}
         />
       ))}
+      {ties.map((tie) => (
+        <g key={tie.run}>
+          <title>{w.tie(tie.names)}</title>
+          <path
+            data-tie={tie.run}
+            d={tieOf(tie.from, tie.to)}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth="2.5"
+            strokeDasharray={tie.brings === "Unknown" ? "1.5 6" : undefined}
+            strokeLinecap="round"
+            opacity="0.75"
+            pointerEvents="none"
+          />
+        </g>
+      ))}
+      <path ref={line} fill="none" stroke="var(--slate)" strokeWidth="3" strokeDasharray="7 5" pointerEvents="none" />
     </svg>
   );
+}
+
+const railWith = (rails: readonly Rail[], stop: string) => rails.find((r) => r.stops.some((s) => s.key === stop))?.key ?? "";
+
+/** A further cable between two stops: over the names on a row, or beside what stands between two rows. */
+function tieOf(a: { x: number; y: number }, b: { x: number; y: number }) {
+  const [from, to] = a.x <= b.x ? [a, b] : [b, a];
+  const rise = from.y === to.y ? 34 : 12;
+  const half = U.stop / 2;
+  return `M${from.x + 6} ${from.y - half}C${from.x + 24} ${from.y - half - rise} ${to.x - 24} ${to.y - half - rise} ${to.x - 6} ${to.y - half}`;
 }
 
 /** Rails that come out of one panel follow each other. */
@@ -130,143 +170,4 @@ function panelsOf(rails: readonly Rail[], placed: readonly RailOut[]) {
     else heads.push({ panel: rail.panel ?? null, top, bottom: top + height });
   });
   return heads;
-}
-
-function RailPicture({
-  rail,
-  placed,
-  at,
-  show,
-  room,
-  onStop,
-  onRail,
-}: {
-  rail: Rail;
-  placed: RailOut;
-  at: string | null;
-  show: Show;
-  room: string;
-  onStop: (spot: string) => void;
-  onRail: () => void;
-}) {
-  const stops = new Map(rail.stops.map((s) => [s.key, s]));
-  const off = isOff(rail);
-  return (
-    <g data-rail={rail.key}>
-      {placed.stretches.map((s) => (
-        <g key={s.keys[0]}>
-          <rect
-            x={s.x}
-            y={s.y - 18}
-            width={s.width}
-            height="36"
-            rx="18"
-            fill="var(--moss-wash)"
-            stroke="var(--moss)"
-            strokeWidth="1.2"
-            strokeDasharray="5 3"
-          />
-          <title>{w.behind(stops.get(s.keys[0]!)!.guards)}</title>
-          <text x={s.x + s.width - 10} y={s.y - 22} fontSize="11" textAnchor="end" fill="var(--moss)">
-            {w.isProtected}
-          </text>
-        </g>
-      ))}
-      {placed.ways.map((way) => (
-        <Way
-          key={way.to}
-          d={way.d}
-          stop={stops.get(way.to)!}
-          off={off}
-          x={way.x2 - (stops.get(way.to)!.from ? U.column / 2 - U.stop / 2 : 22)}
-          y={way.y}
-        />
-      ))}
-      <RailHead rail={rail} y={placed.top + U.lead} off={off} onOpen={onRail} />
-      {placed.stops.map(({ key, x, y }) => {
-        const stop = stops.get(key)!;
-        const spot = spotOf(rail.key, key);
-        const faded = !isShown(rail, stop, show, room);
-        return (
-          <g key={key} opacity={faded ? 0.3 : 1}>
-            <StopMark stop={stop} x={x} y={y} />
-            {isEnd(stop)
-              ? wrap(stop.name, ENDS, 2).map((line, i, all) => (
-                  <text key={i} x={x + 20} y={y + 4 + 13 * i - 6.5 * (all.length - 1)} fontSize="12.5" fill="var(--ink-2)">
-                    {line}
-                  </text>
-                ))
-              : wrap(stop.name, LETTERS, 2).map((line, i) => (
-                  <text
-                    key={i}
-                    x={x}
-                    y={y + 28 + 13 * i}
-                    fontSize="12.5"
-                    textAnchor="middle"
-                    fill="var(--ink)"
-                    stroke="var(--lime)"
-                    strokeWidth="5"
-                    strokeLinejoin="round"
-                    paintOrder="stroke"
-                  >
-                    {line}
-                  </text>
-                ))}
-            <Press
-              label={w.stopSays(stop)}
-              pressed={at === spot}
-              spot={spot}
-              onPress={() => onStop(spot)}
-              x={x - (isEnd(stop) ? 14 : 56)}
-              y={y - 18}
-              width={isEnd(stop) ? U.column : 112}
-              height={isEnd(stop) ? 36 : 54}
-            />
-            <rect
-              className="ring"
-              x={x - 19}
-              y={y - 19}
-              width="38"
-              height="38"
-              rx="9"
-              fill="none"
-              stroke="var(--slate)"
-              strokeWidth="3.5"
-              opacity={at === spot ? 1 : 0}
-              pointerEvents="none"
-            />
-          </g>
-        );
-      })}
-    </g>
-  );
-}
-
-/** A cable from stop to stop: thick where it feeds, thin behind a switch, double between switches, dotted where nobody saw a hot in it. */
-function Way({ d, stop, off, x, y }: { d: string; stop: Stop; off: boolean; x: number; y: number }) {
-  const dead = off || stop.expected === "Dead";
-  const colour = dead ? "var(--ink-2)" : "var(--ink)";
-  const thick = stop.brings === "Feed" ? 5 : stop.brings === "Travelers" ? 7 : stop.brings === "Switched" ? 2.5 : 2;
-  const dash = stop.brings === "Unknown" || !stop.seen ? "2 6" : dead ? "7 5" : undefined;
-  return (
-    <g fill="none" strokeLinecap="round">
-      <path d={d} stroke={colour} strokeWidth={thick} strokeDasharray={dash} />
-      {stop.brings === "Travelers" && <path d={d} stroke="var(--lime)" strokeWidth="3" />}
-      {stop.size && (
-        <text
-          x={x}
-          y={y - 8}
-          fontSize="10.5"
-          textAnchor="middle"
-          className="figure"
-          fill="var(--ink-2)"
-          stroke="var(--lime)"
-          strokeWidth="3"
-          paintOrder="stroke"
-        >
-          {stop.size.split(",")[0]}
-        </text>
-      )}
-    </g>
-  );
 }

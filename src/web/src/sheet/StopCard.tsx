@@ -1,11 +1,14 @@
 import { Link } from "react-router";
+import type { Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { Mark } from "../model/Verdict";
 import { address } from "../parts/address";
 import { run } from "../parts/measure";
+import { Button } from "../parts/controls";
+import type { Send } from "../model/edits";
 import { words } from "../words";
-import type { Rail, Stop } from "./show";
-import { spotOf } from "./SheetPicture";
+import { EndOf } from "./EndOf";
+import { spotOf, type Rail, type Stop } from "./show";
 
 const w = words.sheet;
 
@@ -15,21 +18,32 @@ export function StopCard({
   rail,
   stop,
   rails,
+  across,
   onStop,
+  onDraw,
+  onInto,
+  send,
   onClose,
 }: {
   job: string;
   rail: Rail;
   stop: Stop;
   rails: readonly Rail[];
+  across: Schemas["SheetView"]["across"];
   onStop: (spot: string) => void;
+  /** A cable is to be drawn from here: what is tapped next is where it goes. */
+  onDraw: () => void;
+  /** A box is to be put into the cable it comes by. */
+  onInto: () => void;
+  send: Send;
   onClose: () => void;
 }) {
   const { units } = useSettings();
   const length = stop.length ? run(stop.length, units) : "";
-  const ties = rail.ties
+  const stops = rails.flatMap((r) => r.stops);
+  const ties = [...rail.ties, ...across]
     .filter((t) => t.from === stop.key || t.to === stop.key)
-    .map((t) => rail.stops.find((s) => s.key === (t.from === stop.key ? t.to : t.from))?.name ?? "?");
+    .map((t) => stops.find((s) => s.key === (t.from === stop.key ? t.to : t.from))?.name ?? "?");
   const facts: (readonly [string, string])[] = [
     [w.comesBy, stop.size ? `${stop.size}${length && `, ${length}`}` : w.notSeen],
     [w.expected, w.expects(stop)],
@@ -61,6 +75,7 @@ export function StopCard({
           </div>
         ))}
       </dl>
+      <EndOf stop={stop} send={send} />
       <div className="flex flex-wrap gap-2">
         {stop.box && (
           <Link
@@ -77,6 +92,16 @@ export function StopCard({
           >
             {words.which.title}
           </Link>
+        )}
+        {stop.at !== "Panel" && (
+          <Button look="quiet" onClick={onDraw}>
+            {stop.at === "Box" ? w.drawFrom : w.followTo}
+          </Button>
+        )}
+        {stop.by && (
+          <Button look="quiet" onClick={onInto}>
+            {words.along.putBox}
+          </Button>
         )}
         {stop.also.map((key) => (
           <button

@@ -1,5 +1,6 @@
 import { boxWords } from "./box";
 import { whichWords } from "./which";
+import { drawWords } from "./draw";
 import { inspectWords } from "./inspect";
 import { kindWords } from "./kinds";
 import { liveWords } from "./live";
@@ -10,6 +11,7 @@ import { supplyWords } from "./supply";
 /** Every English sentence of the interface. Trade words, short. */
 export const words = {
   ...boxWords,
+  ...drawWords,
   ...whichWords,
   ...inspectWords,
   ...kindWords,
@@ -182,6 +184,7 @@ export const words = {
   verdict: { Stop: "Stop", Fix: "Fix", Measure: "Measure", Better: "Better", Fine: "Holds" },
 
   changePage: {
+    does: "What it changes",
     title: "Changes",
     how: "A Change is a plan on top of what is recorded. Nothing in it is done until you close it.",
     open: "Open a Change",

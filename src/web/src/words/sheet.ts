@@ -14,6 +14,9 @@ const worst = { Stop: "stop", Fix: "to fix", Measure: "to measure", Better: "cou
 
 const expected = (stop: Stop) => (stop.seen ? expects[stop.expected] : "cannot be told: not followed");
 
+/** The way to a stop; an end is called by where it goes already. */
+const way = (stop: Stop) => (stop.at === "Box" || stop.at === "Panel" ? `to ${stop.name}` : stop.name);
+
 const railShort = (rail: Rail) =>
   rail.breakers.map((b) => `${b.slot} ${b.legs}`).join(" + ") + (rail.amperes == null ? "" : `, ${rail.amperes} A`);
 
@@ -67,10 +70,17 @@ export const sheetWords = {
     protectedBy: "Protected by",
     headroom: "Left on the breaker",
     ties: "Another cable to",
+    tie: (names: readonly [string, string]) => `a further cable between ${names[0]} and ${names[1]}`,
     working: "What is live is still being worked out.",
     notOpened: "not opened",
     open: "Open this box",
     alsoOn: (rail: string) => `Also on ${rail}`,
+    drawFrom: "Draw a cable from here",
+    followTo: "It goes to a box",
+    fixedAt: "It goes to something fixed",
+    fixedHint: "water heater",
+    way,
+    cableTo: (stop: Stop) => `the cable ${way(stop)}`,
     before: "The circuit before",
     after: "The next circuit",
     nth: (n: number, of: number) => `${n} of ${of}`,

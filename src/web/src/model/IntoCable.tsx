@@ -1,14 +1,12 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { api, must, newId, type BoxView, type Schemas } from "../api/client";
+import { api, must, newId, type Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
-import { measured } from "../model/facts";
-import { useHead } from "../model/job";
-import { keys } from "../model/keys";
-import { cableName } from "../model/names";
-import type { BoxEdit } from "../model/useBoxEdit";
-import { Mark } from "../model/Verdict";
+import { measured } from "./facts";
+import { useHead } from "./job";
+import { keys } from "./keys";
+import { Mark } from "./Verdict";
 import { address } from "../parts/address";
 import { Ask, Button } from "../parts/controls";
 import { FitBadge } from "../parts/FitBadge";
@@ -22,29 +20,37 @@ const w = words.along;
 /** A new box in a cable: its name, where, and kinds that suit, each with what would be in it; one tap does all of it. */
 export default function IntoCable({
   job,
-  view,
+  version,
   cable: c,
-  edit,
+  place: there = null,
+  of = {},
+  onPut,
   onClose,
 }: {
   job: string;
-  view: BoxView;
-  cable: Schemas["CableView"];
-  edit: BoxEdit;
+  version: number;
+  /** The cable, the end it is looked at from, and what it is called there. */
+  cable: { run: string; side: Schemas["RunSide"]; name: string };
+  /** The room of the box it is looked at from. */
+  place?: string | null;
+  /** The plan it is put into; the present where none is named. */
+  of?: { change?: string; state?: Schemas["BoxState"] };
+  /** Does it; false where it was refused. */
+  onPut: (edit: Schemas["Edit"]) => Promise<boolean>;
   onClose: () => void;
 }) {
   const { units } = useSettings();
   const head = useHead(job);
   const navigate = useNavigate();
   const [[box, further]] = useState(() => [newId("b"), newId("r")] as const);
-  const [name, setName] = useState<string>(w.nameOf(cableName(view, c)));
-  const [place, setPlace] = useState(view.box.place ?? "");
+  const [name, setName] = useState<string>(w.nameOf(c.name));
+  const [place, setPlace] = useState(there ?? "");
   const [far, setFar] = useState("");
   const [putting, setPutting] = useState(false);
-  const { change = null, state = null } = edit.of;
+  const { change = null, state = null } = of;
   const body = { box, further, name, place: place || null, along: far ? measured(far) : null, change, state };
   const ways = useQuery({
-    queryKey: keys.of(job, "into", c.run, view.version, JSON.stringify(body)),
+    queryKey: keys.of(job, "into", c.run, version, JSON.stringify(body)),
     queryFn: () => must(api.POST("/api/jobs/{job}/runs/{run}/into", { params: { path: { job, run: c.run } }, body })),
     placeholderData: keepPreviousData,
     retry: false,
@@ -53,14 +59,14 @@ export default function IntoCable({
   });
   const put = async (way: Schemas["IntoCableView"]) => {
     setPutting(true);
-    if (!(await edit.ready(way.edit))) return setPutting(false);
+    if (!(await onPut(way.edit))) return setPutting(false);
     onClose();
     if (!change) void navigate(address.box(job, box));
   };
   return (
     <Sheet title={w.putBox} open onClose={onClose}>
       <div className="flex flex-col gap-4">
-        <p className="text-ink-2">{w.why(cableName(view, c))}</p>
+        <p className="text-ink-2">{w.why(c.name)}</p>
         <div className="grid gap-3 sm:grid-cols-2">
           <div className="sm:col-span-2">
             <Ask label={w.name} value={name} onKeep={(t) => t && setName(t)} />
