@@ -4,6 +4,7 @@ using System.Net.Sockets;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Store;
 using JollyBarn.Web.Endpoints;
+using JollyBarn.Web.Labels;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.AspNetCore.StaticFiles;
 using Microsoft.Extensions.Logging.Console;
@@ -108,6 +109,8 @@ public static partial class Server
         builder.Services.AddSingleton<Asked>();
         builder.Services.AddHostedService<Housekeeping>();
         builder.Services.AddSingleton<Events>();
+        builder.Services.AddSingleton(new LabelTray(TimeProvider.System));
+        builder.Services.AddSingleton<ILabelPrinter>(s => s.GetRequiredService<LabelTray>());
         builder.Services.ConfigureHttpJsonOptions(json => ApiJson.Set(json.SerializerOptions));
         builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
         builder.Services.AddProblemDetails(problems => problems.CustomizeProblemDetails = Faults.Note);
@@ -179,6 +182,7 @@ public static partial class Server
         api.MapVerdicts();
         api.MapSupply();
         api.MapSheet();
+        api.MapLabels();
         api.MapLive();
         api.MapReadings();
         api.MapPhotos();

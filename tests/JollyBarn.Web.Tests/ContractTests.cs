@@ -27,6 +27,7 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
                 ["step"] = "u1",
                 ["run"] = "to-glue",
                 ["panel"] = "panel",
+                ["label"] = "99",
             };
 
         public async ValueTask InitializeAsync()

@@ -65,7 +65,14 @@ public sealed record CircuitView(
 );
 
 /// <param name="Legs">Leg of each breaker's first pole, by the breaker's key: A, B or C.</param>
-public sealed record PanelView(string Id, IReadOnlyDictionary<string, string> Legs, IReadOnlyList<ToldFinding> Findings, int Holds);
+/// <param name="Room">What hangs on each leg, and what a new circuit may take.</param>
+public sealed record PanelView(
+    string Id,
+    IReadOnlyDictionary<string, string> Legs,
+    PanelRoom Room,
+    IReadOnlyList<ToldFinding> Findings,
+    int Holds
+);
 
 public sealed record SupplyView(long Version, IReadOnlyList<CircuitView> Circuits, IReadOnlyList<PanelView> Panels);
 
@@ -165,6 +172,7 @@ internal static class SupplyEndpoints
             panel
                 .Breakers.DistinctBy(b => b.Key)
                 .ToDictionary(b => b.Key, b => string.Concat(judged.Look.LegsOf(b).Select(l => (char)('A' + l)))),
+            PanelRoom.Of(judged.Look),
             new Teller(job, judged.Look.Id).Tell(judged.Findings.Where(f => f.Verdict != Verdict.Fine)),
             judged.Findings.Count(f => f.Verdict == Verdict.Fine)
         );

@@ -38,6 +38,7 @@ public static class QuestionedHouse
             ["of"] = "b",
             ["run"] = "on",
             ["panel"] = "p",
+            ["label"] = "1",
             ["lead"] = "on.a0",
             ["sha"] = new('0', 64),
             ["hot"] = "leg:p/0",

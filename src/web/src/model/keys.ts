@@ -1,6 +1,8 @@
 /** What is asked of the server, each by one key: what belongs to a job starts alike, so that it can be looked at again together. */
 export const keys = {
   catalogue: ["catalogue"] as const,
+  /** What lies in the label printer's tray. */
+  tray: () => ["label-tray"] as const,
   jobs: (binned?: boolean) => (binned === undefined ? (["jobs"] as const) : (["jobs", binned] as const)),
   limits: (edition: unknown) => ["limits", edition] as const,
   fill: (asked: unknown) => ["fill", asked] as const,
@@ -26,6 +28,7 @@ export type View =
   | "held"
   | "instead"
   | "into"
+  | "labels"
   | "live"
   | "log"
   | "photos"

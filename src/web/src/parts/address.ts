@@ -10,6 +10,7 @@ export const address = {
   sheet: (job: string, open = "") => `/jobs/${job}/sheet${open && `?open=${open}`}`,
   walk: (job: string) => `/jobs/${job}/walk`,
   directory: (job: string, panel: string) => `/jobs/${job}/panels/${panel}`,
+  labels: (job: string) => `/jobs/${job}/labels`,
   book: (job: string) => `/jobs/${job}/book`,
   log: (job: string) => `/jobs/${job}/log`,
   box: (job: string, box: string, lit: readonly string[] = []) =>
@@ -26,6 +27,8 @@ export const served = {
   boxes: (job: string) => `/api/jobs/${job}/boxes.csv`,
   fill: (job: string, box: string) => `/api/jobs/${job}/boxes/${box}/fill.csv`,
   photos: (job: string) => `/api/jobs/${job}/photos`,
+  label: (job: string, box: string, version: number) => `/api/jobs/${job}/boxes/${box}/label?v=${version}`,
+  printed: (label: number) => `/api/label-tray/${label}`,
   photo: (job: string, sha: string) => `/api/jobs/${job}/photos/${sha}`,
   events: (job: string) => `/api/jobs/${job}/events`,
   meter: (job: string, query: URLSearchParams) => `/api/jobs/${job}/meter?${query}`,

@@ -1,8 +1,9 @@
 import { lazy, Suspense, useEffect, useState } from "react";
-import { useParams, useSearchParams } from "react-router";
+import { Link, useParams, useSearchParams } from "react-router";
 import type { Schemas } from "../api/client";
 import type { Send } from "../model/edits";
 import { useEdit, useHead, useSheet, useSupply } from "../model/job";
+import { address } from "../parts/address";
 import { usePhone } from "../parts/usePhone";
 import { Button, Choice } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
@@ -106,6 +107,12 @@ export default function RunSheet() {
           )}
           <Button onClick={() => setOver({ what: "panels" })}>{w.panels}</Button>
           <Button onClick={() => setOver({ what: "rooms" })}>{w.rooms}</Button>
+          <Link
+            to={address.labels(job)}
+            className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
+          >
+            {w.labels}
+          </Link>
           <span className="hidden md:inline">
             <Button onClick={() => window.print()}>{words.todayVerdicts.print}</Button>
           </span>

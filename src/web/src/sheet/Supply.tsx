@@ -8,6 +8,7 @@ import { CircuitCard } from "./CircuitCard";
 import type { Send } from "../model/edits";
 import { NewOne } from "./NewOne";
 import { PanelPicture } from "./PanelPicture";
+import { PanelRoom } from "./PanelRoom";
 import { PanelVerdicts } from "./PanelVerdicts";
 
 const w = words.housePage;
@@ -59,6 +60,7 @@ export function Sources({ head, send }: { head: Head; send: Send }) {
 
 /** Panels with their breakers in their slots, what is wrong at them, and every circuit by its name. */
 export function Panels({ job, head, supply, send }: { job: string; head: Head; supply: Schemas["SupplyView"] | undefined; send: Send }) {
+  const viewOf = (id: string) => supply?.panels.find((p) => p.id === id);
   return (
     <div className="flex flex-col gap-8">
       {Object.entries(head.panels).map(([id, panel]) => (
@@ -66,8 +68,9 @@ export function Panels({ job, head, supply, send }: { job: string; head: Head; s
           <Link to={address.directory(job, id)} className="inline-flex min-h-11 items-center underline underline-offset-4">
             {words.directory.link}
           </Link>
-          <PanelPicture id={id} panel={panel} head={head} legs={supply?.panels.find((p) => p.id === id)?.legs ?? {}} send={send} />
-          <PanelVerdicts job={job} panel={panel} view={supply?.panels.find((p) => p.id === id)} send={send} />
+          <PanelPicture id={id} panel={panel} head={head} legs={viewOf(id)?.legs ?? {}} send={send} />
+          {viewOf(id) && <PanelRoom room={viewOf(id)!.room} main={panel.mainAmperes ?? null} />}
+          <PanelVerdicts job={job} panel={panel} view={viewOf(id)} send={send} />
         </div>
       ))}
       <NewOne

@@ -4,6 +4,7 @@ import { drawWords } from "./draw";
 import { inspectWords } from "./inspect";
 import { kindWords } from "./kinds";
 import { liveWords } from "./live";
+import { panelWords } from "./panel";
 import { quickWords } from "./quick";
 import { sheetWords } from "./sheet";
 import { supplyWords } from "./supply";
@@ -16,6 +17,7 @@ export const words = {
   ...inspectWords,
   ...kindWords,
   ...liveWords,
+  ...panelWords,
   ...quickWords,
   ...sheetWords,
   ...supplyWords,

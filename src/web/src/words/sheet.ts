@@ -53,6 +53,7 @@ export const sheetWords = {
     everyRoom: "every room",
     panels: "Panel",
     rooms: "Rooms",
+    labels: "Labels",
     empty: "Nothing is recorded that feeds this job. Open Panel, and say how many slots it has.",
     none: "Nothing of this kind.",
     nothing: "Nothing that hangs on it is recorded.",

@@ -24,7 +24,7 @@ public sealed class LegBalance() : PanelRule("leg-balance")
             yield break;
         }
 
-        var on = OnLegs(look, legs);
+        decimal[] on = [.. LegLoad.Of(look).Select(l => l.Amperes)];
         var (most, least) = (on.Max(), on.Min());
         var share = look.Limits.Number(limit);
         (string, object?)[] details =
@@ -47,22 +47,5 @@ public sealed class LegBalance() : PanelRule("leg-balance")
                 var of => Fine(of, Case.Within, details),
             }
         ).By(limit);
-    }
-
-    /// <summary>Known load of each leg, A.</summary>
-    private static decimal[] OnLegs(PanelLook look, int legs)
-    {
-        var on = new decimal[legs];
-        foreach (var circuit in look.Circuits)
-        {
-            var mine = circuit.Breakers.Where(b => b.Panel == look.Id).SelectMany(b => look.LegsOf(b.Breaker)).ToList();
-            foreach (var leg in mine)
-            {
-                // What shares a neutral is taken to be shared between its legs.
-                on[leg] += circuit.KnownLoad / (circuit.Volts > circuit.LegVolts * 1.5 ? 1 : mine.Count);
-            }
-        }
-
-        return on;
     }
 }
