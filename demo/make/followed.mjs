@@ -27,19 +27,22 @@ await batch("Home runs followed, lengths paced out", [
     "heater-on": 4,
   }).map(([run, ft]) => feet(run, ft)),
 ]);
-const takes = (box, watts, how, hours, on = "r1") => [
-  note(box, on, "load", String(watts)),
-  ...(how ? [note(box, on, "load-how", how)] : []),
-  ...(hours ? [note(box, on, "load-long", hours)] : []),
-];
+const nothing = (box, on = "r1") => note(box, on, "load", "0");
+const hangs = (id, name, watts, hours, box, more = {}) => ({
+  do: "putAppliance",
+  id,
+  appliance: { name, watts, hours, box, device: "r1", ...more },
+});
+const fixed = { how: "Fixed", motor: true };
 await batch("What hangs on them", [
-  ...takes("kettle", 1500, "cord", "no", "g1"),
-  ...takes("sink", 0),
-  ...takes("glue", 300, "cord", "yes"),
-  ...takes("window", 90, "cord", "yes"),
-  ...takes("type-door", 0),
-  ...takes("press-left", 1100, "fixed", "no"),
-  ...takes("press-right", 750, "fixed", "no"),
+  hangs("kettle", "kettle", 1500, 0.2, "kettle", { device: "g1" }),
+  nothing("sink"),
+  hangs("glue-pot", "glue pot", 300, 6, "glue"),
+  hangs("bench-lamp", "bench lamp", 90, 5, "window"),
+  nothing("type-door"),
+  hangs("proof-press", "proofing press", 1100, 2, "press-left", fixed),
+  hangs("board-shears", "board shears", 750, 0.5, "press-right", fixed),
+  hangs("fan-heater", "small fan heater", 750, 4, null, { device: null }),
 ]);
 const circuitFact = (circuit, value) => ({
   do: "noteCircuit",

@@ -15,7 +15,7 @@ export let n = 0;
 export async function edit(e) {
   n++;
   const id = `demo.${String(n).padStart(3, "0")}`;
-  await call(`/api/jobs/${job}/edits`, { id, by: day.by, edit: e });
+  await call(`/api/jobs/${job}/edits`, { id, by: day.by, base: n - 1, edit: e });
   day.at = new Date(Date.parse(day.at) + 97_000).toISOString();
   history.push({ ...day });
 }

@@ -183,6 +183,7 @@ public static partial class Server
         api.MapSupply();
         api.MapSheet();
         api.MapLabels();
+        api.MapLoads();
         api.MapLive();
         api.MapReadings();
         api.MapPhotos();

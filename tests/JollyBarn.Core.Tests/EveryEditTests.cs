@@ -73,6 +73,7 @@ public class EveryEditTests
             new BeginProof("proof", "b", "Ines", "two-pole", At, "panel lug", "cellar ground"),
             new LogReading("reading", Read),
             new LogSighting("seen", Seen),
+            new PutAppliance("pot", new Appliance("glue pot", 300)),
             new AssumeMake("b", new AssumedMake(UsualMake.FedThrough)),
             new HearSaid("b", "heard", "never used it"),
             new RecordRuling("ruling", Accepted),
@@ -216,6 +217,11 @@ public class EveryEditTests
         (new StrikeReading("reading"), new StrikeReading("none")),
         (new LogSighting("s2", Seen with { Shows = SightingShows.PartDead }), new LogSighting("s2", Seen with { Off = ["panel/99"] })),
         (new StrikeSighting("seen"), new StrikeSighting("none")),
+        (
+            new PutAppliance("kettle", new Appliance("kettle", 1500, 0.2m, Box: "b", Device: "d")),
+            new PutAppliance("kettle", new Appliance("kettle", 1500, 0.2m, Box: "wide", Device: "sw"))
+        ),
+        (new RemoveAppliance("pot"), new RemoveAppliance("none")),
         (new EndVisit("Ines", At), new EndVisit("Ines", "noon")),
         (new HandOver("b", "Ines", "Tomas", At), new HandOver("none", "Ines", "Tomas", At)),
         (new SwitchBreaker("panel", 1, "Ines", At, false), new SwitchBreaker("panel", 3, "Ines", At, false)),

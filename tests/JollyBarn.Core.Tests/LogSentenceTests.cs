@@ -100,6 +100,8 @@ public class LogSentenceTests
         [typeof(BeginProof)] = "Bench: Tomas begins to prove it dead, low-impedance meter",
         [typeof(LogReading)] = "Bench: 0.0 V between black of a cable and white of a cable",
         [typeof(LogSighting)] = "Bench: part of it went dead with 1 off",
+        [typeof(PutAppliance)] = "Bench: kettle, 1500 W, hangs here",
+        [typeof(RemoveAppliance)] = "glue pot taken off the list",
         [typeof(StrikeSighting)] = "a look at a box taken back",
         [typeof(StrikeReading)] = "reading struck: 121 V",
         [typeof(EndVisit)] = "Ines leaves: their proofs of dead end",

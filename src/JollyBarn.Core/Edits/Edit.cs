@@ -93,6 +93,8 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(NotePanel), "notePanel")]
 [JsonDerivedType(typeof(LogSighting), "logSighting")]
 [JsonDerivedType(typeof(StrikeSighting), "strikeSighting")]
+[JsonDerivedType(typeof(PutAppliance), "putAppliance")]
+[JsonDerivedType(typeof(RemoveAppliance), "removeAppliance")]
 [JsonDerivedType(typeof(NoteCircuit), "noteCircuit")]
 [JsonDerivedType(typeof(OpenChange), "openChange")]
 [JsonDerivedType(typeof(PlanEdit), "planEdit")]

@@ -30,6 +30,7 @@ namespace JollyBarn.Edits;
 [JsonSerializable(typeof(Change))]
 [JsonSerializable(typeof(Reading))]
 [JsonSerializable(typeof(Sighting))]
+[JsonSerializable(typeof(Appliance))]
 [JsonSerializable(typeof(Proof))]
 [JsonSerializable(typeof(Ruling))]
 [JsonSerializable(typeof(Report))]

@@ -76,6 +76,7 @@ public enum Why
     FourAtMost,
     GangsTaken,
     GoesOn,
+    HoursOfDay,
     IdTaken,
     InBox,
     InTheBin,
@@ -138,6 +139,7 @@ public enum Why
     NotANumber,
     NotATime,
     NotAnAnswer,
+    NotAnOutlet,
     NotAnEnd,
     NotAnId,
     NotDoneYet,
@@ -201,6 +203,7 @@ public enum Why
 /// <summary>Sorts of things that can be missing.</summary>
 public enum What
 {
+    Appliance,
     Box,
     BoxKind,
     Cable,

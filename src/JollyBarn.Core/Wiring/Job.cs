@@ -236,6 +236,14 @@ public sealed record Job
         init => field = value ?? ById<string, Sighting>.Empty;
     } = ById<string, Sighting>.Empty;
 
+    /// <summary>What somebody has that takes current, and where it hangs.</summary>
+    [JsonConverter(typeof(ByIdJson<string, Appliance>))]
+    public ById<string, Appliance> Appliances
+    {
+        get;
+        init => field = value ?? ById<string, Appliance>.Empty;
+    } = ById<string, Appliance>.Empty;
+
     [JsonConverter(typeof(ByIdJson<string, Proof>))]
     public ById<string, Proof> Proofs
     {

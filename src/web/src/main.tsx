@@ -21,6 +21,7 @@ const places: [path: string, load: () => Promise<{ default: ComponentType }>][] 
   ["/jobs/:job/sheet", () => import("./sheet/RunSheet")],
   ["/jobs/:job/walk", () => import("./find/Walk")],
   ["/jobs/:job/panels/:panel", () => import("./sheet/Directory")],
+  ["/jobs/:job/loads", () => import("./loads/Loads")],
   ["/jobs/:job/labels", () => import("./sheet/Labels")],
   ["/jobs/:job/book", () => import("./book/CodeBook")],
   ["/jobs/:job/log", () => import("./log/Logbook")],

@@ -92,7 +92,7 @@ public sealed class CircuitLook(Reads reads, Id<Circuit> id, Circuit circuit) : 
     public decimal? AmperesOf(CircuitDraw draw) => draw.Watts / (decimal)VoltsOf(draw);
 
     /// <summary>V between what one thing hangs on: both legs for what lies between two hots.</summary>
-    private double VoltsOf(CircuitDraw draw) =>
+    public double VoltsOf(CircuitDraw draw) =>
         draw is CircuitOutlet { Kind.TwoHots: true } && Breakers is [{ In.System: var system }, ..]
             ? LegVolts * SupplyLegs.BetweenHots(system)
             : Volts;

@@ -27,6 +27,8 @@ internal sealed class SupplyEditWords : EditWords
         );
         Says<LogReading>((e, job) => Reading(e.Reading, job));
         Says<LogSighting>((e, job) => Sighting(e.Sighting, job));
+        Says<PutAppliance>((e, job) => Appliance(e.Appliance, job));
+        Says<RemoveAppliance>((e, job) => $"{job.Appliances.Find(e.Id)?.Name} taken off the list");
         Says<StrikeSighting>((_, _) => "a look at a box taken back");
         Says<StrikeReading>((e, job) => $"reading struck: {job.Readings.Find(e.Id)?.Says}");
         Says<EndVisit>((e, _) => $"{e.By} leaves: their proofs of dead end");
@@ -40,6 +42,12 @@ internal sealed class SupplyEditWords : EditWords
             false => $"off, held by {switched.By}",
             _ => $"let go by {switched.By}",
         };
+
+    private static string Appliance(Appliance appliance, Job job)
+    {
+        var takes = string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{appliance.Name}, {appliance.Watts:0.##} W");
+        return job.Boxes.Find(appliance.Box) is { } box ? $"{box.Name}: {takes}, hangs here" : $"{takes}, put on the list";
+    }
 
     private static string Sighting(Sighting seen, Job job) =>
         $"{job.Boxes.Find(seen.Box)?.Name ?? "A box"}: {BreakerNames.Look(job, seen)}";

@@ -40,6 +40,8 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       action("log", words.log, to(address.log(job)));
       action("changes", words.changes, to(address.changes(job)));
       action("lists", words.lists.title, to(address.lists(job)));
+      action("loads", words.loads.title, to(address.loads(job)));
+      action("labels", words.labels.title, to(address.labels(job)));
       action("sheet", words.sheet.title, to(address.sheet(job)));
       action("walk", words.walk.title, to(address.walk(job)));
       action("export", words.jobs.export, () => window.location.assign(served.job(job)));

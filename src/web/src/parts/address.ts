@@ -10,6 +10,7 @@ export const address = {
   sheet: (job: string, open = "") => `/jobs/${job}/sheet${open && `?open=${open}`}`,
   walk: (job: string) => `/jobs/${job}/walk`,
   directory: (job: string, panel: string) => `/jobs/${job}/panels/${panel}`,
+  loads: (job: string, box = "") => `/jobs/${job}/loads${box && `?box=${box}`}`,
   labels: (job: string) => `/jobs/${job}/labels`,
   book: (job: string) => `/jobs/${job}/book`,
   log: (job: string) => `/jobs/${job}/log`,

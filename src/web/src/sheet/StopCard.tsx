@@ -93,6 +93,14 @@ export function StopCard({
             {words.which.title}
           </Link>
         )}
+        {stop.box && (
+          <Link
+            to={address.loads(job, stop.box)}
+            className="inline-flex min-h-11 items-center px-2 font-semibold underline underline-offset-4"
+          >
+            {words.loads.link}
+          </Link>
+        )}
         {stop.at !== "Panel" && (
           <Button look="quiet" onClick={onDraw}>
             {stop.at === "Box" ? w.drawFrom : w.followTo}

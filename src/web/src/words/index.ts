@@ -4,6 +4,7 @@ import { drawWords } from "./draw";
 import { inspectWords } from "./inspect";
 import { kindWords } from "./kinds";
 import { liveWords } from "./live";
+import { loadWords } from "./loads";
 import { panelWords } from "./panel";
 import { quickWords } from "./quick";
 import { sheetWords } from "./sheet";
@@ -17,6 +18,7 @@ export const words = {
   ...inspectWords,
   ...kindWords,
   ...liveWords,
+  ...loadWords,
   ...panelWords,
   ...quickWords,
   ...sheetWords,

@@ -22,7 +22,9 @@ export const panelWords = {
     offers: (takes: Schemas["SlotTakes"], offers: readonly Offer[]) => {
       const [first] = offers;
       if (!first) return takes === "Tandem" ? "The panel takes none, or every slot is spoken for." : "No slot is free for it.";
-      const named = offers.map((o) => (takes === "TwoPoles" ? `${o.slot}·${o.slot + 2}` : `${o.slot} (${o.legs.map(leg).join("")})`)).join(", ");
+      const named = offers
+        .map((o) => (takes === "TwoPoles" ? `${o.slot}·${o.slot + 2}` : `${o.slot} (${o.legs.map(leg).join("")})`))
+        .join(", ");
       return takes === "Tandem" && first.listed == null ? `${named}: only if the panel is marked for it. Look at its label.` : named;
     },
     kinds:
