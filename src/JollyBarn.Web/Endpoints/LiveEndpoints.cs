@@ -5,6 +5,7 @@ using JollyBarn.Planning;
 using JollyBarn.Store;
 using JollyBarn.Telling.Live;
 using JollyBarn.Terms;
+using JollyBarn.Tracing;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web.Endpoints;
@@ -25,6 +26,9 @@ public sealed record ProbePost(
     string? Change = null,
     BoxState? State = null
 );
+
+/// <summary>What a real instrument showed at a box, to be held against what is expected.</summary>
+public sealed record ComparePost(RealReading Real, Situation? Situation = null, string? Change = null, BoxState? State = null);
 
 /// <summary>The job as electricity. All of it is what-if: nothing asked here is recorded.</summary>
 internal static class LiveEndpoints
@@ -95,6 +99,32 @@ internal static class LiveEndpoints
             .ProducesProblem(422)
             .WithName("probe")
             .WithSummary("What an instrument would show between two points, as the load it is.");
+
+        api.MapPost(
+                "/jobs/{job}/boxes/{box}/compare",
+                IResult (JobStore store, string job, Id<Box> box, ComparePost asked, CancellationToken stop) =>
+                {
+                    if (
+                        store.Find(job) is not { } open
+                        || States.Read(open, null, asked.Change, asked.State) is not { } seen
+                        || !seen.Boxes.Has(box)
+                    )
+                    {
+                        return Problems.Missing(What.Box);
+                    }
+
+                    var now = asked.Situation ?? Situation.AsRecorded;
+                    return now.Check() is { } refusal ? Problems.From(refusal)
+                        : Explaining.Of(seen, now, box, asked.Real, stop) is { } compared
+                            ? Results.Ok(ToldCompared.Tell(seen, box, compared))
+                        : Problems.From(new(Why.ChooseTwoPoints, "real"));
+                }
+            )
+            .Produces<ToldCompared>()
+            .ProducesProblem(404)
+            .ProducesProblem(422)
+            .WithName("compare")
+            .WithSummary("A real reading beside what is expected, and what single assumption or fault would explain it where they differ.");
 
         api.MapGet(
                 "/jobs/{job}/meter",

@@ -82,6 +82,13 @@ public static class ApiQuestions
         ("post " + Box + "/live", "", """{"edit":{"do":"moveLead","box":"{box}","lead":"{lead}","to":{"at":"Loose"}}}""", 200),
         ("post " + Job + "/probe", "", """{"instrument":"meter","from":"metal:{box}","to":"earth"}""", 422),
         ("post " + Job + "/probe", "", """{"instrument":"meter","from":"{hot}","to":"{neutral}"}""", 200),
+        (
+            "post " + Box + "/compare",
+            "",
+            """{"real":{"instrument":"meter","from":"{hot}","to":"{neutral}","display":"Volts","volts":0}}""",
+            200
+        ),
+        ("post " + Box + "/compare", "", """{"real":{"instrument":"meter","from":"no","to":"no","display":"Volts"}}""", 422),
         ("post /api/read-card", "", """{"card":"1 galley\n2,4 range 40A","slots":20}""", 200),
         ("post /api/read-lines", "", "Box is loose\nNo plate", 200),
         ("post /api/jobs", "", """{"id":"other","name":"Another house"}""", 200),

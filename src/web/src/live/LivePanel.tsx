@@ -7,7 +7,7 @@ import { say } from "../parts/Notices";
 import { fromKey } from "../parts/breaker";
 import { words } from "../words";
 import { Legend } from "../model/Badge";
-import { Probe } from "./Probe";
+import { Probe } from "../model/Probe";
 import { useProbe, type BoxLive, type Look } from "../model/useLive";
 
 const w = words.live;

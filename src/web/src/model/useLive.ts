@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery } from "@tanstack/react-query";
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { api, must, type BoxView, type Schemas } from "../api/client";
 import type { BoxEdit } from "./useBoxEdit";
 import { keys } from "./keys";
@@ -33,8 +33,8 @@ export const situationOf = (s: Setting) =>
   }) as Schemas["Situation"];
 
 /** A look at the box with the power on: on or not, the setting, and what the server says of it. */
-export function useLive(job: string, view: BoxView, edit: BoxEdit) {
-  const [on, setOn] = useState(false);
+export function useLive(job: string, view: BoxView, edit: Pick<BoxEdit, "of">, begins = false) {
+  const [on, setOn] = useState(begins);
   const [setting, setSetting] = useState(asRecorded);
   const asked = useQuery({
     queryKey: keys.of(job, "live", view.id, view.version, edit.of, setting),
@@ -68,6 +68,28 @@ export function useWould(job: string, view: BoxView, edit: BoxEdit, look: Look, 
     enabled: look.on && would !== null,
   });
   return look.on && would ? (asked.data?.would ?? []) : [];
+}
+
+/** Holds what a real instrument showed against what is expected; it can be stopped. */
+export function useCompare(job: string, box: string, look: Look) {
+  const running = useRef<AbortController | null>(null);
+  const compare = useMutation({
+    mutationFn: (real: Schemas["RealReading"]) => {
+      running.current = new AbortController();
+      return must(
+        api.POST("/api/jobs/{job}/boxes/{box}/compare", {
+          params: { path: { job, box } },
+          body: { real, situation: situationOf(look.setting), change: look.of.change ?? null, state: look.of.state ?? null },
+          signal: running.current.signal,
+        }),
+      );
+    },
+  });
+  const stop = () => {
+    running.current?.abort();
+    compare.reset();
+  };
+  return { ...compare, stop };
 }
 
 /** Lays an instrument between two points as things are set. */

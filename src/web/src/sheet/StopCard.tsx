@@ -1,3 +1,4 @@
+import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
@@ -10,6 +11,7 @@ import { words } from "../words";
 import { EndOf } from "./EndOf";
 import { spotOf, type Rail, type Stop } from "./show";
 
+const ProbeHere = lazy(() => import("./ProbeHere"));
 const w = words.sheet;
 
 /** A stop that is chosen: how it hangs, what is expected there, its figures, and the ways on from it. */
@@ -39,6 +41,7 @@ export function StopCard({
   onClose: () => void;
 }) {
   const { units } = useSettings();
+  const [testing, setTesting] = useState(false);
   const length = stop.length ? run(stop.length, units) : "";
   const stops = rails.flatMap((r) => r.stops);
   const ties = [...rail.ties, ...across]
@@ -75,6 +78,7 @@ export function StopCard({
           </div>
         ))}
       </dl>
+      <Suspense>{testing && stop.box && <ProbeHere job={job} box={stop.box} onClose={() => setTesting(false)} />}</Suspense>
       <EndOf stop={stop} send={send} />
       <div className="flex flex-wrap gap-2">
         {stop.box && (
@@ -100,6 +104,11 @@ export function StopCard({
           >
             {words.loads.link}
           </Link>
+        )}
+        {stop.box && stop.judged && (
+          <Button look="quiet" onClick={() => setTesting(true)}>
+            {w.testHere}
+          </Button>
         )}
         {stop.at !== "Panel" && (
           <Button look="quiet" onClick={onDraw}>

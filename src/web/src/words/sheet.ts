@@ -76,6 +76,8 @@ export const sheetWords = {
     notOpened: "not opened",
     open: "Open this box",
     alsoOn: (rail: string) => `Also on ${rail}`,
+    testHere: "Test here",
+    testAt: (box: string) => `Test at ${box}`,
     drawFrom: "Draw a cable from here",
     followTo: "It goes to a box",
     fixedAt: "It goes to something fixed",

@@ -1,11 +1,12 @@
 import { useEffect, useState } from "react";
 import { newId, type Schemas } from "../api/client";
-import { useCatalogue, useEdit } from "../model/job";
+import { useCatalogue, useEdit } from "./job";
 import { settings } from "../api/settings";
 import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { words } from "../words";
-import { useProbe, type BoxLive, type Look } from "../model/useLive";
+import { Compared } from "./Compared";
+import { useCompare, useProbe, type BoxLive, type Look } from "./useLive";
 import { served } from "../parts/address";
 
 const w = words.live;
@@ -57,33 +58,55 @@ export function Probe({ job, box, look, live }: { job: string; box: string; look
         />
       )}
       {read.error && <p role="alert">{read.error.message}</p>}
-      {read.data && read.variables.setting === look.setting && <Read job={job} box={box} shown={read.data} name={nameOf} />}
+      {read.data && read.variables.setting === look.setting && <Read job={job} box={box} look={look} shown={read.data} name={nameOf} />}
     </section>
   );
 }
 
-function Read({ job, box, shown, name }: { job: string; box: string; shown: Schemas["ToldShown"]; name: (point: string) => string }) {
+type Display = Schemas["Display"];
+
+/** What each instrument that shows no number can show. */
+const DISPLAYS: Record<string, readonly Display[]> = { pen: ["Glows", "Dark"], continuity: ["Ohms", "Open", "Overload"] };
+
+/** What is expected; what the real one shows is written beside it, and where the two differ, what would explain that. */
+function Read({
+  job,
+  box,
+  look,
+  shown,
+  name,
+}: {
+  job: string;
+  box: string;
+  look: Look;
+  shown: Schemas["ToldShown"];
+  name: (point: string) => string;
+}) {
   const send = useEdit(job);
-  const [kept, setKept] = useState<number | null>(null);
-  const volts = shown.volts ?? null;
-  const keep = (text: string) => {
-    const real = Number.parseFloat(text);
-    if (!text || Number.isNaN(real)) return;
+  const compare = useCompare(job, box, look);
+  const displays = DISPLAYS[shown.instrument];
+  const keep = (display: Display, volts: number | null) => {
     const reading = {
       instrument: shown.instrument,
       from: name(shown.from),
       to: name(shown.to),
-      says: `${real} V`,
-      volts: real,
+      says: volts === null ? w.displays[display] : `${volts} V`,
+      volts,
+      shows:
+        volts !== null ? ("Figure" as const) : display === "Dark" || display === "Open" ? ("Nothing" as const) : ("Something" as const),
       by: settings().who,
       at: new Date().toISOString(),
       box,
       note: w.predicted(shown.shows),
     };
     void send.mutateAsync({ edit: { do: "logReading", id: newId("r"), reading } }).then(
-      () => setKept(real),
+      () => compare.mutate({ instrument: shown.instrument, from: shown.from, to: shown.to, display, volts }),
       () => undefined,
     );
+  };
+  const number = (text: string) => {
+    const real = Number.parseFloat(text);
+    if (text && !Number.isNaN(real)) keep("Volts", real);
   };
   return (
     <div role="status" className="rounded-lg bg-ink p-3 text-on-ink">
@@ -94,14 +117,30 @@ function Read({ job, box, shown, name }: { job: string; box: string; shown: Sche
           {t.says}
         </p>
       ))}
-      {volts !== null && kept === null && (
+      {compare.isIdle && (
         <div className="mt-2 rounded-lg bg-card p-2 text-ink">
-          <Ask label={w.real} hint={w.realHint} value="" onKeep={keep} />
+          {displays ? (
+            <div role="group" aria-label={w.real} className="flex flex-wrap items-center gap-2">
+              <span className="text-sm text-ink-2">{w.real}</span>
+              {displays.map((d) => (
+                <Button key={d} onClick={() => keep(d, null)}>
+                  {w.displays[d]}
+                </Button>
+              ))}
+            </div>
+          ) : (
+            <Ask label={w.real} hint={w.realHint} value="" onKeep={number} />
+          )}
         </div>
       )}
-      {volts !== null && kept !== null && (
-        <p className="mt-1 font-semibold">{Math.abs(kept - volts) <= Math.max(2, volts * 0.05) ? w.agrees : w.differs(shown.shows)}</p>
+      {compare.isPending && (
+        <p className="mt-2 flex items-center gap-3">
+          {w.comparing}
+          <Button onClick={compare.stop}>{w.stop}</Button>
+        </p>
       )}
+      {compare.error && <p role="alert">{compare.error.message}</p>}
+      {compare.data && <Compared job={job} compared={compare.data} />}
     </div>
   );
 }
