@@ -112,16 +112,14 @@ internal static class Sheets
                 .ToLookup(s => s.Key, s => s.Rail)
         );
         // What no cable is recorded to may have been found by looking: it hangs on its breaker, unseen.
-        var found = sheet
-            .Apart.Select(id => BreakerWalk.Walked(job, id))
-            .Where(w => w is { Feeding.Count: > 0, Sure: >= BreakerSearch.Enough })
-            .ToList();
+        var found = StopOrder.Found(job);
+        var placed = found.SelectMany(f => f.Select(w => w.Box)).ToHashSet();
         return new(
             now.Version,
-            [.. sheet.Rails.Select(r => view.Rail(r, found.Where(w => w.Feeding.Any(r.Breakers.Contains))))],
+            [.. sheet.Rails.Select(r => view.Rail(r, [.. r.Breakers.SelectMany(b => found[b].Select(w => w.Box)).Distinct()]))],
             [
                 .. sheet
-                    .Apart.Where(id => !found.Exists(w => w.Box == id))
+                    .Apart.Where(id => !placed.Contains(id))
                     .Select(id => new ApartView(id, job.Boxes[id].Name, PlaceOf(job, job.Boxes[id]), job.Boxes[id].Contents)),
             ],
             sheet.Across,
@@ -141,7 +139,7 @@ internal static class Sheets
     {
         private readonly Names names = new(job);
 
-        public RailView Rail(Rail rail, IEnumerable<WalkedBox> looked)
+        public RailView Rail(Rail rail, IReadOnlyList<Id<Box>> looked)
         {
             var breakers = rail.Breakers.Select(Find).ToList();
             Id<Circuit>[] circuits = [.. breakers.Select(b => b.Breaker.Circuit).OfType<Id<Circuit>>().Distinct()];
@@ -157,14 +155,27 @@ internal static class Sheets
                 circuits.Length > 0 ? (Id<Circuit>?)circuits[0] : null,
                 breakers.Count > 0 ? breakers[0].Breaker.Amperes : null,
                 of is [var one] ? Math.Round(one.KnownLoad, 1) : null,
-                [.. rail.Stops.Concat(looked.Select(Looked)).Select(s => Stop(rail, s, of))],
+                [.. rail.Stops.Concat(StopOrder.Of(job, looked).Stops.Select(Looked)).Select(s => Stop(rail, s, of))],
                 rail.Ties
             );
         }
 
-        /// <summary>A box that looks alone put on a rail.</summary>
-        private static SheetStop Looked(WalkedBox box) =>
-            new($"b:{box.Box}", StopAt.Box, box.Box.Text, null, null, RunSide.A, Brings.Unknown, false, [], false, [], null);
+        /// <summary>A box that looks alone put on a rail, behind what openings showed to feed it.</summary>
+        private static SheetStop Looked(OrderedStop stop) =>
+            new(
+                $"b:{stop.Box}",
+                StopAt.Box,
+                stop.Box.Text,
+                stop.After is { } after ? $"b:{after}" : null,
+                null,
+                RunSide.A,
+                Brings.Unknown,
+                false,
+                [],
+                false,
+                [],
+                null
+            );
 
         private (string Panel, Breaker Breaker) Find(string key)
         {

@@ -40,6 +40,19 @@ public sealed class LyingTests
         }
     }
 
+    /// <summary>A freezer on a recorded outlet: the breaker the wiring leads to stays on, whoever searches.</summary>
+    [Fact]
+    public void A_breaker_that_feeds_what_must_be_asked_first_is_left_on()
+    {
+        var job = Freezer(PowerLoss.AskFirst);
+        Assert.Equal(["p/1"], BreakerWalk.Of(job, "Mara").Kept);
+        Assert.Empty(BreakerWalk.Of(Freezer(PowerLoss.RestFirst), "Mara").Kept);
+        static Job Freezer(PowerLoss minds) =>
+            SmallHouse
+                .Followed(SmallHouse.Receptacle())
+                .Do(new PutAppliance("freezer", new("freezer", 150, 24, Box: "b", Device: "r", Minds: minds)));
+    }
+
     /// <summary>Everything else off and still live: what is left must not lose power, so somebody is asked, and nothing is
     /// thrown.</summary>
     [Fact]

@@ -16,6 +16,7 @@ public sealed record PutAppliance(string Id, Appliance Appliance) : Edit
         Refuse.BadId(Id, "id")
         ?? Refuse.BadText(Appliance.Name, "appliance.name")
         ?? Refuse.BadEnum(Appliance.How, "appliance.how")
+        ?? Refuse.BadEnum(Appliance.Minds, "appliance.minds")
         ?? (Appliance.Watts is >= 0 and <= MostWatts ? null : new Refusal(Why.PluggedTooMuch, "appliance.watts", ("most", MostWatts)))
         ?? (Appliance.Hours is null or (>= 0 and <= 24) ? null : new Refusal(Why.HoursOfDay, "appliance.hours"))
         ?? (Appliance.Box is null ? null : Stands(job, Appliance));

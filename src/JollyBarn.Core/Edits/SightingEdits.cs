@@ -15,6 +15,8 @@ public sealed record LogSighting(string Id, Sighting Sighting) : Edit
     public override Refusal? Check(Job job) =>
         Refuse.NewId(Id, job.Sightings.Has(Id), "id")
         ?? (job.Boxes.Has(Sighting.Box) ? null : Refuse.Missing(What.Box, Sighting.Box, "sighting.box"))
+        ?? (Sighting.Opened is { } opened && !job.Boxes.Has(opened) ? Refuse.Missing(What.Box, opened, "sighting.opened") : null)
+        ?? (Sighting.Opened == Sighting.Box ? new Refusal(Why.LooksAtItself, "sighting.opened") : null)
         ?? Refuse.BadText(Sighting.By, "sighting.by")
         ?? Refuse.BadTime(Sighting.At, "sighting.at")
         ?? Refuse.BadEnum(Sighting.Shows, "sighting.shows")

@@ -66,7 +66,7 @@ public sealed record ToldSearch(
             [.. search.Kept.Select(k => BreakerNames.Find(job, k).Where)],
             [
                 .. job
-                    .Sightings.Where(s => s.Value.Box == box)
+                    .Sightings.Where(s => s.Value.Opened is null && s.Value.Box == box)
                     .OrderBy(s => DateTimeOffset.Parse(s.Value.At, System.Globalization.CultureInfo.InvariantCulture))
                     .Select(s => new ToldSighting(s.Key, BreakerNames.Look(job, s.Value))),
             ]

@@ -1,4 +1,5 @@
 using JollyBarn.Telling.Phrases;
+using JollyBarn.Terms;
 using JollyBarn.Tracing;
 using JollyBarn.Wiring;
 
@@ -9,10 +10,15 @@ namespace JollyBarn.Telling;
 /// <param name="Known">So sure that no further look is needed.</param>
 public sealed record ToldWalked(Id<Box> Box, string Name, string? Place, IReadOnlyList<string> On, double Sure, int Looks, bool Known);
 
+/// <summary>A thing that minds losing power.</summary>
+/// <param name="At">The box it hangs on; null where nobody said.</param>
+public sealed record ToldMinding(string Name, PowerLoss Minds, string? At);
+
 /// <summary>A walk through the whole house, in words.</summary>
 /// <param name="Off">Breakers that are off in this round, by their keys.</param>
 /// <param name="Look">Boxes to look at in it.</param>
 /// <param name="Kept">Breakers left alone, as people call them.</param>
+/// <param name="Minding">What minds losing power.</param>
 public sealed record ToldWalk(
     int Round,
     int Rounds,
@@ -21,7 +27,8 @@ public sealed record ToldWalk(
     IReadOnlyList<string> Off,
     IReadOnlyList<ToldWalked> Look,
     IReadOnlyList<ToldWalked> Known,
-    IReadOnlyList<string> Kept
+    IReadOnlyList<string> Kept,
+    IReadOnlyList<ToldMinding> Minding
 )
 {
     public static ToldWalk Tell(Job job, BreakerWalk walk)
@@ -35,7 +42,14 @@ public sealed record ToldWalk(
             walk.Off,
             [.. walk.Look.Select(b => all[b])],
             [.. walk.Known.Select(k => all[k.Box])],
-            [.. walk.Kept.Select(k => BreakerNames.Find(job, k).Where)]
+            [.. walk.Kept.Select(k => BreakerNames.Find(job, k).Where)],
+            [
+                .. job
+                    .Appliances.Values.Where(a => a.Minds != PowerLoss.Nothing)
+                    .OrderBy(a => a.Minds)
+                    .ThenBy(a => a.Name, StringComparer.OrdinalIgnoreCase)
+                    .Select(a => new ToldMinding(a.Name, a.Minds, job.Boxes.Find(a.Box)?.Name)),
+            ]
         );
     }
 

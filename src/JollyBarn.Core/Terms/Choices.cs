@@ -252,6 +252,21 @@ public enum Hangs
     Fixed,
 }
 
+/// <summary>What a thing minds when it loses power.</summary>
+public enum PowerLoss
+{
+    Nothing,
+
+    /// <summary>It has a clock, a timer or settings to set again, or it beeps: a router, an oven clock.</summary>
+    SetAgain,
+
+    /// <summary>It must not lose power without warning: a freezer, a computer, an alarm, anything medical.</summary>
+    AskFirst,
+
+    /// <summary>Its compressor is not switched straight back on: it rests some minutes first (common practice).</summary>
+    RestFirst,
+}
+
 /// <summary>Whether the directory says what a breaker feeds.</summary>
 public enum Written
 {

@@ -53,6 +53,7 @@ public enum Why
     PassesThrough,
     CableComesBack,
     PastItsEnd,
+    LooksAtItself,
     ManyHurts,
     EntryOrder,
     FaultOhms,

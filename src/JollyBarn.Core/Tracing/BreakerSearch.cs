@@ -53,7 +53,7 @@ public sealed record BreakerSearch(
             return new(SearchState.NoBreakers, null, [], new Dictionary<string, bool>(), []);
         }
 
-        var seen = job.Sightings.Values.Where(s => s.Box == box).ToList();
+        var seen = job.Sightings.Values.Where(s => s.Opened is null && s.Box == box).ToList();
         var odds = BreakerOdds.Of(BreakerRank.Of(job, box), seen);
         if (seen.Count > 0 && odds.Sure >= Enough)
         {

@@ -88,7 +88,7 @@ public sealed record BreakerWalk(
     /// <summary>What looks tell of a box; a box nobody looked at as it is ranked.</summary>
     public static WalkedBox Walked(Job job, Id<Box> box)
     {
-        var seen = job.Sightings.Values.Where(s => s.Box == box).ToList();
+        var seen = job.Sightings.Values.Where(s => s.Opened is null && s.Box == box).ToList();
         if (seen.Count == 0 || job.Panels.Values.All(p => p.Breakers.Count == 0))
         {
             return new(box, [], 0, 0);
@@ -116,5 +116,5 @@ public sealed record BreakerWalk(
 
     /// <summary>Whether somebody looked at a box with these of the breakers that may be thrown off, and no others of them.</summary>
     private static bool Seen(Job job, Id<Box> box, HashSet<string> set, Lying lying) =>
-        job.Sightings.Values.Any(s => s.Box == box && set.SetEquals(s.Off.Where(lying.MayThrow)));
+        job.Sightings.Values.Any(s => s.Opened is null && s.Box == box && set.SetEquals(s.Off.Where(lying.MayThrow)));
 }

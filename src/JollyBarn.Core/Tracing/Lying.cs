@@ -1,3 +1,4 @@
+using JollyBarn.Connection.Sheet;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -24,16 +25,34 @@ internal sealed class Lying
         [
             .. breakers.Where(b => b.Breaker.On == false && (proving || b.Breaker.HeldBy is not [var one] || one != by)).Select(b => b.Key),
         ];
+        var minded = Minded(job);
         kept =
         [
             .. breakers
                 .Where(b => b.Breaker.On != false)
                 .Where(b =>
                     b.Breaker.HeldBy.Any(h => h != by)
+                    || minded.Contains(b.Key)
                     || b.Panel.Noted.Find(b.Breaker.Key)?.Facts.Find(SupplyFacts.KeepOn.Id)?.Value == "yes"
                 )
                 .Select(b => b.Key),
         ];
+    }
+
+    /// <summary>Breakers that feed something that must not lose power without warning, where the wiring or looks have shown which.</summary>
+    private static HashSet<string> Minded(Job job)
+    {
+        var boxes = job.Appliances.Values.Where(a => a.Minds == PowerLoss.AskFirst).Select(a => a.Box).OfType<Id<Box>>().ToHashSet();
+        return boxes.Count == 0
+            ? []
+            :
+            [
+                .. RunSheet
+                    .Of(job)
+                    .Rails.SelectMany(r => r.Stops.Where(s => s is { At: StopAt.Box, Seen: true } && boxes.Contains(s.Id!)))
+                    .SelectMany(s => s.Breakers),
+                .. boxes.Select(b => BreakerWalk.Walked(job, b)).Where(w => w.Sure >= BreakerSearch.Enough).SelectMany(w => w.Feeding),
+            ];
     }
 
     /// <summary>Every breaker, as <c>panel/7</c>.</summary>

@@ -7,6 +7,7 @@ namespace JollyBarn.Wiring;
 /// <param name="Hours">How long it runs on end at most, h; null when nobody said. Three hours or more is a continuous load, NEC 100.</param>
 /// <param name="How">Whether it is plugged in or fastened in place.</param>
 /// <param name="Motor">It starts with a multiple of what it takes.</param>
+/// <param name="Minds">What it minds when it loses power.</param>
 /// <param name="Box">The box it hangs on; null for one that stands nowhere.</param>
 /// <param name="Device">The device of that box.</param>
 public sealed record Appliance(
@@ -16,7 +17,8 @@ public sealed record Appliance(
     Hangs How = Hangs.Cord,
     bool Motor = false,
     Id<Box>? Box = null,
-    Id<Device>? Device = null
+    Id<Device>? Device = null,
+    PowerLoss Minds = PowerLoss.Nothing
 )
 {
     /// <summary>Hours on end from which a load is continuous, NEC 100.</summary>

@@ -46,6 +46,12 @@ internal static class SheetEndpoints
                     + "boxes, by their ids with commas between."
             );
 
+        api.MapGet("/jobs/{job}/order", Results<Ok<IReadOnlyList<ToldOrder>>, NotFound> (JobStore store, string job) =>
+                store.Find(job) is { } open ? TypedResults.Ok(ToldOrder.All(open.Now.Job)) : TypedResults.NotFound()
+            )
+            .WithName("order")
+            .WithSummary("Which outlet of a breaker feeds which, by what went dead with something opened, and which box to open next.");
+
         api.MapGet(
                 "/jobs/{job}/panels/{panel}/directory",
                 Results<Ok<ToldDirectory>, NotFound> (JobStore store, string job, string panel) =>

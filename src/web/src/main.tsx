@@ -22,6 +22,7 @@ const places: [path: string, load: () => Promise<{ default: ComponentType }>][] 
   ["/jobs/:job/walk", () => import("./find/Walk")],
   ["/jobs/:job/panels/:panel", () => import("./sheet/Directory")],
   ["/jobs/:job/loads", () => import("./loads/Loads")],
+  ["/jobs/:job/order", () => import("./find/Order")],
   ["/jobs/:job/labels", () => import("./sheet/Labels")],
   ["/jobs/:job/book", () => import("./book/CodeBook")],
   ["/jobs/:job/log", () => import("./log/Logbook")],

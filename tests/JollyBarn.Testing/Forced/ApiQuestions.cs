@@ -35,6 +35,7 @@ public static class ApiQuestions
         ("get " + Box + "/survey", "?newId=n1", null, 200),
         ("get " + Box + "/held", "", null, 200),
         ("get " + Job + "/labels", "", null, 200),
+        ("get " + Job + "/order", "", null, 200),
         ("get " + Job + "/loads", "", null, 200),
         ("post " + Job + "/may-run", "", """{"box":"press-left","device":"r1","watts":1500,"hours":6}""", 200),
         ("post " + Job + "/labels/print", "", """{"boxes":["window","east-bed"]}""", 200),

@@ -16,13 +16,18 @@ public static class BreakerNames
     /// <summary>What is written for it, or else its circuit.</summary>
     public static string? Of(Job job, Breaker breaker) => breaker.Says ?? job.Circuits.Find(breaker.Circuit)?.Name;
 
-    /// <summary>What was seen, with what off: <c>still live with 3, 5 off</c>.</summary>
+    /// <summary>What was seen, with what off: <c>still live with 3, 5 off</c>; or with what parted.</summary>
     public static string Look(Job job, Sighting seen)
     {
         var shows =
             seen.Shows == SightingShows.Dead ? "went dead"
             : seen.Shows == SightingShows.Live ? "still live"
             : "part of it went dead";
+        if (seen.Opened is { } opened)
+        {
+            return $"{shows} with what leads on parted at {job.Boxes.Find(opened)?.Name}";
+        }
+
         var off = seen.Off.Select(k => Find(job, k).Where).ToList();
         return $"{shows} with {(off.Count == 0 ? "nothing" : string.Join(", ", off))} off";
     }

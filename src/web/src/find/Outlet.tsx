@@ -4,7 +4,15 @@ import { words } from "../words";
 const w = words.walk;
 
 /** An outlet of the round: one tap says it went dead, another that it is live; one nobody tapped was not looked at. */
-export function Outlet({ outlet, shows, onTap }: { outlet: Schemas["ToldWalked"]; shows: "Dead" | "Live" | null; onTap: () => void }) {
+export function Outlet({
+  outlet,
+  shows,
+  onTap,
+}: {
+  outlet: Pick<Schemas["ToldWalked"], "name">;
+  shows: "Dead" | "Live" | null;
+  onTap: () => void;
+}) {
   const look = shows === "Dead" ? "border-ink bg-ink text-on-ink" : shows === "Live" ? "border-ink bg-card" : "border-dashed border-ink-2";
   return (
     <li>

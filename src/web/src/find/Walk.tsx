@@ -10,6 +10,7 @@ import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { Handles, switched } from "./Handles";
+import { After, Before } from "./Minding";
 import { Outlet } from "./Outlet";
 
 const w = words.walk;
@@ -37,7 +38,13 @@ export default function Walk() {
         </Link>
       </p>
       <h1 className="text-2xl">{w.title}</h1>
-      <p className="figure mb-3 text-ink-2">{w.progress(done, known.length)}</p>
+      <p className="mb-3 text-ink-2">
+        <span className="figure">{w.progress(done, known.length)}</span>{" "}
+        <Link to={address.order(job)} className="underline underline-offset-4">
+          {words.order.link}
+        </Link>
+      </p>
+      {round === 0 ? <After minding={walk.data.minding} /> : <Before job={job} minding={walk.data.minding} />}
       {round === 0 ? (
         <Done job={job} walk={walk.data} />
       ) : (

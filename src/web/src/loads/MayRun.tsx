@@ -137,6 +137,6 @@ export function MayRun({
 function ofCommon(loads: Loads, id: string): Appliance {
   const like = loads.common.find((l) => l.id === id);
   return like
-    ? { name: like.name, watts: like.watts, hours: like.hours ?? null, how: like.how, motor: like.motor }
-    : { name: w.other, watts: 0, hours: null, how: "Cord", motor: false };
+    ? { name: like.name, watts: like.watts, hours: like.hours ?? null, how: like.how, motor: like.motor, minds: like.minds }
+    : { name: w.other, watts: 0, hours: null, how: "Cord", motor: false, minds: "Nothing" };
 }

@@ -31,7 +31,14 @@ export function Owned({ loads, send }: { loads: Loads; send: Send }) {
             send({
               do: "putAppliance",
               id: newId("a"),
-              appliance: { name: like.name, watts: like.watts, hours: like.hours ?? null, how: like.how, motor: like.motor },
+              appliance: {
+                name: like.name,
+                watts: like.watts,
+                hours: like.hours ?? null,
+                how: like.how,
+                motor: like.motor,
+                minds: like.minds,
+              },
             });
           }}
           options={loads.common.map((l) => [l.id, `${l.name}, ${l.watts} W`] as const)}
@@ -73,6 +80,15 @@ function One({ id, appliance: a, outlets, send }: { id: string; appliance: Appli
         </div>
         <TakeOut verb={words.remove} name={a.name} onClick={() => send({ do: "removeAppliance", id })} />
       </div>
+      <Pick
+        hide
+        quiet
+        wide
+        label={`${words.minding.label}, ${a.name}`}
+        value={a.minds ?? "Nothing"}
+        onChange={(minds) => put({ minds })}
+        options={words.minding.choices}
+      />
       <Pick
         hide
         quiet

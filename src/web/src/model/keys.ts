@@ -36,6 +36,7 @@ export type View =
   | "photos"
   | "preview"
   | "draw"
+  | "order"
   | "outcome"
   | "proof"
   | "readings"

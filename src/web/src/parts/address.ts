@@ -11,6 +11,7 @@ export const address = {
   walk: (job: string) => `/jobs/${job}/walk`,
   directory: (job: string, panel: string) => `/jobs/${job}/panels/${panel}`,
   loads: (job: string, box = "") => `/jobs/${job}/loads${box && `?box=${box}`}`,
+  order: (job: string) => `/jobs/${job}/order`,
   labels: (job: string) => `/jobs/${job}/labels`,
   book: (job: string) => `/jobs/${job}/book`,
   log: (job: string) => `/jobs/${job}/log`,

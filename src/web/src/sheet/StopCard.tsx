@@ -105,6 +105,11 @@ export function StopCard({
             {words.loads.link}
           </Link>
         )}
+        {stop.box && !stop.seen && !stop.by && (
+          <Link to={address.order(job)} className="inline-flex min-h-11 items-center px-2 font-semibold underline underline-offset-4">
+            {words.order.link}
+          </Link>
+        )}
         {stop.box && stop.judged && (
           <Button look="quiet" onClick={() => setTesting(true)}>
             {w.testHere}

@@ -5,6 +5,7 @@ import { inspectWords } from "./inspect";
 import { kindWords } from "./kinds";
 import { liveWords } from "./live";
 import { loadWords } from "./loads";
+import { mindingWords } from "./minding";
 import { panelWords } from "./panel";
 import { quickWords } from "./quick";
 import { sheetWords } from "./sheet";
@@ -19,6 +20,7 @@ export const words = {
   ...kindWords,
   ...liveWords,
   ...loadWords,
+  ...mindingWords,
   ...panelWords,
   ...quickWords,
   ...sheetWords,
