@@ -61,6 +61,36 @@ public sealed class RunSheetTests
         );
     }
 
+    /// <summary>A house with something moved, exchanged, taken away, jumpered or with a tab broken: with the breakers of one rail on and
+    /// all others off, what that rail shows as followed is live in some position of the switches, and what is live in a box stands on
+    /// that rail.</summary>
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void A_spoilt_house_hangs_as_the_network_says(int seed)
+    {
+        var house = WiredHouse.Make(seed);
+        foreach (var kind in Enum.GetValues<SpoilKind>())
+        {
+            if (Spoil.Of(house, kind, new Random(seed)) is not { } spoilt)
+            {
+                continue;
+            }
+
+            var job = spoilt.After;
+            foreach (var rail in RunSheet.Of(job).Rails.Where(r => r.Breakers.Count > 0))
+            {
+                var seen = rail.Stops.Where(s => s.Seen).Select(s => s.Key).ToHashSet();
+                var (live, opens) = LiveStops.Of(job, rail.Breakers);
+                Assert.True(live.IsSubsetOf(seen), $"{spoilt.Says}: {rail.Key} shows {Told(seen)}, live are {Told(live)}");
+                var boxes = seen.Where(s => s.StartsWith("b:", StringComparison.Ordinal)).ToHashSet();
+                // Where hot meets neutral or ground what hangs there is held down until the breaker opens.
+                Assert.True(opens || boxes.IsSubsetOf(live), $"{spoilt.Says}: {rail.Key} shows {Told(boxes)}, live are {Told(live)}");
+            }
+        }
+
+        static string Told(IEnumerable<string> keys) => string.Join(' ', keys.Order(StringComparer.Ordinal));
+    }
+
     [Fact]
     public void A_three_way_group_reads_feed_then_travelers_then_switched()
     {

@@ -1,4 +1,3 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Connection.Sheet;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Seen;
@@ -13,9 +12,6 @@ public static class DeadStops
     /// <param name="off">Breakers that are off, as <c>panel/7</c>; all others are on.</param>
     public static Dictionary<string, bool> Of(Job job, Rail rail, params string[] off)
     {
-        var switches = job
-            .Boxes.SelectMany(b => b.Value.Devices.Where(d => DeviceKinds.Find(d.Value.Kind)!.Switches).Select(d => $"{b.Key}/{d.Key}"))
-            .ToList();
         var breakers = Signature.AllOn(job).ToDictionary();
         foreach (var key in off)
         {
@@ -23,17 +19,8 @@ public static class DeadStops
         }
 
         var dead = rail.Stops.ToDictionary(s => s.Key, _ => true);
-        for (var position = 0; position < 1 << switches.Count; position++)
+        foreach (var live in Positions.Of(job, breakers))
         {
-            var live = Live.Fresh(
-                job,
-                new Situation
-                {
-                    Stray = false,
-                    Breakers = breakers,
-                    Switches = switches.Select((s, i) => (s, i)).ToDictionary(s => s.s, s => (position >> s.i & 1) == 1),
-                }
-            );
             foreach (var stop in rail.Stops)
             {
                 dead[stop.Key] &= live.Volts(stop.Point!).Magnitude < 60;

@@ -61,7 +61,7 @@ public sealed partial class WiredHouse
                         .. Enumerable
                             .Range(0, breakers)
                             .Select(b => new Breaker(
-                                (4 * circuits) + 1 + (2 * b),
+                                (4 * (circuits / 2)) + 1 + (circuits % 2) + (2 * b),
                                 1,
                                 amperes,
                                 BreakerKind.Standard,

@@ -10,7 +10,7 @@ public sealed partial class WiredHouse
     public static Job Large(int seed, int circuits, int boxes)
     {
         var house = new WiredHouse(seed);
-        house.Do(new PutPanel("p", new Panel("Panel", SupplySystem.SplitPhase, 4 * circuits, 200, "s")));
+        house.Do(new PutPanel("p", new Panel("Panel", SupplySystem.SplitPhase, 4 * ((circuits + 1) / 2), 200, "s")));
         Action[] kinds = [house.Protected, house.Light, house.Loop, house.ThreeWays, house.Multiwire, house.HalfSwitched];
         for (var c = 0; c < circuits; c++)
         {
