@@ -6,7 +6,8 @@ namespace JollyBarn.Browser.Tests;
 /// <summary>Which outlet feeds which, learned with a phone from what goes dead when one is opened.</summary>
 public sealed class OrderTests(Site site)
 {
-    /// <summary>What really feeds what is made up here: breaker 8 to the landing chair, on to the linen press, on to the attic stair.</summary>
+    /// <summary>What really feeds what is made up here: breaker 8 to the landing chair, on to the linen press, on to the attic
+    /// stair.</summary>
     private static readonly string[] Chain = ["chair", "press", "stair"];
 
     [Fact]

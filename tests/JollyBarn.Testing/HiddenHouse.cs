@@ -84,7 +84,8 @@ public static class HiddenHouse
                 return (step, walks, looks);
             }
 
-            (walks, looks) = (walks + 1, looks + step.Look.Count);
+            // Looking once more as the breakers lie is no walk to the panel.
+            (walks, looks) = (walks + (step.Throw.Count > 0 ? 1 : 0), looks + step.Look.Count);
             job = job.Do(Switched(step.Throw));
             foreach (var box in step.Look)
             {

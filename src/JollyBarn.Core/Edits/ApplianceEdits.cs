@@ -59,8 +59,8 @@ internal static class Outlets
         string? watts = there.Count == 0 ? null : there.Sum(a => a.Watts).ToString("0.####", CultureInfo.InvariantCulture);
         // As a continuous load counts what runs long; it is not one only where all are known not to.
         bool? lasting =
-            there.Exists(a => a.Long == true) ? true
-            : there.Count > 0 && there.TrueForAll(a => a.Long == false) ? false
+            there.Exists(a => a.Lasting == true) ? true
+            : there.Count > 0 && there.TrueForAll(a => a.Lasting == false) ? false
             : null;
         Hangs? how = there.MaxBy(a => a.Watts)?.How;
         var noted = box.Noted.Find(device.Text) ?? Noted.Nothing;

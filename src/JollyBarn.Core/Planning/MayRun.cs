@@ -1,4 +1,3 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Connection.Sheet;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;

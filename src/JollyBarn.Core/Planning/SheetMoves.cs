@@ -87,7 +87,7 @@ public static class SheetMoves
 
     private static IEnumerable<(SheetMove, Batch)> FromBreaker(Drawing d, SheetStop stop, Spot head)
     {
-        if (stop.At != StopAt.Box || d.Panel(head.Rail) is not { } panel)
+        if (stop.At != StopAt.Box || Drawing.Panel(head.Rail) is not { } panel)
         {
             yield break;
         }
@@ -109,7 +109,7 @@ public static class SheetMoves
 
     private static IEnumerable<(SheetMove, Batch)> ComesFrom(Drawing d, SheetStop stop, SheetStop box)
     {
-        if (stop.By is not { } run || d.Job.Runs.Find(run) is not { } cable || Behind(d.From.Rail, stop).Any(s => s.Key == box.Key))
+        if (stop.By is not { } run || d.Job.Runs.Find(run) is not { } cable || Behind(d.From.Rail, stop).Exists(s => s.Key == box.Key))
         {
             yield break;
         }
@@ -145,7 +145,7 @@ public static class SheetMoves
     /// <summary>Its cable lands on another breaker: pulled out of the box before it where it comes from one.</summary>
     private static IEnumerable<(SheetMove, Batch)> ToBreaker(Drawing d, Spot at, SheetStop stop, Spot head)
     {
-        if (head.Rail.Key == at.Rail.Key || d.Panel(head.Rail) is not { } panel || stop.By is not { } run)
+        if (head.Rail.Key == at.Rail.Key || Drawing.Panel(head.Rail) is not { } panel || stop.By is not { } run)
         {
             yield break;
         }
@@ -175,7 +175,7 @@ public static class SheetMoves
     /// <summary>The cable of a stop and all behind it said to be of a circuit, where they are said to be of another.</summary>
     private static IEnumerable<Edit> OnCircuit(Drawing d, Rail rail, SheetStop stop, Id<Circuit>? circuit)
     {
-        var behind = Behind(rail, stop).ToList();
+        var behind = Behind(rail, stop);
         var keys = behind.Select(s => s.Key).ToHashSet();
         var ties = rail.Ties.Where(t => keys.Contains(t.From) && keys.Contains(t.To)).Select(t => t.Run);
         return circuit is not { } of
@@ -190,11 +190,11 @@ public static class SheetMoves
     }
 
     /// <summary>A stop and every stop that comes from it.</summary>
-    private static IEnumerable<SheetStop> Behind(Rail rail, SheetStop stop)
+    private static List<SheetStop> Behind(Rail rail, SheetStop stop)
     {
         var keys = new HashSet<string>(StringComparer.Ordinal) { stop.Key };
         // Each stop is given after the one it comes from.
-        return rail.Stops.Where(s => s.Key == stop.Key || (s.From is { } from && keys.Contains(from) && keys.Add(s.Key))).ToList();
+        return [.. rail.Stops.Where(s => s.Key == stop.Key || (s.From is { } from && keys.Contains(from) && keys.Add(s.Key)))];
     }
 
     private static RunSide Other(RunSide side) => side == RunSide.A ? RunSide.B : RunSide.A;
@@ -215,7 +215,7 @@ public static class SheetMoves
         /// <summary>What a new cable is: as asked, or like the one the stop comes by.</summary>
         public CableSpec Cable(SheetStop stop) => Draw.Cable ?? (Job.Runs.Find(stop.By) is { } like ? CableSpec.Like(like) : Usual);
 
-        public string? Panel(Rail rail) => rail.Breakers.Count > 0 ? Before(rail.Breakers[0]) : null;
+        public static string? Panel(Rail rail) => rail.Breakers.Count > 0 ? Before(rail.Breakers[0]) : null;
 
         public Id<Circuit>? Circuit(Rail rail) => rail.Breakers.Count == 0 ? null : Breaker(rail).Circuit;
 

@@ -7,7 +7,8 @@ namespace JollyBarn.Telling;
 
 /// <summary>The label inside a cover, line by line.</summary>
 /// <param name="Lines">What is printed, top to bottom.</param>
-/// <param name="Known">True where every breaker on it was followed into the box; false where some are only believed, or none is known.</param>
+/// <param name="Known">True where every breaker on it was followed into the box; false where some are only believed, or none is
+/// known.</param>
 public sealed record ToldLabel(Id<Box> Box, string Name, string? Place, IReadOnlyList<string> Lines, bool Known)
 {
     public static ToldLabel Tell(Job job, Id<Box> id)

@@ -5,7 +5,6 @@ using JollyBarn.Measures;
 using JollyBarn.Planning;
 using JollyBarn.Telling.Live;
 using JollyBarn.Telling.Phrases;
-using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling;

@@ -21,12 +21,23 @@ public sealed record BreakerOdds(IReadOnlyList<BreakerOdd> Breakers, double Othe
 
     /// <summary>Boxes that two breakers feed, and boxes that something else feeds, among all, <em>practice</em>.</summary>
     private const double Shared = 0.03;
+
+    /// <summary>Outlets that two breakers feed, among all of a house: a box may hold two circuits, an outlet seldom does,
+    /// <em>practice</em>.</summary>
+    public const double SharedOfMany = 0.005;
+
     private const double Elsewhere = 0.01;
 
     /// <param name="ranked">How likely each breaker was before any look.</param>
     /// <param name="seen">What was seen there.</param>
     /// <param name="wrong">How often a look is written down wrongly.</param>
-    public static BreakerOdds Of(IReadOnlyList<RankedBreaker> ranked, IEnumerable<Sighting> seen, double wrong = WrongOfOne)
+    /// <param name="shared">How often two breakers feed one.</param>
+    public static BreakerOdds Of(
+        IReadOnlyList<RankedBreaker> ranked,
+        IEnumerable<Sighting> seen,
+        double wrong = WrongOfOne,
+        double shared = Shared
+    )
     {
         var looks = seen.Select(s => (Off: s.Off.ToHashSet(), s.Shows)).ToList();
         var total = ranked.Sum(r => r.Weight);
@@ -35,10 +46,10 @@ public sealed record BreakerOdds(IReadOnlyList<BreakerOdd> Breakers, double Othe
         var answers = new List<(int One, int Two, double Odds)> { (-1, -1, Elsewhere) };
         for (var i = 0; i < prior.Length; i++)
         {
-            answers.Add((i, -1, prior[i] * (1 - Shared - Elsewhere)));
+            answers.Add((i, -1, prior[i] * (1 - shared - Elsewhere)));
             for (var k = i + 1; k < prior.Length; k++)
             {
-                answers.Add((i, k, 2 * prior[i] * prior[k] * Shared));
+                answers.Add((i, k, 2 * prior[i] * prior[k] * shared));
             }
         }
 

@@ -5,13 +5,12 @@ namespace JollyBarn.Tracing;
 
 /// <summary>A box of a walk with what it is taken to hang on so far.</summary>
 /// <param name="Feeding">The likeliest breakers; none for another source.</param>
-/// <param name="Else">The likeliest breaker besides.</param>
-public sealed record WalkedBox(Id<Box> Box, IReadOnlyList<string> Feeding, double Sure, int Looks, string? Else = null);
+public sealed record WalkedBox(Id<Box> Box, IReadOnlyList<string> Feeding, double Sure, int Looks);
 
 /// <summary>A walk through the whole house: which breakers to switch off next, and which outlets to look at.</summary>
 /// <param name="Round">Which round this is, from 1; 0 when nothing is left to do.</param>
-/// <param name="Rounds">How many there are without those that only look again.</param>
-/// <param name="Again">It only looks again at what is doubtful.</param>
+/// <param name="Rounds">About how many there are.</param>
+/// <param name="Again">It only looks at the few that are still doubtful.</param>
 /// <param name="Off">Breakers that are off in it, as <c>panel/7</c>; what is off and stays so is among them.</param>
 /// <param name="Throw">What is thrown for it from how they lie now: true for off.</param>
 /// <param name="Look">Boxes to look at, by room and name.</param>
@@ -29,74 +28,73 @@ public sealed record BreakerWalk(
 )
 {
     /// <summary>So sure a box needs no further look.</summary>
-    public const double Enough = 0.998;
+    public const double Enough = 0.9995;
 
-    /// <summary>A box nobody looked at in so many further rounds is left as it is.</summary>
-    private const int MostAgain = 6;
+    /// <summary>A look as the breakers lie that would tell more than this is asked for at once, nats; the most one can tell is
+    /// 0.6.</summary>
+    private const double Check = 0.2;
+
+    /// <summary>A box that was looked at so often is left as it is.</summary>
+    private const int MostLooks = 20;
 
     /// <param name="by">Who walks: what somebody else holds off stays off.</param>
     /// <param name="skip">Boxes that cannot be looked at now.</param>
     public static BreakerWalk Of(Job job, string by, IReadOnlySet<Id<Box>>? skip = null)
     {
         var lying = new Lying(job, by);
-        var rounds = lying.All.Count == 0 ? 0 : WalkCode.Rounds(lying.All.Count);
-        var patterns = lying.All.Count == 0 ? [] : WalkCode.Patterns(lying.All.Count);
-        var known = Boxes(job).Where(b => skip?.Contains(b) != true).Select(b => Walked(job, b)).ToList();
-        for (var round = 0; round < rounds; round++)
+        var asked = Boxes(job)
+            .Where(b => skip?.Contains(b) != true)
+            .Select(b => (Odds: Odds(job, b), Box: b))
+            .Select(a => (Walked: Walked(job, a.Box, a.Odds), a.Odds))
+            .ToList();
+        var known = asked.ConvertAll(a => a.Walked);
+        var open = asked.Where(a => a.Walked.Sure < Enough && a.Walked.Looks < MostLooks).ToList();
+        var walked = job.Sightings.Values.Where(s => s.Opened is null).Select(s => Sorted(s.Off)).ToHashSet();
+        // What contradicts what is known of an outlet is looked at again as the breakers lie, before anybody walks.
+        var lie = lying.All.Where(k => lying.MayThrow(k) && lying.Off.Contains(k)).ToHashSet();
+        var check = open.Where(a => a.Walked.Looks > 0 && WalkSplit.Tells(lying, lie, a.Odds) > Check).Select(a => a.Walked.Box).ToList();
+        if (check.Count > 0)
         {
-            HashSet<string> set = [.. lying.All.Where((k, i) => lying.MayThrow(k) && (patterns[i] >> round & 1) == 1)];
-            var look = known.Where(k => !Seen(job, k.Box, set, lying)).Select(k => k.Box).ToList();
-            if (set.Count > 0 && look.Count > 0)
-            {
-                return Step(round + 1, false, set, look);
-            }
+            return Step(walked.Contains(Sorted(lying.Off)) ? walked.Count : walked.Count + 1, true, lie, check);
         }
 
-        // What is still doubtful is looked at once more, with its likeliest breaker off and the next likeliest on.
-        var doubtful = known
-            .Where(k => k.Sure < Enough && k.Looks < rounds + MostAgain && k.Feeding.All(lying.MayThrow))
-            .OrderBy(k => k.Looks)
-            .ThenBy(k => k.Sure);
-        var (parting, again) = Parting(doubtful);
+        var set = open.Count == 0 ? [] : WalkSplit.Best(lying, open.ConvertAll(a => a.Odds));
         // At the end whatever the walk switched off goes on again.
-        return rounds > 0 && again.Count > 0 ? Step(rounds + 1, true, parting, again) : Step(0, false, [], []);
+        return set.Count == 0
+            ? Step(0, false, [], [])
+            : Step(walked.Count + 1, 4 * open.Count <= known.Count, set, [.. open.Select(a => a.Walked.Box)]);
 
-        BreakerWalk Step(int round, bool again, HashSet<string> set, IReadOnlyList<Id<Box>> look)
+        BreakerWalk Step(int now, bool again, HashSet<string> should, IReadOnlyList<Id<Box>> look)
         {
-            var (off, thrown) = lying.With(set);
-            return new(round, rounds, again, off, thrown, look, known, lying.Alone);
+            var (off, thrown) = lying.With(should);
+            return new(now, About(lying.All.Count), again, off, thrown, look, known, lying.Alone);
         }
     }
 
-    /// <summary>Breakers to have off so that for as many boxes as can be the likeliest is off and the next likeliest is not.</summary>
-    private static (HashSet<string> Off, List<Id<Box>> Look) Parting(IEnumerable<WalkedBox> doubtful)
-    {
-        var (off, on, look) = (new HashSet<string>(), new HashSet<string>(), new List<Id<Box>>());
-        foreach (var box in doubtful)
-        {
-            if (!box.Feeding.Any(on.Contains) && !(box.Else is { } other && off.Contains(other)))
-            {
-                off.UnionWith(box.Feeding);
-                on.UnionWith(box.Else is { } not ? [not] : []);
-                look.Add(box.Box);
-            }
-        }
+    private static string Sorted(IEnumerable<string> keys) => string.Join(',', keys.Order(StringComparer.Ordinal));
 
-        return (off, look);
-    }
+    /// <summary>About how many rounds so many breakers take: one halves what is left, wrong looks and what two breakers feed want some
+    /// more.</summary>
+    private static int About(int breakers) => breakers == 0 ? 0 : (int)Math.Ceiling(Math.Log2(breakers) / 0.86) + 3;
+
+    /// <summary>How likely each breaker feeds a box, by its rank and what was seen.</summary>
+    private static BreakerOdds Odds(Job job, Id<Box> box) =>
+        BreakerOdds.Of(
+            BreakerRank.Of(job, box),
+            job.Sightings.Values.Where(s => s.Opened is null && s.Box == box),
+            BreakerOdds.WrongOfMany,
+            BreakerOdds.SharedOfMany
+        );
 
     /// <summary>What looks tell of a box; a box nobody looked at as it is ranked.</summary>
-    public static WalkedBox Walked(Job job, Id<Box> box)
-    {
-        var seen = job.Sightings.Values.Where(s => s.Opened is null && s.Box == box).ToList();
-        if (seen.Count == 0 || job.Panels.Values.All(p => p.Breakers.Count == 0))
-        {
-            return new(box, [], 0, 0);
-        }
+    public static WalkedBox Walked(Job job, Id<Box> box) => Looks(job, box) is 0 ? new(box, [], 0, 0) : Walked(job, box, Odds(job, box));
 
-        var odds = BreakerOdds.Of(BreakerRank.Of(job, box), seen, BreakerOdds.WrongOfMany);
-        return new(box, odds.Feeding, odds.Sure, seen.Count, odds.Breakers.FirstOrDefault(b => !odds.Feeding.Contains(b.Key))?.Key);
-    }
+    private static WalkedBox Walked(Job job, Id<Box> box, BreakerOdds odds) =>
+        Looks(job, box) is > 0 and var looks && job.Panels.Values.Any(p => p.Breakers.Count > 0)
+            ? new(box, odds.Feeding, odds.Sure, looks)
+            : new(box, [], 0, 0);
+
+    private static int Looks(Job job, Id<Box> box) => job.Sightings.Values.Count(s => s.Opened is null && s.Box == box);
 
     /// <summary>Boxes the recorded wiring does not lead to from a breaker, by room and name.</summary>
     private static IEnumerable<Id<Box>> Boxes(Job job)
@@ -113,8 +111,4 @@ public sealed record BreakerWalk(
             .ThenBy(b => b.Value.Name, StringComparer.OrdinalIgnoreCase)
             .Select(b => b.Key);
     }
-
-    /// <summary>Whether somebody looked at a box with these of the breakers that may be thrown off, and no others of them.</summary>
-    private static bool Seen(Job job, Id<Box> box, HashSet<string> set, Lying lying) =>
-        job.Sightings.Values.Any(s => s.Opened is null && s.Box == box && set.SetEquals(s.Off.Where(lying.MayThrow)));
 }

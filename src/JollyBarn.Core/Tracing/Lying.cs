@@ -39,7 +39,8 @@ internal sealed class Lying
         ];
     }
 
-    /// <summary>Breakers that feed something that must not lose power without warning, where the wiring or looks have shown which.</summary>
+    /// <summary>Breakers that feed something that must not lose power without warning, where the wiring or looks have shown
+    /// which.</summary>
     private static HashSet<string> Minded(Job job)
     {
         var boxes = job.Appliances.Values.Where(a => a.Minds == PowerLoss.AskFirst).Select(a => a.Box).OfType<Id<Box>>().ToHashSet();

@@ -101,7 +101,8 @@ public sealed record StopOrder(IReadOnlyList<OrderedStop> Stops, Id<Box>? Open, 
                     )),
             ];
 
-        /// <summary>Two looks that cannot both be right: told dead behind what it feeds, or live behind what goes dead ahead of it.</summary>
+        /// <summary>Two looks that cannot both be right: told dead behind what it feeds, or live behind what goes dead ahead of
+        /// it.</summary>
         public (Id<Box> Opened, Id<Box> Box)? Doubt() =>
             boxes
                 .SelectMany(a => boxes.Where(b => b != a).Select(b => (Opened: a, Box: b)))

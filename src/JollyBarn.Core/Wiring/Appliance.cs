@@ -4,7 +4,8 @@ namespace JollyBarn.Wiring;
 
 /// <summary>A thing that takes current, as somebody has it.</summary>
 /// <param name="Watts">What it takes, W.</param>
-/// <param name="Hours">How long it runs on end at most, h; null when nobody said. Three hours or more is a continuous load, NEC 100.</param>
+/// <param name="Hours">How long it runs on end at most, h; null when nobody said. Three hours or more is a continuous load, NEC
+/// 100.</param>
 /// <param name="How">Whether it is plugged in or fastened in place.</param>
 /// <param name="Motor">It starts with a multiple of what it takes.</param>
 /// <param name="Minds">What it minds when it loses power.</param>
@@ -26,7 +27,7 @@ public sealed record Appliance(
 
     /// <summary>Whether it is a continuous load; null when nobody said how long it runs.</summary>
     [System.Text.Json.Serialization.JsonIgnore]
-    public bool? Long => Hours is { } h ? h >= LongFrom : null;
+    public bool? Lasting => Hours is { } h ? h >= LongFrom : null;
 
     public bool Hangs(Id<Box> box, Id<Device> device) => Box == box && Device == device;
 }

@@ -14,6 +14,6 @@ public enum SightingShows
 /// <summary>A look at a box while breakers lay so: what finding its breaker is worked out from. It proves nothing dead.</summary>
 /// <param name="Off">Breakers that were off, as <c>panel/7</c>.</param>
 /// <param name="At">When, ISO 8601.</param>
-/// <param name="Opened">A box where what leads on was parted, or whose protective device was tripped, and the breakers were on; null for a look
-/// with breakers off.</param>
+/// <param name="Opened">A box where what leads on was parted, or whose protective device was tripped, and the breakers were on; null for
+/// a look with breakers off.</param>
 public sealed record Sighting(Id<Box> Box, IReadOnlyList<string> Off, SightingShows Shows, string By, string At, Id<Box>? Opened = null);

@@ -5,7 +5,8 @@ namespace JollyBarn.Connection.Sheet;
 
 /// <summary>A breaker that feeds a box.</summary>
 /// <param name="Colours">Colours of the hots of it that come into the box, as they are marked, each once.</param>
-/// <param name="Seen">True when the recorded wiring leads from the breaker into the box; false where a cable or a mark alone says so.</param>
+/// <param name="Seen">True when the recorded wiring leads from the breaker into the box; false where a cable or a mark alone says
+/// so.</param>
 public sealed record LabelBreaker(string Panel, Breaker Breaker, IReadOnlyList<string> Colours, bool Seen);
 
 /// <summary>What the label inside a box's cover says: what feeds it, and where what protects it is reset.</summary>

@@ -157,7 +157,8 @@ function tieOf(a: { x: number; y: number }, b: { x: number; y: number }) {
   const [from, to] = a.x <= b.x ? [a, b] : [b, a];
   const rise = from.y === to.y ? 34 : 12;
   const half = U.stop / 2;
-  return `M${from.x + 6} ${from.y - half}C${from.x + 24} ${from.y - half - rise} ${to.x - 24} ${to.y - half - rise} ${to.x - 6} ${to.y - half}`;
+  const [y1, y2] = [from.y - half, to.y - half];
+  return `M${from.x + 6} ${y1}C${from.x + 24} ${y1 - rise} ${to.x - 24} ${y2 - rise} ${to.x - 6} ${y2}`;
 }
 
 /** Rails that come out of one panel follow each other. */

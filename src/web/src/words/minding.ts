@@ -5,8 +5,8 @@ export const mindingWords = {
   minding: {
     title: "Before anything goes off",
     how:
-      "Ask in the house: freezer, computer, alarm, anything medical? Those stay on, or go off last and with a warning. Timers, clocks and " +
-      "routers want setting again; what beeps will beep. A compressor rests some five minutes before it goes on again.",
+      "Ask in the house: freezer, computer, alarm, anything medical? Those stay on, or go off last and with a warning. " +
+      "Timers, clocks and routers want setting again; what beeps will beep. A compressor rests some five minutes before it goes on.",
     add: "Add what is there…",
     after: "Now that the power is back",
     kinds: {

@@ -6,13 +6,13 @@ export const whichWords = {
     title: "Walk the house",
     start: "Walk the house",
     how:
-      "Each breaker is off in a pattern of rounds that no other shares, so that one wrong look is found out. Half done is useful too: " +
+      "Each round halves what is still open, and what contradicts itself is looked at again before you walk. Half done is useful too: " +
       "what is known stands on the run sheet. Ask before a freezer, a computer or anything medical goes off. It proves nothing dead.",
     progress: (done: number, all: number) => `${done} of ${all} outlets known`,
     done: "Nothing is left to look at.",
     backOn: "They are back on",
     nothing: "Every box is followed to its breaker already, or no breaker is recorded.",
-    round: (n: number, of: number) => `Round ${n} of ${of}`,
+    round: (n: number, of: number) => `Round ${n} of about ${Math.max(n, of)}`,
     again: "Look again at what is doubtful",
     asTheyLie: "They lie as they should.",
     tap: "Tap what went dead",
