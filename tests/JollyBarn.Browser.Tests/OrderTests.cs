@@ -1,6 +1,3 @@
-using System.Text.Json.Nodes;
-using OpenQA.Selenium;
-
 namespace JollyBarn.Browser.Tests;
 
 /// <summary>Which outlet feeds which, learned with a phone from what goes dead when one is opened.</summary>

@@ -96,7 +96,8 @@ public static class HiddenHouse
         }
     }
 
-    private static Edit[] Switched(IReadOnlyDictionary<string, bool> handles) =>
+    /// <summary>Breakers thrown as a step says.</summary>
+    public static Edit[] Switched(IReadOnlyDictionary<string, bool> handles) =>
         [
             .. handles.Select(t => new SwitchBreaker(
                 "p",

@@ -95,6 +95,17 @@ public sealed record BreakerOdds(IReadOnlyList<BreakerOdd> Breakers, double Othe
     /// <summary>How likely it is that two breakers feed it.</summary>
     public double Both => Answers.Where(a => a.Two is not null).Sum(a => a.Odds);
 
+    /// <summary>How likely such a look is written down next.</summary>
+    public double Shows(Sighting look)
+    {
+        ArgumentNullException.ThrowIfNull(look);
+        var every = Enum.GetValues<SightingShows>().Sum(shows => Weight(shows));
+        return Weight(look.Shows) / every;
+
+        double Weight(SightingShows shows) =>
+            Answers.Sum(a => a.Odds * Likely(shows, Right(k => look.Off.Contains(k), a.One, a.Two), Wrong));
+    }
+
     /// <summary>How much a look with these off would tell on the average, in nats: how far what is likely before it falls short of what
     /// will be after (Shannon 1948).</summary>
     public double Tells(IReadOnlySet<string> off)

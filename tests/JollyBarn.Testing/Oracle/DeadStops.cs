@@ -1,5 +1,4 @@
 using JollyBarn.Connection.Sheet;
-using JollyBarn.Electrics;
 using JollyBarn.Electrics.Seen;
 using JollyBarn.Wiring;
 
