@@ -86,6 +86,19 @@ public sealed class OrderTests(Site site)
         Assert.Equal("AskFirst", (string)Assert.Single(minding)!["minds"]!);
     }
 
+    /// <summary>An outlet nobody had recorded is added while walking, and is looked at in the same round.</summary>
+    [Fact]
+    public async Task An_outlet_met_on_the_way_joins_the_walk()
+    {
+        var job = await site.OwnJobAsync();
+        using var person = new Person(390, 844, phone: true);
+        person.Go($"{site.Address}/jobs/{job}/walk");
+        person.Type("An outlet that is not on the list", "Behind the stove");
+        person.Sees("Behind the stove", "main li button");
+        var walk = await site.AskAsync($"/api/jobs/{job}/walk?by={Person.Name}");
+        Assert.Contains(walk["look"]!.AsArray(), b => (string)b!["name"]! == "Behind the stove");
+    }
+
     private static object Look(string box, string[] off, int n) =>
         new
         {

@@ -42,6 +42,46 @@ public sealed class SheetScreenTests(Site site)
         person.Sees("Its cables, and how long they are");
     }
 
+    /// <summary>A breaker thrown where one stands: the sheet says before what is known to hang on it, and draws it dead after, by keys
+    /// alone. It is no proof.</summary>
+    [Fact]
+    public async Task A_breaker_thrown_on_the_sheet_is_drawn_dead_with_what_hangs_on_it()
+    {
+        var job = await site.OwnJobAsync();
+        using var person = new Person();
+        person.Go($"{site.Address}/jobs/{job}/sheet");
+        Person.Wait(() => Rails(person) > 9);
+        person.Focus("[data-breaker='panel/3']");
+        person.Press(Keys.Enter);
+        person.Sees("Known to hang on it: Type store, by the door;");
+        person.Sees("Of 1 more nobody can tell.");
+        person.TabTo("I switched it off");
+        person.Press(Keys.Enter);
+        person.Sees($"It is off, held by {Person.Name}.");
+        Person.Wait(() => person.Driver.FindElements(By.CssSelector("[aria-label^='Window bench'][aria-label*='not proved']")).Count == 1);
+        var stops = (await site.AskAsync($"/api/jobs/{job}/sheet"))["rails"]!.AsArray().Single(r => (string)r!["key"]! == "panel/3")![
+            "stops"
+        ]!.AsArray();
+        Assert.All(stops.Where(s => (bool)s!["seen"]!), s => Assert.Equal("Dead", (string)s!["expected"]!));
+    }
+
+    /// <summary>On paper the picture gives way to each circuit as a list of its own.</summary>
+    [Fact]
+    public void The_sheet_prints_circuit_by_circuit()
+    {
+        using var person = new Person();
+        person.Go(site.DemoJob + "/sheet");
+        Person.Wait(() => Rails(person) > 9);
+        person.Driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "print" });
+        Assert.False((bool)person.Driver.ExecuteScript("return document.querySelector('main svg').checkVisibility()")!);
+        var lists = person.Texts(
+            "return [...document.querySelectorAll('main section h2')].filter(h => h.checkVisibility()).map(h => h.textContent)"
+        );
+        Assert.Contains(lists, l => l.Contains("Bindery benches", StringComparison.Ordinal));
+        Assert.True(lists.Count > 9);
+        person.Driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "" });
+    }
+
     /// <summary>The card of the demo's panel as it should be, NEC 408.4(A): taken over in one tap, and printed without what is only
     /// asked.</summary>
     [Fact]

@@ -9,7 +9,7 @@ public sealed record CommonLoad(
     string Id,
     string Name,
     decimal Watts,
-    decimal? Hours,
+    decimal Hours,
     Hangs How = Hangs.Cord,
     bool Motor = false,
     PowerLoss Minds = PowerLoss.Nothing

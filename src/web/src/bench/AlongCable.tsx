@@ -1,10 +1,12 @@
 import { lazy, Suspense, useState } from "react";
+import { useNavigate } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { useBoxes } from "../model/job";
 import { measured } from "../model/facts";
 import { cableName } from "../model/names";
 import type { BoxEdit } from "../model/useBoxEdit";
+import { address } from "../parts/address";
 import { Ask, Button, TakeOut } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { run } from "../parts/measure";
@@ -27,6 +29,7 @@ function asked(side: Schemas["RunSide"], kind: Schemas["HurtKind"]): readonly (r
 /** What happened to a cable along its way, and a box put into it. */
 export function AlongCable({ job, view, cable: c, edit }: { job: string; view: BoxView; cable: Schemas["CableView"]; edit: BoxEdit }) {
   const { units } = useSettings();
+  const navigate = useNavigate();
   const [into, setInto] = useState(false);
   const hurts = Object.entries(c.hurts ?? {});
   return (
@@ -80,6 +83,7 @@ export function AlongCable({ job, view, cable: c, edit }: { job: string; view: B
             place={view.box.place ?? null}
             of={edit.of}
             onPut={(e) => edit.ready(e)}
+            onDone={(box) => !edit.of.change && void navigate(address.box(job, box))}
             onClose={() => setInto(false)}
           />
         )}

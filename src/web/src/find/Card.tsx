@@ -2,9 +2,9 @@ import { useState } from "react";
 import { api, must, newId, type Edit } from "../api/client";
 import { useEdit } from "../model/job";
 import { Button } from "../parts/controls";
-import { words } from "../words";
+import { whichWords } from "../words/which";
 
-const w = words.which;
+const w = whichWords.which;
 
 /** From nothing: how many slots, and the words of the card as fast as one reads them. */
 export function Card({ job }: { job: string }) {

@@ -1,8 +1,8 @@
 import type { Edit, Schemas } from "../api/client";
 import { fromKey } from "../parts/breaker";
-import { words } from "../words";
+import { whichWords } from "../words/which";
 
-const w = words.which;
+const w = whichWords.which;
 type Handle = Schemas["ToldHandle"];
 
 /** What records that these were thrown, now, by somebody. */

@@ -1,7 +1,7 @@
 import type { Schemas } from "../api/client";
-import { words } from "../words";
+import { whichWords } from "../words/which";
 
-const w = words.which;
+const w = whichWords.which;
 
 /** How likely each breaker is and why, and the looks that was worked out from. */
 export function Likely({ search, onStrike }: { search: Schemas["ToldSearch"]; onStrike: (id: string) => void }) {

@@ -4,9 +4,9 @@ import { api, must, newId, type Schemas } from "../api/client";
 import { useEdit } from "../model/job";
 import { keys } from "../model/keys";
 import { Pick } from "../parts/Pick";
-import { words } from "../words";
+import { mindingWords } from "../words/minding";
 
-const w = words.minding;
+const w = mindingWords.minding;
 type Minding = Schemas["ToldMinding"][];
 
 /** Asked before anything goes off: what must not lose power, what has to rest, what is to be set again. */

@@ -1,7 +1,7 @@
 import type { Schemas } from "../api/client";
 import { keyOf } from "../parts/breaker";
 import { Ask } from "../parts/controls";
-import { words } from "../words";
+import { whichWords } from "../words/which";
 
 /** What is written at the breaker that was found: the card as it should be, NEC 408.4. */
 export function NameIt({
@@ -19,7 +19,7 @@ export function NameIt({
   const says = panel.breakers?.find((b) => keyOf(b) === key)?.says ?? "";
   return (
     <Ask
-      label={words.which.write(breaker.where)}
+      label={whichWords.which.write(breaker.where)}
       value={says}
       onKeep={(text) =>
         onPut({ ...panel, breakers: (panel.breakers ?? []).map((b) => (keyOf(b) === key ? { ...b, says: text || null } : b)) }, id)

@@ -9,9 +9,10 @@ import { address } from "../parts/address";
 import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
+import { mindingWords } from "../words/minding";
 import { Outlet } from "./Outlet";
 
-const w = words.order;
+const w = mindingWords.order;
 type Told = Schemas["ToldOrder"];
 
 /** Which outlet of a breaker feeds which: open the one that tells most, tap what is dead, and the order stands on the run sheet. */
@@ -28,7 +29,7 @@ export default function Order() {
     <div className="mx-auto max-w-2xl pb-6">
       <p className="text-sm text-ink-2">
         <Link to={address.sheet(job)} className="underline underline-offset-4">
-          {words.sheet.title}
+          {words.runSheet}
         </Link>
       </p>
       <h1 className="text-2xl">{w.title}</h1>

@@ -1,7 +1,7 @@
 import type { Schemas } from "../api/client";
-import { words } from "../words";
+import { whichWords } from "../words/which";
 
-const w = words.walk;
+const w = whichWords.walk;
 
 /** An outlet of the round: one tap says it went dead, another that it is live; one nobody tapped was not looked at. */
 export function Outlet({

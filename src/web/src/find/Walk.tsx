@@ -9,11 +9,14 @@ import { address } from "../parts/address";
 import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
+import { whichWords } from "../words/which";
+import { mindingWords } from "../words/minding";
 import { Handles, switched } from "./Handles";
+import { Found } from "./Found";
 import { After, Before } from "./Minding";
 import { Outlet } from "./Outlet";
 
-const w = words.walk;
+const w = whichWords.walk;
 type Told = Schemas["ToldWalk"];
 
 /** The whole house, walked: switch some off, tap what went dead, and the run sheet fills itself. */
@@ -34,14 +37,14 @@ export default function Walk() {
     <div className="mx-auto max-w-2xl pb-6">
       <p className="text-sm text-ink-2">
         <Link to={address.sheet(job)} className="underline underline-offset-4">
-          {words.sheet.title}
+          {words.runSheet}
         </Link>
       </p>
       <h1 className="text-2xl">{w.title}</h1>
       <p className="mb-3 text-ink-2">
         <span className="figure">{w.progress(done, known.length)}</span>{" "}
         <Link to={address.order(job)} className="underline underline-offset-4">
-          {words.order.link}
+          {mindingWords.order.link}
         </Link>
       </p>
       {round === 0 ? <After minding={walk.data.minding} /> : <Before job={job} minding={walk.data.minding} />}
@@ -116,7 +119,7 @@ function Round({ job, walk, old, onSkip }: { job: string; walk: Told; old: boole
         <p className="text-lg font-bold">{walk.again ? w.again : w.round(walk.round, walk.rounds)}</p>
         {walk.throw.length === 0 && <p>{w.asTheyLie}</p>}
         <Handles handles={walk.throw} />
-        {walk.kept.length > 0 && <p className="mt-2 text-sm">{words.which.kept(walk.kept)}</p>}
+        {walk.kept.length > 0 && <p className="mt-2 text-sm">{whichWords.which.kept(walk.kept)}</p>}
       </section>
       <h2 className="text-lg">{w.tap}</h2>
       {rooms.map((room) => {
@@ -150,6 +153,7 @@ function Round({ job, walk, old, onSkip }: { job: string; walk: Told; old: boole
           </section>
         );
       })}
+      <Found job={job} />
       <Button look="main" className="min-h-16 text-lg" disabled={old || sending || looked.length === 0} onClick={keep}>
         {w.keep(looked.filter((b) => seen[b.box] === "Dead").length, looked.filter((b) => seen[b.box] === "Live").length, rest.length)}
       </Button>
@@ -171,7 +175,7 @@ function Known({ known }: { known: Told["known"] }) {
               {k.name} <span className="text-sm text-ink-2">{k.place}</span>
             </span>
             <span className="figure font-bold">{k.on.length > 0 ? k.on.join(" + ") : w.other}</span>
-            <span className={`figure w-16 text-right text-sm ${k.known ? "" : "text-ink-2"}`}>{words.which.odds(k.sure)}</span>
+            <span className={`figure w-16 text-right text-sm ${k.known ? "" : "text-ink-2"}`}>{whichWords.which.odds(k.sure)}</span>
           </li>
         ))}
       </ul>

@@ -9,12 +9,13 @@ import { address } from "../parts/address";
 import { Button, Choice } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
+import { whichWords } from "../words/which";
 import { Card } from "./Card";
 import { Handles, switched } from "./Handles";
 import { Likely } from "./Likely";
 import { NameIt } from "./NameIt";
 
-const w = words.which;
+const w = whichWords.which;
 type Search = Schemas["ToldSearch"];
 type Shows = Schemas["SightingShows"];
 
@@ -40,7 +41,7 @@ export default function WhichBreaker() {
         </Link>
         {view.data.place && `, ${view.data.place}`}
       </p>
-      <h1 className="mb-3 text-2xl">{w.title}</h1>
+      <h1 className="mb-3 text-2xl">{words.whichBreaker}</h1>
       {search.data.state === "NoBreakers" ? (
         <Card job={job} />
       ) : (

@@ -4,6 +4,9 @@ import { useNavigate } from "react-router";
 import { useBoxes, useHead, useJobs } from "../model/job";
 import { setSettings } from "../api/settings";
 import { words } from "../words";
+import { whichWords } from "../words/which";
+import { loadWords } from "../words/loads";
+import { panelWords } from "../words/panel";
 import { address, served } from "../parts/address";
 
 type Item = { key: string; name: string; kind: string; detail?: string; go: () => void };
@@ -40,10 +43,10 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       action("log", words.log, to(address.log(job)));
       action("changes", words.changes, to(address.changes(job)));
       action("lists", words.lists.title, to(address.lists(job)));
-      action("loads", words.loads.title, to(address.loads(job)));
-      action("labels", words.labels.title, to(address.labels(job)));
-      action("sheet", words.sheet.title, to(address.sheet(job)));
-      action("walk", words.walk.title, to(address.walk(job)));
+      action("loads", loadWords.loads.title, to(address.loads(job)));
+      action("labels", panelWords.labels.title, to(address.labels(job)));
+      action("sheet", words.runSheet, to(address.sheet(job)));
+      action("walk", whichWords.walk.title, to(address.walk(job)));
       action("export", words.jobs.export, () => window.location.assign(served.job(job)));
     }
     action("jobs", words.home, to(address.jobs));

@@ -6,7 +6,7 @@ type Place = { to: string; name: string; onPhone: string | null };
 
 export const placesOf = (job: string): readonly Place[] => [
   { to: address.today(job), name: words.today, onPhone: words.today },
-  { to: address.sheet(job), name: words.sheet.title, onPhone: words.sheet.title },
+  { to: address.sheet(job), name: words.runSheet, onPhone: words.runSheet },
   { to: address.quick(job), name: words.quick, onPhone: words.quick },
   { to: address.changes(job), name: words.changes, onPhone: words.changes },
   { to: address.log(job), name: words.log, onPhone: null },

@@ -1,8 +1,8 @@
 import { Ban, Check, CircleHelp } from "lucide-react";
 import type { Schemas } from "../api/client";
-import { words } from "../words";
+import { loadWords } from "../words/loads";
 
-const w = words.loads;
+const w = loadWords.loads;
 
 const looks: Record<Schemas["May"], [typeof Check, string]> = {
   Yes: [Check, "border-moss bg-moss-wash"],

@@ -5,10 +5,11 @@ import { useEdit } from "../model/job";
 import { keys } from "../model/keys";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
+import { loadWords } from "../words/loads";
 import { MayRun } from "./MayRun";
 import { Owned } from "./Owned";
 
-const w = words.loads;
+const w = loadWords.loads;
 
 /** What takes current: whether something may run here, with that on; and what one has, where it hangs, how long it runs. */
 export default function Loads() {

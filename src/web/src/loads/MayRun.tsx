@@ -4,10 +4,10 @@ import { api, must, type Schemas } from "../api/client";
 import { keys } from "../model/keys";
 import { Ask, Button, Choice } from "../parts/controls";
 import { Pick } from "../parts/Pick";
-import { words } from "../words";
+import { loadWords } from "../words/loads";
 import { Answer } from "./Answer";
 
-const w = words.loads;
+const w = loadWords.loads;
 type Loads = Schemas["LoadsView"];
 type Appliance = Schemas["Appliance"];
 const OTHER = "other:";

@@ -3,8 +3,10 @@ import type { Send } from "../model/edits";
 import { Ask, TakeOut } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { words } from "../words";
+import { loadWords } from "../words/loads";
+import { mindingWords } from "../words/minding";
 
-const w = words.loads;
+const w = loadWords.loads;
 type Loads = Schemas["LoadsView"];
 type Appliance = Schemas["Appliance"];
 
@@ -84,10 +86,10 @@ function One({ id, appliance: a, outlets, send }: { id: string; appliance: Appli
         hide
         quiet
         wide
-        label={`${words.minding.label}, ${a.name}`}
+        label={`${mindingWords.minding.label}, ${a.name}`}
         value={a.minds ?? "Nothing"}
         onChange={(minds) => put({ minds })}
-        options={words.minding.choices}
+        options={mindingWords.minding.choices}
       />
       <Pick
         hide

@@ -1,13 +1,11 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useNavigate } from "react-router";
 import { api, must, newId, type Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { measured } from "./facts";
 import { useHead } from "./job";
 import { keys } from "./keys";
 import { Mark } from "./Verdict";
-import { address } from "../parts/address";
 import { Ask, Button } from "../parts/controls";
 import { FitBadge } from "../parts/FitBadge";
 import { volume } from "../parts/measure";
@@ -25,6 +23,7 @@ export default function IntoCable({
   place: there = null,
   of = {},
   onPut,
+  onDone,
   onClose,
 }: {
   job: string;
@@ -37,11 +36,12 @@ export default function IntoCable({
   of?: { change?: string; state?: Schemas["BoxState"] };
   /** Does it; false where it was refused. */
   onPut: (edit: Schemas["Edit"]) => Promise<boolean>;
+  /** It is in, under this id. */
+  onDone?: (box: string) => void;
   onClose: () => void;
 }) {
   const { units } = useSettings();
   const head = useHead(job);
-  const navigate = useNavigate();
   const [[box, further]] = useState(() => [newId("b"), newId("r")] as const);
   const [name, setName] = useState<string>(w.nameOf(c.name));
   const [place, setPlace] = useState(there ?? "");
@@ -61,7 +61,7 @@ export default function IntoCable({
     setPutting(true);
     if (!(await onPut(way.edit))) return setPutting(false);
     onClose();
-    if (!change) void navigate(address.box(job, box));
+    onDone?.(box);
   };
   return (
     <Sheet title={w.putBox} open onClose={onClose}>

@@ -2,10 +2,10 @@ import type { Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { FitBadge } from "../parts/FitBadge";
 import { span } from "../parts/measure";
-import { words } from "../words";
+import { drawWords } from "../words/draw";
 import { Mark } from "./Verdict";
 
-const w = words.outcome;
+const w = drawWords.outcome;
 type Findings = Schemas["ToldFinding"][];
 
 /** What something would do: to what hangs where, to the load, drop and protection of circuits, and to boxes. */

@@ -1,9 +1,10 @@
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { address } from "../parts/address";
-import { words } from "../words";
+import { whichWords } from "../words/which";
+import { sheetWords } from "../words/sheet";
 
-const w = words.sheet;
+const w = sheetWords.sheet;
 
 /** Boxes that no recorded cable comes to: they hang on something, and nobody has written down on what. */
 export function Apart({ job, apart }: { job: string; apart: readonly Schemas["ApartView"][] }) {
@@ -13,7 +14,7 @@ export function Apart({ job, apart }: { job: string; apart: readonly Schemas["Ap
       <div className="mb-1 flex flex-wrap items-center gap-x-4">
         <h2 className="text-lg">{w.apart}</h2>
         <Link to={address.walk(job)} className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4">
-          {words.walk.start}
+          {whichWords.walk.start}
         </Link>
       </div>
       <ul className="flex flex-wrap gap-2">

@@ -1,12 +1,14 @@
 import type { Schemas } from "../api/client";
 import type { Send } from "../model/edits";
 import { words } from "../words";
+import { sheetWords } from "../words/sheet";
 import { CircuitCard } from "./CircuitCard";
 import { RoomsAndWalls } from "./Rooms";
 import type { Rail } from "./show";
 import { Panels, Sources } from "./Supply";
+import { ThrowIt } from "./ThrowIt";
 
-const w = words.sheet;
+const w = sheetWords.sheet;
 
 /** What is opened over the run sheet: a circuit with its breaker, the panels, or the rooms. */
 export type Over = { what: "rail"; rail: Rail } | { what: "panels" } | { what: "rooms" };
@@ -36,6 +38,7 @@ export function Behind({
           {words.close}
         </button>
       </div>
+      {over.what === "rail" && <ThrowIt rail={over.rail} send={send} />}
       {over.what === "rail" && <OfRail {...{ job, head, supply, send }} rail={over.rail} />}
       {over.what === "panels" && (
         <div className="grid gap-8 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">

@@ -8,8 +8,9 @@ import { keyOf } from "../parts/breaker";
 import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
+import { sheetWords } from "../words/sheet";
 
-const w = words.directory;
+const w = sheetWords.directory;
 type Line = Schemas["DirectoryLineTold"];
 
 /** The directory of a panel as it should be written, in the panel's own layout, beside what is written; and on paper. */
@@ -38,7 +39,7 @@ export default function Directory() {
         <div className="mr-auto">
           <p className="no-print text-sm text-ink-2">
             <Link to={address.sheet(job, panel)} className="underline underline-offset-4">
-              {words.sheet.title}
+              {words.runSheet}
             </Link>
           </p>
           <h1 className="text-2xl">{w.title(told.data.panel)}</h1>

@@ -9,9 +9,9 @@ import { CablePicker, madeOf } from "../parts/CablePicker";
 import { CableSize } from "../parts/CableSize";
 import { Button, Choice } from "../parts/controls";
 import { Sheet } from "../parts/Sheet";
-import { words } from "../words";
+import { drawWords } from "../words/draw";
 
-const w = words.draw;
+const w = drawWords.draw;
 export type Spot = Schemas["SheetSpot"];
 
 /** What drawing from one thing of the sheet to another may mean: each meaning with what it would do; one tap does it. */

@@ -1,9 +1,10 @@
 import type { Send } from "../model/edits";
 import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
+import { sheetWords } from "../words/sheet";
 import type { Stop } from "./show";
 
-const w = words.sheet;
+const w = sheetWords.sheet;
 
 /** The end of a cable that is in no box: to something fixed, with its name, or not followed. */
 export function EndOf({ stop, send }: { stop: Stop; send: Send }) {

@@ -7,8 +7,9 @@ import { address, served } from "../parts/address";
 import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
+import { panelWords } from "../words/panel";
 
-const w = words.labels;
+const w = panelWords.labels;
 type Label = Schemas["ToldLabel"];
 
 /** Labels for the inside of every cover, as they would come out, and the tray they come out into. */
@@ -40,7 +41,7 @@ export default function Labels() {
         <div className="mr-auto">
           <p className="no-print text-sm text-ink-2">
             <Link to={address.sheet(job)} className="underline underline-offset-4">
-              {words.sheet.title}
+              {words.runSheet}
             </Link>
           </p>
           <h1 className="text-2xl">{w.title}</h1>

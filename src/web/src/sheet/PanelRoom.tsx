@@ -1,7 +1,7 @@
 import type { Schemas } from "../api/client";
-import { words } from "../words";
+import { panelWords } from "../words/panel";
 
-const w = words.panelRoom;
+const w = panelWords.panelRoom;
 
 /** What hangs on each leg of a panel, and where a new circuit may go. */
 export function PanelRoom({ room, main }: { room: Schemas["PanelRoom"]; main: number | null }) {

@@ -1,10 +1,10 @@
 import { ChevronLeft, ChevronRight } from "lucide-react";
 import { useRef } from "react";
-import { words } from "../words";
+import { sheetWords } from "../words/sheet";
 import { isShown, spotOf, type Rail, type Show, type Stop } from "./show";
 import { StopMark } from "./StopMark";
 
-const w = words.sheet;
+const w = sheetWords.sheet;
 /** So far a finger goes before it is a swipe, px. */
 const SWIPE = 60;
 

@@ -5,6 +5,7 @@ import { useLive } from "../model/useLive";
 import { Nowhere } from "../parts/Nowhere";
 import { Sheet } from "../parts/Sheet";
 import { words } from "../words";
+import { sheetWords } from "../words/sheet";
 
 const present = { of: {} };
 
@@ -12,7 +13,7 @@ const present = { of: {} };
 export default function ProbeHere({ job, box, onClose }: { job: string; box: string; onClose: () => void }) {
   const view = useBox(job, box);
   return (
-    <Sheet title={view.data ? words.sheet.testAt(view.data.box.name) : words.loading} open onClose={onClose}>
+    <Sheet title={view.data ? sheetWords.sheet.testAt(view.data.box.name) : words.loading} open onClose={onClose}>
       {view.data ? <Points job={job} view={view.data} /> : view.error && <Nowhere error={view.error} />}
     </Sheet>
   );

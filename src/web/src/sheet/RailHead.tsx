@@ -1,11 +1,12 @@
 import type { PointerEvent } from "react";
 import { wrap } from "../model/names";
 import { words } from "../words";
+import { sheetWords } from "../words/sheet";
 import { U } from "./layout";
 import { Press } from "./Press";
 import { drawOf, type Rail } from "./show";
 
-const w = words.sheet;
+const w = sheetWords.sheet;
 
 /** Where a rail leaves its panel: the breaker on its plate, what it is called and what is known to hang on it. */
 export function RailHead({

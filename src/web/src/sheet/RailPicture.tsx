@@ -1,5 +1,5 @@
 import type { useDraw } from "./useDraw";
-import { words } from "../words";
+import { sheetWords } from "../words/sheet";
 import { wrap } from "../model/names";
 import { U, type RailOut } from "./layout";
 import { Press } from "./Press";
@@ -7,7 +7,7 @@ import { RailHead } from "./RailHead";
 import { StopMark } from "./StopMark";
 import { drawOf, isEnd, isOff, isShown, spotOf, type Rail, type Show, type Stop } from "./show";
 
-const w = words.sheet;
+const w = sheetWords.sheet;
 /** Letters of a name that have room under a stop, and beside an end. */
 const LETTERS = 19;
 const ENDS = 20;

@@ -9,16 +9,20 @@ import { Button, Choice } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { Pick } from "../parts/Pick";
 import { words } from "../words";
+import { sheetWords } from "../words/sheet";
+import { drawWords } from "../words/draw";
 import { Apart } from "./Apart";
 import { Behind, type Over } from "./Behind";
 import { Drawn } from "./Drawn";
+import { Feeds } from "./Feeds";
 import { PhoneRail } from "./PhoneRail";
+import { PrintRails } from "./PrintRails";
 import { SheetPicture } from "./SheetPicture";
 import { drawOf, railsOf, SHOWS, spotAt, spotOf, type Rail, type Stop } from "./show";
 import { StopCard } from "./StopCard";
 
 const IntoCable = lazy(() => import("../model/IntoCable"));
-const w = words.sheet;
+const w = sheetWords.sheet;
 
 /** The whole job as electricity sees it: where power comes from and where it goes. */
 export default function RunSheet() {
@@ -63,7 +67,9 @@ export default function RunSheet() {
   // A link may lead to a circuit or to a panel: it opens over the sheet until it is shut.
   const asked = search.get("open");
   const linked = rails.find((r) => r.breakers.some((b) => b.circuit === asked));
-  const over = chosen ?? (asked === null ? null : linked ? ({ what: "rail", rail: linked } as const) : ({ what: "panels" } as const));
+  const opened = chosen ?? (asked === null ? null : linked ? ({ what: "rail", rail: linked } as const) : ({ what: "panels" } as const));
+  // The rail as it is now, not as it was when it was opened.
+  const over = opened?.what === "rail" ? { ...opened, rail: rails.find((r) => r.key === opened.rail.key) ?? opened.rail } : opened;
   const shut = () => {
     setOver(null);
     put({ open: null });
@@ -91,7 +97,7 @@ export default function RunSheet() {
   return (
     <div className="mx-auto max-w-[150rem]">
       <div className="mb-3 flex flex-wrap items-end gap-3">
-        <h1 className="mr-auto self-center text-2xl">{w.title}</h1>
+        <h1 className="mr-auto self-center text-2xl">{words.runSheet}</h1>
         <div className="no-print flex flex-wrap items-end gap-2">
           <Choice hide label={w.show} value={show} onChange={(s) => put({ show: s === "all" ? null : s })} options={w.shows} />
           {rooms.length > 0 && (
@@ -118,6 +124,7 @@ export default function RunSheet() {
           </span>
         </div>
       </div>
+      <Feeds head={head.data} />
       <Behind job={job} head={head.data} supply={supply.data} over={over} send={send} onClose={shut} />
       {rails.length === 0 && <p className="mb-3 text-ink-2">{w.empty}</p>}
       {sheet.data.working && (
@@ -147,9 +154,9 @@ export default function RunSheet() {
       )}
       {from && (
         <p role="status" className="sticky top-2 z-20 mb-3 flex items-center gap-3 rounded-xl border-2 border-slate bg-slate-wash px-3">
-          <span className="flex-1">{words.draw.next(named(from))}</span>
+          <span className="flex-1">{drawWords.draw.next(named(from))}</span>
           <Button look="quiet" onClick={() => setFrom(null)}>
-            {words.draw.leave}
+            {drawWords.draw.leave}
           </Button>
         </p>
       )}
@@ -189,7 +196,7 @@ export default function RunSheet() {
             onRail={openRail}
           />
         ) : (
-          <div className="by-itself overflow-x-auto">
+          <div className="no-print by-itself overflow-x-auto">
             <SheetPicture
               rails={kept}
               across={sheet.data.across}
@@ -204,6 +211,7 @@ export default function RunSheet() {
             />
           </div>
         ))}
+      <PrintRails rails={kept} />
       <Apart job={job} apart={apart} />
     </div>
   );

@@ -1,13 +1,14 @@
 import { useEffect, useMemo, useRef, type KeyboardEvent } from "react";
 import type { Schemas } from "../api/client";
 import { words } from "../words";
+import { sheetWords } from "../words/sheet";
 import { layout, U, type RailOut } from "./layout";
 import { RailPicture } from "./RailPicture";
 import { isEnd, spotOf, type Rail, type Show, type Stop } from "./show";
 import { useDraw } from "./useDraw";
 import { wrap } from "../model/names";
 
-const w = words.sheet;
+const w = sheetWords.sheet;
 
 /** Every rail out of its panel, with its stops in feed order. */
 export function SheetPicture({
@@ -94,7 +95,7 @@ export function SheetPicture({
       viewBox={`0 -34 ${placed.width} ${placed.height + 34}`}
       className="block"
       role="group"
-      aria-label={w.title}
+      aria-label={words.runSheet}
       onKeyDown={onKeyDown}
     >
       {heads.map((h) => (

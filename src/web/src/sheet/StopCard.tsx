@@ -8,11 +8,14 @@ import { run } from "../parts/measure";
 import { Button } from "../parts/controls";
 import type { Send } from "../model/edits";
 import { words } from "../words";
+import { sheetWords } from "../words/sheet";
+import { loadWords } from "../words/loads";
+import { mindingWords } from "../words/minding";
 import { EndOf } from "./EndOf";
 import { spotOf, type Rail, type Stop } from "./show";
 
 const ProbeHere = lazy(() => import("./ProbeHere"));
-const w = words.sheet;
+const w = sheetWords.sheet;
 
 /** A stop that is chosen: how it hangs, what is expected there, its figures, and the ways on from it. */
 export function StopCard({
@@ -94,7 +97,7 @@ export function StopCard({
             to={address.breaker(job, stop.box)}
             className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink px-4 font-semibold"
           >
-            {words.which.title}
+            {words.whichBreaker}
           </Link>
         )}
         {stop.box && (
@@ -102,12 +105,12 @@ export function StopCard({
             to={address.loads(job, stop.box)}
             className="inline-flex min-h-11 items-center px-2 font-semibold underline underline-offset-4"
           >
-            {words.loads.link}
+            {loadWords.loads.link}
           </Link>
         )}
         {stop.box && !stop.seen && !stop.by && (
           <Link to={address.order(job)} className="inline-flex min-h-11 items-center px-2 font-semibold underline underline-offset-4">
-            {words.order.link}
+            {mindingWords.order.link}
           </Link>
         )}
         {stop.box && stop.judged && (

@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import { address } from "../parts/address";
 import { Pick } from "../parts/Pick";
 import { words } from "../words";
+import { sheetWords } from "../words/sheet";
 import { CircuitCard } from "./CircuitCard";
 import type { Send } from "../model/edits";
 import { NewOne } from "./NewOne";
@@ -66,7 +67,7 @@ export function Panels({ job, head, supply, send }: { job: string; head: Head; s
       {Object.entries(head.panels).map(([id, panel]) => (
         <div key={id}>
           <Link to={address.directory(job, id)} className="inline-flex min-h-11 items-center underline underline-offset-4">
-            {words.directory.link}
+            {sheetWords.directory.link}
           </Link>
           <PanelPicture id={id} panel={panel} head={head} legs={viewOf(id)?.legs ?? {}} send={send} />
           {viewOf(id) && <PanelRoom room={viewOf(id)!.room} main={panel.mainAmperes ?? null} />}

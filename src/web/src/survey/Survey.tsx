@@ -99,7 +99,7 @@ function Page({
             to={address.breaker(job, view.id)}
             className="inline-flex min-h-12 items-center justify-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
           >
-            {words.which.title}
+            {words.whichBreaker}
           </Link>
           <ProofPanel job={job} view={view} />
           <p className="text-sm text-ink-2">{w.plateOff}</p>

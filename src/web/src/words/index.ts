@@ -1,31 +1,21 @@
 import { boxWords } from "./box";
-import { whichWords } from "./which";
-import { drawWords } from "./draw";
 import { inspectWords } from "./inspect";
 import { kindWords } from "./kinds";
 import { liveWords } from "./live";
-import { loadWords } from "./loads";
-import { mindingWords } from "./minding";
-import { panelWords } from "./panel";
 import { quickWords } from "./quick";
-import { sheetWords } from "./sheet";
 import { supplyWords } from "./supply";
 
 /** Every English sentence of the interface. Trade words, short. */
 export const words = {
   ...boxWords,
-  ...drawWords,
-  ...whichWords,
   ...inspectWords,
   ...kindWords,
   ...liveWords,
-  ...loadWords,
-  ...mindingWords,
-  ...panelWords,
   ...quickWords,
-  ...sheetWords,
   ...supplyWords,
   product: "Jolly Barn",
+  runSheet: "Run sheet",
+  whichBreaker: "Which breaker is this?",
   caution:
     "Arithmetic from memory of the published code; your local code and a licensed electrician decide. Prove it dead before " +
     "you touch a conductor.",

@@ -41,7 +41,6 @@ export const sheetWords = {
     },
   },
   sheet: {
-    title: "Run sheet",
     show: "Show",
     shows: [
       ["all", "All"],
@@ -76,6 +75,15 @@ export const sheetWords = {
     notOpened: "not opened",
     open: "Open this box",
     alsoOn: (rail: string) => `Also on ${rail}`,
+    throwIt: (slot: string) => `Breaker ${slot}`,
+    goesDead: (live: readonly string[], open: number) =>
+      `${live.length === 0 ? "Nothing that was followed is live on it." : `Known to hang on it: ${live.join("; ")}.`}${
+        open > 0 ? ` Of ${open} more nobody can tell.` : ""
+      }`,
+    isOff: (by: readonly string[]) => (by.length > 0 ? `It is off, held by ${by.join(", ")}.` : "It is off."),
+    fed: (panel: string, source: string | null, main: number | null) =>
+      `${panel}: ${source === null ? "nobody said what feeds it" : `from ${source}`}${main === null ? "" : `, main ${main} A`}`,
+    idle: (source: string) => `${source}: feeds no panel that is recorded`,
     testHere: "Test here",
     testAt: (box: string) => `Test at ${box}`,
     drawFrom: "Draw a cable from here",

@@ -16,6 +16,9 @@ export const whichWords = {
     again: "Look again at what is doubtful",
     asTheyLie: "They lie as they should.",
     tap: "Tap what went dead",
+    found: "An outlet that is not on the list",
+    foundRoom: "Its room",
+    foundHint: "by the stove",
     dead: "dead",
     live: "live",
     left: "not looked at",
@@ -25,7 +28,6 @@ export const whichWords = {
     other: "?",
   },
   which: {
-    title: "Which breaker is this?",
     how: "It proves nothing dead. What you switch is recorded as you say it, with your name on it, and proofs of dead end.",
     helped: "Who looks",
     who: [
