@@ -13,7 +13,8 @@ internal static class WalkTable
     {
         var costs = WalkCosts.Of(HousePractice.Default);
         Console.WriteLine(
-            "| One box, walking alone | Looks | Breakers thrown | Cost, s | Huffman's tree, s | Ratio | Its throws free, s | Ratio | Found |"
+            "| One box, walking alone | Looks | Breakers thrown | Cost, s | Huffman's tree, s | Ratio |"
+                + " Its throws free, s | Ratio | Found |"
         );
         Console.WriteLine("|---|---|---|---|---|---|---|---|---|");
         foreach (var breakers in new[] { 12, 20, 30, 40 })
