@@ -22,7 +22,7 @@ export function Found({ job }: { job: string }) {
     setTurn(turn + 1);
   };
   return (
-    <section aria-label={w.found} className="grid grid-cols-2 gap-3">
+    <section aria-label={w.found} className="grid grid-cols-2 items-end gap-3">
       <Pick
         label={w.foundRoom}
         value={place}

@@ -134,7 +134,11 @@ export default function RunSheet() {
       )}
       {kept.length === 0 && rails.length > 0 && <p className="text-ink-2">{w.none}</p>}
       {found && (
-        <div className={phone ? "fixed inset-x-2 bottom-(--bar) z-30 mb-2" : "sticky top-2 z-10 mb-3"}>
+        <div
+          className={
+            phone ? "fixed inset-x-2 bottom-(--bar) z-30 mb-2 max-h-[42dvh] overflow-y-auto rounded-2xl" : "sticky top-2 z-10 mb-3"
+          }
+        >
           <StopCard
             job={job}
             rail={found.rail}
