@@ -112,6 +112,19 @@ public sealed class MayRunTests
         Assert.Equal(May.Yes, MayRun.Of(shared, new("b", "q", 600, 1, RestIdle: true)).Single().May);
     }
 
+    /// <summary>An open neutral leaves nothing between the slots; a stop that the network alone sees, at any box of the circuit, comes
+    /// first: presence of a breaker and a rating is no yes.</summary>
+    [Fact]
+    public void What_the_network_says_goes_before_arithmetic()
+    {
+        var open = House(15).Do(new MoveLead("j", "on.a1", new Landing(LandingAt.Cap)));
+        Assert.Equal([RunCase.NoVolts], Against(Ask(open, 600, 1)));
+        Inspection.Finding stop = new("seen", "j", Inspection.Verdict.Stop, "", Details.None, []);
+        var stopped = MayRun.Of(House(15), new("b", "r", 600, 1), id => id == "j" ? [stop] : []).Single();
+        Assert.Equal([RunCase.Stopped], Against(stopped));
+        Assert.Null(stopped.MostWatts);
+    }
+
     /// <summary>A motor takes about six times its current when it starts (common practice); a magnet may pull from five times the
     /// rating, UL 489: 1500 W on 15 A.</summary>
     [Theory]

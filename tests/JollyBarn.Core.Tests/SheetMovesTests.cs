@@ -108,6 +108,23 @@ public sealed class SheetMovesTests
         }
     }
 
+    /// <summary>Two hots with one neutral are not put on one breaker by a stroke: the way is shown, and why it cannot be.</summary>
+    [Fact]
+    public void A_multiwire_stop_is_not_moved_to_a_single_breaker()
+    {
+        var job = Enumerable.Range(1, 100).Select(WiredHouse.Make).First(j => RunSheet.Of(j).Rails.Any(r => r.Breakers.Count == 2));
+        var rails = RunSheet.Of(job).Rails;
+        var pair = rails.First(r => r.Breakers.Count == 2);
+        var single = rails.First(r => r.Breakers.Count == 1);
+        foreach (var (from, to) in new[] { (pair, single), (single, pair) })
+        {
+            var way = SheetMoves
+                .Of(job, new(new(from.Key, from.Stops[0].Key), new(to.Key), "new"))
+                .Single(w => w.Move == SheetMove.ToBreaker);
+            Assert.Equal(Terms.Why.SharesNeutral, way.Why!.Why);
+        }
+    }
+
     /// <summary>What cannot be says why, and what is not there means nothing.</summary>
     [Fact]
     public void Between_things_no_cable_joins_nothing_is_offered()

@@ -24,19 +24,20 @@ public static class MayRun
 
     /// <summary>One answer for each circuit the outlet hangs on.</summary>
     /// <exception cref="KeyNotFoundException">There is no such box.</exception>
-    public static IReadOnlyList<RunAnswer> Of(Job job, RunAsk ask)
+    /// <param name="verdicts">Verdicts of a box, those of the solved network among them; as the rules alone see it when null.</param>
+    public static IReadOnlyList<RunAnswer> Of(Job job, RunAsk ask, Func<Id<Box>, IReadOnlyList<Finding>>? verdicts = null)
     {
         ArgumentNullException.ThrowIfNull(ask);
         var of = $"{ask.Box}/{ask.Device}";
         var looks = job
             .Circuits.Ids.Select(id => new CircuitLook(job, id))
             .Where(l => l.Outlets.Any(o => o.Of == of))
-            .Select(l => Of(job, ask, of, l))
+            .Select(l => Of(job, ask, of, l, verdicts ?? (id => Inspector.Judge(job, id, job.Boxes[id]))))
             .ToList();
         return looks.Count > 0 ? looks : [new(null, null, 0, 0, null, null, [new(RunCase.NotFollowed, May.CannotTell, Details.None)], [])];
     }
 
-    private static RunAnswer Of(Job job, RunAsk ask, string of, CircuitLook look)
+    private static RunAnswer Of(Job job, RunAsk ask, string of, CircuitLook look, Func<Id<Box>, IReadOnlyList<Finding>> verdicts)
     {
         var idle = ask.Idle ?? [];
         var own = ask.Instead is { } id && job.Appliances.Find(id) is { } thing && thing.Hangs(ask.Box, ask.Device) ? thing.Watts : 0;
@@ -53,7 +54,8 @@ public static class MayRun
         var reasons = new List<RunReason>();
         void Add(RunCase @case, May says, params (string, object?)[] about) => reasons.Add(new(@case, says, Details.Of(about)));
 
-        if (Stops(job, ask, look) is > 0 and var stops)
+        var stops = Stops(look, verdicts);
+        if (stops > 0)
         {
             Add(RunCase.Stopped, May.No, ("count", stops));
         }
@@ -67,7 +69,7 @@ public static class MayRun
         {
             left = rating - now - longer;
             Weigh(ask, look, rating, now, asked, more, longer, beside, () => Opens(live, look), Add);
-            (left, var shared) = Share(ask, look, rating, asked, left.Value);
+            (left, var shared) = Share(ask, look, rating, asked, ask.How == Hangs.Fixed ? own : 0, left.Value);
             if (shared is { } over)
             {
                 Add(over.Case, May.No, ("amperes", over.Amperes), ("most", over.Most), ("rating", rating));
@@ -81,6 +83,11 @@ public static class MayRun
 
         Known(job, ask, of, look, beside, Add);
         var there = live is null ? (double?)null : VoltsAt(live, ask);
+        if (live is not null && there is null && !reasons.Exists(r => r.Case == RunCase.Over))
+        {
+            Add(RunCase.NoVolts, May.No);
+        }
+
         if (there is { } v && v < look.LegVolts * (1 - ((double)look.Limits.Number("circuit.drop") / 100)))
         {
             Add(RunCase.Low, May.Yes, ("volts", v), ("of", look.LegVolts));
@@ -97,7 +104,7 @@ public static class MayRun
             Math.Round(now, 1),
             Math.Round(now + asked, 1),
             there is { } at ? Math.Round(at, 1) : null,
-            left is { } l ? Math.Max(0, Math.Round(l * volts / 10) * 10) : null,
+            left is { } l && stops == 0 ? Math.Max(0, Math.Round(l * volts / 10) * 10) : null,
             reasons,
             [.. beside.Where(b => b.Of != of || b.Watts > 0)]
         );
@@ -132,10 +139,11 @@ public static class MayRun
         }
 
         var unsaid = beside.Where(b => b is { Runs: true, Watts: > 0 }).Select(b => look.Draws.First(d => d.Of == b.Of));
-        var might = unsaid.Where(d => d.Lasting is null).Sum(d => look.AmperesOf(d) ?? 0) * (more - 1);
-        if (counted + might + (lasting is null ? asked * (more - 1) : 0) > rating)
+        var most = unsaid.Where(d => d.Lasting is null).Sum(d => look.AmperesOf(d) ?? 0) * (more - 1);
+        most += counted + (lasting is null ? asked * (more - 1) : 0);
+        if (most > rating)
         {
-            add(RunCase.HowLong, May.CannotTell, [("amperes", counted + might + asked * (more - 1)), ("rating", rating)]);
+            add(RunCase.HowLong, May.CannotTell, [("amperes", most), ("rating", rating)]);
         }
     }
 
@@ -152,6 +160,7 @@ public static class MayRun
         CircuitLook look,
         decimal rating,
         decimal asked,
+        decimal own,
         decimal left
     )
     {
@@ -163,7 +172,7 @@ public static class MayRun
         }
 
         var half = rating * look.Limits.Number("circuit.fixed") / 100;
-        var fastened = look.Draws.Where(d => d.Fastened == true).Sum(d => look.AmperesOf(d) ?? 0);
+        var fastened = look.Draws.Where(d => d.Fastened == true).Sum(d => look.AmperesOf(d) ?? 0) - (own / (decimal)look.LegVolts);
         var withOthers = look.Draws.Any(d => d.Fastened != true && d.Of != $"{ask.Box}/{ask.Device}");
         return (
             withOthers ? Math.Min(left, half - fastened) : left,
@@ -202,8 +211,9 @@ public static class MayRun
         }
     }
 
-    private static int Stops(Job job, RunAsk ask, CircuitLook look) =>
-        Inspector.Judge(job, ask.Box, job.Boxes[ask.Box]).Count(f => f.Verdict == Verdict.Stop)
+    /// <summary>Stops at any box of the circuit, and of the circuit itself.</summary>
+    private static int Stops(CircuitLook look, Func<Id<Box>, IReadOnlyList<Finding>> verdicts) =>
+        look.Boxes.Sum(b => verdicts(b.Id).Count(f => f.Verdict == Verdict.Stop))
         + SupplyVerdicts.Judge(look).Count(f => f.Verdict == Verdict.Stop);
 
     /// <summary>W to the ampere: volts between what it hangs on.</summary>

@@ -35,6 +35,9 @@ public enum RunCase
     /// <summary>Something at the box or on the circuit can hurt somebody now.</summary>
     Stopped,
 
+    /// <summary>By the recorded wiring nothing lies between its slots with the breakers on.</summary>
+    NoVolts,
+
     /// <summary>More than the breaker is for.</summary>
     Over,
 

@@ -52,9 +52,18 @@ public static class SheetMoves
 
         return
         [
-            .. Ways(new(job, draw, from, to)).Select(w => new SheetWay(w.Move, w.Edit, w.Edit.Check(job))).OrderBy(w => w.Why is not null),
+            .. Ways(new(job, draw, from, to))
+                .Select(w => new SheetWay(w.Move, w.Edit, Shared(w.Move, from, to) ?? w.Edit.Check(job)))
+                .OrderBy(w => w.Why is not null),
         ];
     }
+
+    /// <summary>Hots that share a neutral land on breakers of their own each: which on which, a stroke of the hand does not say.</summary>
+    private static Refusal? Shared(SheetMove move, Spot from, Spot to) =>
+        move == SheetMove.ToBreaker
+        && ((from.Stop ?? to.Stop)?.Breakers.Count > 1 || (from.Stop is null ? from : to).Rail.Breakers.Count > 1)
+            ? new(Why.SharesNeutral, "to")
+            : null;
 
     private static IEnumerable<(SheetMove Move, Batch Edit)> Ways(Drawing d) =>
         (d.From.Stop, d.To.Stop) switch

@@ -138,6 +138,7 @@ public static class RefusalTeller
         [Why.NotAJob] = "This is not a Jolly Barn job: its format is {format}.",
         [Why.NotAnOutlet] = "Nothing hangs there: choose a receptacle, a light or a fan of the box.",
         [Why.LooksAtItself] = "What goes dead at another box is asked: the opened box itself tells nothing.",
+        [Why.SharesNeutral] = "Two breakers share a cable and its neutral there: say in the panel which hot lands on which.",
         [Why.NotALength] = "A length: write 2 7/8, 2.875 or 73 mm, from 0 to 500 feet.",
         [Why.NotANumber] = "A number of {unit}, 0 to 30000.",
         [Why.NotATime] = "A time is written like 2026-09-14T08:10:00Z.",

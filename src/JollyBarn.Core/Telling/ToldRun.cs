@@ -29,6 +29,7 @@ public sealed record ToldRun(
     private static readonly Dictionary<RunCase, Line> Words = new()
     {
         [RunCase.Stopped] = "Something here can hurt somebody now: that comes first.",
+        [RunCase.NoVolts] = "By the recorded wiring there is no voltage between its slots with the breakers on: find out why first.",
         [RunCase.Over] = new(f =>
             $"{f.Text("amperes", "0.0")} A on a breaker of {f.Text("rating", "0")} A: "
             + (

@@ -54,6 +54,7 @@ public enum Why
     CableComesBack,
     PastItsEnd,
     LooksAtItself,
+    SharesNeutral,
     ManyHurts,
     EntryOrder,
     FaultOhms,

@@ -62,7 +62,12 @@ public sealed record BreakerWalk(
         // At the end whatever the walk switched off goes on again.
         return set.Count == 0
             ? Step(0, false, [], [])
-            : Step(walked.Count + 1, 4 * open.Count <= known.Count, set, [.. open.Select(a => a.Walked.Box)]);
+            : Step(
+                walked.Count + 1,
+                open.TrueForAll(a => a.Walked.Looks > 0) && 4 * open.Count <= known.Count,
+                set,
+                [.. open.Select(a => a.Walked.Box)]
+            );
 
         BreakerWalk Step(int now, bool again, HashSet<string> should, IReadOnlyList<Id<Box>> look)
         {

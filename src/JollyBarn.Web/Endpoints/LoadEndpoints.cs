@@ -43,7 +43,15 @@ internal static class LoadEndpoints
                     return Problems.Missing(What.Box);
                 }
 
-                return MayRun.Check(now, ask) is { } refusal ? Problems.From(refusal) : Results.Ok(ToldRun.Tell(now, MayRun.Of(now, ask)));
+                if (MayRun.Check(now, ask) is { } refusal)
+                {
+                    return Problems.From(refusal);
+                }
+
+                var solved = open.Judged.Expected.Of(now, Views.Patience);
+                return Results.Ok(
+                    ToldRun.Tell(now, MayRun.Of(now, ask, id => Views.Verdicts(open.Judged, now, id, now.Boxes[id], solved)))
+                );
             })
             .Produces<IReadOnlyList<ToldRun>>()
             .ProducesProblem(404)

@@ -71,7 +71,7 @@ function Done({ job, walk }: { job: string; walk: Told }) {
   const edit = useEdit(job);
   return (
     <div className="mb-4 rounded-2xl border-2 border-moss bg-moss-wash p-3">
-      <p className="font-semibold">{walk.known.length === 0 ? w.nothing : w.done}</p>
+      <p className="font-semibold">{walk.known.length === 0 ? w.nothing : w.done(walk.known.filter((k) => !k.known).length)}</p>
       <Handles handles={walk.throw} />
       {walk.throw.length > 0 && (
         <Button

@@ -9,7 +9,8 @@ export const whichWords = {
       "Each round halves what is still open, and what contradicts itself is looked at again before you walk. Half done is useful too: " +
       "what is known stands on the run sheet. Ask before a freezer, a computer or anything medical goes off. It proves nothing dead.",
     progress: (done: number, all: number) => `${done} of ${all} outlets known`,
-    done: "Nothing is left to look at.",
+    done: (open: number) =>
+      open === 0 ? "Nothing is left to look at." : `Nothing is left to look at with the breakers that may be thrown. Still open: ${open}.`,
     backOn: "They are back on",
     nothing: "Every box is followed to its breaker already, or no breaker is recorded.",
     round: (n: number, of: number) => `Round ${n} of about ${Math.max(n, of)}`,
