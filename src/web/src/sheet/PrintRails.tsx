@@ -17,8 +17,8 @@ export function PrintRails({ rails }: { rails: readonly Rail[] }) {
           </h2>
           {rail.stops.length === 0 && <p>{w.nothing}</p>}
           <ol>
-            {rail.stops.map((s) => (
-              <Line key={s.key} stop={s} depth={depthOf(rail, s)} />
+            {inTree(rail).map(([s, depth]) => (
+              <Line key={s.key} stop={s} depth={depth} />
             ))}
           </ol>
         </section>
@@ -33,8 +33,7 @@ function Line({ stop: s, depth }: { stop: Stop; depth: number }) {
   return (
     <li className="flex gap-3 border-b border-rule py-0.5 text-sm" style={{ paddingLeft: Math.min(depth, 8) * 14 }}>
       <span className="flex-1">
-        <b>{s.name}</b> {w.under(s)}
-        {s.guards.length > 0 && `, ${w.behind(s.guards)}`}
+        <b>{s.name}</b> {[w.under(s), s.guards.length > 0 ? w.behind(s.guards) : ""].filter(Boolean).join(", ")}
       </span>
       <span className="figure">{[s.size, length].filter(Boolean).join(", ")}</span>
       <span className="figure w-28 text-right">
@@ -44,10 +43,11 @@ function Line({ stop: s, depth }: { stop: Stop; depth: number }) {
   );
 }
 
-/** How many stops are ahead of one on its rail. */
-function depthOf(rail: Rail, stop: Stop): number {
-  const by = new Map(rail.stops.map((s) => [s.key, s]));
-  let depth = 0;
-  for (let s = by.get(stop.from ?? ""); s && depth < rail.stops.length; s = by.get(s.from ?? "")) depth++;
-  return depth;
+/** Each stop right under the one it comes from, with how many are ahead of it. */
+function inTree(rail: Rail): [Stop, number][] {
+  const known = new Set(rail.stops.map((s) => s.key));
+  const from = (s: Stop) => (s.from != null && known.has(s.from) ? s.from : null);
+  const under = (key: string | null, depth: number): [Stop, number][] =>
+    rail.stops.filter((s) => from(s) === key).flatMap((s) => [[s, depth] as [Stop, number], ...under(s.key, depth + 1)]);
+  return under(null, 0);
 }
