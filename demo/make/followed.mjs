@@ -62,6 +62,7 @@ await batch("The panel from the front", [
   circuitFact("benches", "general"),
   panelFact("panel", "breakers-listed", "yes"),
   panelFact("panel", "slots-closed", "no"),
+  panelFact("panel", "one-source", "yes"),
   panelFact("8", "written", "vague"),
 ]);
 

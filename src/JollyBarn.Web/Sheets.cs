@@ -83,13 +83,20 @@ public sealed record RailView(
 /// <summary>A box no cable is recorded to.</summary>
 public sealed record ApartView(Id<Box> Box, string Name, string? Place, Contents Opened);
 
+/// <summary>What can feed a panel.</summary>
+/// <param name="Sources">Its own and those that stand by.</param>
+/// <param name="OneAtATime">Whether only one of several can be on; null where nobody looked.</param>
+public sealed record PanelFeed(string Panel, IReadOnlyList<string> Sources, bool? OneAtATime);
+
 /// <param name="Across">Cables between boxes of different rails.</param>
+/// <param name="Feeds">What comes before the rails, by panel.</param>
 /// <param name="Working">What the solved network says is still being worked out.</param>
 public sealed record SheetView(
     long Version,
     IReadOnlyList<RailView> Rails,
     IReadOnlyList<ApartView> Apart,
     IReadOnlyList<SheetTie> Across,
+    IReadOnlyList<PanelFeed> Feeds,
     bool Working
 );
 
@@ -123,6 +130,13 @@ internal static class Sheets
                     .Select(id => new ApartView(id, job.Boxes[id].Name, PlaceOf(job, job.Boxes[id]), job.Boxes[id].Contents)),
             ],
             sheet.Across,
+            [
+                .. job.Panels.Select(p => new PanelFeed(
+                    p.Key,
+                    [.. PanelSources.Reaching(job, p.Value).OrderByDescending(s => s == p.Value.Source)],
+                    PanelSources.OneAtATime(p.Value)
+                )),
+            ],
             solved is null
         );
     }
@@ -141,7 +155,7 @@ internal static class Sheets
 
         public RailView Rail(Rail rail, IReadOnlyList<Id<Box>> looked)
         {
-            var breakers = rail.Breakers.Select(Find).ToList();
+            var breakers = rail.Breakers.Select(key => BreakerKey.Find(job, key)!.Value).ToList();
             Id<Circuit>[] circuits = [.. breakers.Select(b => b.Breaker.Circuit).OfType<Id<Circuit>>().Distinct()];
             Inspection.Supply.CircuitLook[] of =
             [
@@ -177,16 +191,9 @@ internal static class Sheets
                 null
             );
 
-        private (string Panel, Breaker Breaker) Find(string key)
-        {
-            var at = key.IndexOf('/', StringComparison.Ordinal);
-            var (panel, slot) = (key[..at], key[(at + 1)..]);
-            return (panel, job.Panels[panel].Breakers.First(b => b.Key == slot));
-        }
-
         private SheetBreaker Told(string panel, Breaker breaker) =>
             new(
-                $"{panel}/{breaker.Key}",
+                BreakerKey.Of(panel, breaker),
                 string.Join(", ", breaker.Slots),
                 string.Concat(SupplyLegs.Of(job.Panels[panel], breaker).Select(l => (char)('A' + l))),
                 breaker.Amperes,

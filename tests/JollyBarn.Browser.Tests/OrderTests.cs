@@ -36,6 +36,9 @@ public sealed class OrderTests(Site site)
         using var person = new Person(390, 844, phone: true);
         person.Go($"{site.Address}/jobs/{job}/order");
         person.Sees("Which feeds which", "h1");
+        person.Type("Volts at Up press", "119.2");
+        person.Type("Volts at Up stair", "118");
+        person.Sees("likely after Up press: 119.2 V there, 118.0 V here");
         Assert.Empty(person.Axe(false));
         var openings = 0;
         for (; openings < 4; openings++)

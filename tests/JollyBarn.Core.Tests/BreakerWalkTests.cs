@@ -75,20 +75,7 @@ public sealed class BreakerWalkTests
     [InlineData(3)]
     public void It_switches_off_hardly_more_often_than_the_best_there_can_be(int breakers)
     {
-        var job = Job.Blank("few")
-            .Do(
-                new PutPanel(
-                    "p",
-                    new Panel("Panel", SupplySystem.SplitPhase, 8)
-                    {
-                        Breakers =
-                        [
-                            .. Enumerable.Range(1, breakers).Select(i => new Breaker(i, 1, 15, BreakerKind.Standard, null, null, true)),
-                        ],
-                    }
-                ),
-                new AddBox("o0", "Outlet", "nm-1g-18")
-            );
+        var job = Few(breakers, 1);
         var best = new FewestLooks(breakers, BreakerWalk.Enough, BreakerOdds.WrongOfMany, BreakerOdds.SharedOfMany).Expected();
         var ours = Expected(job, 1, 0);
         Assert.InRange(ours, best * 0.99, best * 1.3);
@@ -114,4 +101,44 @@ public sealed class BreakerWalkTests
                     });
         }
     }
+
+    /// <summary>Several outlets at once. What is seen at one tells nothing of another on a blank card, so that none needs fewer looks
+    /// on the average than the fewest it would need alone, and nobody walks less often than for one: both are bounds from
+    /// below.</summary>
+    [Theory]
+    [InlineData(2, 3)]
+    [InlineData(3, 4)]
+    public void Several_outlets_need_hardly_more_looks_than_each_would_alone(int breakers, int outlets)
+    {
+        var best = new FewestLooks(breakers, BreakerWalk.Enough, BreakerOdds.WrongOfMany, BreakerOdds.SharedOfMany).Expected();
+        const int houses = 40;
+        var (walks, looks) = (0, 0);
+        for (var seed = 0; seed < houses; seed++)
+        {
+            var random = new Random(seed);
+            var truth = Enumerable.Range(0, outlets).ToDictionary(o => (Id<Box>)$"o{o}", _ => $"p/{random.Next(breakers) + 1}");
+            var walked = HiddenHouse.Walk(Few(breakers, outlets), truth, random, BreakerOdds.WrongOfMany);
+            (walks, looks) = (walks + walked.Walks, looks + walked.Looks);
+        }
+
+        Assert.InRange((double)looks / houses / outlets, best * 0.9, best * 1.3);
+        Assert.InRange((double)walks / houses, best * 0.5, best * 1.3);
+    }
+
+    /// <summary>A panel nothing is written in, and outlets in no room.</summary>
+    private static Job Few(int breakers, int outlets) =>
+        Job.Blank("few")
+            .Do(
+                new PutPanel(
+                    "p",
+                    new Panel("Panel", SupplySystem.SplitPhase, 8)
+                    {
+                        Breakers =
+                        [
+                            .. Enumerable.Range(1, breakers).Select(i => new Breaker(i, 1, 15, BreakerKind.Standard, null, null, true)),
+                        ],
+                    }
+                )
+            )
+            .Do([.. Enumerable.Range(0, outlets).Select(o => new AddBox($"o{o}", "Outlet", "nm-1g-18"))]);
 }

@@ -268,4 +268,24 @@ public partial class ProtectionTests
         Assert.Contains(both.Plan.Assumed, a => a.Case == AssumedCase.FedAtOnce);
         Assert.InRange(both.Volts(Points.Face("b", "r", "upperhot")).Magnitude, 119, 121);
     }
+
+    /// <summary>A transfer switch or an interlock puts the panel on what stands by and takes the service off: common practice.</summary>
+    [Fact]
+    public void With_transfer_equipment_one_source_takes_the_place_of_the_other()
+    {
+        var job = SmallHouse
+            .Receptacle()
+            .Do(
+                new PutSource("g", new Source("Generator", SourceKind.Generator)),
+                new NotePanel("p", Subjects.Panel, "one-source", new Observation(Known.Measured, "yes"))
+            );
+        var standby = Live.Solve(job, new Situation { Sources = new Dictionary<string, bool> { ["g"] = true } });
+        Assert.DoesNotContain(standby.Plan.Assumed, a => a.Case == AssumedCase.FedAtOnce);
+        Assert.InRange(standby.Volts(Points.Face("b", "r", "upperhot")).Magnitude, 119, 121);
+        Assert.All(standby.Plan.Links.Where(l => l.Kind == LinkKind.Source), l => Assert.Contains("/g/", l.Key, StringComparison.Ordinal));
+        var usual = Live.Solve(job, Situation.AsRecorded);
+        Assert.All(usual.Plan.Links.Where(l => l.Kind == LinkKind.Source), l =>
+            Assert.DoesNotContain("/g/", l.Key, StringComparison.Ordinal)
+        );
+    }
 }

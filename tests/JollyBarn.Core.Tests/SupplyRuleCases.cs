@@ -216,6 +216,10 @@ public partial class SupplyRuleTests
         {
             House = SmallHouse.Receptacle(breaker: BreakerKind.Tandem),
         },
+        new("transfer", "panel", null, "702.5: one source alone"),
+        new("transfer", "panel", Measure, "702.5", Standby),
+        new("transfer", "panel", Stop, "702.5: it feeds back into the line", Standby, Panel("panel", "one-source", "no")),
+        new("transfer", "panel", Fine, "702.5", Standby, Panel("panel", "one-source", "yes")),
         new("breaker-listed", "panel", Measure, "110.3(B)"),
         new("breaker-listed", "panel", Fix, "110.3(B)", Panel("panel", "breakers-listed", "no")),
         new("neutral-screws", "panel", Measure, "408.41"),

@@ -244,6 +244,8 @@ public partial class SupplyRuleTests
     private static Edit[] Breakers(SupplySystem system, params Breaker[] breakers) =>
         [new PutPanel("p", new Panel("Panel", system, 20, 100, "s") { Breakers = breakers })];
 
+    private static Edit Standby => new PutSource("g", new Source("Generator", SourceKind.Generator));
+
     private static Edit[] AtPanel => [new EndAtPanel("feed", RunSide.B, "p")];
 
     private static PutSource Second => new("s", new Source("House panel", SourceKind.SecondPanel));

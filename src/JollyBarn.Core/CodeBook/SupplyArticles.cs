@@ -29,5 +29,6 @@ internal static class SupplyArticles
             new("tandem.NotTaken", "408.54, 110.3(B)"),
             new("test-button", "110.3(B)"),
             new("together", "300.3(B), 200.4"),
+            new("transfer", "702.5"),
         ];
 }

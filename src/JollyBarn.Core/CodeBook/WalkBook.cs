@@ -9,5 +9,11 @@ public static class WalkBook
 
     public static Assumption Look { get; } = new("walk.look", "a look at the box", 10m, "s");
 
-    public static IReadOnlyList<Assumption> All { get; } = [Walk, Throw, Look];
+    /// <summary>Two readings of the same voltage that differ by less are one: what a good meter resolves, and what comes in wanders by
+    /// meanwhile.</summary>
+    public static Assumption ToldApart { get; } = new("walk.volts", "volts that two places must differ by to be told apart", 0.3m, "V");
+
+    public static Assumption SameCable { get; } = new("walk.cable", "lengths of one cable read from both ends differ by at most", 5m, "%");
+
+    public static IReadOnlyList<Assumption> All { get; } = [Walk, Throw, Look, ToldApart, SameCable];
 }

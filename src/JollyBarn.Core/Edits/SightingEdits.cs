@@ -20,12 +20,9 @@ public sealed record LogSighting(string Id, Sighting Sighting) : Edit
         ?? Refuse.BadText(Sighting.By, "sighting.by")
         ?? Refuse.BadTime(Sighting.At, "sighting.at")
         ?? Refuse.BadEnum(Sighting.Shows, "sighting.shows")
-        ?? (Sighting.Off.All(key => HasBreaker(job, key)) ? null : new Refusal(Why.NoSuchBreaker, "sighting.off"));
+        ?? (Sighting.Off.All(key => BreakerKey.Find(job, key) is not null) ? null : new Refusal(Why.NoSuchBreaker, "sighting.off"));
 
     public override Job Apply(Job job) => job with { Sightings = job.Sightings.With(Id, Sighting) };
-
-    private static bool HasBreaker(Job job, string key) =>
-        key?.Split('/') is [var panel, var slot] && job.Panels.Find(panel)?.Breakers.Any(b => b.Key == slot) == true;
 }
 
 /// <summary>Takes a look back that was written down wrongly.</summary>

@@ -188,7 +188,7 @@ public sealed partial class CircuitWiring
 
     private Dictionary<string, bool> AllOn() =>
         Part
-            .Panels.SelectMany(p => p.Value.Breakers.Select(b => $"{p.Key}/{b.Key}"))
+            .Panels.SelectMany(p => p.Value.Breakers.Select(b => BreakerKey.Of(p.Key, b)))
             .Distinct()
             .ToDictionary(k => k, _ => true, StringComparer.Ordinal);
 

@@ -46,12 +46,19 @@ internal static class SupplyPlan
     }
 
     /// <summary>Sources that are on and reach a panel: its own, and those that stand by for any panel.</summary>
-    private static List<(string Id, Source Source)> Feeding(JobPlan to, Panel panel) =>
+    private static List<(string Id, Source Source)> Feeding(JobPlan to, Panel panel)
+    {
+        var reach = PanelSources.Reaching(to.Job, panel).ToHashSet(StringComparer.Ordinal);
+        List<(string Id, Source Source)> on =
         [
-            .. Sources(to.Job, to.Now)
-                .Where(s => s.On && (panel.Source is null || panel.Source == s.Id || to.Job.Panels.Values.All(p => p.Source != s.Id)))
-                .Select(s => (s.Id, s.Source)),
+            .. Sources(to.Job, to.Now).Where(s => s.On && reach.Contains(s.Id)).Select(s => (s.Id, s.Source)),
         ];
+
+        // What lets only one source be on takes the usual one off when one that stands by comes on.
+        return on.Count > 1 && PanelSources.OneAtATime(panel) == true
+            ? [on.Find(s => s.Id != panel.Source && s.Source.Kind != SourceKind.Service) is { Id: not null } by ? by : on[0]]
+            : on;
+    }
 
     public static void Put(JobPlan to, string id, Panel panel)
     {
@@ -160,7 +167,7 @@ internal static class SupplyPlan
 
     private static void Breaker(JobPlan to, string id, Panel panel, Breaker breaker)
     {
-        var key = $"{id}/{breaker.Key}";
+        var key = BreakerKey.Of(id, breaker);
         var on = to.Now.Breakers.TryGetValue(key, out var set) ? set : breaker.On ?? true;
         if (breaker.On is null && !to.Now.Breakers.ContainsKey(key))
         {

@@ -18,6 +18,7 @@ public sealed class Reads(Job job)
         Circuits,
         Circuit,
         Source,
+        Sources,
         Place,
         Wall,
         Run,
@@ -45,6 +46,8 @@ public sealed class Reads(Job job)
     public Circuit? Circuit(Id<Circuit>? id) => Noted<Circuit>(Kind.Circuit, id);
 
     public Source? Source(string? id) => Noted<Source>(Kind.Source, id);
+
+    public ById<string, Source> Sources => Noted<ById<string, Source>>(Kind.Sources)!;
 
     public Place? Place(string? id) => Noted<Place>(Kind.Place, id);
 
@@ -117,6 +120,7 @@ public sealed class Reads(Job job)
             Kind.Circuits => job.Circuits,
             Kind.Circuit => job.Circuits.Find(Of<Circuit>(id)),
             Kind.Source => job.Sources.Find(id),
+            Kind.Sources => job.Sources,
             Kind.Place => job.Places.Find(id),
             Kind.Wall => job.Walls.Find(id),
             Kind.Run => job.Runs.Find(Of<Run>(id)),

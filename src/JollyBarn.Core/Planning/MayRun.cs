@@ -189,7 +189,7 @@ public static class MayRun
         Action<RunCase, May, (string, object?)[]> add
     )
     {
-        var keys = look.Breakers.Select(b => $"{b.Panel}/{b.Breaker.Key}").ToHashSet();
+        var keys = look.Breakers.Select(b => BreakerKey.Of(b.Panel, b.Breaker)).ToHashSet();
         var seen = RunSheet
             .Of(job)
             .Rails.Where(r => r.Breakers.Any(keys.Contains))
@@ -227,7 +227,7 @@ public static class MayRun
             .ToDictionary(b => b.Of, b => (double)b.Watts!, StringComparer.Ordinal);
         plugged[of] = plugged.GetValueOrDefault(of) + (double)ask.Watts;
         var breakers = job
-            .Panels.SelectMany(p => p.Value.Breakers.Select(b => $"{p.Key}/{b.Key}"))
+            .Panels.SelectMany(p => p.Value.Breakers.Select(b => BreakerKey.Of(p.Key, b)))
             .Distinct()
             .ToDictionary(k => k, _ => true);
         var live = Live.Solve(

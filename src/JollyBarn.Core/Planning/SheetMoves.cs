@@ -224,7 +224,7 @@ public static class SheetMoves
         /// <summary>What a new cable is: as asked, or like the one the stop comes by.</summary>
         public CableSpec Cable(SheetStop stop) => Draw.Cable ?? (Job.Runs.Find(stop.By) is { } like ? CableSpec.Like(like) : Usual);
 
-        public static string? Panel(Rail rail) => rail.Breakers.Count > 0 ? Before(rail.Breakers[0]) : null;
+        public static string? Panel(Rail rail) => rail.Breakers.Count > 0 ? BreakerKey.Read(rail.Breakers[0])?.Panel : null;
 
         public Id<Circuit>? Circuit(Rail rail) => rail.Breakers.Count == 0 ? null : Breaker(rail).Circuit;
 
@@ -253,13 +253,6 @@ public static class SheetMoves
             );
         }
 
-        private Breaker Breaker(Rail rail)
-        {
-            var key = rail.Breakers[0];
-            var panel = Before(key);
-            return Job.Panels[panel].Breakers.First(b => b.Key == key[(panel.Length + 1)..]);
-        }
-
-        private static string Before(string key) => key[..key.IndexOf('/', StringComparison.Ordinal)];
+        private Breaker Breaker(Rail rail) => BreakerKey.Find(Job, rail.Breakers[0])!.Value.Breaker;
     }
 }

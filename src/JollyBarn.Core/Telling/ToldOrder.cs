@@ -10,7 +10,8 @@ public sealed record NamedBox(Id<Box> Box, string Name, string? Place);
 /// <summary>A stop in its order.</summary>
 /// <param name="After">The box that feeds it, as far as is known; null where only the breaker is.</param>
 /// <param name="Depth">How many boxes are known to be ahead of it.</param>
-public sealed record ToldOrdered(Id<Box> Box, string Name, string? Place, string? After, int Depth, bool Settled);
+/// <param name="Likely">What readings or lengths of cable make likely, and how; null where nothing does.</param>
+public sealed record ToldOrdered(Id<Box> Box, string Name, string? Place, string? After, int Depth, bool Settled, string? Likely);
 
 /// <summary>Which outlet of a breaker feeds which, in words.</summary>
 /// <param name="Breaker">The breaker, with what is written for it.</param>
@@ -58,7 +59,26 @@ public sealed record ToldOrder(
     private static ToldOrdered Ordered(Job job, OrderedStop stop, int depth)
     {
         var (box, name, place) = Named(job, stop.Box);
-        return new(box, name, place, stop.After is { } after ? job.Boxes[after].Name : null, depth, stop.Settled);
+        return new(
+            box,
+            name,
+            place,
+            stop.After is { } after ? job.Boxes[after].Name : null,
+            depth,
+            stop.Settled,
+            stop.Likely is { } hint ? Likely(job, hint) : null
+        );
+    }
+
+    private static string Likely(Job job, OrderHint hint)
+    {
+        var (unit, form) = hint.By == HintBy.Volts ? ("V", "0.0") : ("ft", "0.#");
+        var (there, here) = (Figure(hint.There), Figure(hint.Here));
+        return hint.By == HintBy.Volts ? $"likely after {job.Boxes[hint.After].Name}: {there} {unit} there, {here} {unit} here"
+            : hint.Directed ? $"likely after {job.Boxes[hint.After].Name}: a loose cable of {there} {unit} there, one of {here} {unit} here"
+            : $"likely joined to {job.Boxes[hint.After].Name}: a loose cable of {there} {unit} there, one of {here} {unit} here";
+
+        string Figure(decimal value) => value.ToString(form, System.Globalization.CultureInfo.InvariantCulture);
     }
 
     private static NamedBox Named(Job job, Id<Box> id) => new(id, job.Boxes[id].Name, job.Places.Find(job.Boxes[id].Place ?? "")?.Name);

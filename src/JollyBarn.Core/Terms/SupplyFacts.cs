@@ -11,6 +11,8 @@ public static class SupplyFacts
 
     public static FactKey<decimal> FeederDrop { get; } = Fact.Number("feeder-drop", FactOf.Panel, 504, "%");
 
+    public static FactKey<bool> OneSource { get; } = Fact.YesNo("one-source", FactOf.Panel, 505, true);
+
     public static FactKey<bool> SlotsClosed { get; } = Fact.YesNo("slots-closed", FactOf.Panel, 503, true);
 
     public static FactKey<Terms.Written> Written { get; } = Fact.OneOf<Terms.Written>("written", FactOf.Breaker, 510);
@@ -33,6 +35,7 @@ public static class SupplyFacts
         BreakersListed,
         NeutralScrews,
         FeederDrop,
+        OneSource,
         SlotsClosed,
         Written,
         DidNotTrip,

@@ -65,7 +65,7 @@ public static class BreakerRank
         return
         [
             .. job
-                .Panels.SelectMany(p => p.Value.Breakers.Select(b => Ranked(job, sheet, id, box, $"{p.Key}/{b.Key}", b)))
+                .Panels.SelectMany(p => p.Value.Breakers.Select(b => Ranked(job, sheet, id, box, BreakerKey.Of(p.Key, b), b)))
                 .OrderByDescending(r => r.Weight)
                 .ThenBy(r => r.Key, StringComparer.Ordinal),
         ];

@@ -102,7 +102,7 @@ public static class Explaining
         {
             foreach (var breaker in of.Breakers)
             {
-                var key = $"{panel}/{breaker.Key}";
+                var key = BreakerKey.Of(panel, breaker);
                 var on = !(now.Breakers.TryGetValue(key, out var set) ? set : breaker.On ?? true);
                 yield return (
                     new(CauseKind.Breaker, Thing.Breaker(panel, breaker.Key), on),

@@ -15,7 +15,7 @@ internal sealed class Lying
     public Lying(Job job, string by)
     {
         var breakers = job
-            .Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: $"{p.Key}/{b.Key}", Breaker: b, Panel: p.Value)))
+            .Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: BreakerKey.Of(p.Key, b), Breaker: b, Panel: p.Value)))
             .ToList();
         // Whoever proved something dead and has not left may hold breakers off for that: they stay as they are.
         var proving = job.Proofs.Values.Any(p => p.By == by && p.Ended is null);

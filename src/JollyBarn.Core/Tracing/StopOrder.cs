@@ -5,7 +5,8 @@ namespace JollyBarn.Tracing;
 /// <summary>Where a stop hangs as far as openings have shown.</summary>
 /// <param name="After">The nearest box known to feed it; null where only the breaker is known.</param>
 /// <param name="Settled">True when nothing that was not opened yet can lie between the two.</param>
-public sealed record OrderedStop(Id<Box> Box, Id<Box>? After, bool Settled);
+/// <param name="Likely">What readings and lengths of cable make of it, while openings leave it open.</param>
+public sealed record OrderedStop(Id<Box> Box, Id<Box>? After, bool Settled, OrderHint? Likely);
 
 /// <summary>Which outlet of a breaker feeds which, learned from what goes dead when what leads on from one of them is parted, or when its
 /// protective device opens: what goes dead then hangs behind it.</summary>
@@ -43,6 +44,8 @@ public sealed record StopOrder(IReadOnlyList<OrderedStop> Stops, Id<Box>? Open, 
         private readonly Job job;
         private readonly IReadOnlyList<Id<Box>> boxes;
         private readonly Dictionary<Id<Box>, HashSet<Id<Box>>> behind;
+        private readonly Dictionary<Id<Box>, OrderHint> hints;
+        private readonly Dictionary<Id<Box>, int> along;
         private readonly Dictionary<(Id<Box> Opened, Id<Box> Box), (int Dead, int Live)> votes;
 
         public Learned(Job job, IReadOnlyList<Id<Box>> boxes)
@@ -54,6 +57,8 @@ public sealed record StopOrder(IReadOnlyList<OrderedStop> Stops, Id<Box>? Open, 
                 .ToDictionary(g => g.Key, g => (g.Count(s => s.Shows == SightingShows.Dead), g.Count(s => s.Shows == SightingShows.Live)));
             behind = boxes.ToDictionary(b => b, b => boxes.Where(x => x != b && Votes(b, x) > 0).ToHashSet());
             Close();
+            hints = OrderHint.Of(job, boxes).ToDictionary(h => h.Box);
+            along = OrderHint.Along(job, boxes).Index().ToDictionary(b => b.Item, b => b.Index);
         }
 
         /// <summary>How many more looks say that it goes dead than that it stays live.</summary>
@@ -94,12 +99,15 @@ public sealed record StopOrder(IReadOnlyList<OrderedStop> Stops, Id<Box>? Open, 
                     .Select(b => (Box: b, Ahead: Ahead(b).ToList()))
                     .OrderBy(b => b.Ahead.Count)
                     .ThenBy(b => b.Box)
-                    .Select(b => new OrderedStop(
-                        b.Box,
-                        b.Ahead.OrderByDescending(a => Ahead(a).Count()).ThenBy(a => a).FirstOrNull(),
-                        Rivals(b.Box).All(Opened)
-                    )),
+                    .Select(b => (b.Box, After: Nearest(b.Ahead), Settled: Rivals(b.Box).All(Opened)))
+                    .Select(b => new OrderedStop(b.Box, b.After, b.Settled, b.Settled ? null : Likely(b.Box, b.After))),
             ];
+
+        private Id<Box>? Nearest(IEnumerable<Id<Box>> ahead) => ahead.OrderByDescending(a => Ahead(a).Count()).ThenBy(a => a).FirstOrNull();
+
+        /// <summary>Its hint, unless openings have told the same already or the contrary.</summary>
+        private OrderHint? Likely(Id<Box> box, Id<Box>? after) =>
+            hints.GetValueOrDefault(box) is { } hint && hint.After != after && !behind[box].Contains(hint.After) ? hint : null;
 
         /// <summary>Two looks that cannot both be right: told dead behind what it feeds, or live behind what goes dead ahead of
         /// it.</summary>
@@ -113,17 +121,26 @@ public sealed record StopOrder(IReadOnlyList<OrderedStop> Stops, Id<Box>? Open, 
                 .OrderBy(p => votes.TryGetValue(p, out var v) ? v.Dead + v.Live : 0)
                 .FirstOrNull();
 
-        /// <summary>Where most is open; of those, one that was opened for other reasons before, which costs least.</summary>
+        /// <summary>Where most is open; of those the one readings put nearest to the middle of what is open, behind which half of it
+        /// lies; then one that was opened for other reasons before, which costs least.</summary>
         public (Id<Box> Open, IReadOnlyList<Id<Box>> Look)? Next()
         {
             var open = boxes
                 .Where(b => !Opened(b))
                 .Select(b => (Box: b, Look: Rivals(b).Where(x => !Looked(b, x)).ToList()))
                 .OrderByDescending(b => b.Look.Count)
+                .ThenBy(b => FromMiddle(b.Box, b.Look))
                 .ThenBy(b => job.Boxes[b.Box].Contents == Contents.NotOpened)
                 .ThenBy(b => b.Box)
                 .FirstOrNull();
             return open is { } next ? (next.Box, next.Look) : null;
         }
+
+        /// <summary>How many more of those to look at lie on one side of it than on the other, by readings; as many as there are where
+        /// nobody read it.</summary>
+        private int FromMiddle(Id<Box> box, List<Id<Box>> look) =>
+            along.TryGetValue(box, out var at)
+                ? Math.Abs(look.Sum(b => along.TryGetValue(b, out var there) ? Math.Sign(there - at) : 0))
+                : look.Count;
     }
 }

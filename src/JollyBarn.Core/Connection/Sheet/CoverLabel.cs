@@ -29,13 +29,8 @@ public sealed record CoverLabel(Id<Box> Box, IReadOnlyList<LabelBreaker> Breaker
                 .. stops
                     .SelectMany(s => (s.Stop.Breakers.Count > 0 ? s.Stop.Breakers : s.Rail.Breakers).Select(key => (Key: key, s.Stop)))
                     .DistinctBy(s => s.Key)
-                    .Select(s => (s.Key, s.Stop, Panel: s.Key[..s.Key.IndexOf('/', StringComparison.Ordinal)]))
-                    .Select(s => new LabelBreaker(
-                        s.Panel,
-                        job.Panels[s.Panel].Breakers.First(b => $"{s.Panel}/{b.Key}" == s.Key),
-                        [.. hots[s.Key].Distinct()],
-                        s.Stop.Seen
-                    )),
+                    .Select(s => (s.Key, s.Stop, At: BreakerKey.Find(job, s.Key)!.Value))
+                    .Select(s => new LabelBreaker(s.At.Panel, s.At.Breaker, [.. hots[s.Key].Distinct()], s.Stop.Seen)),
             ],
             [.. stops.SelectMany(s => s.Stop.Behind).Where(g => g.In != id.Text).Distinct()]
         );

@@ -49,12 +49,10 @@ public sealed record PanelDirectory(IReadOnlyList<DirectoryLine> Lines, IReadOnl
         var served = panel
             .Breakers.OrderBy(b => b.Slot)
             .ThenBy(b => b.Lower)
-            .Select(b => (Breaker: b, Stops: Stops(sheet, $"{id}/{b.Key}")))
-            .Select(b => (b.Breaker, b.Stops, Entries: Entries(job, $"{id}/{b.Breaker.Key}", b.Stops)))
+            .Select(b => (Breaker: b, Stops: Stops(sheet, BreakerKey.Of(id, b))))
+            .Select(b => (b.Breaker, b.Stops, Entries: Entries(job, BreakerKey.Of(id, b.Breaker), b.Stops)))
             .ToList();
         var by = served.SelectMany(s => s.Entries.Select(e => (e.Place, e.Serves))).CountBy(e => e).ToDictionary();
-        var taken = panel.Breakers.SelectMany(b => Enumerable.Range(0, Math.Max(1, b.Poles)).Select(p => b.Slot + (2 * p))).ToHashSet();
-        int[] free = [.. Enumerable.Range(1, panel.Slots).Where(s => !taken.Contains(s))];
         return new(
             [
                 .. served.Select(s => new DirectoryLine(
@@ -66,8 +64,8 @@ public sealed record PanelDirectory(IReadOnlyList<DirectoryLine> Lines, IReadOnl
                         || s.Stops.Exists(t => t.At == StopAt.Box && job.Boxes[t.Id!].Contents != Contents.Complete)
                 )),
             ],
-            free,
-            [.. free.Where(s => free.Contains(s + 2))]
+            panel.FreeSlots,
+            panel.FreePairs
         );
     }
 

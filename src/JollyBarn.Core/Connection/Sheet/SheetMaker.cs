@@ -51,7 +51,7 @@ internal sealed class SheetMaker(Job job)
     {
         string[] all =
         [
-            .. job.Panels.SelectMany(p => p.Value.Breakers.OrderBy(b => b.Slot).ThenBy(b => b.Lower).Select(b => $"{p.Key}/{b.Key}")),
+            .. job.Panels.SelectMany(p => p.Value.Breakers.OrderBy(b => b.Slot).ThenBy(b => b.Lower).Select(b => BreakerKey.Of(p.Key, b))),
         ];
         var number = all.Select((b, i) => (b, i)).ToDictionary(x => x.b, x => x.i);
         var pieces = new Pieces(all.Length);

@@ -65,7 +65,7 @@ internal sealed class SheetStrays
         circuit is null
             ? null
             : job
-                .Panels.SelectMany(p => p.Value.Breakers.Where(b => b.Circuit == circuit).Select(b => $"{p.Key}/{b.Key}"))
+                .Panels.SelectMany(p => p.Value.Breakers.Where(b => b.Circuit == circuit).Select(b => BreakerKey.Of(p.Key, b)))
                 .FirstOrDefault();
 
     /// <summary>Along every cable that leaves these boxes for a box that hangs nowhere yet, or for no box.</summary>

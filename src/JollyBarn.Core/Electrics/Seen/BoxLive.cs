@@ -119,7 +119,7 @@ public sealed record BoxLive(
     private static List<Throw> BreakersOf(Live live) =>
         [
             .. live
-                .Job.Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: $"{p.Key}/{b.Key}", Panel: p.Key, b)))
+                .Job.Panels.SelectMany(p => p.Value.Breakers.Select(b => (Key: BreakerKey.Of(p.Key, b), Panel: p.Key, b)))
                 .Select(x => new Throw(
                     x.Key,
                     Thing.Breaker(x.Panel, x.b.Key),

@@ -50,7 +50,7 @@ public sealed class Signature
     /// <summary>Every breaker on, whatever is recorded.</summary>
     public static IReadOnlyDictionary<string, bool> AllOn(Job job) =>
         job
-            .Panels.SelectMany(p => p.Value.Breakers.Select(b => $"{p.Key}/{b.Key}"))
+            .Panels.SelectMany(p => p.Value.Breakers.Select(b => BreakerKey.Of(p.Key, b)))
             .Distinct()
             .ToDictionary(k => k, _ => true, StringComparer.Ordinal);
 

@@ -26,6 +26,7 @@ public static class SupplyRules
 
     public static IReadOnlyList<PanelRule> Panels { get; } =
     [
+        new Transfer(),
         new DidNotTrip(),
         new TestButton(),
         new Tandem(),

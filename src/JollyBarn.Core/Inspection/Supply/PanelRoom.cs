@@ -66,8 +66,6 @@ public sealed record PanelRoom(IReadOnlyList<LegLoad> Legs, IReadOnlyList<SlotOf
     {
         var panel = look.Panel;
         var legs = LegLoad.Of(look);
-        var taken = panel.Breakers.SelectMany(b => Enumerable.Range(0, Math.Max(1, b.Poles)).Select(p => b.Slot + (2 * p))).ToHashSet();
-        int[] free = [.. Enumerable.Range(1, panel.Slots).Where(s => !taken.Contains(s))];
         var listed = look.Read(SupplyFacts.TakesTandem);
         IEnumerable<int> tandem =
             listed == false
@@ -79,8 +77,8 @@ public sealed record PanelRoom(IReadOnlyList<LegLoad> Legs, IReadOnlyList<SlotOf
         return new(
             legs,
             [
-                .. Offers(SlotTakes.OnePole, free, 1, true),
-                .. Offers(SlotTakes.TwoPoles, free.Where(s => free.Contains(s + 2)), 2, true),
+                .. Offers(SlotTakes.OnePole, panel.FreeSlots, 1, true),
+                .. Offers(SlotTakes.TwoPoles, panel.FreePairs, 2, true),
                 .. Offers(SlotTakes.Tandem, tandem, 1, listed),
             ]
         );

@@ -25,6 +25,10 @@ internal static class SupplyFactWords
                 "Read the legs here with nothing on, then with the load on: the difference of the two by the first. 0 "
                     + "where the service comes in."
             ),
+            [SupplyFacts.OneSource] = new(
+                "Is it made so that only one source can be on at a time?",
+                "A transfer switch, or an interlock that lets one of the two main handles be on. A note beside the door is neither."
+            ),
             [SupplyFacts.SlotsClosed] = new("Are all unused openings of its cover closed?", "From the front, with the door open."),
             [SupplyFacts.Written] = new(
                 "Does the directory say what it feeds?",

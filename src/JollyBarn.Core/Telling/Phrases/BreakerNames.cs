@@ -8,9 +8,8 @@ public static class BreakerNames
     /// <summary>The breaker of a key such as <c>panel/7</c>; one that was taken out since by its slot alone.</summary>
     public static Breaker Find(Job job, string key)
     {
-        var (panel, slot) = key.Split('/') is [var p, var s] ? (p, s) : ("", key);
-        return job.Panels.Find(panel)?.Breakers.FirstOrDefault(b => b.Key == slot)
-            ?? new Breaker(int.TryParse(slot.TrimEnd('b'), out var number) ? number : 0, 1);
+        var slot = BreakerKey.Read(key)?.Slot ?? key;
+        return BreakerKey.Find(job, key)?.Breaker ?? new Breaker(int.TryParse(slot.TrimEnd('b'), out var number) ? number : 0, 1);
     }
 
     /// <summary>What is written for it, or else its circuit.</summary>

@@ -11,6 +11,21 @@ internal static class PanelWords
 
     public static RuleWords[] All =>
         [
+            new("transfer", "One source at a time", "What one source gives must not go out into the line by another.")
+            {
+                {
+                    "Wrong",
+                    new("{sources} can be on {panel} together: what stands by feeds back into the line, where somebody may be at work.")
+                    {
+                        Now =
+                        [
+                            "Do not start or plug in what stands by.",
+                            "Take its cord off its inlet, or tag and lock its breaker off.",
+                            "Have a licensed electrician put in a transfer switch or an interlock made for the panel.",
+                        ],
+                    }
+                },
+            },
             new("did-not-trip", "Opens on a short", "What it should stop goes on until something burns.")
             {
                 {

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, must, newId, type Schemas } from "../api/client";
 import { useEdit } from "../model/job";
+import { likeCommon } from "../model/appliance";
 import { keys } from "../model/keys";
 import { Pick } from "../parts/Pick";
 import { mindingWords } from "../words/minding";
@@ -20,9 +21,7 @@ export function Before({ job, minding }: { job: string; minding: Minding }) {
   });
   const common = (loads.data?.common ?? []).filter((l) => l.minds && l.minds !== "Nothing");
   const add = (id: string) => {
-    const like = common.find((l) => l.id === id)!;
-    const { name, watts, hours = null, how, motor, minds } = like;
-    void edit.mutate({ edit: { do: "putAppliance", id: newId("a"), appliance: { name, watts, hours, how, motor, minds } } });
+    void edit.mutate({ edit: { do: "putAppliance", id: newId("a"), appliance: likeCommon(common.find((l) => l.id === id)!) } });
   };
   return (
     <details open={begins} className="mb-4 rounded-2xl border-2 border-amber bg-amber-wash p-3">

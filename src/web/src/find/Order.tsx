@@ -1,12 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useParams } from "react-router";
+import { useParams } from "react-router";
 import { api, must, newId, type Edit, type Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { useEdit } from "../model/job";
 import { keys } from "../model/keys";
 import { address } from "../parts/address";
-import { Button } from "../parts/controls";
+import { Back } from "../parts/Back";
+import { Ask, Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { mindingWords } from "../words/minding";
@@ -27,11 +28,7 @@ export default function Order() {
   if (!order.data) return <Nowhere error={order.error} />;
   return (
     <div className="mx-auto max-w-2xl pb-6">
-      <p className="text-sm text-ink-2">
-        <Link to={address.sheet(job)} className="underline underline-offset-4">
-          {words.runSheet}
-        </Link>
-      </p>
+      <Back to={address.sheet(job)} />
       <h1 className="text-2xl">{w.title}</h1>
       <p className="mb-3 text-sm text-ink-2">{w.how}</p>
       {order.data.length === 0 && <p>{w.none}</p>}
@@ -43,7 +40,7 @@ export default function Order() {
           ) : (
             <p>{w.done}</p>
           )}
-          <Stops stops={one.stops} />
+          <Stops job={job} stops={one.stops} />
         </section>
       ))}
     </div>
@@ -101,18 +98,53 @@ function Open({ job, one, old }: { job: string; one: Told; old: boolean }) {
   );
 }
 
-/** The order so far, each set in under what feeds it. */
-function Stops({ stops }: { stops: Told["stops"] }) {
+/** The order so far, each set in under what feeds it, with what readings make likely. */
+function Stops({ job, stops }: { job: string; stops: Told["stops"] }) {
   return (
-    <ol>
-      {stops.map((s) => (
-        <li key={s.box} className="flex items-center gap-3 border-t border-rule py-1" style={{ paddingLeft: s.depth * 18 }}>
-          <span className="flex-1">
-            <b>{s.name}</b> <span className="text-sm text-ink-2">{s.after ? w.after(s.after) : w.first}</span>
-          </span>
-          <span className="text-sm text-ink-2">{s.settled ? w.settled : w.open}</span>
-        </li>
-      ))}
-    </ol>
+    <>
+      {stops.some((s) => !s.settled) && <p className="mb-1 text-sm text-ink-2">{w.hint}</p>}
+      <ol>
+        {stops.map((s) => (
+          <li key={s.box} className="flex items-center gap-3 border-t border-rule py-1" style={{ paddingLeft: s.depth * 18 }}>
+            <span className="flex-1">
+              <b>{s.name}</b>{" "}
+              <span className="text-sm text-ink-2">{`${s.after ? w.after(s.after) : w.first}; ${s.settled ? w.settled : w.open}`}</span>
+              {s.likely && <span className="block text-sm">{s.likely}</span>}
+            </span>
+            {!s.settled && <Volts job={job} box={s.box} name={s.name} />}
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+/** A reading of the leg here, kept as any other reading. */
+function Volts({ job, box, name }: { job: string; box: string; name: string }) {
+  const { who } = useSettings();
+  const edit = useEdit(job);
+  const [kept, setKept] = useState("");
+  const keep = (text: string) => {
+    const volts = Number.parseFloat(text);
+    if (!(volts >= 100 && volts <= 140)) return Promise.resolve(false);
+    const reading = {
+      instrument: "meter",
+      ...w.reading,
+      says: `${volts} V`,
+      volts,
+      shows: "Figure" as const,
+      by: who,
+      at: new Date().toISOString(),
+      box,
+    };
+    return edit.mutateAsync({ edit: { do: "logReading", id: newId("r"), reading } }).then(
+      () => (setKept(text), true),
+      () => false,
+    );
+  };
+  return (
+    <span className="w-20 shrink-0">
+      <Ask hide mono label={w.volts(name)} hint={w.voltsUnit} value={kept} onKeep={keep} />
+    </span>
   );
 }

@@ -6,6 +6,7 @@ import { useSettings } from "../api/settings";
 import { useEdit } from "../model/job";
 import { keys } from "../model/keys";
 import { address } from "../parts/address";
+import { Back } from "../parts/Back";
 import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
@@ -35,11 +36,7 @@ export default function Walk() {
   const done = known.filter((k) => k.known).length;
   return (
     <div className="mx-auto max-w-2xl pb-6">
-      <p className="text-sm text-ink-2">
-        <Link to={address.sheet(job)} className="underline underline-offset-4">
-          {words.runSheet}
-        </Link>
-      </p>
+      <Back to={address.sheet(job)} />
       <h1 className="text-2xl">{w.title}</h1>
       <p className="mb-3 text-ink-2">
         <span className="figure">{w.progress(done, known.length)}</span>{" "}

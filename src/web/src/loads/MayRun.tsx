@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, must, type Schemas } from "../api/client";
+import { likeCommon, outletKey, outletName } from "../model/appliance";
 import { keys } from "../model/keys";
 import { Ask, Button, Choice } from "../parts/controls";
 import { Pick } from "../parts/Pick";
@@ -13,7 +14,6 @@ type Appliance = Schemas["Appliance"];
 const OTHER = "other:";
 const OWN = "own:";
 
-const placeOf = (o: Schemas["OutletChoice"]) => `${o.box}/${o.device}`;
 const number = (text: string) => (text === "" || Number.isNaN(Number(text)) ? null : Number(text));
 
 /** May this run here, with that on: the thing, the outlet, what else runs, and the answer with its reasons. */
@@ -31,7 +31,7 @@ export function MayRun({
   onStay: (appliance: Appliance, id: string | null) => void;
 }) {
   const asked = loads.outlets.find((o) => o.box === at[0] && (at[1] == null || o.device === at[1]));
-  const [where, setWhere] = useState(asked ? placeOf(asked) : "");
+  const [where, setWhere] = useState(asked ? outletKey(asked) : "");
   const [which, setWhich] = useState<string>("heater");
   const [thing, setThing] = useState<Appliance>(() => ofCommon(loads, "heater"));
   const [idle, setIdle] = useState<readonly string[]>([]);
@@ -41,7 +41,7 @@ export function MayRun({
     setThing(id.startsWith(OWN) ? loads.own[id.slice(OWN.length)]! : ofCommon(loads, id));
   };
   const own = which.startsWith(OWN) ? which.slice(OWN.length) : null;
-  const outlet = loads.outlets.find((o) => placeOf(o) === where);
+  const outlet = loads.outlets.find((o) => outletKey(o) === where);
   const ask = outlet && {
     box: outlet.box,
     device: outlet.device,
@@ -83,7 +83,7 @@ export function MayRun({
             setWhere(o);
             setIdle([]);
           }}
-          options={loads.outlets.map((o) => [placeOf(o), [o.name, o.place].filter(Boolean).join(", ")] as const)}
+          options={loads.outlets.map((o) => [outletKey(o), outletName(o)] as const)}
         />
         <div className="grid grid-cols-2 gap-3">
           <Ask
@@ -136,7 +136,5 @@ export function MayRun({
 /** A thing like a common one; one of one's own begins with nothing. */
 function ofCommon(loads: Loads, id: string): Appliance {
   const like = loads.common.find((l) => l.id === id);
-  return like
-    ? { name: like.name, watts: like.watts, hours: like.hours ?? null, how: like.how, motor: like.motor, minds: like.minds }
-    : { name: w.other, watts: 0, hours: null, how: "Cord", motor: false, minds: "Nothing" };
+  return like ? likeCommon(like) : { name: w.other, watts: 0, hours: null, how: "Cord", motor: false, minds: "Nothing" };
 }

@@ -1,4 +1,5 @@
 import { newId, type Schemas } from "../api/client";
+import { likeCommon, outletKey, outletName } from "../model/appliance";
 import type { Send } from "../model/edits";
 import { Ask, TakeOut } from "../parts/controls";
 import { Pick } from "../parts/Pick";
@@ -29,19 +30,7 @@ export function Owned({ loads, send }: { loads: Loads; send: Send }) {
           value={null}
           empty={w.add}
           onChange={(id: string) => {
-            const like = loads.common.find((l) => l.id === id)!;
-            send({
-              do: "putAppliance",
-              id: newId("a"),
-              appliance: {
-                name: like.name,
-                watts: like.watts,
-                hours: like.hours ?? null,
-                how: like.how,
-                motor: like.motor,
-                minds: like.minds,
-              },
-            });
+            send({ do: "putAppliance", id: newId("a"), appliance: likeCommon(loads.common.find((l) => l.id === id)!) });
           }}
           options={loads.common.map((l) => [l.id, `${l.name}, ${l.watts} W`] as const)}
         />
@@ -53,7 +42,7 @@ export function Owned({ loads, send }: { loads: Loads; send: Send }) {
 function One({ id, appliance: a, outlets, send }: { id: string; appliance: Appliance; outlets: Loads["outlets"]; send: Send }) {
   const put = (change: Partial<Appliance>) => send({ do: "putAppliance", id, appliance: { ...a, ...change } });
   const number = (text: string) => (text === "" ? null : Number(text));
-  const at = a.box && a.device ? `${a.box}/${a.device}` : "";
+  const at = a.box && a.device ? outletKey({ box: a.box, device: a.device }) : "";
   return (
     <li className="border-t border-rule py-2 first:border-t-0">
       <div className="flex flex-wrap items-center gap-2">
@@ -99,13 +88,10 @@ function One({ id, appliance: a, outlets, send }: { id: string; appliance: Appli
         value={at}
         empty={w.nowhere}
         onChange={(o) => {
-          const to = outlets.find((x) => `${x.box}/${x.device}` === o);
+          const to = outlets.find((x) => outletKey(x) === o);
           put({ box: to?.box ?? null, device: to?.device ?? null });
         }}
-        options={[
-          ["", w.nowhere] as const,
-          ...outlets.map((o) => [`${o.box}/${o.device}`, [o.name, o.place].filter(Boolean).join(", ")] as const),
-        ]}
+        options={[["", w.nowhere] as const, ...outlets.map((o) => [outletKey(o), outletName(o)] as const)]}
       />
     </li>
   );

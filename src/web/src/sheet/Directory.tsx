@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link, useParams } from "react-router";
+import { useParams } from "react-router";
 import { api, must, type Edit, type Schemas } from "../api/client";
 import { useEdit, useHead } from "../model/job";
 import { keys } from "../model/keys";
 import { address } from "../parts/address";
+import { Back } from "../parts/Back";
 import { keyOf } from "../parts/breaker";
 import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
@@ -37,11 +38,7 @@ export default function Directory() {
     <div className="mx-auto max-w-5xl">
       <div className="mb-3 flex flex-wrap items-end gap-3">
         <div className="mr-auto">
-          <p className="no-print text-sm text-ink-2">
-            <Link to={address.sheet(job, panel)} className="underline underline-offset-4">
-              {words.runSheet}
-            </Link>
-          </p>
+          <Back to={address.sheet(job, panel)} />
           <h1 className="text-2xl">{w.title(told.data.panel)}</h1>
           <p className="text-ink-2">
             {head.data!.name}

@@ -4,6 +4,7 @@ import { api, must, type Schemas } from "../api/client";
 import { useHead } from "../model/job";
 import { keys } from "../model/keys";
 import { address, served } from "../parts/address";
+import { Back } from "../parts/Back";
 import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
@@ -39,11 +40,7 @@ export default function Labels() {
     <div className="mx-auto max-w-6xl">
       <div className="mb-3 flex flex-wrap items-end gap-3">
         <div className="mr-auto">
-          <p className="no-print text-sm text-ink-2">
-            <Link to={address.sheet(job)} className="underline underline-offset-4">
-              {words.runSheet}
-            </Link>
-          </p>
+          <Back to={address.sheet(job)} />
           <h1 className="text-2xl">{w.title}</h1>
         </div>
         <span className="no-print flex flex-wrap gap-2">

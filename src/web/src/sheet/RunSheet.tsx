@@ -124,7 +124,7 @@ export default function RunSheet() {
           </span>
         </div>
       </div>
-      <Feeds head={head.data} />
+      <Feeds head={head.data} feeds={sheet.data.feeds} onOpen={() => setOver({ what: "panels" })} />
       <Behind job={job} head={head.data} supply={supply.data} over={over} send={send} onClose={shut} />
       {rails.length === 0 && <p className="mb-3 text-ink-2">{w.empty}</p>}
       {sheet.data.working && (

@@ -42,6 +42,12 @@ export const mindingWords = {
     open: "something may lie between",
     after: (box: string) => `after ${box}`,
     first: "nothing known ahead",
+    hint:
+      "Sooner told: run one heater at the outlet you take for the last, and read hot to neutral at each. Volts fall along the wire. " +
+      "It only hints, and says which to open first.",
+    volts: (box: string) => `Volts at ${box}`,
+    voltsUnit: "V",
+    reading: { from: "hot", to: "neutral", note: "with a load at the far outlet" },
     keep: (dead: number, live: number, left: number) => `${dead} dead, ${live} live: next${left > 0 ? `, ${left} left out` : ""}`,
     done: "Nothing is left to learn here.",
   },

@@ -81,9 +81,11 @@ export const sheetWords = {
         open > 0 ? ` Of ${open} more nobody can tell.` : ""
       }`,
     isOff: (by: readonly string[]) => (by.length > 0 ? `It is off, held by ${by.join(", ")}.` : "It is off."),
-    fed: (panel: string, source: string | null, main: number | null) =>
-      `${panel}: ${source === null ? "nobody said what feeds it" : `from ${source}`}${main === null ? "" : `, main ${main} A`}`,
-    idle: (source: string) => `${source}: feeds no panel that is recorded`,
+    feeds: "What feeds the panels",
+    noSource: "nobody said what feeds it",
+    main: (amperes: number) => `, main ${amperes} A`,
+    transfer: (one: boolean | null) =>
+      one === null ? "one source at a time? look" : one ? "one source at a time" : "both can be on: stop",
     testHere: "Test here",
     testAt: (box: string) => `Test at ${box}`,
     drawFrom: "Draw a cable from here",
