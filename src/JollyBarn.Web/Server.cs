@@ -107,6 +107,7 @@ public static partial class Server
         builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(2));
         builder.Services.AddSingleton(store);
         builder.Services.AddSingleton<Asked>();
+        builder.Services.AddSingleton<JollyBarn.Planning.Ways.IShop, JollyBarn.Planning.Ways.StandInShop>();
         builder.Services.AddHostedService<Housekeeping>();
         builder.Services.AddSingleton<Events>();
         builder.Services.AddSingleton(new LabelTray(TimeProvider.System));
@@ -184,6 +185,7 @@ public static partial class Server
         api.MapSheet();
         api.MapLabels();
         api.MapLoads();
+        api.MapWays();
         api.MapLive();
         api.MapReadings();
         api.MapPhotos();

@@ -221,6 +221,10 @@ public class EveryEditTests
             new PutAppliance("kettle", new Appliance("kettle", 1500, 0.2m, Box: "b", Device: "d")),
             new PutAppliance("kettle", new Appliance("kettle", 1500, 0.2m, Box: "wide", Device: "sw"))
         ),
+        (
+            new PutStock(new Dictionary<string, StockLine?> { ["box:nm-1g-18"] = new(3, 0, 1.2m) { Pieces = [12.5m] } }),
+            new PutStock(new Dictionary<string, StockLine?> { ["box:nm-1g-18"] = null, ["device:receptacle"] = new(10) })
+        ),
         (new RemoveAppliance("pot"), new RemoveAppliance("none")),
         (new EndVisit("Ines", At), new EndVisit("Ines", "noon")),
         (new HandOver("b", "Ines", "Tomas", At), new HandOver("none", "Ines", "Tomas", At)),

@@ -101,6 +101,7 @@ public class LogSentenceTests
         [typeof(LogReading)] = "Bench: 0.0 V between black of a cable and white of a cable",
         [typeof(LogSighting)] = "Bench: part of it went dead with 1 off",
         [typeof(PutAppliance)] = "Bench: kettle, 1500 W, hangs here",
+        [typeof(PutStock)] = "Stock of box:nm-1g-18",
         [typeof(RemoveAppliance)] = "glue pot taken off the list",
         [typeof(StrikeSighting)] = "a look at a box taken back",
         [typeof(StrikeReading)] = "reading struck: 121 V",

@@ -5,5 +5,6 @@ public static class Assumptions
 {
     public static Assumption ProofHours { get; } = new("proof.hours", "a proof of dead holds for", 4m, "h");
 
-    public static IReadOnlyList<Assumption> All { get; } = [.. CrowdingBook.All, ProofHours, .. WalkBook.All, .. ElectricsBook.All];
+    public static IReadOnlyList<Assumption> All { get; } =
+    [.. CrowdingBook.All, ProofHours, .. WalkBook.All, .. WayBook.All, .. ElectricsBook.All];
 }

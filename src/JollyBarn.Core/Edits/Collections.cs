@@ -20,6 +20,7 @@ internal abstract class Collections
         new Of<string, Change>("changes", j => j.Changes, (j, x) => j with { Changes = x }, JobJson.Default.Change),
         new Of<string, Reading>("readings", j => j.Readings, (j, x) => j with { Readings = x }, JobJson.Default.Reading),
         new Of<string, Sighting>("sightings", j => j.Sightings, (j, x) => j with { Sightings = x }, JobJson.Default.Sighting),
+        new Of<string, StockLine>("stock", j => j.Stock, (j, x) => j with { Stock = x }, JobJson.Default.StockLine),
         new Of<string, Appliance>("appliances", j => j.Appliances, (j, x) => j with { Appliances = x }, JobJson.Default.Appliance),
         new Of<string, Proof>("proofs", j => j.Proofs, (j, x) => j with { Proofs = x }, JobJson.Default.Proof),
         new Of<string, Ruling>("rulings", j => j.Rulings, (j, x) => j with { Rulings = x }, JobJson.Default.Ruling),

@@ -95,6 +95,7 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(StrikeSighting), "strikeSighting")]
 [JsonDerivedType(typeof(PutAppliance), "putAppliance")]
 [JsonDerivedType(typeof(RemoveAppliance), "removeAppliance")]
+[JsonDerivedType(typeof(PutStock), "putStock")]
 [JsonDerivedType(typeof(NoteCircuit), "noteCircuit")]
 [JsonDerivedType(typeof(OpenChange), "openChange")]
 [JsonDerivedType(typeof(PlanEdit), "planEdit")]
@@ -220,6 +221,7 @@ public enum BatchFor
     StopMoved,
     SwitchLoop,
     TwoJoints,
+    Way,
 }
 
 /// <summary>Several edits that are done at once or not at all.</summary>

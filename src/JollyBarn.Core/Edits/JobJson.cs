@@ -31,6 +31,7 @@ namespace JollyBarn.Edits;
 [JsonSerializable(typeof(Reading))]
 [JsonSerializable(typeof(Sighting))]
 [JsonSerializable(typeof(Appliance))]
+[JsonSerializable(typeof(StockLine))]
 [JsonSerializable(typeof(Proof))]
 [JsonSerializable(typeof(Ruling))]
 [JsonSerializable(typeof(Report))]

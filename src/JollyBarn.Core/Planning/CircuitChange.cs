@@ -54,9 +54,13 @@ public sealed record CircuitChange(Id<Circuit> Circuit, CircuitFigures? Before, 
 {
     /// <summary>Circuits whose figures or verdicts differ.</summary>
     public static IReadOnlyList<CircuitChange> Between(Job before, Job after) =>
+        Between(before, after, before.Circuits.Ids.Union(after.Circuits.Ids));
+
+    /// <summary>The same of some circuits.</summary>
+    public static IReadOnlyList<CircuitChange> Between(Job before, Job after, IEnumerable<Id<Circuit>> circuits) =>
         [
-            .. before
-                .Circuits.Ids.Union(after.Circuits.Ids)
+            .. circuits
+                .Distinct()
                 .Order()
                 .Select(id => Of(id, Look(before, id), Look(after, id)))
                 .Where(c => c.Before != c.After || c.Brings.Count > 0),

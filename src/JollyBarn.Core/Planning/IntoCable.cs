@@ -29,7 +29,7 @@ public sealed record IntoCableWay(BoxKind Kind, Batch Edit, FillAnswer Fill, IRe
 public static class IntoCable
 {
     /// <summary>Kinds to splice in: deep enough for hands, then what a wet place takes.</summary>
-    private static readonly string[] Suited =
+    internal static readonly string[] Suited =
     [
         "square-4x2-1/8",
         "square-4x1-1/2",
@@ -75,7 +75,7 @@ public static class IntoCable
         return [.. ways.OrderBy(w => w.Bad.Count(f => f.Verdict == Verdict.Stop)).ThenBy(w => w.Bad.Count(f => f.Verdict == Verdict.Fix))];
     }
 
-    private static Batch Edit(Job job, IntoCableAsk ask, BoxKind kind)
+    internal static Batch Edit(Job job, IntoCableAsk ask, BoxKind kind)
     {
         var edits = new List<Edit>
         {

@@ -175,6 +175,14 @@ public sealed record Job
         init => field = value ?? ById<string, Appliance>.Empty;
     } = ById<string, Appliance>.Empty;
 
+    /// <summary>What the van holds and the shop has, where it is other than the shop says, by part.</summary>
+    [JsonConverter(typeof(ByIdJson<string, StockLine>))]
+    public ById<string, StockLine> Stock
+    {
+        get;
+        init => field = value ?? ById<string, StockLine>.Empty;
+    } = ById<string, StockLine>.Empty;
+
     [JsonConverter(typeof(ByIdJson<string, Proof>))]
     public ById<string, Proof> Proofs
     {

@@ -23,6 +23,7 @@ const places: [path: string, load: () => Promise<{ default: ComponentType }>][] 
   ["/jobs/:job/panels/:panel", () => import("./sheet/Directory")],
   ["/jobs/:job/loads", () => import("./loads/Loads")],
   ["/jobs/:job/order", () => import("./find/Order")],
+  ["/jobs/:job/ways", () => import("./ways/Ways")],
   ["/jobs/:job/labels", () => import("./sheet/Labels")],
   ["/jobs/:job/book", () => import("./book/CodeBook")],
   ["/jobs/:job/log", () => import("./log/Logbook")],

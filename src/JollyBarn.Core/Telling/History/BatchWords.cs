@@ -41,6 +41,7 @@ internal static class BatchWords
             BatchFor.RunMoved or BatchFor.StopMoved => RunMoved(batch, before),
             BatchFor.SwitchLoop => "Switch loop put right",
             BatchFor.TwoJoints => "Two joints and a jumper",
+            BatchFor.Way => "A way taken",
             _ => Several(batch, before),
         };
 

@@ -27,6 +27,7 @@ internal sealed class SupplyEditWords : EditWords
         );
         Says<LogReading>((e, job) => Reading(e.Reading, job));
         Says<LogSighting>((e, job) => Sighting(e.Sighting, job));
+        Says<PutStock>((e, _) => e.Lines.Count == 1 ? $"Stock of {e.Lines.First().Key}" : $"Stock of {e.Lines.Count} parts");
         Says<PutAppliance>((e, job) => Appliance(e.Appliance, job));
         Says<RemoveAppliance>((e, job) => $"{job.Appliances.Find(e.Id)?.Name} taken off the list");
         Says<StrikeSighting>((_, _) => "a look at a box taken back");

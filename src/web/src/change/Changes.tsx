@@ -10,6 +10,7 @@ import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { words } from "../words";
 import { address } from "../parts/address";
+import { wayWords } from "../words/ways";
 
 const w = words.changePage;
 const today = () => new Date().toISOString().slice(0, 10);
@@ -29,6 +30,12 @@ export default function Changes() {
     <div className="mx-auto max-w-4xl">
       <h1 className="text-2xl">{w.title}</h1>
       <p className="mb-4 text-ink-2">{w.how}</p>
+      <Link
+        to={address.ways(job)}
+        className="mb-4 inline-flex min-h-12 items-center rounded-xl border-2 border-ink bg-ink px-4 font-semibold text-on-ink"
+      >
+        {wayWords.link}
+      </Link>
       <div className="mb-6 max-w-md">
         <Ask key={key} label={w.open} hint={w.openHint} value="" onKeep={open} />
       </div>

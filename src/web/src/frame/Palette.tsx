@@ -7,6 +7,7 @@ import { words } from "../words";
 import { whichWords } from "../words/which";
 import { loadWords } from "../words/loads";
 import { panelWords } from "../words/panel";
+import { wayWords } from "../words/ways";
 import { address, served } from "../parts/address";
 
 type Item = { key: string; name: string; kind: string; detail?: string; go: () => void };
@@ -42,6 +43,7 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       action("book", words.book, to(address.book(job)));
       action("log", words.log, to(address.log(job)));
       action("changes", words.changes, to(address.changes(job)));
+      action("ways", wayWords.link, to(address.ways(job)));
       action("lists", words.lists.title, to(address.lists(job)));
       action("loads", loadWords.loads.title, to(address.loads(job)));
       action("labels", panelWords.labels.title, to(address.labels(job)));

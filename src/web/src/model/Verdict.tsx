@@ -1,12 +1,14 @@
 import { DoNow } from "./DoNow";
 import { useQuery } from "@tanstack/react-query";
 import { ChevronDown, ChevronUp, CircleAlert, CircleCheck, OctagonAlert, Ruler, Sparkles } from "lucide-react";
+import { Link } from "react-router";
 import { useState } from "react";
 import { api, must, newId, type Schemas } from "../api/client";
 import { useCatalogue } from "./job";
 import { useSettings } from "../api/settings";
 import type { Edit } from "./edits";
 import type { BoxEdit } from "./useBoxEdit";
+import { address } from "../parts/address";
 import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
 import { cutsInGauges } from "./TapeSheet";
@@ -132,6 +134,14 @@ function Remedies({ job, box, finding, edit, version }: { job: string; box: stri
           </li>
         ))}
       </ul>
+      {!edit.of.change && (
+        <Link
+          to={address.ways(job, { kind: "MendVerdict", box, rule: finding.rule, of: finding.of })}
+          className="inline-flex min-h-11 items-center underline underline-offset-4"
+        >
+          {w.compare}
+        </Link>
+      )}
     </section>
   );
 }

@@ -52,6 +52,9 @@ export type View =
   | "today"
   | "verdicts"
   | "walk"
+  | "ways"
+  | "stock"
+  | "weights"
   | "would"
   | "would-be";
 

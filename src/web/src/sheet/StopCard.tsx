@@ -108,6 +108,14 @@ export function StopCard({
             {loadWords.loads.link}
           </Link>
         )}
+        {stop.box && (
+          <Link
+            to={address.ways(job, { kind: "MoreOutlets", box: stop.box })}
+            className="inline-flex min-h-11 items-center px-2 font-semibold underline underline-offset-4"
+          >
+            {w.moreFrom}
+          </Link>
+        )}
         {stop.box && !stop.seen && !stop.by && (
           <Link to={address.order(job)} className="inline-flex min-h-11 items-center px-2 font-semibold underline underline-offset-4">
             {mindingWords.order.link}

@@ -5,6 +5,7 @@ export const inspectWords = {
     sum: "Sum",
     now: "Do this now",
     remedies: "What would settle it",
+    compare: "Compare the ways",
     noRemedy: "No remedy here",
     do: "Do it",
     done: "Done, look again",

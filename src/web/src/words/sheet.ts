@@ -87,6 +87,7 @@ export const sheetWords = {
     transfer: (one: boolean | null) =>
       one === null ? "one source at a time? look" : one ? "one source at a time" : "both can be on: stop",
     testHere: "Test here",
+    moreFrom: "An outlet more near here",
     testAt: (box: string) => `Test at ${box}`,
     drawFrom: "Draw a cable from here",
     followTo: "It goes to a box",

@@ -1,0 +1,116 @@
+using JollyBarn.Electrics;
+using JollyBarn.Electrics.Seen;
+using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning.Remedies;
+
+/// <summary>The job as it is, with what remedies and ways are held against, worked out where it is asked.</summary>
+internal sealed class Against(Job job)
+{
+    private readonly Dictionary<Id<Box>, HashSet<string>> bad = [];
+    private readonly List<(IReadOnlySet<Id<Box>> Near, GoneOver Over)> found = [];
+    private readonly List<(IReadOnlySet<Id<Box>> Near, Lazy<(Job Part, GoneOver Over, LeakTrips Leaks)> Part)> parts = [];
+    private readonly Lazy<LeakTrips> leaks = new(() => new(job, Live.Solve(job, On(job))));
+
+    public Job Job => job;
+
+    public bool Has(Id<Box> id, Finding finding)
+    {
+        if (!bad.TryGetValue(id, out var keys))
+        {
+            var found = job.Boxes.TryFind(id, out var box) ? Inspector.Judge(job, id, box).Where(Bad) : [];
+            bad[id] = keys = found.Select(f => f.Key).ToHashSet(StringComparer.Ordinal);
+        }
+
+        return keys.Contains(finding.Key);
+    }
+
+    /// <summary>Verdicts to stop or fix that were not there, of the box and of every other that hangs together with it.</summary>
+    /// <param name="here">Verdicts of the box in the next state.</param>
+    public IReadOnlyList<Finding> New(Id<Box> boxId, Job next, IReadOnlyList<Finding> here) =>
+        [.. here.Where(f => Bad(f) && !Has(boxId, f)), .. Elsewhere.New(job, next, boxId, Bad)];
+
+    /// <summary>What instruments find worse, of all that hangs together with something changed.</summary>
+    public IEnumerable<string> Worse(Job next)
+    {
+        var near = TouchedBoxes.Between(job, next);
+        return Found(near).WorseIn(GoneOver.Of(next, s => Live.After(job, next, s), near)).Concat(Unguarded(next, near));
+    }
+
+    /// <summary>Whether instruments find anything worse, with only the part of the job solved that hangs together with something changed:
+    /// other circuits meet it at the panel and nowhere else.</summary>
+    public bool WorseNear(Job next)
+    {
+        var near = TouchedBoxes.Between(job, next);
+        var (part, over, leak) = Kept(near).Value;
+        var then = Part(next, near);
+        if (over.WorseIn(GoneOver.Of(then, s => Live.After(part, then, s))).Any())
+        {
+            return true;
+        }
+
+        var after = new LeakTrips(then, Live.After(part, then, On(then)));
+        var slots = after.Slots(near).ToHashSet();
+        return leak.Slots(near).Any(s => slots.Contains(s) && Opened(leak, s) && !after.Opens(s));
+    }
+
+    private static bool Opened(LeakTrips leak, string slot)
+    {
+        lock (leak)
+        {
+            return leak.Opens(slot);
+        }
+    }
+
+    /// <summary>The part as it is; several ways look at it at once.</summary>
+    private Lazy<(Job Part, GoneOver Over, LeakTrips Leaks)> Kept(IReadOnlySet<Id<Box>> near)
+    {
+        lock (parts)
+        {
+            var at = parts.FindIndex(p => p.Near.SetEquals(near));
+            if (at < 0)
+            {
+                at = parts.Count;
+                parts.Add((near, new(() => Solved(Part(job, near)))));
+            }
+
+            return parts[at].Part;
+        }
+    }
+
+    private static (Job Part, GoneOver Over, LeakTrips Leaks) Solved(Job part) =>
+        (part, GoneOver.Of(part, s => Live.Solve(part, s)), new(part, Live.Solve(part, On(part))));
+
+    private static Job Part(Job job, IReadOnlySet<Id<Box>> near) =>
+        job with
+        {
+            Boxes = job.Boxes.Each((id, box) => near.Contains(id) ? box : null),
+            Runs = job.Runs.Each((_, run) => new[] { run.A.Box, run.B.Box }.Any(b => b is { } box && near.Contains(box)) ? run : null),
+        };
+
+    /// <summary>These boxes as they are: most remedies of a verdict look at the same.</summary>
+    private GoneOver Found(IReadOnlySet<Id<Box>> near)
+    {
+        var kept = found.FindIndex(f => f.Near.SetEquals(near));
+        if (kept < 0)
+        {
+            (kept, var over) = (found.Count, GoneOver.Of(job, s => Live.Solve(job, s), near));
+            found.Add((near, over));
+        }
+
+        return found[kept].Over;
+    }
+
+    /// <summary>Slots that something opened for on a leak, and nothing does.</summary>
+    private IEnumerable<string> Unguarded(Job next, IReadOnlySet<Id<Box>> near)
+    {
+        var after = new Lazy<LeakTrips>(() => new(next, Live.After(job, next, On(next))));
+        return leaks.Value.Slots(near).Where(s => leaks.Value.Opens(s) && after.Value.Slots(near).Contains(s) && !after.Value.Opens(s));
+    }
+
+    private static bool Bad(Finding finding) => finding.Verdict is Verdict.Stop or Verdict.Fix;
+
+    private static Situation On(Job of) => new() { Breakers = Signature.AllOn(of) };
+}

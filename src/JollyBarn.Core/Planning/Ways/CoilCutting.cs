@@ -1,0 +1,185 @@
+namespace JollyBarn.Planning.Ways;
+
+/// <summary>Which pieces are cut from which coil.</summary>
+/// <param name="Coil">Index of the coil or offcut; −1 for new cable.</param>
+/// <param name="Pieces">Indices of the pieces cut from it.</param>
+/// <param name="Left">What is left of it, ft.</param>
+public sealed record CoilCut(int Coil, IReadOnlyList<int> Pieces, decimal Left);
+
+/// <summary>How pieces are cut from what lies in the van, and how much has to be bought.</summary>
+/// <param name="Bought">Feet of new cable.</param>
+/// <param name="Bound">No plan buys less, ft.</param>
+public sealed record CoilPlan(IReadOnlyList<CoilCut> Cuts, decimal Bought, decimal Bound)
+{
+    /// <summary>Coils and offcuts that are begun.</summary>
+    public int Opened => Cuts.Count(c => c.Coil >= 0);
+
+    /// <summary>The longest piece left over of what was begun, ft.</summary>
+    public decimal Longest => Cuts.Where(c => c.Coil >= 0).Select(c => c.Left).DefaultIfEmpty(0).Max();
+}
+
+/// <summary>Cutting stock over coils and offcuts of differing length: least new cable, then fewest coils begun, then the longest
+/// remnant.</summary>
+/// <remarks>Offcuts are filled one after another, each as full as it can be from what is left (subset sums over tenths of a foot, R. Bellman
+/// 1957), in several orders of the coils; then single pieces are exchanged between what is cut and what is bought while that buys
+/// less.</remarks>
+public static class CoilCutting
+{
+    /// <summary>Lengths are weighed in tenths of a foot, rounded up: no piece comes out short.</summary>
+    private const int Grain = 10;
+
+    public static CoilPlan Plan(IReadOnlyList<decimal> pieces, IReadOnlyList<decimal> coils)
+    {
+        ArgumentNullException.ThrowIfNull(pieces);
+        ArgumentNullException.ThrowIfNull(coils);
+        var need = pieces.Select(p => (int)Math.Ceiling(p * Grain)).ToArray();
+        var have = coils.Select(c => (int)Math.Floor(c * Grain)).ToArray();
+        var bound = Math.Max(0, pieces.Sum() - coils.Sum());
+        int[][] orders =
+        [
+            [.. Enumerable.Range(0, have.Length).OrderBy(i => have[i])],
+            [.. Enumerable.Range(0, have.Length).OrderByDescending(i => have[i])],
+        ];
+        return orders
+            .SelectMany(o => new[] { Fill(need, have, o, false), Fill(need, have, o, true) })
+            .Select(assigned => Told(pieces, coils, Fewer(need, have, Better(need, have, assigned)), bound))
+            .OrderBy(p => p.Bought)
+            .ThenBy(p => p.Opened)
+            .ThenByDescending(p => p.Longest)
+            .First();
+    }
+
+    /// <summary>Fills coil after coil; −1 for what is left to buy.</summary>
+    /// <param name="longFirst">Fill each with its longest pieces first where several fillings are as full.</param>
+    private static int[] Fill(int[] need, int[] have, int[] order, bool longFirst)
+    {
+        var at = Enumerable.Repeat(-1, need.Length).ToArray();
+        foreach (var coil in order)
+        {
+            var open = Enumerable.Range(0, need.Length).Where(i => at[i] < 0).OrderBy(i => longFirst ? need[i] : -need[i]).ToList();
+            foreach (var piece in Fullest(need, open, have[coil]))
+            {
+                at[piece] = coil;
+            }
+        }
+
+        return at;
+    }
+
+    /// <summary>Pieces that fill so much as full as it can be.</summary>
+    private static List<int> Fullest(int[] need, List<int> open, int room)
+    {
+        // by[s] is the piece that reached the sum s first, with the sum before it.
+        var by = new (int Piece, int From)[room + 1];
+        var reached = new bool[room + 1];
+        reached[0] = true;
+        foreach (var piece in open)
+        {
+            for (var sum = room; sum >= need[piece]; sum--)
+            {
+                if (!reached[sum] && reached[sum - need[piece]])
+                {
+                    (reached[sum], by[sum]) = (true, (piece, sum - need[piece]));
+                }
+            }
+        }
+
+        var chosen = new List<int>();
+        for (var at = Array.FindLastIndex(reached, r => r); at > 0; at = by[at].From)
+        {
+            chosen.Add(by[at].Piece);
+        }
+
+        return chosen;
+    }
+
+    /// <summary>Exchanges a bought piece for a shorter one that is cut, or for two, while that buys less.</summary>
+    private static int[] Better(int[] need, int[] have, int[] at)
+    {
+        for (var better = true; better; )
+        {
+            better = false;
+            var room = Rooms(need, have, at);
+            foreach (var bought in Enumerable.Range(0, need.Length).Where(i => at[i] < 0).OrderByDescending(i => need[i]))
+            {
+                var coil = Array.FindIndex(room, r => r >= need[bought]);
+                if (coil >= 0)
+                {
+                    (at[bought], better) = (coil, true);
+                    break;
+                }
+
+                var swap = Enumerable
+                    .Range(0, need.Length)
+                    .Where(i => at[i] >= 0 && need[i] < need[bought] && room[at[i]] + need[i] >= need[bought])
+                    .OrderBy(i => need[i])
+                    .Select(i => (int?)i)
+                    .FirstOrDefault();
+                if (swap is { } out_)
+                {
+                    (at[bought], at[out_], better) = (at[out_], -1, true);
+                    break;
+                }
+            }
+        }
+
+        return at;
+    }
+
+    /// <summary>Empties a coil into the others where that can be: one begun fewer.</summary>
+    private static int[] Fewer(int[] need, int[] have, int[] at)
+    {
+        foreach (var coil in Enumerable.Range(0, have.Length).Where(at.Contains).OrderBy(c => at.Count(a => a == c)).ToList())
+        {
+            var then = (int[])at.Clone();
+            var moved = Enumerable.Range(0, need.Length).Where(i => at[i] == coil).OrderByDescending(i => need[i]).ToList();
+            if (
+                moved.TrueForAll(piece =>
+                {
+                    var room = Rooms(need, have, then);
+                    then[piece] = -2;
+                    var to = Enumerable
+                        .Range(0, have.Length)
+                        .Where(c => c != coil && then.Contains(c) && room[c] >= need[piece])
+                        .OrderBy(c => room[c])
+                        .Select(c => (int?)c)
+                        .FirstOrDefault();
+                    then[piece] = to ?? coil;
+                    return to is not null;
+                })
+            )
+            {
+                at = then;
+            }
+        }
+
+        return at;
+    }
+
+    private static int[] Rooms(int[] need, int[] have, int[] at)
+    {
+        var room = (int[])have.Clone();
+        for (var i = 0; i < need.Length; i++)
+        {
+            if (at[i] >= 0)
+            {
+                room[at[i]] -= need[i];
+            }
+        }
+
+        return room;
+    }
+
+    private static CoilPlan Told(IReadOnlyList<decimal> pieces, IReadOnlyList<decimal> coils, int[] at, decimal bound) =>
+        new(
+            [
+                .. Enumerable
+                    .Range(0, pieces.Count)
+                    .GroupBy(i => at[i])
+                    .OrderBy(g => g.Key)
+                    .Select(g => new CoilCut(g.Key, [.. g], g.Key < 0 ? 0 : coils[g.Key] - g.Sum(i => pieces[i]))),
+            ],
+            Enumerable.Range(0, pieces.Count).Where(i => at[i] < 0).Sum(i => pieces[i]),
+            bound
+        );
+}

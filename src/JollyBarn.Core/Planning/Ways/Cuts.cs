@@ -1,0 +1,116 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Fill;
+using JollyBarn.Measures;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning.Ways;
+
+/// <summary>A piece to cut.</summary>
+/// <param name="Run">The run it is; null for a pigtail.</param>
+/// <param name="Tail">The pigtail it is, in its box; null for a run.</param>
+/// <param name="Part">From what it is cut.</param>
+/// <param name="Length">How long it is cut, with its ends, its waste and what is added for a guess.</param>
+/// <param name="Way">The way between the boxes.</param>
+/// <param name="Ends">What its leads and sheath take at both ends.</param>
+/// <param name="Added">What is added because the way is guessed; zero where it was measured.</param>
+public sealed record Cut(
+    Id<Run>? Run,
+    (Id<Box> Box, Id<Lead> Id)? Tail,
+    PartId Part,
+    Length Length,
+    Length Way,
+    Length Ends,
+    Length Added,
+    bool Measured
+)
+{
+    public decimal Feet => Length.InInches / 12;
+}
+
+/// <summary>What a plan cuts: cables with their way, their ends and waste, and pigtails.</summary>
+public static class Cuts
+{
+    private static readonly Length Sheath = Length.Inches(1);
+
+    public static IReadOnlyList<Cut> Between(Job before, Job after) =>
+        [
+            .. after.Runs.Where(r => New(before, after, r.Key)).Select(r => OfRun(after, r.Key, r.Value)),
+            .. after
+                .Boxes.Where(b => !ReferenceEquals(before.Boxes.Find(b.Key), b.Value))
+                .SelectMany(b =>
+                    b.Value.Pigtails.Where(p => p.Value.Of is null && before.Boxes.Find(b.Key)?.Pigtails.Has(p.Key) != true)
+                        .Select(p => OfTail(after, b.Key, p.Key, p.Value))
+                ),
+        ];
+
+    /// <summary>True for a run that was not there, and that is no piece of one that was cut through; or one whose hurts are gone and that
+    /// is still one: new cable in its place.</summary>
+    private static bool New(Job before, Job after, Id<Run> id)
+    {
+        if (before.Runs.TryFind(id, out var was))
+        {
+            var now = after.Runs[id];
+            return was.IsCut && !now.IsCut && was.A.Box == now.A.Box && was.B.Box == now.B.Box;
+        }
+
+        var far = after.Runs[id].B;
+        return !before.Runs.Any(old => old.Value.B == far && after.Runs.Find(old.Key) is { } now && now.B != old.Value.B);
+    }
+
+    private static Cut OfRun(Job job, Id<Run> id, Run run)
+    {
+        var way = run.Length.OrNull ?? Length.FromInches(ElectricsBook.UnknownFeet.Of(job.Practice) * 12);
+        var measured = run.Length.How is Known.Measured or Known.Marked;
+        var ends = new[] { run.A, run.B }.Aggregate(Length.Zero, (sum, end) => sum + End(job, end));
+        var added = measured ? Length.Zero : Length.FromInches(way.InInches * WayBook.Guess.Of(job.Practice) / 100);
+        var waste = Length.FromInches(WayBook.Waste.Of(job.Practice));
+        return new(id, null, PartNames.Of(run), way + ends + added + waste, way, ends, added, measured);
+    }
+
+    /// <summary>Leads by house practice and reach, and an inch of sheath.</summary>
+    private static Length End(Job job, RunEnd end)
+    {
+        if (end.Box is not { } id || job.Boxes.Find(id) is not { } box)
+        {
+            return end.At == EndAt.Panel ? Length.Inches(24) : Sheath;
+        }
+
+        var reach = (BoxDepth.Depth(box) ?? Length.Zero) + Length.Inches(3);
+        var house = job.Practice.Answer(PracticeBook.LeadLength) switch
+        {
+            "least" => Length.Inches(6),
+            "depth" => BoxDepth.Depth(box) is { } deep ? deep + deep : Length.Inches(8),
+            var inches => Length.Parse(inches),
+        };
+        var least = reach > Length.Inches(6) ? reach : Length.Inches(6);
+        return (house > least ? house : least) + Sheath;
+    }
+
+    private static Cut OfTail(Job job, Id<Box> box, Id<Lead> id, Pigtail tail)
+    {
+        var length = tail.Length.OrNull ?? Length.Parse(job.Practice.Answer(PracticeBook.PigtailLength));
+        return new(
+            null,
+            (box, id),
+            PartNames.Wire(tail.Gauge, tail.Colour),
+            length,
+            length,
+            Length.Zero,
+            Length.Zero,
+            tail.Length.How is Known.Measured
+        );
+    }
+}
+
+/// <summary>The parts cables and wires are cut from.</summary>
+public static class PartNames
+{
+    /// <summary>By type, gauge, conductors and ground: <c>nmb-14-2-g</c>.</summary>
+    public static PartId Of(Run run) =>
+        new(
+            PartSort.Cable,
+            $"{run.Type.ToString().ToLowerInvariant()}-{run.Gauge?.ToString() ?? "any"}-{run.Conductors.Count}{(run.Ground == GroundKind.None ? "" : "-g")}"
+        );
+
+    public static PartId Wire(Gauge? gauge, string colour) => new(PartSort.Wire, $"{gauge?.ToString() ?? "any"}-{colour}");
+}

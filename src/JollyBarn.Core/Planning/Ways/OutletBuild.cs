@@ -1,0 +1,289 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Fill;
+using JollyBarn.Inspection;
+using JollyBarn.Measures;
+using JollyBarn.Planning.Remedies;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning.Ways;
+
+/// <summary>One way to an outlet more, as edits.</summary>
+internal sealed class OutletBuild(Job job, Wish wish, Stock stock, string place, string device, bool outdoors)
+{
+    private readonly Id<Box> fresh = Ids.Free("new-outlet", b => job.Boxes.Has(b));
+    private readonly Id<Run> run = Ids.Free("new-cable", r => job.Runs.Has(r));
+    private readonly Job job = job;
+    private readonly Building building = new(job);
+
+    public BuiltWay Build(WayChoice choice)
+    {
+        choice = choice with { New = fresh, Run = run };
+        if (choice.Panel is not null && choice.Slot is null)
+        {
+            return BuiltWay.No(Rejected.Of(choice, WayMiss.NoSlot, ("panel", Thing.Panel(choice.Panel))));
+        }
+
+        if ((choice.From is { } from ? TakeFrom(choice, from) : FromPanel(choice)) is { } miss)
+        {
+            return BuiltWay.No(miss);
+        }
+
+        if (Room(ref choice) is { } full)
+        {
+            return BuiltWay.No(full);
+        }
+
+        if (choice is { From: { } tapped, Room: not MakeRoom.AsIs })
+        {
+            Due.Mend(building, job, [tapped]);
+        }
+
+        return End(choice);
+    }
+
+    /// <summary>A cable out of a box, joined to what is there.</summary>
+    private Rejected? TakeFrom(WayChoice choice, Id<Box> from)
+    {
+        var look = new BoxLook(job, from, job.Boxes[from]);
+        var feed = look.Cables.OrderByDescending(c => c.Run.End(c.Side).Feeds == Feeds.FeedsIn).ThenBy(c => c.RunId).FirstOrDefault()?.Run;
+        var amperes = feed?.Circuit is { } circuit ? look.BreakerOf(circuit)?.Amperes : null;
+        var gauge = amperes is { } a ? Thinnest(look, a) ?? feed?.Gauge : feed?.Gauge;
+        if (gauge is null)
+        {
+            return Rejected.Of(choice, WayMiss.Tap, ("tap", TapMiss.NoHot), ("box", new Thing(ThingKind.Box, from)));
+        }
+
+        var load = choice.Shield is Shield.LoadSide or Shield.AtSource;
+        if (choice.Shield == Shield.AtSource && !AtSource(from))
+        {
+            return Rejected.Of(choice, WayMiss.Refused);
+        }
+
+        var cable = new AddCable(
+            from,
+            run,
+            Ids.Free("to-new", e => job.Boxes[from].Entries.Has(e)),
+            Spec(choice.Route!.Value, gauge.Value),
+            EntrySide.Bottom,
+            Says: "on to the new outlet",
+            Feeds: load ? Feeds.Protected : Feeds.FeedsOn
+        );
+        if (!building.Do(cable, new SetRun(run, Length: choice.Along, Circuit: feed!.Circuit)))
+        {
+            return Rejected.Of(choice, WayMiss.Refused);
+        }
+
+        var (joined, miss) = Tap.Into(building.Now, from, run, RunSide.A, load);
+        return miss is { } why ? Rejected.Of(choice, WayMiss.Tap, ("tap", why), ("box", new Thing(ThingKind.Box, from)))
+            : building.Do(joined) ? null
+            : Rejected.Of(choice, WayMiss.Refused);
+    }
+
+    /// <summary>A protective receptacle in the place of the plain one.</summary>
+    private bool AtSource(Id<Box> from)
+    {
+        var plain = building.Now.Boxes[from].Devices.First(d => d.Value.Kind == "receptacle").Key;
+        var finding = new Finding("gfci", plain, Verdict.Fix, "", Details.None, []);
+        var ask = new RemedyAsk(building.Now, from, new BoxLook(building.Now, from, building.Now.Boxes[from]), finding);
+        var swap = new ProtectIt().For(ask).FirstOrDefault(r => r.Case == nameof(ProtectIt.Case.Protective));
+        return swap is not null && building.Do(swap.Edit);
+    }
+
+    private Rejected? FromPanel(WayChoice choice)
+    {
+        var (panel, slot) = (choice.Panel!, choice.Slot!.Value);
+        Id<Circuit> circuit = Ids.Free("new-circuit", c => job.Circuits.Has(c));
+        var held = job.Panels[panel];
+        const decimal Amperes = 20;
+        var breaker = new Breaker(slot, 1, Amperes, BreakerKind.Standard, circuit, wish.Name ?? "new outlet");
+        return building.Do(
+            new PutCircuit(circuit, new(wish.Name ?? "New outlet", panel)),
+            new PutPanel(panel, held with { Breakers = [.. held.Breakers, breaker] })
+        )
+            ? null
+            : Rejected.Of(choice, WayMiss.Refused);
+    }
+
+    /// <summary>Room where power is taken: as it is, or made.</summary>
+    private Rejected? Room(ref WayChoice choice)
+    {
+        if (choice.From is not { } from)
+        {
+            return null;
+        }
+
+        var fill = Filled(building.Now, from);
+        if (choice.Room == MakeRoom.AsIs || fill.Fit != Fit.Over)
+        {
+            return fill.Fit == Fit.Over
+                ? Rejected.Of(choice, WayMiss.Over, ("box", new Thing(ThingKind.Box, from)), ("left", fill.Left.High ?? fill.Left.Low))
+                : null;
+        }
+
+        var (box, finding) = (building.Now.Boxes[from], new Finding("fill", Subjects.Box, Verdict.Fix, "", Details.None, []));
+        var ask = new RemedyAsk(building.Now, from, new BoxLook(building.Now, from, box), finding);
+        if (choice.Room == MakeRoom.JointsAside)
+        {
+            var aside = new JointsAside().For(ask).FirstOrDefault(r => r.Edit.Check(building.Now) is null);
+            return aside is not null && building.Do(aside.Edit) && Filled(building.Now, from).Fit != Fit.Over
+                ? null
+                : Rejected.Of(choice, WayMiss.Over, ("box", new Thing(ThingKind.Box, from)), ("left", fill.Left.High ?? fill.Left.Low));
+        }
+
+        var question = InsteadQuestion.Ask(box, ask.Look.Input, ask.Look.Right with { Closed = wish.Closed ?? true });
+        var answer = Instead.Find(question, building.Now.Profile, building.Now.Practice);
+        foreach (var option in answer.Options)
+        {
+            if (Missing(option) is { } part)
+            {
+                continue;
+            }
+
+            if (building.Do(AnotherBox.Edit(from, box, option)) && Filled(building.Now, from).Fit != Fit.Over)
+            {
+                choice = choice with { Instead = option };
+                return null;
+            }
+        }
+
+        return answer.Options.Select(Missing).FirstOrDefault(m => m is not null) is { } none
+            ? Rejected.Of(choice, WayMiss.NoPart, ("part", none))
+            : Rejected.Of(
+                choice,
+                WayMiss.Over,
+                ("box", new Thing(ThingKind.Box, from)),
+                ("left", answer.NextSmaller?.Left ?? fill.Left.High ?? fill.Left.Low)
+            );
+    }
+
+    /// <summary>The first part of it that is not to be had.</summary>
+    private PartId? Missing(InsteadOption option) => PartsOf.Of(option).FirstOrNull(p => !stock.Has(p));
+
+    /// <summary>The far end: the smallest box of the right kind that holds it, its device, and everything landed.</summary>
+    private BuiltWay End(WayChoice choice)
+    {
+        Rejected? last = null;
+        var here = choice.Shield == Shield.Here ? "protective" : device;
+        foreach (var kind in Kinds(choice.Route!.Value))
+        {
+            if (!stock.Has(new(PartSort.Box, kind.Id)))
+            {
+                last = Rejected.Of(choice with { Kind = kind.Id }, WayMiss.NoPart, ("part", new PartId(PartSort.Box, kind.Id)));
+                continue;
+            }
+
+            var mark = building.Mark;
+            var one = choice with { Kind = kind.Id, Held = Hold(choice.Route.Value, kind) };
+            if (Put(one, kind, here) && Filled(building.Now, fresh) is var fill && fill.Fit != Fit.Over)
+            {
+                return new(one, building.Done(), null);
+            }
+
+            if (building.Now.Boxes.Has(fresh))
+            {
+                last = Rejected.Of(
+                    one,
+                    WayMiss.Over,
+                    ("box", new Thing(ThingKind.BoxKind, kind.Id)),
+                    ("left", Filled(building.Now, fresh).Left is var left ? left.High ?? left.Low : default)
+                );
+            }
+
+            building.Back(mark);
+        }
+
+        return BuiltWay.No(last ?? Rejected.Of(choice, WayMiss.Refused));
+    }
+
+    private bool Put(WayChoice choice, BoxKind kind, string here)
+    {
+        var name = wish.Name ?? "New outlet";
+        List<Edit> more =
+        [
+            new AddBox(fresh, name, kind.Id, place.Length > 0 ? place : null, Contents: Contents.Complete),
+            new SetClamps(fresh, Fact<ClampStyle>.Marked(kind.Clamps)),
+        ];
+        more.AddRange(
+            choice.Panel is null
+                ? [new ConnectRun(fresh, run, RunSide.B, "in", Says: "from where power is taken", Feeds: Feeds.FeedsIn)]
+                :
+                [
+                    new AddCable(fresh, run, "in", Spec(choice.Route!.Value, Gauge.Awg(12)), Says: "from the panel", Feeds: Feeds.FeedsIn),
+                    new EndAtPanel(run, RunSide.B, choice.Panel),
+                    new SetRun(run, Length: choice.Along, Circuit: building.Now.Panels[choice.Panel].Breakers[^1].Circuit),
+                ]
+        );
+        more.Add(new AddDevice(fresh, "outlet", here));
+        more.AddRange(Bought(here));
+        if (!building.Do(more))
+        {
+            return false;
+        }
+
+        return UsualMakes.Find(building.Now, fresh, building.Now.Boxes[fresh], "make").FirstOrDefault() is { } make
+            && building.Do([.. make.Places.Select(p => p.Edit)]);
+    }
+
+    /// <summary>What is bought to suit the place: tamper-resistant everywhere, for the weather outdoors.</summary>
+    private IEnumerable<Edit> Bought(string kind)
+    {
+        if (DeviceKinds.Find(kind) is not { Receptacle: true })
+        {
+            yield break;
+        }
+
+        yield return Planned(DeviceFacts.Tamper, "yes");
+        if (outdoors)
+        {
+            yield return Planned(DeviceFacts.Weather, "yes");
+            yield return Planned(DeviceFacts.WetCover, Choice.Text(WetCover.InUse));
+        }
+    }
+
+    private NoteFact Planned(FactKey fact, string value) => new(fresh, "outlet", fact.Id, new Observation(Known.Marked, value));
+
+    private HeldBy Hold(WayRoute route, BoxKind kind) =>
+        route == WayRoute.Surface || kind.Mounted == Mounted.Surface ? HeldBy.Surface
+        : !kind.OldWork ? HeldBy.Stud
+        : wish.Stud == true && job.Practice.Says(PracticeBook.OldWork, "stud") ? HeldBy.Stud
+        : HeldBy.Ears;
+
+    /// <summary>Kinds that suit where the new outlet stands, the smallest first.</summary>
+    private IEnumerable<BoxKind> Kinds(WayRoute route) =>
+        BoxKinds
+            .All.Where(k =>
+                k is { Gangs: 1, Volume: not null }
+                && (
+                    outdoors ? k.Shape == BoxShape.Weatherproof
+                    : route == WayRoute.Surface ? k.Shape == BoxShape.Utility
+                    : wish.Closed == false ? k is { OldWork: false, Shape: BoxShape.Device, Material: BoxMaterial.Nonmetallic }
+                    : k is { OldWork: true, Shape: BoxShape.Device }
+                )
+            )
+            .OrderBy(k => k.Volume!.Value.CubicInches)
+            .ThenBy(k => k.PriceClass)
+            .ThenBy(k => k.Id, StringComparer.Ordinal);
+
+    private CableSpec Spec(WayRoute route, Gauge gauge) =>
+        route switch
+        {
+            WayRoute.Surface => new(CableType.Raceway, 2, GroundKind.Insulated, gauge),
+            WayRoute.Outside => Buried(gauge),
+            _ when outdoors => Buried(gauge),
+            _ => new(CableType.NmB, 2, GroundKind.Bare, gauge),
+        };
+
+    private static CableSpec Buried(Gauge gauge) => new(CableType.UfB, 2, GroundKind.Bare, gauge);
+
+    private static Gauge? Thinnest(BoxLook look, decimal amperes) =>
+        new[] { 14, 12, 10 }
+            .Select(Gauge.Awg)
+            .Where(g => look.Limits.Has($"wire.cu.{g}") && look.Limits.Number($"wire.cu.{g}") >= amperes)
+            .Select(g => (Gauge?)g)
+            .FirstOrDefault();
+
+    internal static FillAnswer Filled(Job job, Id<Box> id) =>
+        BoxFill.Evaluate(FillOfBox.Read(job.Boxes[id], job.Profile), job.Profile, job.Practice);
+}

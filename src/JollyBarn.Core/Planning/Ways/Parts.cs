@@ -1,0 +1,126 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Fill;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning.Ways;
+
+/// <summary>So many of a part.</summary>
+/// <param name="Count">Pieces; feet of cable and wire.</param>
+public sealed record PartNeed(PartId Part, decimal Count);
+
+/// <summary>What a plan uses: everything of the state after that was not there before, and what goes with it.</summary>
+/// <remarks><em>Practice</em>: a fifth more connectors, two at least; a staple every 4½ ft and one at each box (334.30) where cable is not
+/// fished; a connector in every knockout of a metal box; a plug in every hole a cable left (110.12(A)); a plate, with its screws, over
+/// every new opening; a label where protection stands for a ground (406.4(D)).</remarks>
+public static class PartsOf
+{
+    private const decimal StapleFeet = 4.5m;
+
+    public static IReadOnlyList<PartNeed> Between(Job before, Job after, WayChoice choice)
+    {
+        var needs = new Dictionary<PartId, decimal>();
+        foreach (var id in Touched.Boxes(before, after).Where(after.Boxes.Has))
+        {
+            OfBox(needs, before.Boxes.Find(id), after.Boxes[id]);
+        }
+
+        foreach (var connector in needs.Keys.Where(k => k.Sort == PartSort.Connector).ToList())
+        {
+            needs[connector] += Math.Max(2, Math.Ceiling(needs[connector] / 5));
+        }
+
+        foreach (var cut in Cuts.Between(before, after))
+        {
+            Add(needs, cut.Part, cut.Feet);
+            if (cut.Tail is null && choice.Route is null or WayRoute.UnderFloor or WayRoute.Outside)
+            {
+                Add(needs, new(PartSort.Staple, "cable"), Math.Ceiling(cut.Feet / StapleFeet) + 1);
+            }
+        }
+
+        foreach (var breaker in Breakers(after).Where(b => !Breakers(before).Contains(b)))
+        {
+            Add(needs, new(PartSort.Breaker, $"{breaker.Kind}-{breaker.Poles}p-{breaker.Amperes:0}"), 1);
+        }
+
+        return
+        [
+            .. needs
+                .Where(n => n.Value > 0)
+                .OrderBy(n => n.Key.Sort)
+                .ThenBy(n => n.Key.Kind, StringComparer.Ordinal)
+                .Select(n => new PartNeed(n.Key, n.Value)),
+        ];
+    }
+
+    /// <summary>What an assembly is made of that is not there yet.</summary>
+    public static IEnumerable<PartId> Of(InsteadOption option)
+    {
+        if (option is { Keeps: false, Box: { } box })
+        {
+            yield return new(PartSort.Box, box);
+        }
+
+        foreach (var fitting in new[] { option.Ring, option.Extension }.OfType<string>())
+        {
+            yield return new(PartSort.Fitting, fitting);
+        }
+    }
+
+    private static List<(BreakerKind Kind, int Poles, decimal? Amperes, int Slot)> Breakers(Job job) =>
+        [.. job.Panels.Values.SelectMany(p => p.Breakers).Select(b => (b.Kind, b.Poles, b.Amperes, b.Slot))];
+
+    private static void OfBox(Dictionary<PartId, decimal> needs, Box? was, Box box)
+    {
+        if (was?.Kind != box.Kind && box.Kind is not (BoxKinds.NoBox or BoxKinds.Unlisted))
+        {
+            Add(needs, new(PartSort.Box, box.Kind), 1);
+        }
+
+        More(needs, PartSort.Fitting, box.Parts.Values.Select(p => p.Kind), was?.Parts.Values.Select(p => p.Kind));
+        More(needs, PartSort.Device, box.Devices.Values.Select(d => d.Kind), was?.Devices.Values.Select(d => d.Kind));
+        More(
+            needs,
+            PartSort.Connector,
+            box.Joints.Values.Select(j => j.Connector).Where(c => c is not ("unknown" or "bare")),
+            was?.Joints.Values.Select(j => j.Connector)
+        );
+        var yokes = box.Devices.Values.Count(d => d.Gang > 0);
+        if (yokes > 0 && (was is null || was.Devices.Values.Count(d => d.Gang > 0) != yokes))
+        {
+            Add(needs, new(PartSort.Plate, box.Shape == BoxShape.Weatherproof ? $"wet-{yokes}g" : $"{yokes}g"), 1);
+        }
+
+        var outside = Held(box) - (was is null ? 0 : Held(was));
+        Add(needs, new(PartSort.Clamp, "cable"), Math.Max(0, outside));
+        var holes =
+            box.Entries.Values.Count(e => e.State == EntryState.Open) - (was?.Entries.Values.Count(e => e.State == EntryState.Open) ?? 0);
+        Add(needs, new(PartSort.Plug, "knockout"), was is null ? 0 : Math.Max(0, holes));
+        var screws = Screws(box) - (was is null ? 0 : Screws(was));
+        Add(needs, new(PartSort.Screw, "ground-10-32"), Math.Max(0, screws));
+        Add(needs, new(PartSort.Label, "gfci-no-ground"), Math.Max(0, Labels(box) - (was is null ? 0 : Labels(was))));
+    }
+
+    private static int Held(Box box) => box.Entries.Values.Count(e => e.Holding == Holding.OutsideConnector);
+
+    private static int Screws(Box box) =>
+        box.Leads.Values.Count(l => l.Lands.At == LandingAt.BondingScrew)
+        + box.Pigtails.Values.Count(p => p.From.At == LandingAt.BondingScrew || p.To.At == LandingAt.BondingScrew);
+
+    /// <summary>Protective receptacles in a box no ground comes to.</summary>
+    private static int Labels(Box box) =>
+        box.Leads.Values.Any(l => l.IsGround) ? 0 : box.Devices.Values.Count(d => DeviceKinds.Find(d.Kind)?.Protects == true);
+
+    /// <summary>Kinds there are more of than before, counted first: two alike are two.</summary>
+    private static void More(Dictionary<PartId, decimal> needs, PartSort sort, IEnumerable<string> now, IEnumerable<string>? was)
+    {
+        var had = (was ?? []).CountBy(k => k).ToDictionary(StringComparer.Ordinal);
+        foreach (var (kind, count) in now.CountBy(k => k))
+        {
+            Add(needs, new(sort, kind), Math.Max(0, count - had.GetValueOrDefault(kind)));
+        }
+    }
+
+    private static void Add(Dictionary<PartId, decimal> needs, PartId part, decimal count) =>
+        needs[part] = needs.GetValueOrDefault(part) + count;
+}

@@ -1,0 +1,238 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Fill;
+using JollyBarn.Inspection;
+using JollyBarn.Measures;
+using JollyBarn.Planning.Remedies;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning.Ways;
+
+/// <summary>Where ground-fault protection of a new outlet stands.</summary>
+public enum Shield
+{
+    None,
+
+    /// <summary>The new outlet is a protective receptacle.</summary>
+    Here,
+
+    /// <summary>Behind the protective receptacle that is in the box power is taken from.</summary>
+    LoadSide,
+
+    /// <summary>A protective receptacle takes the place of the plain one in the box power is taken from.</summary>
+    AtSource,
+}
+
+/// <summary>What makes room in a box that power is taken from.</summary>
+public enum MakeRoom
+{
+    /// <summary>It holds it as it is.</summary>
+    AsIs,
+
+    /// <summary>A ring, an extension, other clamps or another box.</summary>
+    Another,
+
+    /// <summary>Its cables are joined in a junction box beside it.</summary>
+    JointsAside,
+}
+
+/// <summary>How a hurt cable is mended.</summary>
+public enum Repair
+{
+    OneBox,
+
+    /// <summary>One box in which short leads are made longer with tails.</summary>
+    OneBoxWithTails,
+    TwoBoxes,
+    ListedSplice,
+    NewRun,
+}
+
+/// <summary>How an old-work box is held.</summary>
+public enum HeldBy
+{
+    /// <summary>Nothing there to choose.</summary>
+    Itself,
+    Ears,
+    Stud,
+    Surface,
+}
+
+/// <summary>What has to be looked at before a way is known to work.</summary>
+public enum WayOpen
+{
+    /// <summary>Whether one gets under the floor between the two.</summary>
+    Under,
+
+    /// <summary>How much slack the cable has.</summary>
+    Slack,
+
+    /// <summary>Whether the wall is finished.</summary>
+    Wall,
+
+    /// <summary>How far it is.</summary>
+    Length,
+}
+
+/// <summary>The decisions a way is made of.</summary>
+public sealed record WayChoice
+{
+    /// <summary>The box power is taken from, or that is worked in.</summary>
+    public Id<Box>? From { get; init; }
+
+    /// <summary>The panel a new breaker goes into, and its slot.</summary>
+    public string? Panel { get; init; }
+
+    public int? Slot { get; init; }
+
+    public Shield Shield { get; init; }
+
+    public WayRoute? Route { get; init; }
+
+    /// <summary>Kind of the new box, or of the one that takes the old one's place.</summary>
+    public string? Kind { get; init; }
+
+    public HeldBy Held { get; init; }
+
+    public MakeRoom Room { get; init; }
+
+    /// <summary>What takes the place of the box power is taken from, or goes on it.</summary>
+    public InsteadOption? Instead { get; init; }
+
+    public Repair? Repair { get; init; }
+
+    public Remedy? Remedy { get; init; }
+
+    /// <summary>The verdict it is to settle.</summary>
+    public Finding? Target { get; init; }
+
+    /// <summary>Length of the way, as measured or guessed; null where no cable is run.</summary>
+    public Fact<Length>? Along { get; init; }
+
+    /// <summary>What nobody has looked at that decides whether it works.</summary>
+    public IReadOnlyList<WayOpen> Open { get; init; } = [];
+
+    /// <summary>The new box.</summary>
+    public Id<Box>? New { get; init; }
+
+    /// <summary>The new run.</summary>
+    public Id<Run>? Run { get; init; }
+}
+
+/// <summary>Why a way does not work.</summary>
+public enum WayMiss
+{
+    /// <summary>The box cannot give power.</summary>
+    Tap,
+
+    /// <summary>Nobody has opened the box.</summary>
+    NotOpened,
+
+    /// <summary>A box is short of room.</summary>
+    Over,
+
+    /// <summary>It brings a verdict that was not there.</summary>
+    Brings,
+
+    /// <summary>Something that worked would work worse, by the solved network.</summary>
+    Network,
+
+    /// <summary>The panel has no room.</summary>
+    NoSlot,
+
+    /// <summary>Neither van nor shop has the part.</summary>
+    NoPart,
+
+    /// <summary>A cable is short of slack.</summary>
+    Slack,
+
+    /// <summary>The verdict would stand as it does.</summary>
+    NotSettled,
+
+    /// <summary>The book does not let it here.</summary>
+    NotAllowed,
+
+    /// <summary>Something in it cannot be.</summary>
+    Refused,
+}
+
+/// <summary>A way that was looked at and does not work, with what rejects it.</summary>
+/// <param name="Details">Its amounts: <c>tap</c>, <c>left</c>, <c>box</c>, <c>part</c>, <c>short</c>, <c>refusal</c>.</param>
+/// <param name="By">The verdict it would bring.</param>
+public sealed record Rejected(WayChoice Choice, WayMiss Why, Details Details, Finding? By = null)
+{
+    /// <summary>The job with it done, where it was built: what its verdict speaks of.</summary>
+    public Job? After { get; init; }
+
+    public static Rejected Of(WayChoice choice, WayMiss why, params ReadOnlySpan<(string, object?)> details) =>
+        new(choice, why, Details.Of(details));
+}
+
+/// <summary>A way with the edits that are it, not judged yet.</summary>
+/// <param name="Guess">What it likely costs, $: which are built first goes by it.</param>
+public sealed record WayDraft(WayChoice Choice, decimal Guess, Func<Job, BuiltWay> Build);
+
+/// <summary>The edits of a way, or why there are none.</summary>
+public sealed record BuiltWay(WayChoice Choice, Batch? Edit, Rejected? Rejected)
+{
+    public static BuiltWay No(Rejected rejected) => new(rejected.Choice, null, rejected);
+}
+
+/// <summary>So many of an operation.</summary>
+public sealed record WayOp(Assumption Op, decimal Count, decimal Minutes);
+
+/// <summary>A circuit that is off while the work goes on.</summary>
+/// <param name="Breaker">As <c>panel/7</c>.</param>
+public sealed record WayOff(string Breaker, decimal Minutes);
+
+/// <summary>One thing ways are ranked by.</summary>
+public enum WayPoint
+{
+    Damage,
+    Time,
+    Money,
+    Outage,
+    Trips,
+    Looks,
+}
+
+/// <summary>What one thing counts for.</summary>
+/// <param name="Amount">Holes, minutes, dollars, minutes off, walks, looks.</param>
+/// <param name="Worth">The same as money, by the house's weights.</param>
+public sealed record WayScore(WayPoint Point, decimal Amount, decimal Worth);
+
+/// <summary>A way that works: a Change of ordinary edits, judged by the same rules and the same network as everything else.</summary>
+/// <param name="Key">Its name among the ways of this wish.</param>
+/// <param name="After">The job with it done.</param>
+/// <param name="Gone">Verdicts to stop or fix that it settles.</param>
+/// <param name="Measure">Facts that would decide a verdict of it: it is not called good before they are known.</param>
+/// <param name="Licensed">It is work in a panel.</param>
+/// <param name="Score">What it is ranked by.</param>
+public sealed record Way(
+    string Key,
+    WayChoice Choice,
+    Batch Edit,
+    Job After,
+    IReadOnlyList<Finding> Gone,
+    IReadOnlyList<(Id<Box> Box, Finding Finding)> Measure,
+    bool Licensed,
+    IReadOnlyList<PartNeed> Parts,
+    IReadOnlyList<WayOp> Ops,
+    IReadOnlyList<WayOff> Off,
+    IReadOnlyList<WayScore> Score
+)
+{
+    /// <summary>True where nothing that decides is unknown.</summary>
+    public bool Decided => Measure.Count == 0 && Choice.Open.All(o => o == WayOpen.Length);
+
+    /// <summary>All it is ranked by, as money.</summary>
+    public decimal Worth => Score.Sum(s => s.Worth);
+
+    public decimal Amount(WayPoint point) => Score.First(s => s.Point == point).Amount;
+}
+
+/// <summary>The ways to a wish, best first, and those that do not work.</summary>
+/// <param name="Looked">How many were built and judged.</param>
+/// <param name="Stopped">True when somebody stopped the search.</param>
+public sealed record WayAnswer(IReadOnlyList<Way> Ways, IReadOnlyList<Rejected> Rejected, int Looked, bool Stopped);

@@ -1,0 +1,180 @@
+using System.Collections.Concurrent;
+using JollyBarn.CodeBook;
+using JollyBarn.Connection;
+using JollyBarn.Edits;
+using JollyBarn.Fill;
+using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
+using JollyBarn.Planning.Remedies;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning.Ways;
+
+/// <summary>Judges built ways by the same rules and the same network as everything else, and weighs them.</summary>
+internal sealed class WayJudge(Job job, Wish wish, Stock stock)
+{
+    /// <summary>Rules whose open questions decide whether a way is good; how well something is made is seen when it is made.</summary>
+    private static readonly HashSet<string> Deciding = new(StringComparer.Ordinal)
+    {
+        "fill",
+        "gfci",
+        "afci",
+        "no-ground",
+        "load",
+        "wire-breaker",
+        "box-bonded",
+        "ground-path",
+        "aluminum",
+        "concealed-splice",
+        "purpose",
+    };
+
+    private readonly Against against = new(job);
+    private readonly ConcurrentDictionary<Id<Box>, IReadOnlyList<Finding>> was = [];
+
+    /// <summary>The way, or what rejects it.</summary>
+    public (Way? Way, Rejected? Rejected) Of(string key, BuiltWay built)
+    {
+        if (built is not { Edit: { } edit, Choice: var choice })
+        {
+            return (null, built.Rejected);
+        }
+
+        if (edit.Check(job) is { } refusal)
+        {
+            return (null, Rejected.Of(choice, WayMiss.Refused, ("refusal", refusal)));
+        }
+
+        var after = edit.Apply(job);
+        var boxes = Boxes(after);
+        var then = boxes.Where(after.Boxes.Has).ToDictionary(b => b, b => Inspector.Judge(after, b, after.Boxes[b]));
+        if (Bad(after, choice, then) is { } rejected)
+        {
+            return (null, rejected);
+        }
+
+        var parts = PartsOf.Between(job, after, choice);
+        if (parts.FirstOrDefault(p => !stock.Covers(p)) is { } missing)
+        {
+            return (null, Rejected.Of(choice, WayMiss.NoPart, ("part", missing.Part)));
+        }
+
+        if (against.WorseNear(after))
+        {
+            return (null, Rejected.Of(choice, WayMiss.Network));
+        }
+
+        var gone = boxes.SelectMany(b => Brought.By(then.GetValueOrDefault(b) ?? [], Was(b)).Select(f => f with { Box = b })).ToList();
+        var still = choice is { Target: { } target, From: { } at }
+            ? then.GetValueOrDefault(at)?.FirstOrDefault(f => Same(f, target))
+            : null;
+        if (still is { Verdict: Verdict.Stop or Verdict.Fix })
+        {
+            return (null, Rejected.Of(choice, WayMiss.NotSettled));
+        }
+
+        var measure = then.SelectMany(b =>
+                b.Value.Where(f =>
+                        f.Verdict == Verdict.Measure
+                        && (ReferenceEquals(f, still) || (Deciding.Contains(f.Rule) && (Fresh(b.Key) || !Had(b.Key, f))))
+                    )
+                    .Select(f => (b.Key, f))
+            )
+            .ToList();
+        var work = WayWork.Of(job, after, choice, wish.Closed ?? true);
+        return (
+            new Way(
+                key,
+                choice,
+                edit,
+                after,
+                gone,
+                measure,
+                job.Panels.Any(p => !ReferenceEquals(p.Value, after.Panels.Find(p.Key))),
+                parts,
+                work.Ops,
+                work.Off,
+                Scores(choice, parts, work, measure.Count)
+            ),
+            null
+        );
+    }
+
+    private static bool Same(Finding finding, Finding target) => finding.Rule == target.Rule && finding.Of == target.Of;
+
+    private bool Fresh(Id<Box> box) => !job.Boxes.Has(box);
+
+    private bool Had(Id<Box> box, Finding finding) => Was(box).Any(f => f.Rule == finding.Rule && f.Of == finding.Of);
+
+    private IReadOnlyList<Finding> Was(Id<Box> id) =>
+        was.GetOrAdd(id, b => job.Boxes.TryFind(b, out var box) ? Inspector.Judge(job, b, box) : []);
+
+    /// <summary>Boxes that may read otherwise: what is altered, and what hangs together with it.</summary>
+    private IReadOnlyList<Id<Box>> Boxes(Job after)
+    {
+        var (then, now) = (Connected.Of(job), Connected.Of(after));
+        return
+        [
+            .. Touched
+                .Boxes(job, after)
+                .Concat(Connected.Near(job, after).Where(b => after.Boxes.Has(b) && !then.In(b).Equals(now.In(b))))
+                .Distinct()
+                .Order(),
+        ];
+    }
+
+    /// <summary>A stop or fix that was not there, in a box or a circuit, or a box that was over-full and is more so.</summary>
+    private Rejected? Bad(Job after, WayChoice choice, Dictionary<Id<Box>, IReadOnlyList<Finding>> then)
+    {
+        foreach (var (id, findings) in then)
+        {
+            if (Brought.By(Was(id), findings) is [var first, ..])
+            {
+                return new(choice, WayMiss.Brings, Details.Of([("box", new Thing(ThingKind.Box, id))]), first with { Box = id })
+                {
+                    After = after,
+                };
+            }
+
+            if (
+                job.Boxes.Has(id)
+                && OutletBuild.Filled(after, id) is { Fit: Fit.Over } full
+                && full.Left.Low < OutletBuild.Filled(job, id).Left.Low
+            )
+            {
+                return Rejected.Of(choice, WayMiss.Over, ("box", new Thing(ThingKind.Box, id)), ("left", full.Left.High ?? full.Left.Low));
+            }
+        }
+
+        var circuits = after
+            .Runs.Where(r => !ReferenceEquals(job.Runs.Find(r.Key), r.Value))
+            .Select(r => r.Value.Circuit)
+            .OfType<Id<Circuit>>()
+            .ToList();
+        return
+            CircuitChange.Between(job, after, circuits).SelectMany(c => c.Brings.Select(f => (c.Circuit, f))).FirstOrNull()
+                is var (circuit, bad)
+            ? new(choice, WayMiss.Brings, Details.Of([("circuit", Thing.Circuit(circuit))]), bad) { After = after }
+            : null;
+    }
+
+    private IReadOnlyList<WayScore> Scores(WayChoice choice, IReadOnlyList<PartNeed> parts, WayWork work, int open)
+    {
+        var minutes = work.Ops.Sum(o => o.Minutes);
+        var money = parts.Sum(stock.Price);
+        var off = work.Off.Sum(o => o.Minutes);
+        var trips = parts.Any(p => stock.Short(p) > 0) ? 1 : 0;
+        var looks = open + choice.Open.Count + (choice.Held == HeldBy.Stud && wish.Stud is null ? 1 : 0);
+        decimal By(Assumption weight) => wish.Weights.TryGetValue(weight.Key, out var own) ? own : weight.Of(job.Practice);
+        return
+        [
+            new(WayPoint.Damage, work.Damage, work.Damage * By(WayBook.Damage)),
+            new(WayPoint.Time, minutes, minutes * By(WayBook.Rate) / 60),
+            new(WayPoint.Money, money, money),
+            new(WayPoint.Outage, off, off * By(WayBook.Outage) / 60),
+            new(WayPoint.Trips, trips, trips * By(WayBook.Trip)),
+            new(WayPoint.Looks, looks, looks * By(WayBook.Look)),
+        ];
+    }
+}

@@ -1,0 +1,104 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Connection.Sheet;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning.Ways;
+
+/// <summary>The work of a way: its operations, which breakers are off for how long, and what it spoils.</summary>
+/// <remarks>Counted from the difference of the two states, so that a way changed by hand counts as it is.</remarks>
+internal sealed class WayWork
+{
+    private readonly List<WayOp> ops = [];
+    private readonly HousePractice house;
+
+    private WayWork(Job job) => house = job.Practice;
+
+    public IReadOnlyList<WayOp> Ops => ops;
+
+    public IReadOnlyList<WayOff> Off { get; private init; } = [];
+
+    /// <summary>Holes in finished walls to make good.</summary>
+    public decimal Damage { get; private init; }
+
+    public static WayWork Of(Job before, Job after, WayChoice choice, bool closed)
+    {
+        var work = new WayWork(before);
+        var touched = Touched.Boxes(before, after).Where(after.Boxes.Has).Order().ToList();
+        var old = touched.Where(before.Boxes.Has).ToList();
+        var breakers = Breakers(before, old);
+        var fresh = touched.Where(b => !before.Boxes.Has(b)).ToList();
+        var panel = before.Panels.Any(p => !ReferenceEquals(p.Value, after.Panels.Find(p.Key)));
+        var replaced = old.Where(b => before.Boxes[b].Kind != after.Boxes[b].Kind).ToList();
+        // A box that is nailed wants the wall open round it.
+        var opened = replaced.Count(b => BoxKinds.Find(after.Boxes[b].Kind) is { OldWork: false, Mounted: not Mounted.Surface });
+        var byHand = choice.Remedy is not null && old.Count == 0;
+        work.Add(WayBook.Prove, Math.Max(1, breakers.Count));
+        work.Add(WayBook.Open, old.Count);
+        var inside = 0m;
+        foreach (var id in touched)
+        {
+            var (was, box) = (before.Boxes.Find(id), after.Boxes[id]);
+            inside += work.Add(WayBook.Joint, box.Joints.Ids.Count(j => was?.Joints.Find(j)?.Connector != box.Joints[j].Connector));
+            inside += work.Add(WayBook.Tail, box.Pigtails.Ids.Count(p => was?.Pigtails.Has(p) != true));
+            inside += work.Add(WayBook.Device, box.Devices.Count(d => was?.Devices.Find(d.Key)?.Kind != d.Value.Kind));
+            inside += work.Add(WayBook.Part, box.Parts.Ids.Count(p => was?.Parts.Has(p) != true));
+            inside += work.Add(WayBook.CableIn, Ends(box) - (was is null ? 0 : Ends(was)));
+        }
+
+        work.Add(WayBook.SetBox, fresh.Count + replaced.Count);
+        var cut = closed && choice.Route != WayRoute.Surface ? fresh.Count(b => Flush(after.Boxes[b])) : 0;
+        work.Add(WayBook.Hole, cut);
+        work.Add(WayBook.Replace, closed ? replaced.Count : 0);
+        var feet = choice.Along?.OrNull is { } along ? along.InInches / 12 : 0;
+        if (choice.Route is { } route)
+        {
+            work.Add(OutletWays.Per(route), Math.Ceiling(feet));
+        }
+
+        work.Add(WayBook.Breaker, panel ? 1 : 0);
+        work.Add(WayBook.Splice, choice.Repair is null ? 0 : 1);
+        work.Add(WayBook.Hand, byHand ? 1 : 0);
+        var across =
+            choice.Route == WayRoute.Inside && closed ? Math.Max(0, Math.Ceiling(feet / WayBook.HoleEvery.Of(before.Practice)) - 1) : 0;
+        // A switched-off circuit stays off for the work in the boxes that are on it, not for what is fished beside it.
+        var off = WayBook.Prove.Of(before.Practice) + (WayBook.Open.Of(before.Practice) * old.Count) + inside;
+        return new WayWork(before)
+        {
+            Off = [.. breakers.Select(b => new WayOff(b, off))],
+            Damage = cut + (closed ? replaced.Count + opened : 0) + across + (choice.Route == WayRoute.Surface ? 0.5m : 0),
+        }.With(work.ops);
+    }
+
+    private WayWork With(List<WayOp> all)
+    {
+        // The same of several boxes is one line.
+        ops.AddRange(all.GroupBy(o => o.Op).Select(g => new WayOp(g.Key, g.Sum(o => o.Count), g.Sum(o => o.Minutes))));
+        return this;
+    }
+
+    private decimal Add(Assumption op, decimal count)
+    {
+        var minutes = Math.Max(0, count) * op.Of(house);
+        if (count > 0)
+        {
+            ops.Add(new(op, count, minutes));
+        }
+
+        return minutes;
+    }
+
+    private static bool Flush(Box box) => BoxKinds.Find(box.Kind)?.Mounted != Mounted.Surface;
+
+    private static int Ends(Box box) => box.Leads.Values.Where(l => l.Run is not null).Select(l => (l.Run, l.Side)).Distinct().Count();
+
+    /// <summary>Breakers whose hots come to these boxes, by the run sheet.</summary>
+    private static IReadOnlyList<string> Breakers(Job job, IReadOnlyCollection<Id<Box>> boxes) =>
+        [
+            .. RunSheet
+                .Of(job)
+                .Rails.SelectMany(r => r.Stops.Where(s => s is { At: StopAt.Box, Id: { } id } && boxes.Contains(id)).Select(s => (r, s)))
+                .SelectMany(x => x.s.Breakers.Count > 0 ? x.s.Breakers : x.r.Breakers)
+                .Distinct()
+                .Order(StringComparer.Ordinal),
+        ];
+}

@@ -1,0 +1,43 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Measures;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Planning.Ways;
+
+/// <summary>Whether a wish can be looked for.</summary>
+public static class WishCheck
+{
+    private const int MostAnswers = 500;
+    private const decimal MostWeight = 1000;
+
+    /// <summary>What of it cannot be, or null.</summary>
+    public static Refusal? Of(Job job, Wish wish) =>
+        Refuse.BadEnum(wish.Kind, "kind")
+        ?? (wish.Box is { } box && job.Boxes.Find(box) is not { Binned: false } ? Refuse.Missing(What.Box, box, "box") : null)
+        ?? (wish.Run is { } run && !job.Runs.Has(run) ? Refuse.Missing(What.Cable, run, "run") : null)
+        ?? (wish.Place is { } place && !job.Places.Has(place) ? Refuse.Missing(What.Place, place, "place") : null)
+        ?? (wish.Device is { } device && DeviceKinds.Find(device) is null ? Refuse.Missing(What.DeviceKind, device, "device") : null)
+        ?? Refuse.BadNote(wish.Name, "name")
+        ?? (
+            wish.Away.Count > MostAnswers || wish.Away.Values.Any(l => l < Length.Zero || l > Length.Inches(12 * 1000))
+                ? new Refusal(Why.WishLength, "away")
+                : null
+        )
+        ?? (
+            wish.Weights.Values.Any(w => w is not (>= 0 and <= MostWeight))
+                ? new Refusal(Why.WishWeight, "weights", ("most", MostWeight))
+                : null
+        )
+        ?? Needs(wish);
+
+    /// <summary>What a wish of its kind is about.</summary>
+    private static Refusal? Needs(Wish wish) =>
+        wish.Kind switch
+        {
+            WishKind.MendCable => wish.Run is null ? new Refusal(Why.WishNeeds, "run", ("what", What.Cable)) : null,
+            WishKind.MoreOutlets => wish.Box is null && wish.Place is null ? new Refusal(Why.WishNeeds, "box", ("what", What.Box)) : null,
+            _ => wish.Box is null ? new Refusal(Why.WishNeeds, "box", ("what", What.Box)) : null,
+        };
+}

@@ -1,0 +1,138 @@
+using JollyBarn.Edits;
+using JollyBarn.Planning.Ways;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Telling.Ways;
+
+/// <param name="Part">Its id, as stock lists write it.</param>
+/// <param name="Feet">True where it is counted in feet.</param>
+/// <param name="Van">How many lie in the van.</param>
+/// <param name="Buy">How many have to be bought.</param>
+/// <param name="Price">Of all of them, $.</param>
+public sealed record ToldPart(string Part, string Name, decimal Count, bool Feet, decimal Van, decimal Buy, decimal Price);
+
+/// <param name="Says">What it is.</param>
+/// <param name="Length">How long it is cut.</param>
+/// <param name="Made">What the length is made of.</param>
+/// <param name="Measured">False where the way is a guess.</param>
+public sealed record ToldCut(string Says, string Length, string Made, bool Measured);
+
+/// <summary>An operation and its minutes.</summary>
+public sealed record ToldOp(string Name, decimal Count, decimal Minutes);
+
+/// <param name="Says">The amount in words.</param>
+public sealed record ToldScore(WayPoint Point, decimal Amount, decimal Worth, string Says);
+
+/// <summary>A way in words.</summary>
+/// <param name="Decided">True where nothing that decides is unknown.</param>
+/// <param name="Look">What to look at first.</param>
+/// <param name="Measure">Verdicts that wait for a fact.</param>
+/// <param name="Edit">All of it as one edit, to be planned.</param>
+public sealed record ToldWay(
+    string Key,
+    string Title,
+    bool Decided,
+    bool Licensed,
+    decimal Worth,
+    IReadOnlyList<ToldScore> Score,
+    IReadOnlyList<string> Look,
+    IReadOnlyList<ToldFinding> Measure,
+    IReadOnlyList<ToldFinding> Gone,
+    IReadOnlyList<ToldPart> Parts,
+    IReadOnlyList<ToldCut> Cuts,
+    IReadOnlyList<ToldOp> Ops,
+    IReadOnlyList<string> Off,
+    Edit Edit
+);
+
+/// <summary>A way that does not work; several of one reason are one.</summary>
+public sealed record ToldRejected(string Title, WayMiss Case, string Why, int Count);
+
+/// <param name="Box">The box a length is asked from, and its name.</param>
+public sealed record ToldWish(WishAsk Ask, Id<Box>? Box, string? Name);
+
+/// <summary>The ways to a wish in words, best first.</summary>
+/// <param name="Between">What separates the first from the second.</param>
+/// <param name="Looked">How many were built and judged.</param>
+public sealed record ToldWays(
+    IReadOnlyList<ToldWay> Ways,
+    IReadOnlyList<ToldRejected> Rejected,
+    IReadOnlyList<ToldWish> Asks,
+    string? Between,
+    int Looked,
+    bool Stopped
+)
+{
+    public static ToldWays Tell(Job job, Wish wish, WayAnswer answer, IShop shop)
+    {
+        var (words, stock) = (new WayWords(job), new Stock(job, shop));
+        return new(
+            [.. answer.Ways.Select(w => Way(job, words, stock, w))],
+            [
+                .. answer
+                    .Rejected.Select(r => (r, Why: words.Why(r)))
+                    .GroupBy(r => (r.Why, r.r.Why))
+                    .Select(g => new ToldRejected(words.Title(g.First().r.Choice), g.Key.Item2, g.Key.Item1, g.Count())),
+            ],
+            [.. WishAsks.Of(job, wish, answer).Select(a => new ToldWish(a.Ask, a.Box, job.Boxes.Find(a.Box)?.Name))],
+            words.Between(answer.Ways.ElementAtOrDefault(0), answer.Ways.ElementAtOrDefault(1)),
+            answer.Looked,
+            answer.Stopped
+        );
+    }
+
+    private static ToldWay Way(Job job, WayWords words, Stock stock, Planning.Ways.Way way) =>
+        new(
+            way.Key,
+            words.Title(way.Choice),
+            way.Decided,
+            way.Licensed,
+            way.Worth,
+            [.. way.Score.Select(s => new ToldScore(s.Point, s.Amount, s.Worth, WayWords.Point(s.Point, s.Amount)))],
+            [.. way.Choice.Open.Select(WayWords.Open)],
+            [.. way.Measure.Select(m => new Teller(way.After, m.Box).Tell(m.Finding) with { Box = m.Box })],
+            [.. way.Gone.Select(f => new Teller(job, f.Box?.Text ?? way.Choice.From?.Text ?? "").Tell(f))],
+            [.. way.Parts.Select(p => Part(stock, p))],
+            [.. Cuts.Between(job, way.After).Select(c => Cut(way.After, c))],
+            [.. way.Ops.Select(o => new ToldOp(o.Op.Name, o.Count, o.Minutes))],
+            [.. way.Off.Select(o => Off(job, o))],
+            way.Edit
+        );
+
+    private static ToldPart Part(Stock stock, PartNeed need) =>
+        new(
+            need.Part.ToString(),
+            PartWords.Of(need.Part),
+            Math.Round(need.Count, 1),
+            PartWords.InFeet(need.Part),
+            stock.Find(need.Part)?.AtHand ?? 0,
+            Math.Round(stock.Short(need), 1),
+            Math.Round(stock.Price(need), 2)
+        );
+
+    private static ToldCut Cut(Job job, Cut cut)
+    {
+        var name = PartWords.Of(cut.Part);
+        var says = cut.Tail is { } tail ? $"{name}, in {job.Boxes[tail.Box].Name}" : $"{name}: {Ends(job, job.Runs[cut.Run!.Value])}";
+        var added = cut.Added > Measures.Length.Zero ? $" + {cut.Added} because it is guessed" : "";
+        return new(
+            says,
+            LengthWords.Of(cut.Length),
+            cut.Tail is null ? $"way {LengthWords.Of(cut.Way)} + ends {cut.Ends} + waste{added}" : "",
+            cut.Measured
+        );
+    }
+
+    private static string Ends(Job job, Run run) => $"{End(job, run.A)} to {End(job, run.B)}";
+
+    private static string End(Job job, RunEnd end) =>
+        end.Box is { } box ? job.Boxes.Find(box)?.Name ?? "a box"
+        : end.At == EndAt.Panel ? job.Panels.Find(end.Id ?? "")?.Name ?? "the panel"
+        : end.Says ?? "its end";
+
+    private static string Off(Job job, WayOff off)
+    {
+        var breaker = Phrases.BreakerNames.Find(job, off.Breaker);
+        return $"breaker {breaker.Where}{(Phrases.BreakerNames.Of(job, breaker) is { } name ? $", {name}" : "")}: {WayWords.Minutes(off.Minutes)}";
+    }
+}

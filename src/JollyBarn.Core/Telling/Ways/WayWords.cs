@@ -1,0 +1,217 @@
+using System.Globalization;
+using JollyBarn.CodeBook;
+using JollyBarn.Fill;
+using JollyBarn.Measures;
+using JollyBarn.Planning.Ways;
+using JollyBarn.Telling.Phrases;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Telling.Ways;
+
+/// <summary>What ways, and what rejects them, are called.</summary>
+internal sealed class WayWords(Job job)
+{
+    private static readonly Dictionary<Repair, string> Repairs = new()
+    {
+        [Repair.OneBox] = "One box at the place, both ends joined in it",
+        [Repair.OneBoxWithTails] = "One box at the place, the short ends made longer with tails",
+        [Repair.TwoBoxes] = "Two boxes where the cable is whole, a new piece between",
+        [Repair.ListedSplice] = "A listed splice, concealed where it lies",
+        [Repair.NewRun] = "A new cable from end to end",
+    };
+
+    private static readonly Dictionary<WayRoute, string> Routes = new()
+    {
+        [WayRoute.Inside] = "inside the wall",
+        [WayRoute.Surface] = "along the wall, in a raceway",
+        [WayRoute.UnderFloor] = "down, under the floor and up",
+        [WayRoute.Outside] = "outside",
+    };
+
+    private static readonly Dictionary<TapMiss, string> Taps = new()
+    {
+        [TapMiss.NoHot] = "no hot is known there",
+        [TapMiss.OnlySwitched] = "its only hot comes through a switch",
+        [TapMiss.NoNeutral] = "no neutral comes there",
+        [TapMiss.NoLoadSide] = "nothing there protects what hangs behind it",
+    };
+
+    private readonly Names names = new(job);
+
+    /// <summary>The way in a line.</summary>
+    public string Title(WayChoice choice) => First(string.Join(", ", Pieces(choice)));
+
+    private IEnumerable<string> Pieces(WayChoice choice)
+    {
+        if (choice.Remedy is { } remedy)
+        {
+            yield return RemedyTeller.Says(job, choice.From!.Value, remedy).TrimEnd('.');
+            yield break;
+        }
+
+        if (choice.Repair is { } repair)
+        {
+            yield return Repairs[repair];
+            if (choice.Kind is { } into && repair != Repair.ListedSplice)
+            {
+                yield return Kind(into);
+            }
+
+            yield break;
+        }
+
+        if (choice.New is null && choice.Route is null && choice.Kind is { } bigger)
+        {
+            yield return $"{Box(choice.From)} becomes a {Kind(bigger)} box";
+            if (choice.Held is HeldBy.Ears or HeldBy.Stud)
+            {
+                yield return Hold(choice.Held);
+            }
+
+            yield break;
+        }
+
+        yield return choice.Panel is { } panel ? $"a new breaker in {names.Of(Thing.Panel(panel))}" : $"from {Box(choice.From)}";
+        if (choice.Route is { } route)
+        {
+            yield return Routes[route];
+        }
+
+        if (Shielded(choice) is { } shield)
+        {
+            yield return shield;
+        }
+
+        if (choice.Kind is { } kind)
+        {
+            yield return $"in a {Kind(kind)} box";
+        }
+
+        if (choice.Held is HeldBy.Ears or HeldBy.Stud && choice.Kind is not null)
+        {
+            yield return Hold(choice.Held);
+        }
+
+        if (choice.Room == MakeRoom.JointsAside)
+        {
+            yield return $"the joints of {Box(choice.From)} moved to a junction box beside it";
+        }
+        else if (choice.Instead is { } instead)
+        {
+            yield return instead.Keeps
+                ? $"{Box(choice.From)} made roomier: {InsteadWords.Of(instead)}"
+                : $"{Box(choice.From)} becomes {InsteadWords.Of(instead)}";
+        }
+    }
+
+    private static string Hold(HeldBy held) => held == HeldBy.Stud ? "screwed to the stud" : "held by its ears";
+
+    private string? Shielded(WayChoice choice) =>
+        choice.Shield switch
+        {
+            Shield.Here => "a GFCI receptacle there",
+            Shield.LoadSide => "behind the GFCI receptacle that is there",
+            Shield.AtSource => $"behind a GFCI receptacle put into {Box(choice.From)}",
+            _ => null,
+        };
+
+    private string Box(Id<Box>? id) => id is { } box ? job.Boxes.Find(box)?.Name ?? "the new outlet" : "";
+
+    private static string Kind(string kind) => BoxKinds.Find(kind)?.Name ?? kind;
+
+    /// <summary>Why a way does not work.</summary>
+    public string Why(Rejected rejected) =>
+        rejected.Why switch
+        {
+            WayMiss.Tap => First($"{Named(rejected, "box")}: {Taps[(TapMiss)rejected.Details["tap"]!]}."),
+            WayMiss.NotOpened => $"{Named(rejected, "box")} was never opened: open it, and it may be nearest.",
+            WayMiss.Over => First($"{Named(rejected, "box")} is {Short(rejected)} in³ short of room."),
+            WayMiss.Brings => Brings(rejected),
+            WayMiss.Network => "Something that works now would work worse, by the wiring as recorded.",
+            WayMiss.NoSlot => $"{Named(rejected, "panel")} has no free slot.",
+            WayMiss.NoPart => First($"{PartWords.Of((PartId)rejected.Details["part"]!)}: neither the van nor the shop has it."),
+            WayMiss.Slack =>
+                $"{rejected.Details["short"]} short of slack: it wants {rejected.Details["needs"]}, both sides together, and there is {rejected.Details["has"]}.",
+            WayMiss.NotSettled => "The verdict would stand as it does.",
+            WayMiss.NotAllowed => rejected.Details["ask"] is true
+                ? $"In edition {job.Profile.Edition.ToString()[3..]} the office is asked before leads are made longer so."
+                : "Its listing does not let it here.",
+            _ => "It cannot be put together so.",
+        };
+
+    private static string Short(Rejected rejected) =>
+        rejected.Details["left"] is Volume left ? (-left.CubicInches).ToString("0.##", CultureInfo.InvariantCulture) : "some";
+
+    private string Brings(Rejected rejected)
+    {
+        var home = rejected.Details["box"] is Thing box ? box.Id : ((Thing)rejected.Details["circuit"]!).Id;
+        var told = new Teller(rejected.After ?? job, home).Tell(rejected.By!);
+        return $"It brings: {told.Says} ({told.Article})";
+    }
+
+    private string Named(Rejected rejected, string name) =>
+        rejected.Details[name] is Thing thing
+            ? thing is { Kind: ThingKind.Box } && !job.Boxes.Has(thing.Id)
+                ? "the new outlet"
+                : names.Of(thing)
+            : "";
+
+    public static string Point(WayPoint point, decimal amount) =>
+        point switch
+        {
+            WayPoint.Damage => Count(amount, "hole to make good", "holes to make good"),
+            WayPoint.Time => Minutes(amount),
+            WayPoint.Money => $"${amount.ToString("0", CultureInfo.InvariantCulture)} of parts",
+            WayPoint.Outage => $"off for {Minutes(amount)}",
+            WayPoint.Trips => amount == 0 ? "all in the van" : Count(amount, "walk to the shop", "walks to the shop"),
+            _ => Count(amount, "thing to look at first", "things to look at first"),
+        };
+
+    public static string Minutes(decimal minutes) =>
+        minutes < 90 ? $"{Math.Round(minutes):0} min" : $"{Math.Round(minutes / 30) / 2:0.#} h".Replace(',', '.');
+
+    private static string Count(decimal amount, string one, string many) =>
+        $"{(amount == 0 ? "no" : amount.ToString("0.#", CultureInfo.InvariantCulture))} {(amount == 1 ? one : many)}";
+
+    /// <summary>What separates the first from the second, in one sentence; null where there are not two.</summary>
+    public string? Between(Planning.Ways.Way? first, Planning.Ways.Way? second)
+    {
+        if (first is null || second is null)
+        {
+            return null;
+        }
+
+        if (first.Decided != second.Decided)
+        {
+            return "The first rests on nothing that is unknown; the next has something to look at first.";
+        }
+
+        var (better, worse) = (
+            first.Score.Select(s => (s, By: second.Score.First(o => o.Point == s.Point).Worth - s.Worth)).MaxBy(x => x.By),
+            first.Score.Select(s => (s, By: s.Worth - second.Score.First(o => o.Point == s.Point).Worth)).MaxBy(x => x.By)
+        );
+        if (better.By <= 0)
+        {
+            return "The first two are worth the same to this house.";
+        }
+
+        var than = Point(better.s.Point, second.Amount(better.s.Point));
+        var but =
+            worse.By > 0
+                ? $", though it has {Point(worse.s.Point, worse.s.Amount)} against {Point(worse.s.Point, second.Amount(worse.s.Point))}"
+                : "";
+        return $"The first comes before the next by {Point(better.s.Point, better.s.Amount)} against {than}{but}.";
+    }
+
+    public static string Open(WayOpen open) =>
+        open switch
+        {
+            WayOpen.Under => "Look whether one gets under the floor between the two.",
+            WayOpen.Slack => "Pull at the cable on both sides: how much slack is there?",
+            WayOpen.Wall => "Is the wall finished?",
+            _ => "The length of the way is a guess: measure it.",
+        };
+
+    private static string First(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
+}

@@ -1,0 +1,188 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Measures;
+using JollyBarn.Planning;
+using JollyBarn.Planning.Ways;
+using JollyBarn.Store;
+using JollyBarn.Telling;
+using JollyBarn.Telling.Phrases;
+using JollyBarn.Telling.Ways;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace JollyBarn.Web.Endpoints;
+
+/// <summary>What van and shop have of a part.</summary>
+/// <param name="Own">True where this house said so; the shop's own line otherwise.</param>
+public sealed record StockView(string Part, string Name, bool Feet, StockLine Line, bool Own);
+
+/// <summary>What ways are ranked by and what each counts for.</summary>
+public sealed record WeightView(string Key, string Name, decimal Value, decimal Default, string Unit);
+
+/// <summary>A box that an edit would touch, before and after.</summary>
+/// <param name="Was">Null for a box that is not there yet.</param>
+/// <param name="Says">What differs, as sentences.</param>
+public sealed record TouchedView(BoxView? Was, BoxView Is, IReadOnlyList<ToldDifference> Says);
+
+/// <summary>What an edit would do, with the boxes it touches.</summary>
+public sealed record DoneView(ToldOutcome Outcome, IReadOnlyList<TouchedView> Boxes);
+
+/// <summary>A place where a cable is hurt.</summary>
+public sealed record HurtView(Id<Run> Run, string Hurt, string Name, HurtKind Kind, Fact<Length>? SlackToA, Fact<Length>? SlackToB);
+
+/// <summary>Wishes, the ways to them, parts and stock.</summary>
+internal static class WayEndpoints
+{
+    private const int MostCsv = 500_000;
+    private const int MostTouched = 6;
+
+    public static void MapWays(this IEndpointRouteBuilder api)
+    {
+        api.MapGet("/wishes", Ok<IReadOnlyList<WishKind>> (string? words) => TypedResults.Ok(WishWords.Find(words ?? "")))
+            .WithName("wishes")
+            .WithSummary("What free words may wish for, likeliest first.");
+
+        api.MapPost("/jobs/{job}/ways", (JobStore store, IShop shop, HttpContext context, string job, Wish wish) =>
+            {
+                if (store.Find(job) is not { } open)
+                {
+                    return Problems.Missing(What.Job);
+                }
+
+                var now = open.Now.Job;
+                return WishCheck.Of(now, wish) is { } refusal
+                    ? Problems.From(refusal)
+                    : Results.Ok(
+                        ToldWays.Tell(
+                            now,
+                            wish,
+                            WaySearch.Find(now, wish, shop, () => context.RequestAborted.IsCancellationRequested),
+                            shop
+                        )
+                    );
+            })
+            .Produces<ToldWays>()
+            .ProducesProblem(404)
+            .ProducesProblem(422)
+            .WithName("ways")
+            .WithSummary("The ways to a wish, best first, and those that do not work, with why. Nothing is changed.");
+
+        api.MapPost("/jobs/{job}/outcome", (JobStore store, string job, Edit edit) =>
+            {
+                if (store.Find(job) is not { } open)
+                {
+                    return Problems.Missing(What.Job);
+                }
+
+                var now = open.Now.Job;
+                return edit.Check(now) is { } refusal ? Problems.From(refusal) : Results.Ok(Done(now, open.Now.Version, edit.Apply(now)));
+            })
+            .Produces<DoneView>()
+            .ProducesProblem(404)
+            .ProducesProblem(422)
+            .WithName("outcomeOf")
+            .WithSummary("What an edit would do to boxes, circuits and what hangs where. Nothing is changed.");
+
+        api.MapGet("/jobs/{job}/stock", Results<Ok<IReadOnlyList<StockView>>, NotFound> (JobStore store, IShop shop, string job) =>
+                store.Find(job) is { } open ? TypedResults.Ok(View(open.Now.Job, shop)) : TypedResults.NotFound()
+            )
+            .WithName("stock")
+            .WithSummary("What van and shop have, part by part.");
+
+        api.MapGet("/jobs/{job}/stock.csv", (JobStore store, IShop shop, string job) =>
+                store.Find(job) is { } open
+                    ? Lists.Csv(Lists.FileName(open.Now.Job.Name + " stock", "csv"), StockCsv.Rows(View(open.Now.Job, shop)))
+                    : Problems.Missing(What.Job)
+            )
+            .Produces<string>(200, "text/csv")
+            .ProducesProblem(404)
+            .WithName("stockCsv")
+            .WithSummary("The same as CSV.");
+
+        api.MapPost("/read-stock", async (HttpRequest request) =>
+            {
+                using var reader = new StreamReader(request.Body);
+                var text = await reader.ReadToEndAsync(request.HttpContext.RequestAborted);
+                return text.Length > MostCsv ? Problems.From(new(Why.ListTooLong))
+                    : StockCsv.Read(text) is var (edit, refusal) && refusal is not null ? Problems.From(refusal)
+                    : Results.Ok<Edit>(edit!);
+            })
+            .Accepts<string>("text/plain", "text/csv")
+            .Produces<Edit>()
+            .ProducesProblem(422)
+            .WithName("readStock")
+            .WithSummary("Reads a CSV of stock into the edit that records it. Nothing is kept.");
+
+        api.MapGet("/jobs/{job}/hurts", Results<Ok<IReadOnlyList<HurtView>>, NotFound> (JobStore store, string job) =>
+                store.Find(job) is { } open ? TypedResults.Ok(Hurts(open.Now.Job)) : TypedResults.NotFound()
+            )
+            .WithName("hurts")
+            .WithSummary("Every place where a cable is recorded as hurt.");
+
+        api.MapGet("/jobs/{job}/weights", Results<Ok<IReadOnlyList<WeightView>>, NotFound> (JobStore store, string job) =>
+                store.Find(job) is { } open
+                    ? TypedResults.Ok<IReadOnlyList<WeightView>>([
+                        .. WayBook.Weights.Select(w => new WeightView(w.Key, w.Name, w.Of(open.Now.Job.Practice), w.Default, w.Unit)),
+                    ])
+                    : TypedResults.NotFound()
+            )
+            .WithName("weights")
+            .WithSummary("What ways are ranked by, and what each thing is worth to this house.");
+    }
+
+    private static DoneView Done(Job before, long version, Job after) =>
+        new(
+            ToldOutcome.Between(before, after),
+            [
+                .. Touched
+                    .Boxes(before, after)
+                    .Where(after.Boxes.Has)
+                    .OrderBy(id => before.Boxes.Has(id))
+                    .ThenBy(id => id)
+                    .Take(MostTouched)
+                    .Select(id => new TouchedView(
+                        before.Boxes.TryFind(id, out var box) ? Views.ViewOnce(before, version, id, box) : null,
+                        Views.ViewOnce(after, version, id, after.Boxes[id]),
+                        DifferenceTeller.Tell(before, after, id, BoxDifference.Between(before, after, id))
+                    )),
+            ]
+        );
+
+    private static IReadOnlyList<HurtView> Hurts(Job job)
+    {
+        var names = new Names(job);
+        return
+        [
+            .. job.Runs.SelectMany(r =>
+                r.Value.Hurts.Select(h => new HurtView(
+                    r.Key,
+                    h.Key,
+                    names.Of(Thing.Run(r.Key)),
+                    h.Value.Kind,
+                    h.Value.SlackToA,
+                    h.Value.SlackToB
+                ))
+            ),
+        ];
+    }
+
+    private static IReadOnlyList<StockView> View(Job job, IShop shop)
+    {
+        var stock = new Stock(job, shop);
+        var parts = job.Stock.Ids.Select(PartId.Read).OfType<PartId>().Union(shop.Carries);
+        return
+        [
+            .. parts
+                .OrderBy(p => p.Sort)
+                .ThenBy(PartWords.Of, StringComparer.Ordinal)
+                .Select(p => new StockView(
+                    p.ToString(),
+                    PartWords.Of(p),
+                    PartWords.InFeet(p),
+                    stock.Find(p)!,
+                    job.Stock.Has(p.ToString())
+                )),
+        ];
+    }
+}

@@ -1,0 +1,198 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, must, type Schemas } from "../api/client";
+import { keys } from "../model/keys";
+import { Outcome } from "../model/Outcome";
+import { SmallPicture } from "../model/SmallPicture";
+import { Mark } from "../model/Verdict";
+import { Button } from "../parts/controls";
+import { words } from "../words";
+import { wayWords as w } from "../words/ways";
+
+type Way = Schemas["ToldWay"];
+
+/** Patterns tell the six apart where colour does not. */
+const SHADE: Record<Schemas["WayPoint"], string> = {
+  Damage: "var(--ink)",
+  Time: "var(--slate)",
+  Money: "var(--moss)",
+  Outage: "var(--amber)",
+  Trips: "var(--ink-2)",
+  Looks: "var(--rule)",
+};
+
+/** One way: what it is, what it costs in each kind, what it settles, what is not known; the rest opens. */
+export function WayCard({
+  job,
+  version,
+  way,
+  first,
+  onTake,
+}: {
+  job: string;
+  version: number;
+  way: Way;
+  first: boolean;
+  onTake: () => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const look = [...way.look, ...way.measure.map((m) => m.says)];
+  return (
+    <li className={`rounded-2xl border-2 bg-card p-3 ${first ? "border-ink" : "border-rule"}`}>
+      <h2 className="text-lg leading-snug">
+        {first && <span className="mr-2 rounded-md bg-ink px-2 py-0.5 text-sm text-on-ink">{w.best}</span>}
+        {way.title}
+      </h2>
+      <Bar score={way.score} worth={way.worth} />
+      <ul className="mt-1 flex flex-wrap gap-x-4 text-sm">
+        {way.score.map((s) => (
+          <li key={s.point}>{s.says}</li>
+        ))}
+      </ul>
+      {way.licensed && <p className="mt-1 text-sm font-semibold">{w.licensed}</p>}
+      {look.length > 0 && (
+        <div className="mt-2 rounded-lg bg-slate-wash p-2 text-sm">
+          <b>{way.decided ? w.measureFirst : w.waits}</b>
+          <ul>
+            {look.map((l) => (
+              <li key={l}>{l}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {way.gone.length > 0 && (
+        <div className="mt-2 text-sm">
+          <b>{w.gone}</b>
+          {way.gone.slice(0, 4).map((f) => (
+            <p key={f.rule + f.of + f.case}>
+              <Mark verdict={f.verdict} /> {f.says}
+            </p>
+          ))}
+        </div>
+      )}
+      <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)} className="mt-1">
+        <summary className="min-h-11 content-center font-semibold underline underline-offset-4">{w.more}</summary>
+        {open && <Inside job={job} version={version} way={way} />}
+      </details>
+      <Button look={first ? "main" : "plain"} className="mt-1 w-full" aria-label={`${w.take}: ${way.title}`} onClick={onTake}>
+        {w.take}
+      </Button>
+    </li>
+  );
+}
+
+/** What it is worth in all, and of which kinds, as lengths side by side. */
+function Bar({ score, worth }: { score: Way["score"]; worth: number }) {
+  return (
+    <div className="mt-1 flex items-center gap-2">
+      <span aria-hidden className="flex h-2.5 flex-1 overflow-hidden rounded-full border border-ink">
+        {score
+          .filter((s) => s.worth > 0)
+          .map((s) => (
+            <span
+              key={s.point}
+              style={{ flexGrow: s.worth, background: SHADE[s.point] }}
+              className="border-r border-card last:border-r-0"
+            />
+          ))}
+      </span>
+      <span className="figure text-sm">{w.worth(worth)}</span>
+    </div>
+  );
+}
+
+/** Before and after of every box, what changes on the rail, parts, cuts and time. */
+function Inside({ job, version, way }: { job: string; version: number; way: Way }) {
+  const done = useQuery({
+    queryKey: keys.of(job, "outcome", "way", version, JSON.stringify(way.edit)),
+    queryFn: () => must(api.POST("/api/jobs/{job}/outcome", { params: { path: { job } }, body: way.edit })),
+  });
+  return (
+    <div className="flex flex-col gap-3 text-sm">
+      {done.error && <p role="alert">{done.error.message}</p>}
+      {done.isPending && <p className="text-ink-2">{words.loading}</p>}
+      {done.data?.boxes.map((b) => (
+        <div key={b.is.id}>
+          <h3 className="text-base">
+            {b.is.box.name} {!b.was && <span className="text-sm font-normal">({w.isNew})</span>}
+          </h3>
+          <div className={b.was ? "grid grid-cols-2 gap-2" : ""}>
+            {b.was && (
+              <figure>
+                <SmallPicture view={b.was} lit={[]} />
+                <figcaption className="text-ink-2">{w.before}</figcaption>
+              </figure>
+            )}
+            <figure>
+              <SmallPicture view={b.is} lit={b.says.flatMap((s) => s.ids)} />
+              <figcaption className="text-ink-2">{w.after}</figcaption>
+            </figure>
+          </div>
+          <ul className="list-disc pl-5">
+            {b.says.map((s) => (
+              <li key={s.says}>{s.says}</li>
+            ))}
+          </ul>
+        </div>
+      ))}
+      {done.data && (
+        <div>
+          <h3 className="text-base">{w.outcome}</h3>
+          <Outcome of={done.data.outcome} />
+        </div>
+      )}
+      <Parts parts={way.parts} />
+      <div>
+        <h3 className="text-base">{w.cuts}</h3>
+        <ul>
+          {way.cuts.map((c) => (
+            <li key={c.says + c.made} className="border-t border-rule py-0.5">
+              <b className="figure">{c.length}</b> {c.says}
+              {c.made && <span className="block text-ink-2">{`${c.made}${c.measured ? "" : ` (${w.guessed})`}`}</span>}
+            </li>
+          ))}
+        </ul>
+      </div>
+      <div>
+        <h3 className="text-base">{w.time}</h3>
+        <ul>
+          {way.ops.map((o) => (
+            <li key={o.name} className="flex gap-2 border-t border-rule py-0.5">
+              <span className="flex-1">{o.count === 1 ? o.name : `${o.count} × ${o.name}`}</span>
+              <span className="figure">{`${Math.round(o.minutes)} min`}</span>
+            </li>
+          ))}
+        </ul>
+        {way.off.length > 0 && <p className="mt-1">{`${w.off}: ${way.off.join("; ")}`}</p>}
+      </div>
+    </div>
+  );
+}
+
+function Parts({ parts }: { parts: Way["parts"] }) {
+  return (
+    <div>
+      <h3 className="text-base">{w.parts}</h3>
+      <table className="w-full">
+        <thead className="text-left text-ink-2">
+          <tr>
+            <th className="font-normal" />
+            <th className="text-right font-normal">{w.buy}</th>
+            <th className="text-right font-normal">{w.price}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {parts.map((p) => (
+            <tr key={p.part} className="border-t border-rule">
+              <td>
+                <span className="figure">{p.feet ? `${p.count} ft` : p.count}</span> {p.name}
+              </td>
+              <td className="figure text-right">{p.buy === 0 ? w.van : p.buy}</td>
+              <td className="figure text-right">{w.sum(p.price)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

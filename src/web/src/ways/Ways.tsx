@@ -1,0 +1,95 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import { api, must, newId, type Edit, type Schemas } from "../api/client";
+import { useEdit, useHead } from "../model/job";
+import { keys } from "../model/keys";
+import { address } from "../parts/address";
+import { Back } from "../parts/Back";
+import { Nowhere } from "../parts/Nowhere";
+import { words } from "../words";
+import { wayWords as w } from "../words/ways";
+import { Asks } from "./Asks";
+import { Rejected } from "./Rejected";
+import { StockSheet } from "./StockSheet";
+import { useWays, useWish } from "./useWish";
+import { WayCard } from "./WayCard";
+import { Weights } from "./Weights";
+import { WishBar } from "./WishBar";
+
+const today = () => new Date().toISOString().slice(0, 10);
+
+/** From a wish to several ways: say it, answer what would change the answer, see the ways side by side, take one. */
+export default function Ways() {
+  const { job = "" } = useParams();
+  const { wish, kind, put } = useWish();
+  const head = useHead(job);
+  const edit = useEdit(job);
+  const navigate = useNavigate();
+  const [weights, setWeights] = useState<Readonly<Record<string, number>>>({});
+  const own = useQuery({
+    queryKey: keys.of(job, "weights", head.data?.version),
+    queryFn: () => must(api.GET("/api/jobs/{job}/weights", { params: { path: { job } } })),
+    enabled: head.data !== undefined,
+  });
+  const ways = useWays(job, head.data?.version ?? 0, head.data ? wish : null, weights);
+  if (head.isPending) return <p className="text-ink-2">{words.loading}</p>;
+  if (!head.data) return <Nowhere error={head.error} />;
+  const take = (way: Schemas["ToldWay"]) => {
+    const change = newId("c");
+    void edit
+      .mutateAsync({
+        edit: {
+          do: "batch",
+          edits: [
+            { do: "openChange", id: change, name: way.title.slice(0, 100), opened: today() },
+            { do: "planEdit", change, id: newId("p"), edit: way.edit },
+          ],
+        } as Edit,
+      })
+      .then(
+        () => navigate(address.changes(job)),
+        () => undefined,
+      );
+  };
+  const found = ways.data;
+  return (
+    <div className="mx-auto max-w-[96rem] pb-8">
+      <Back to={address.changes(job)} name={words.changes} />
+      <h1 className="text-2xl">{w.title}</h1>
+      <WishBar job={job} head={head.data} kind={kind} wish={wish} put={put} />
+      {found && wish && <Asks asks={found.asks} put={put} />}
+      {ways.error && (
+        <p role="alert" className="my-3 font-semibold text-barn">
+          {ways.error.message}
+        </p>
+      )}
+      {wish && ways.isPending && <p className="my-3 text-ink-2">{w.looking}</p>}
+      {found && wish && (
+        <div className={ways.isPlaceholderData ? "opacity-60" : ""} aria-busy={ways.isPlaceholderData}>
+          {found.between && <p className="mt-3 mb-2">{found.between}</p>}
+          {found.ways.length === 0 && <p className="my-3 font-semibold">{w.none}</p>}
+          <ol aria-label={w.title} className="grid items-start gap-3 md:grid-cols-2 xl:grid-cols-3">
+            {found.ways.map((way, i) => (
+              <WayCard key={way.key + way.title} job={job} version={head.data.version} way={way} first={i === 0} onTake={() => take(way)} />
+            ))}
+          </ol>
+          <Rejected rejected={found.rejected} />
+        </div>
+      )}
+      {own.data && wish && (
+        <Weights
+          own={own.data}
+          moved={weights}
+          onMove={(key, value) => setWeights({ ...weights, [key]: value })}
+          onKeep={() => {
+            const edits = Object.entries(weights).map(([key, value]) => ({ do: "setPractice", key, answer: String(value) }));
+            edit.mutate({ edit: { do: "batch", edits } as Edit });
+            setWeights({});
+          }}
+        />
+      )}
+      {wish && <StockSheet job={job} version={head.data.version} send={(e) => edit.mutate({ edit: e })} />}
+    </div>
+  );
+}
