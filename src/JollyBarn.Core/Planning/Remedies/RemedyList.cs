@@ -1,6 +1,4 @@
 using JollyBarn.Edits;
-using JollyBarn.Electrics;
-using JollyBarn.Electrics.Seen;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Rules;

@@ -9,24 +9,25 @@ public sealed record CoilCut(int Coil, IReadOnlyList<int> Pieces, decimal Left);
 /// <summary>How pieces are cut from what lies in the van, and how much has to be bought.</summary>
 /// <param name="Bought">Feet of new cable.</param>
 /// <param name="Bound">No plan buys less, ft.</param>
-public sealed record CoilPlan(IReadOnlyList<CoilCut> Cuts, decimal Bought, decimal Bound)
+/// <param name="Longest">The longest piece of stock afterwards, coils that were not begun among them, ft.</param>
+public sealed record CoilPlan(IReadOnlyList<CoilCut> Cuts, decimal Bought, decimal Bound, decimal Longest)
 {
     /// <summary>Coils and offcuts that are begun.</summary>
     public int Opened => Cuts.Count(c => c.Coil >= 0);
-
-    /// <summary>The longest piece left over of what was begun, ft.</summary>
-    public decimal Longest => Cuts.Where(c => c.Coil >= 0).Select(c => c.Left).DefaultIfEmpty(0).Max();
 }
 
 /// <summary>Cutting stock over coils and offcuts of differing length: least new cable, then fewest coils begun, then the longest
 /// remnant.</summary>
-/// <remarks>Offcuts are filled one after another, each as full as it can be from what is left (subset sums over tenths of a foot, R. Bellman
-/// 1957), in several orders of the coils; then single pieces are exchanged between what is cut and what is bought while that buys
-/// less.</remarks>
+/// <remarks>Offcuts are filled one after another, each as full as it can be from what is left (subset sums over tenths of a foot, R.
+/// Bellman
+/// 1957), in every order of few coils; single pieces are exchanged between what is cut and what is bought while that buys less; then
+/// every assignment is tried, longest pieces first, as far as so many steps reach, each branch given up that cannot buy less (branch and
+/// bound, A. Land and A. Doig 1960).</remarks>
 public static class CoilCutting
 {
     /// <summary>Lengths are weighed in tenths of a foot, rounded up: no piece comes out short.</summary>
     private const int Grain = 10;
+    private const int FewCoils = 4;
 
     public static CoilPlan Plan(IReadOnlyList<decimal> pieces, IReadOnlyList<decimal> coils)
     {
@@ -35,18 +36,97 @@ public static class CoilCutting
         var need = pieces.Select(p => (int)Math.Ceiling(p * Grain)).ToArray();
         var have = coils.Select(c => (int)Math.Floor(c * Grain)).ToArray();
         var bound = Math.Max(0, pieces.Sum() - coils.Sum());
-        int[][] orders =
-        [
-            [.. Enumerable.Range(0, have.Length).OrderBy(i => have[i])],
-            [.. Enumerable.Range(0, have.Length).OrderByDescending(i => have[i])],
-        ];
-        return orders
+        var plans = Orders(have)
             .SelectMany(o => new[] { Fill(need, have, o, false), Fill(need, have, o, true) })
-            .Select(assigned => Told(pieces, coils, Fewer(need, have, Better(need, have, assigned)), bound))
+            .Select(assigned => Fewer(need, have, Better(need, have, assigned)))
+            .Select(at => Told(pieces, coils, at, bound))
             .OrderBy(p => p.Bought)
             .ThenBy(p => p.Opened)
             .ThenByDescending(p => p.Longest)
-            .First();
+            .ToList();
+        var exact = new Branches(need, have, pieces, plans[0].Bought, plans[0].Opened).Best();
+        return exact is null
+            ? plans[0]
+            : plans
+                .Append(Told(pieces, coils, exact, bound))
+                .OrderBy(p => p.Bought)
+                .ThenBy(p => p.Opened)
+                .ThenByDescending(p => p.Longest)
+                .First();
+    }
+
+    /// <summary>Orders of the coils: all of few, else from the shortest, from the longest, and some between.</summary>
+    private static IEnumerable<int[]> Orders(int[] have)
+    {
+        int[] up = [.. Enumerable.Range(0, have.Length).OrderBy(i => have[i])];
+        if (have.Length <= FewCoils)
+        {
+            return Permuted(up);
+        }
+
+        return Enumerable.Range(0, have.Length).Select(turn => (int[])[.. up.Skip(turn), .. up.Take(turn)]).Append([.. up.Reverse()]);
+    }
+
+    private static IEnumerable<int[]> Permuted(int[] all) =>
+        all.Length <= 1
+            ? [all]
+            : all.SelectMany(first => Permuted([.. all.Where(a => a != first)]).Select(rest => (int[])[first, .. rest]));
+
+    /// <summary>Every assignment, as far as so many steps reach.</summary>
+    private sealed class Branches(int[] need, int[] have, IReadOnlyList<decimal> pieces, decimal bought, int opened)
+    {
+        private const int Steps = 100_000;
+        private readonly int[] order = [.. Enumerable.Range(0, need.Length).OrderByDescending(i => need[i])];
+        private readonly int[] room = (int[])have.Clone();
+        private readonly int[] at = new int[need.Length];
+        private (decimal Bought, int Opened) best = (bought, opened);
+        private int[]? found;
+        private int steps;
+
+        /// <summary>A better assignment than the one there was; null where none was found.</summary>
+        public int[]? Best()
+        {
+            Try(0, 0, need.Sum());
+            return found;
+        }
+
+        private void Try(int depth, decimal spent, int left)
+        {
+            if (steps++ > Steps || spent > best.Bought || (left - room.Sum() - 1) / (decimal)Grain + spent > best.Bought)
+            {
+                return;
+            }
+
+            if (depth == order.Length)
+            {
+                var begun = room.Where((r, c) => r < have[c]).Count();
+                if (spent < best.Bought || (spent == best.Bought && begun < best.Opened))
+                {
+                    (best, found) = ((spent, begun), (int[])at.Clone());
+                }
+
+                return;
+            }
+
+            var piece = order[depth];
+            // A coil with as much room left as another is tried once.
+            foreach (
+                var coil in Enumerable
+                    .Range(0, have.Length)
+                    .Where(c => room[c] >= need[piece])
+                    .DistinctBy(c => (room[c], room[c] < have[c]))
+                    .OrderBy(c => room[c])
+            )
+            {
+                room[coil] -= need[piece];
+                at[piece] = coil;
+                Try(depth + 1, spent, left - need[piece]);
+                room[coil] += need[piece];
+            }
+
+            at[piece] = -1;
+            Try(depth + 1, spent + pieces[piece], left - need[piece]);
+        }
     }
 
     /// <summary>Fills coil after coil; −1 for what is left to buy.</summary>
@@ -180,6 +260,7 @@ public static class CoilCutting
                     .Select(g => new CoilCut(g.Key, [.. g], g.Key < 0 ? 0 : coils[g.Key] - g.Sum(i => pieces[i]))),
             ],
             Enumerable.Range(0, pieces.Count).Where(i => at[i] < 0).Sum(i => pieces[i]),
-            bound
+            bound,
+            coils.Select((c, i) => c - Enumerable.Range(0, pieces.Count).Where(p => at[p] == i).Sum(p => pieces[p])).DefaultIfEmpty(0).Max()
         );
 }

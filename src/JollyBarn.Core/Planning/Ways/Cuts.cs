@@ -109,7 +109,8 @@ public static class PartNames
     public static PartId Of(Run run) =>
         new(
             PartSort.Cable,
-            $"{run.Type.ToString().ToLowerInvariant()}-{run.Gauge?.ToString() ?? "any"}-{run.Conductors.Count}{(run.Ground == GroundKind.None ? "" : "-g")}"
+            $"{run.Type.ToString().ToLowerInvariant()}-{run.Gauge?.ToString() ?? "any"}-{run.Conductors.Count}"
+                + (run.Ground == GroundKind.None ? "" : "-g")
         );
 
     public static PartId Wire(Gauge? gauge, string colour) => new(PartSort.Wire, $"{gauge?.ToString() ?? "any"}-{colour}");

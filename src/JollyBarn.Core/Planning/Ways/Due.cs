@@ -1,4 +1,3 @@
-using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Wiring;

@@ -1,5 +1,3 @@
-using JollyBarn.CodeBook;
-using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Planning.Remedies;

@@ -222,7 +222,7 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, string place,
             return false;
         }
 
-        return UsualMakes.Find(building.Now, fresh, building.Now.Boxes[fresh], "make").FirstOrDefault() is { } make
+        return UsualMakes.Find(building.Now, fresh, building.Now.Boxes[fresh], "make") is [var make, ..]
             && building.Do([.. make.Places.Select(p => p.Edit)]);
     }
 

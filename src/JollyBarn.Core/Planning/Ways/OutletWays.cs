@@ -1,9 +1,5 @@
 using JollyBarn.CodeBook;
-using JollyBarn.Edits;
-using JollyBarn.Fill;
-using JollyBarn.Inspection;
 using JollyBarn.Measures;
-using JollyBarn.Planning.Remedies;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 

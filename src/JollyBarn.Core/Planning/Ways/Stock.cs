@@ -82,7 +82,7 @@ public sealed class Stock(Job job, IShop shop)
     public bool Has(PartId part) => Find(part) is { } line && (line.AtHand > 0 || line.Shop is not 0);
 
     /// <summary>How many of so many have to be bought.</summary>
-    public decimal Short(PartNeed need) => Math.Max(0, need.Count - (Find(need.Part)?.AtHand ?? 0));
+    public decimal ToBuy(PartNeed need) => Math.Max(0, need.Count - (Find(need.Part)?.AtHand ?? 0));
 
     /// <summary>True where van and shop together have so many.</summary>
     public bool Covers(PartNeed need) => Find(need.Part) is { } line && (line.Shop is not { } shop || line.AtHand + shop >= need.Count);

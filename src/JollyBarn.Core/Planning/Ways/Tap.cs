@@ -19,7 +19,8 @@ public enum TapMiss
     NoLoadSide,
 }
 
-/// <summary>Joins a new cable to what a box has: hot to a hot that no switch stands in, neutral to its neutral, ground to its grounds.</summary>
+/// <summary>Joins a new cable to what a box has: hot to a hot that no switch stands in, neutral to its neutral, ground to its
+/// grounds.</summary>
 /// <remarks>Into the joint that is there; else, where the house pigtails, what lies on the device is joined with the new one and a pigtail
 /// goes to the device (common practice, and NEC 300.13(B) for a shared neutral); where it goes through the device, on its free
 /// terminal.</remarks>

@@ -209,7 +209,7 @@ public sealed record WayScore(WayPoint Point, decimal Amount, decimal Worth);
 /// <param name="Measure">Facts that would decide a verdict of it: it is not called good before they are known.</param>
 /// <param name="Licensed">It is work in a panel.</param>
 /// <param name="Score">What it is ranked by.</param>
-public sealed record Way(
+public sealed record FoundWay(
     string Key,
     WayChoice Choice,
     Batch Edit,
@@ -235,4 +235,4 @@ public sealed record Way(
 /// <summary>The ways to a wish, best first, and those that do not work.</summary>
 /// <param name="Looked">How many were built and judged.</param>
 /// <param name="Stopped">True when somebody stopped the search.</param>
-public sealed record WayAnswer(IReadOnlyList<Way> Ways, IReadOnlyList<Rejected> Rejected, int Looked, bool Stopped);
+public sealed record WayAnswer(IReadOnlyList<FoundWay> Ways, IReadOnlyList<Rejected> Rejected, int Looked, bool Stopped);

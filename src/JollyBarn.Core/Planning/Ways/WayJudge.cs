@@ -1,7 +1,6 @@
 using System.Collections.Concurrent;
 using JollyBarn.CodeBook;
 using JollyBarn.Connection;
-using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
@@ -34,7 +33,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
     private readonly ConcurrentDictionary<Id<Box>, IReadOnlyList<Finding>> was = [];
 
     /// <summary>The way, or what rejects it.</summary>
-    public (Way? Way, Rejected? Rejected) Of(string key, BuiltWay built)
+    public (FoundWay? Way, Rejected? Rejected) Of(string key, BuiltWay built)
     {
         if (built is not { Edit: { } edit, Choice: var choice })
         {
@@ -84,7 +83,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
             .ToList();
         var work = WayWork.Of(job, after, choice, wish.Closed ?? true);
         return (
-            new Way(
+            new FoundWay(
                 key,
                 choice,
                 edit,
@@ -164,7 +163,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
         var minutes = work.Ops.Sum(o => o.Minutes);
         var money = parts.Sum(stock.Price);
         var off = work.Off.Sum(o => o.Minutes);
-        var trips = parts.Any(p => stock.Short(p) > 0) ? 1 : 0;
+        var trips = parts.Any(p => stock.ToBuy(p) > 0) ? 1 : 0;
         var looks = open + choice.Open.Count + (choice.Held == HeldBy.Stud && wish.Stud is null ? 1 : 0);
         decimal By(Assumption weight) => wish.Weights.TryGetValue(weight.Key, out var own) ? own : weight.Of(job.Practice);
         return

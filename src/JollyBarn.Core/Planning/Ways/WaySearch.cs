@@ -1,4 +1,3 @@
-using JollyBarn.Inspection;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Ways;
@@ -18,7 +17,8 @@ public static class WaySearch
 
     /// <param name="stop">Asked before each way: true to end with what there is.</param>
     /// <param name="found">Told of each as it is found.</param>
-    public static WayAnswer Find(Job job, Wish wish, IShop shop, Func<bool>? stop = null, Action<Way>? found = null)
+    /// <param name="most">So many are built and judged.</param>
+    public static WayAnswer Find(Job job, Wish wish, IShop shop, Func<bool>? stop = null, Action<FoundWay>? found = null, int most = Most)
     {
         var stock = new Stock(job, shop);
         var outlets = new OutletWays(job, wish, stock);
@@ -34,7 +34,7 @@ public static class WaySearch
         }
 
         var built = Built();
-        var judged = new (Way? Way, Rejected? Rejected)[built.Count];
+        var judged = new (FoundWay? Way, Rejected? Rejected)[built.Count];
         var stopped = false;
         Parallel.For(
             0,
@@ -59,7 +59,7 @@ public static class WaySearch
                 }
             }
         );
-        var ways = judged.Select(j => j.Way).OfType<Way>().ToList();
+        var ways = judged.Select(j => j.Way).OfType<FoundWay>().ToList();
         not.AddRange(judged.Select(j => j.Rejected).OfType<Rejected>());
         // What is decided comes before what is not; then by what it is worth.
         return new(
@@ -72,7 +72,7 @@ public static class WaySearch
         List<BuiltWay> Built()
         {
             var (all, taken) = (new List<BuiltWay>(), new Dictionary<string, int>(StringComparer.Ordinal));
-            while (all.Count < Most && queue.TryDequeue(out var next, out var at) && stop?.Invoke() != true)
+            while (all.Count < most && queue.TryDequeue(out var next, out var at) && stop?.Invoke() != true)
             {
                 var source = next.Choice.From?.Text ?? next.Choice.Panel ?? "";
                 var waits = next.Guess + (Crowd * taken.GetValueOrDefault(source));

@@ -67,7 +67,7 @@ public static class WishAsks
     }
 
     /// <summary>What the length of a way is worth, $.</summary>
-    private static decimal Per(Job job, Way way) =>
+    private static decimal Per(Job job, FoundWay way) =>
         way.Choice is { Route: { } route, Along.OrNull: { } along }
             ? along.InInches / 12 * OutletWays.Per(route).Of(job.Practice) * WayBook.Rate.Of(job.Practice) / 60
             : 0;

@@ -34,7 +34,22 @@ public static class WishWords
         (WishKind.LongerLeads, ["too short", "short leads", "short wires", "longer", "reach"]),
         (WishKind.BoxForSplice, ["without a box", "no box", "splice in the open", "light without", "loose splice"]),
         (WishKind.BondBox, ["bond", "metal box ground", "ground the box", "ground screw"]),
-        (WishKind.Protect, ["gfci", "protect", "two-slot", "two slot", "two prong", "no ground", "ungrounded", "arc fault", "afci"]),
+        (
+            WishKind.Protect,
+            [
+                "gfci",
+                "protect",
+                "two-slot",
+                "two-slot receptacle",
+                "two slot",
+                "two slot receptacle",
+                "two prong",
+                "no ground",
+                "ungrounded",
+                "arc fault",
+                "afci",
+            ]
+        ),
         (WishKind.UndoJumper, ["jumper", "bootleg", "neutral to ground", "false ground"]),
     ];
 

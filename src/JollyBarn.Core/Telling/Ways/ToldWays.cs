@@ -75,13 +75,13 @@ public sealed record ToldWays(
                     .Select(g => new ToldRejected(words.Title(g.First().r.Choice), g.Key.Item2, g.Key.Item1, g.Count())),
             ],
             [.. WishAsks.Of(job, wish, answer).Select(a => new ToldWish(a.Ask, a.Box, job.Boxes.Find(a.Box)?.Name))],
-            words.Between(answer.Ways.ElementAtOrDefault(0), answer.Ways.ElementAtOrDefault(1)),
+            WayWords.Between(answer.Ways.ElementAtOrDefault(0), answer.Ways.ElementAtOrDefault(1)),
             answer.Looked,
             answer.Stopped
         );
     }
 
-    private static ToldWay Way(Job job, WayWords words, Stock stock, Planning.Ways.Way way) =>
+    private static ToldWay Way(Job job, WayWords words, Stock stock, FoundWay way) =>
         new(
             way.Key,
             words.Title(way.Choice),
@@ -106,7 +106,7 @@ public sealed record ToldWays(
             Math.Round(need.Count, 1),
             PartWords.InFeet(need.Part),
             stock.Find(need.Part)?.AtHand ?? 0,
-            Math.Round(stock.Short(need), 1),
+            Math.Round(stock.ToBuy(need), 1),
             Math.Round(stock.Price(need), 2)
         );
 
@@ -133,6 +133,7 @@ public sealed record ToldWays(
     private static string Off(Job job, WayOff off)
     {
         var breaker = Phrases.BreakerNames.Find(job, off.Breaker);
-        return $"breaker {breaker.Where}{(Phrases.BreakerNames.Of(job, breaker) is { } name ? $", {name}" : "")}: {WayWords.Minutes(off.Minutes)}";
+        var name = Phrases.BreakerNames.Of(job, breaker) is { } written ? $", {written}" : "";
+        return $"breaker {breaker.Where}{name}: {WayWords.Minutes(off.Minutes)}";
     }
 }

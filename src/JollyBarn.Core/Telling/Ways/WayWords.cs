@@ -1,6 +1,5 @@
 using System.Globalization;
 using JollyBarn.CodeBook;
-using JollyBarn.Fill;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Ways;
 using JollyBarn.Telling.Phrases;
@@ -131,8 +130,8 @@ internal sealed class WayWords(Job job)
             WayMiss.Network => "Something that works now would work worse, by the wiring as recorded.",
             WayMiss.NoSlot => $"{Named(rejected, "panel")} has no free slot.",
             WayMiss.NoPart => First($"{PartWords.Of((PartId)rejected.Details["part"]!)}: neither the van nor the shop has it."),
-            WayMiss.Slack =>
-                $"{rejected.Details["short"]} short of slack: it wants {rejected.Details["needs"]}, both sides together, and there is {rejected.Details["has"]}.",
+            WayMiss.Slack => $"{rejected.Details["short"]} short of slack: it wants {rejected.Details["needs"]}, both sides together, "
+                + $"and there is {rejected.Details["has"]}.",
             WayMiss.NotSettled => "The verdict would stand as it does.",
             WayMiss.NotAllowed => rejected.Details["ask"] is true
                 ? $"In edition {job.Profile.Edition.ToString()[3..]} the office is asked before leads are made longer so."
@@ -175,7 +174,7 @@ internal sealed class WayWords(Job job)
         $"{(amount == 0 ? "no" : amount.ToString("0.#", CultureInfo.InvariantCulture))} {(amount == 1 ? one : many)}";
 
     /// <summary>What separates the first from the second, in one sentence; null where there are not two.</summary>
-    public string? Between(Planning.Ways.Way? first, Planning.Ways.Way? second)
+    public static string? Between(FoundWay? first, FoundWay? second)
     {
         if (first is null || second is null)
         {

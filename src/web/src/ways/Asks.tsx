@@ -8,7 +8,7 @@ export function Asks({ asks, put }: { asks: readonly Schemas["ToldWish"][]; put:
   return (
     <section aria-label={w.ask.title} className="mt-3 rounded-2xl border-2 border-slate bg-slate-wash p-3">
       <h2 className="mb-1 text-base">{w.ask.title}</h2>
-      <ul className="grid gap-2 md:grid-cols-2">
+      <ul className="grid gap-x-10 gap-y-2 md:grid-cols-2">
         {asks.map((a) => (
           <li key={a.ask + (a.box ?? "")} className="flex flex-wrap items-center gap-2">
             {a.ask === "Away" && (

@@ -55,7 +55,8 @@ export function WishBar({
             key={k}
             type="button"
             aria-pressed={k === kind}
-            className={`min-h-11 rounded-full border-2 px-3.5 font-semibold ${k === kind ? "border-ink bg-ink text-on-ink" : "border-rule bg-card"}`}
+            className={`min-h-11 rounded-full border-2 px-3.5 font-semibold
+              ${k === kind ? "border-ink bg-ink text-on-ink" : "border-rule bg-card"}`}
             onClick={() => {
               put({ kind: k, rule: null, of: null });
               setMore(false);
