@@ -28,6 +28,12 @@ internal static class StockCsv
             )
             .Prepend(Head);
 
+    /// <summary>A shopping list: part, name, needed, in the van, to buy, price.</summary>
+    public static IEnumerable<string[]> Rows(Telling.Ways.ToldShopping list) =>
+        list
+            .Parts.Select(p => (string[])[p.Part, p.Name, Text(p.Count), Text(p.Van), Text(p.Buy), Text(p.Price)])
+            .Prepend(["part", "name", "needed", "van", "buy", "price"]);
+
     /// <summary>The edit that records it, or what does not read.</summary>
     public static (PutStock? Edit, Refusal? Refusal) Read(string text)
     {

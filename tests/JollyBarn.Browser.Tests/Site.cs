@@ -52,6 +52,13 @@ public sealed class Site : IDisposable
         return (await client.GetFromJsonAsync<JsonNode>(new Uri(path, UriKind.Relative)))!;
     }
 
+    /// <summary>A file the program gives, asked beside the browser.</summary>
+    public async Task<string> TextAsync(string path)
+    {
+        using var client = new HttpClient { BaseAddress = new Uri(Address) };
+        return await client.GetStringAsync(new Uri(path, UriKind.Relative));
+    }
+
     /// <summary>A copy of the demo job for one test to work on: its id.</summary>
     public async Task<string> OwnJobAsync()
     {

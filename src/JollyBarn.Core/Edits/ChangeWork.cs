@@ -82,7 +82,11 @@ public static class ChangeWork
             or EndVisit
             or HandOver
             or SwitchBreaker
-            or ThrowSwitch => new(Why.NotWorkButReading, "edit"),
+            or ThrowSwitch
+            or LogMinutes
+            or StrikeMinutes
+            or LeaveInterim
+            or EndInterim => new(Why.NotWorkButReading, "edit"),
             RecordRuling
             or NameRuling
             or RemoveRuling
@@ -93,7 +97,8 @@ public static class ChangeWork
             or SetPhoto
             or RemovePhoto
             or PinPhoto
-            or UnpinPhoto => new(Why.NotWorkButList, "edit"),
+            or UnpinPhoto
+            or PutStock => new(Why.NotWorkButList, "edit"),
             Batch batch => batch.Edits.Select(BadWork).FirstOrDefault(r => r is not null),
             _ => null,
         };

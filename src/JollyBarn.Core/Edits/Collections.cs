@@ -20,6 +20,8 @@ internal abstract class Collections
         new Of<string, Change>("changes", j => j.Changes, (j, x) => j with { Changes = x }, JobJson.Default.Change),
         new Of<string, Reading>("readings", j => j.Readings, (j, x) => j with { Readings = x }, JobJson.Default.Reading),
         new Of<string, Sighting>("sightings", j => j.Sightings, (j, x) => j with { Sightings = x }, JobJson.Default.Sighting),
+        new Of<string, Timed>("timed", j => j.Timed, (j, x) => j with { Timed = x }, JobJson.Default.Timed),
+        new Of<string, Interim>("interims", j => j.Interims, (j, x) => j with { Interims = x }, JobJson.Default.Interim),
         new Of<string, StockLine>("stock", j => j.Stock, (j, x) => j with { Stock = x }, JobJson.Default.StockLine),
         new Of<string, Appliance>("appliances", j => j.Appliances, (j, x) => j with { Appliances = x }, JobJson.Default.Appliance),
         new Of<string, Proof>("proofs", j => j.Proofs, (j, x) => j with { Proofs = x }, JobJson.Default.Proof),

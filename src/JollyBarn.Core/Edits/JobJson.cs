@@ -32,6 +32,8 @@ namespace JollyBarn.Edits;
 [JsonSerializable(typeof(Sighting))]
 [JsonSerializable(typeof(Appliance))]
 [JsonSerializable(typeof(StockLine))]
+[JsonSerializable(typeof(Timed))]
+[JsonSerializable(typeof(Interim))]
 [JsonSerializable(typeof(Proof))]
 [JsonSerializable(typeof(Ruling))]
 [JsonSerializable(typeof(Report))]

@@ -79,6 +79,8 @@ public enum Why
     GangsTaken,
     GoesOn,
     HoursOfDay,
+    NoSuchOperation,
+    TimedRange,
     StockAmount,
     StockLines,
     StockPart,

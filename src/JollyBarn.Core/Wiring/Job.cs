@@ -183,6 +183,22 @@ public sealed record Job
         init => field = value ?? ById<string, StockLine>.Empty;
     } = ById<string, StockLine>.Empty;
 
+    /// <summary>How long operations took.</summary>
+    [JsonConverter(typeof(ByIdJson<string, Timed>))]
+    public ById<string, Timed> Timed
+    {
+        get;
+        init => field = value ?? ById<string, Timed>.Empty;
+    } = ById<string, Timed>.Empty;
+
+    /// <summary>What is energised and not finished, until a time.</summary>
+    [JsonConverter(typeof(ByIdJson<string, Interim>))]
+    public ById<string, Interim> Interims
+    {
+        get;
+        init => field = value ?? ById<string, Interim>.Empty;
+    } = ById<string, Interim>.Empty;
+
     [JsonConverter(typeof(ByIdJson<string, Proof>))]
     public ById<string, Proof> Proofs
     {

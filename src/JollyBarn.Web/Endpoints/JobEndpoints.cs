@@ -1,8 +1,11 @@
+using System.Globalization;
 using JollyBarn.Fill;
 using JollyBarn.Planning;
 using JollyBarn.Store;
 using JollyBarn.Telling;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Conflict = JollyBarn.Store.Conflict;
 
@@ -20,8 +23,14 @@ public sealed record TodayAnswer(
     IReadOnlyList<BoxSummary> Unknown,
     IReadOnlyList<BoxSummary> Fine,
     int Binned,
-    IReadOnlyList<ToldWaits> Next
+    IReadOnlyList<ToldWaits> Next,
+    IReadOnlyList<InterimView> Interims
 );
+
+/// <summary>What is energised and not finished.</summary>
+/// <param name="Where">The box or the cable it is at.</param>
+/// <param name="Overdue">True when its time is past.</param>
+public sealed record InterimView(string Id, string Says, string? Where, Id<Box>? Box, string Until, string By, bool Overdue);
 
 /// <summary>Jobs: list, make, copy, bin, bring back.</summary>
 internal static class JobEndpoints
@@ -124,7 +133,21 @@ internal static class JobEndpoints
             [.. boxes.Where(b => b.Fit is Fit.CannotTell or Fit.NotOpened or Fit.OutOfScope or Fit.ByListing).OrderBy(b => b.Fit)],
             [.. boxes.Where(b => b.Fit == Fit.Fits)],
             job.Boxes.Values.Count(b => b.Binned),
-            [.. NextStages.Of(job, id => Views.Verdicts(open.Judged, job, id, job.Boxes[id], solved)).Select(n => ToldWaits.Tell(job, n))]
+            [.. NextStages.Of(job, id => Views.Verdicts(open.Judged, job, id, job.Boxes[id], solved)).Select(n => ToldWaits.Tell(job, n))],
+            [.. job.Interims.OrderBy(i => i.Value.Until, StringComparer.Ordinal).Select(i => Interim(job, i.Key, i.Value))]
         );
     }
+
+    private static InterimView Interim(Job job, string id, Interim interim) =>
+        new(
+            id,
+            interim.Says,
+            interim.Box is { } box ? job.Boxes.Find(box)?.Name
+                : interim.Run is { } run ? new Names(job).Of(Thing.Run(run))
+                : null,
+            interim.Box,
+            interim.Until,
+            interim.By,
+            DateTimeOffset.TryParse(interim.Until, CultureInfo.InvariantCulture, out var until) && until < DateTimeOffset.UtcNow
+        );
 }

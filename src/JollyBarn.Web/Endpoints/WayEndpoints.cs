@@ -114,6 +114,25 @@ internal static class WayEndpoints
             .WithName("readStock")
             .WithSummary("Reads a CSV of stock into the edit that records it. Nothing is kept.");
 
+        api.MapGet("/jobs/{job}/shopping", Results<Ok<ToldShopping>, NotFound> (JobStore store, IShop shop, string job) =>
+                store.Find(job) is { } open ? TypedResults.Ok(ToldShopping.Tell(open.Now.Job, shop)) : TypedResults.NotFound()
+            )
+            .WithName("shopping")
+            .WithSummary("One list of what all open Changes use together, and what is cut from which coil.");
+
+        api.MapGet("/jobs/{job}/shopping.csv", (JobStore store, IShop shop, string job) =>
+                store.Find(job) is { } open
+                    ? Lists.Csv(
+                        Lists.FileName(open.Now.Job.Name + " shopping", "csv"),
+                        StockCsv.Rows(ToldShopping.Tell(open.Now.Job, shop))
+                    )
+                    : Problems.Missing(What.Job)
+            )
+            .Produces<string>(200, "text/csv")
+            .ProducesProblem(404)
+            .WithName("shoppingCsv")
+            .WithSummary("The same as CSV.");
+
         api.MapGet("/jobs/{job}/hurts", Results<Ok<IReadOnlyList<HurtView>>, NotFound> (JobStore store, string job) =>
                 store.Find(job) is { } open ? TypedResults.Ok(Hurts(open.Now.Job)) : TypedResults.NotFound()
             )

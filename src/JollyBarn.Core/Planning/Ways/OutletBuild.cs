@@ -10,10 +10,10 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Planning.Ways;
 
 /// <summary>One way to an outlet more, as edits.</summary>
-internal sealed class OutletBuild(Job job, Wish wish, Stock stock, string place, string device, bool outdoors)
+internal sealed class OutletBuild(Job job, Wish wish, Stock stock, FreshIds ids, string place, string device, bool outdoors)
 {
-    private readonly Id<Box> fresh = Ids.Free("new-outlet", b => job.Boxes.Has(b));
-    private readonly Id<Run> run = Ids.Free("new-cable", r => job.Runs.Has(r));
+    private readonly Id<Box> fresh = ids.Box("new-outlet");
+    private readonly Id<Run> run = ids.Run("new-cable");
     private readonly Job job = job;
     private readonly Building building = new(job);
 
@@ -94,7 +94,7 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, string place,
     private Rejected? FromPanel(WayChoice choice)
     {
         var (panel, slot) = (choice.Panel!, choice.Slot!.Value);
-        Id<Circuit> circuit = Ids.Free("new-circuit", c => job.Circuits.Has(c));
+        Id<Circuit> circuit = ids.Circuit("new-circuit");
         var held = job.Panels[panel];
         const decimal Amperes = 20;
         var breaker = new Breaker(slot, 1, Amperes, BreakerKind.Standard, circuit, wish.Name ?? "new outlet");

@@ -12,6 +12,7 @@ internal sealed class OutletWays(Job job, Wish wish, Stock stock)
     /// <summary>So many of the nearest boxes are looked at.</summary>
     private const int MostSources = 12;
 
+    private readonly FreshIds ids = new(job);
     private readonly string place = wish.Place ?? job.Boxes.Find(wish.Box)?.Place ?? "";
     private readonly string device = wish.Device ?? "receptacle";
 
@@ -157,7 +158,7 @@ internal sealed class OutletWays(Job job, Wish wish, Stock stock)
         var looked = Open(choice).ToList();
         choice = choice with { Open = looked };
         var guess = (minutes * WayBook.Rate.Of(job.Practice) / 60) + (choice.Shield is Shield.Here or Shield.AtSource ? 20 : 0);
-        return new(choice, guess, before => new OutletBuild(before, wish, stock, place, device, Outdoors).Build(choice));
+        return new(choice, guess, before => new OutletBuild(before, wish, stock, ids, place, device, Outdoors).Build(choice));
     }
 
     private IEnumerable<WayOpen> Open(WayChoice choice)

@@ -24,7 +24,7 @@ public static class PartsOf
             OfBox(needs, before.Boxes.Find(id), after.Boxes[id]);
         }
 
-        foreach (var connector in needs.Keys.Where(k => k.Sort == PartSort.Connector).ToList())
+        foreach (var connector in needs.Where(n => n.Key.Sort == PartSort.Connector && n.Value > 0).Select(n => n.Key).ToList())
         {
             needs[connector] += Math.Max(2, Math.Ceiling(needs[connector] / 5));
         }

@@ -17,8 +17,12 @@ internal sealed class RepairWays(Job job, Wish wish, Stock stock)
     /// <summary>What is left of a lead that goes on in a tail: enough to splice with.</summary>
     private static readonly Length Stub = Length.Inches(1, 1, 2);
     private const string Kit = "splice-kit";
-    private readonly Id<Box> fresh = Ids.Free("repair-box", b => job.Boxes.Has(b));
-    private readonly Id<Run> further = Ids.Free("repair-on", r => job.Runs.Has(r));
+    private readonly Job job = job;
+    private readonly FreshIds ids = new(job);
+
+    private Id<Box> NewBox => ids.Box("repair-box");
+
+    private Id<Run> Further => ids.Run("repair-on");
 
     public IReadOnlyList<WayDraft> All()
     {
@@ -47,7 +51,7 @@ internal sealed class RepairWays(Job job, Wish wish, Stock stock)
         {
             Repair = repair,
             Run = wish.Run,
-            New = repair == Repair.NewRun ? (Id<Box>?)null : fresh,
+            New = repair == Repair.NewRun ? (Id<Box>?)null : NewBox,
             Open = known ? [] : [WayOpen.Slack],
         };
         return new(choice, guess, _ => build(choice));
@@ -77,17 +81,17 @@ internal sealed class RepairWays(Job job, Wish wish, Stock stock)
             return BuiltWay.No(Rejected.Of(choice, WayMiss.Slack, ("short", needs - a - b), ("needs", needs), ("has", a + b)));
         }
 
-        return Boxed(choice, hurt, kind, fresh, further, wish.Run!.Value, new(job)) is { } building
+        return Boxed(choice, hurt, kind, NewBox, Further, wish.Run!.Value, new(job)) is { } building
             ? new(choice with { Along = null }, Mended(building).Done(), null)
             : BuiltWay.No(Rejected.Of(choice, WayMiss.Refused));
     }
 
     private BuiltWay TwoBoxes(WayChoice choice, Run run, RunHurt hurt, BoxKind kind)
     {
-        var (second, middle) = (Ids.Free($"{fresh}-2", b => job.Boxes.Has(b)), Ids.Free($"{further}-2", r => job.Runs.Has(r)));
+        var (second, middle) = (ids.Box("repair-box-b"), ids.Run("repair-on-b"));
         if (
-            Boxed(choice, hurt, kind, fresh, further, wish.Run!.Value, new(job)) is not { } one
-            || Boxed(choice, hurt, kind, second, middle, further, one) is not { } two
+            Boxed(choice, hurt, kind, NewBox, Further, wish.Run!.Value, new(job)) is not { } one
+            || Boxed(choice, hurt, kind, second, middle, Further, one) is not { } two
         )
         {
             return BuiltWay.No(Rejected.Of(choice, WayMiss.Refused));
@@ -99,7 +103,7 @@ internal sealed class RepairWays(Job job, Wish wish, Stock stock)
             : Needs(kind.Width!.Value, false);
         var between = missing > Length.Inches(12) ? missing : Length.Inches(12);
         var along = new Fact<Length>(Known.Estimated, between);
-        return two.Do(new SetRun(further, Length: along))
+        return two.Do(new SetRun(Further, Length: along))
             ? new(choice with { Along = along }, Mended(two).Done(), null)
             : BuiltWay.No(Rejected.Of(choice, WayMiss.Refused));
     }
@@ -122,15 +126,15 @@ internal sealed class RepairWays(Job job, Wish wish, Stock stock)
             return BuiltWay.No(Rejected.Of(choice, WayMiss.NoPart, ("part", new PartId(PartSort.Box, Kit))));
         }
 
-        if (Boxed(choice, hurt, BoxKinds.Find(Kit)!, fresh, further, wish.Run!.Value, new(job)) is not { } building)
+        if (Boxed(choice, hurt, BoxKinds.Find(Kit)!, NewBox, Further, wish.Run!.Value, new(job)) is not { } building)
         {
             return BuiltWay.No(Rejected.Of(choice, WayMiss.Refused));
         }
 
-        var box = building.Now.Boxes[fresh];
+        var box = building.Now.Boxes[NewBox];
         return building.Do([
-            .. box.Joints.Select(j => new SetJoint(fresh, j.Key, "listed-splice", j.Value.Name, j.Value.Space)),
-            new NoteFact(fresh, Subjects.Box, BoxFacts.Repair.Id, new Observation(Known.Marked, "yes")),
+            .. box.Joints.Select(j => new SetJoint(NewBox, j.Key, "listed-splice", j.Value.Name, j.Value.Space)),
+            new NoteFact(NewBox, Subjects.Box, BoxFacts.Repair.Id, new Observation(Known.Marked, "yes")),
         ])
             ? new(choice, Mended(building).Done(), null)
             : BuiltWay.No(Rejected.Of(choice, WayMiss.Refused));

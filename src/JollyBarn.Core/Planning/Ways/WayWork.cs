@@ -9,9 +9,9 @@ namespace JollyBarn.Planning.Ways;
 internal sealed class WayWork
 {
     private readonly List<WayOp> ops = [];
-    private readonly HousePractice house;
+    private readonly Job job;
 
-    private WayWork(Job job) => house = job.Practice;
+    private WayWork(Job job) => this.job = job;
 
     public IReadOnlyList<WayOp> Ops => ops;
 
@@ -78,7 +78,7 @@ internal sealed class WayWork
 
     private decimal Add(Assumption op, decimal count)
     {
-        var minutes = Math.Max(0, count) * op.Of(house);
+        var minutes = Math.Max(0, count) * LearnedMinutes.Of(job, op).Minutes;
         if (count > 0)
         {
             ops.Add(new(op, count, minutes));

@@ -27,6 +27,12 @@ internal sealed class SupplyEditWords : EditWords
         );
         Says<LogReading>((e, job) => Reading(e.Reading, job));
         Says<LogSighting>((e, job) => Sighting(e.Sighting, job));
+        Says<LogMinutes>(
+            (e, _) => $"{e.Timed.Minutes:0.#} min: {Operation(e.Timed.Op)}{(e.Timed.Count == 1 ? "" : $", {e.Timed.Count:0.#} of them")}"
+        );
+        Says<StrikeMinutes>((_, _) => "Minutes struck");
+        Says<LeaveInterim>((e, _) => $"Left energised, not finished: {e.Interim.Says}");
+        Says<EndInterim>((e, job) => $"Finished: {job.Interims.Find(e.Id)?.Says}");
         Says<PutStock>((e, _) => e.Lines.Count == 1 ? $"Stock of {e.Lines.First().Key}" : $"Stock of {e.Lines.Count} parts");
         Says<PutAppliance>((e, job) => Appliance(e.Appliance, job));
         Says<RemoveAppliance>((e, job) => $"{job.Appliances.Find(e.Id)?.Name} taken off the list");
@@ -43,6 +49,8 @@ internal sealed class SupplyEditWords : EditWords
             false => $"off, held by {switched.By}",
             _ => $"let go by {switched.By}",
         };
+
+    private static string Operation(string key) => CodeBook.WayBook.Operations.FirstOrDefault(o => o.Key == key)?.Name ?? key;
 
     private static string Appliance(Appliance appliance, Job job)
     {

@@ -18,7 +18,8 @@ public sealed record ToldPart(string Part, string Name, decimal Count, bool Feet
 public sealed record ToldCut(string Says, string Length, string Made, bool Measured);
 
 /// <summary>An operation and its minutes.</summary>
-public sealed record ToldOp(string Name, decimal Count, decimal Minutes);
+/// <param name="Each">Minutes of one, in words with what they rest on.</param>
+public sealed record ToldOp(string Key, string Name, decimal Count, decimal Minutes, string Each);
 
 /// <param name="Says">The amount in words.</param>
 public sealed record ToldScore(WayPoint Point, decimal Amount, decimal Worth, string Says);
@@ -94,12 +95,27 @@ public sealed record ToldWays(
             [.. way.Gone.Select(f => new Teller(job, f.Box?.Text ?? way.Choice.From?.Text ?? "").Tell(f))],
             [.. way.Parts.Select(p => Part(stock, p))],
             [.. Cuts.Between(job, way.After).Select(c => Cut(way.After, c))],
-            [.. way.Ops.Select(o => new ToldOp(o.Op.Name, o.Count, o.Minutes))],
+            [.. way.Ops.Select(o => Op(job, o))],
             [.. way.Off.Select(o => Off(job, o))],
             way.Edit
         );
 
-    private static ToldPart Part(Stock stock, PartNeed need) =>
+    private static ToldOp Op(Job job, WayOp op)
+    {
+        var learned = LearnedMinutes.Of(job, op.Op);
+        var each = $"{learned.Minutes:0.#} min each";
+        return new(
+            op.Op.Key,
+            op.Op.Name,
+            op.Count,
+            op.Minutes,
+            learned.Timed >= LearnedMinutes.Enough
+                ? $"{each}, the middle of {learned.Timed} timed"
+                : $"{each}, the house's number; timed {learned.Timed} times"
+        );
+    }
+
+    internal static ToldPart Part(Stock stock, PartNeed need) =>
         new(
             need.Part.ToString(),
             PartWords.Of(need.Part),
@@ -110,7 +126,7 @@ public sealed record ToldWays(
             Math.Round(stock.Price(need), 2)
         );
 
-    private static ToldCut Cut(Job job, Cut cut)
+    internal static ToldCut Cut(Job job, Cut cut)
     {
         var name = PartWords.Of(cut.Part);
         var says = cut.Tail is { } tail ? $"{name}, in {job.Boxes[tail.Box].Name}" : $"{name}: {Ends(job, job.Runs[cut.Run!.Value])}";

@@ -62,7 +62,7 @@ internal sealed class WayWords(Job job)
 
         if (choice.New is null && choice.Route is null && choice.Kind is { } bigger)
         {
-            yield return $"{Box(choice.From)} becomes a {Kind(bigger)} box";
+            yield return $"{Box(choice.From)} becomes a {Kind(bigger)}";
             if (choice.Held is HeldBy.Ears or HeldBy.Stud)
             {
                 yield return Hold(choice.Held);
@@ -84,7 +84,7 @@ internal sealed class WayWords(Job job)
 
         if (choice.Kind is { } kind)
         {
-            yield return $"in a {Kind(kind)} box";
+            yield return $"in a {Kind(kind)}";
         }
 
         if (choice.Held is HeldBy.Ears or HeldBy.Stud && choice.Kind is not null)
@@ -117,7 +117,11 @@ internal sealed class WayWords(Job job)
 
     private string Box(Id<Box>? id) => id is { } box ? job.Boxes.Find(box)?.Name ?? "the new outlet" : "";
 
-    private static string Kind(string kind) => BoxKinds.Find(kind)?.Name ?? kind;
+    /// <summary>A kind of box, with the word where its name has none.</summary>
+    private static string Kind(string kind) =>
+        BoxKinds.Find(kind)?.Name is not { } name ? kind
+        : name.Contains("box", StringComparison.Ordinal) ? name
+        : $"{name} box";
 
     /// <summary>Why a way does not work.</summary>
     public string Why(Rejected rejected) =>

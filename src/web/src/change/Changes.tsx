@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, must, newId, type Edit, type Schemas } from "../api/client";
-import { useBoxes, useChanges, useEdit } from "../model/job";
+import { useBoxes, useChanges, useEdit, useHead } from "../model/job";
 import { keys } from "../model/keys";
 import { Outcome } from "../model/Outcome";
 import { Ask, Button } from "../parts/controls";
@@ -11,6 +11,7 @@ import { Pick } from "../parts/Pick";
 import { words } from "../words";
 import { address } from "../parts/address";
 import { wayWords } from "../words/ways";
+import { Shopping } from "./Shopping";
 
 const w = words.changePage;
 const today = () => new Date().toISOString().slice(0, 10);
@@ -19,6 +20,7 @@ const today = () => new Date().toISOString().slice(0, 10);
 export default function Changes() {
   const { job = "" } = useParams();
   const changes = useChanges(job);
+  const head = useHead(job);
   const edit = useEdit(job);
   const [key, setKey] = useState(0);
   const open = (name: string) => {
@@ -39,6 +41,7 @@ export default function Changes() {
       <div className="mb-6 max-w-md">
         <Ask key={key} label={w.open} hint={w.openHint} value="" onKeep={open} />
       </div>
+      {head.data && <Shopping job={job} version={head.data.version} />}
       {changes.data?.length === 0 && <p className="text-ink-2">{w.none}</p>}
       <ul className="flex flex-col gap-4">
         {(changes.data ?? []).map((c) => (

@@ -29,6 +29,7 @@ export const served = {
   verdicts: (job: string) => `/api/jobs/${job}/verdicts.csv`,
   boxes: (job: string) => `/api/jobs/${job}/boxes.csv`,
   stock: (job: string) => `/api/jobs/${job}/stock.csv`,
+  shopping: (job: string) => `/api/jobs/${job}/shopping.csv`,
   fill: (job: string, box: string) => `/api/jobs/${job}/boxes/${box}/fill.csv`,
   photos: (job: string) => `/api/jobs/${job}/photos`,
   label: (job: string, box: string, version: number) => `/api/jobs/${job}/boxes/${box}/label?v=${version}`,

@@ -12,6 +12,7 @@ import { Nowhere } from "../parts/Nowhere";
 import { boxChoices } from "../model/kinds";
 import { words } from "../words";
 import { BoxList } from "./BoxList";
+import { Interims } from "./Interims";
 import { Next } from "./Next";
 import { OpenRuns } from "./OpenRuns";
 import { PunchList, type Sort } from "./PunchList";
@@ -101,6 +102,7 @@ export default function Today() {
           {w.addBox}
         </Button>
       </div>
+      <Interims job={job} interims={data.interims} boxes={all} send={(e) => edit.mutate({ edit: e })} />
       {all.length === 0 && (
         <Empty title={w.empty} how={w.emptyHow}>
           <Link

@@ -1,11 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, must, type Schemas } from "../api/client";
+import { api, must, newId, type Schemas } from "../api/client";
+import { useSettings } from "../api/settings";
+import { useEdit } from "../model/job";
 import { keys } from "../model/keys";
 import { Outcome } from "../model/Outcome";
 import { SmallPicture } from "../model/SmallPicture";
 import { Mark } from "../model/Verdict";
-import { Button } from "../parts/controls";
+import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
 import { wayWords as w } from "../words/ways";
 
@@ -28,12 +30,14 @@ export function WayCard({
   way,
   first,
   onTake,
+  onOffer,
 }: {
   job: string;
   version: number;
   way: Way;
   first: boolean;
   onTake: () => void;
+  onOffer: () => void;
 }) {
   const [open, setOpen] = useState(false);
   const look = [...way.look, ...way.measure.map((m) => m.says)];
@@ -76,6 +80,9 @@ export function WayCard({
       </details>
       <Button look={first ? "main" : "plain"} className="mt-1 w-full" aria-label={`${w.take}: ${way.title}`} onClick={onTake}>
         {w.take}
+      </Button>
+      <Button look="quiet" className="w-full" aria-label={`${w.offer}: ${way.title}`} onClick={onOffer}>
+        {w.offer}
       </Button>
     </li>
   );
@@ -157,15 +164,37 @@ function Inside({ job, version, way }: { job: string; version: number; way: Way 
         <h3 className="text-base">{w.time}</h3>
         <ul>
           {way.ops.map((o) => (
-            <li key={o.name} className="flex gap-2 border-t border-rule py-0.5">
-              <span className="flex-1">{o.count === 1 ? o.name : `${o.count} × ${o.name}`}</span>
+            <li key={o.key} className="flex items-center gap-2 border-t border-rule py-0.5">
+              <span className="flex-1">
+                {o.count === 1 ? o.name : `${o.count} × ${o.name}`}
+                <span className="block text-ink-2">{o.each}</span>
+              </span>
               <span className="figure">{`${Math.round(o.minutes)} min`}</span>
+              <Took job={job} op={o} />
             </li>
           ))}
         </ul>
         {way.off.length > 0 && <p className="mt-1">{`${w.off}: ${way.off.join("; ")}`}</p>}
       </div>
     </div>
+  );
+}
+
+/** How long it took, once it is done: the house's minutes learn from it. */
+function Took({ job, op }: { job: string; op: Way["ops"][number] }) {
+  const { who } = useSettings();
+  const edit = useEdit(job);
+  const keep = (text: string) => {
+    const minutes = Number(text);
+    if (!(minutes > 0)) return false;
+    const timed = { op: op.key, count: op.count, minutes, by: who, at: new Date().toISOString() };
+    edit.mutate({ edit: { do: "logMinutes", id: newId("m"), timed } });
+    return true;
+  };
+  return (
+    <span className="no-print w-24">
+      <Ask hide mono label={`${op.name}: ${w.took}`} hint={w.took} value="" onKeep={keep} />
+    </span>
   );
 }
 

@@ -10,6 +10,7 @@ import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { wayWords as w } from "../words/ways";
 import { Asks } from "./Asks";
+import { Offer } from "./Offer";
 import { Rejected } from "./Rejected";
 import { StockSheet } from "./StockSheet";
 import { useWays, useWish } from "./useWish";
@@ -27,6 +28,7 @@ export default function Ways() {
   const edit = useEdit(job);
   const navigate = useNavigate();
   const [weights, setWeights] = useState<Readonly<Record<string, number>>>({});
+  const [offer, setOffer] = useState<Schemas["ToldWay"] | null>(null);
   const own = useQuery({
     queryKey: keys.of(job, "weights", head.data?.version),
     queryFn: () => must(api.GET("/api/jobs/{job}/weights", { params: { path: { job } } })),
@@ -53,6 +55,8 @@ export default function Ways() {
       );
   };
   const found = ways.data;
+  const rate = weights["way.rate"] ?? own.data?.find((x) => x.key === "way.rate")?.value ?? 0;
+  if (offer) return <Offer way={offer} rate={rate} name={head.data.name} onClose={() => setOffer(null)} />;
   return (
     <div className="mx-auto max-w-[96rem] pb-8">
       <Back to={address.changes(job)} name={words.changes} />
@@ -71,7 +75,15 @@ export default function Ways() {
           {found.ways.length === 0 && <p className="my-3 font-semibold">{w.none}</p>}
           <ol aria-label={w.title} className="grid items-start gap-3 md:grid-cols-2 xl:grid-cols-3">
             {found.ways.map((way, i) => (
-              <WayCard key={way.key + way.title} job={job} version={head.data.version} way={way} first={i === 0} onTake={() => take(way)} />
+              <WayCard
+                key={way.key + way.title}
+                job={job}
+                version={head.data.version}
+                way={way}
+                first={i === 0}
+                onTake={() => take(way)}
+                onOffer={() => setOffer(way)}
+              />
             ))}
           </ol>
           <Rejected rejected={found.rejected} />

@@ -1,0 +1,13 @@
+namespace JollyBarn.Wiring;
+
+/// <summary>How long so many of an operation took.</summary>
+/// <param name="Op">Key of the operation, as <c>op.joint</c>.</param>
+/// <param name="At">When, ISO 8601.</param>
+public sealed record Timed(string Op, decimal Count, decimal Minutes, string By, string At);
+
+/// <summary>A state that is not finished work and is energised all the same, until a time: it stays on top until it is ended.</summary>
+/// <param name="Says">What was left so, and why.</param>
+/// <param name="Until">When it ends, ISO 8601; past it, it is overdue.</param>
+/// <param name="Box">The box it is in.</param>
+/// <param name="Run">The cable it is of.</param>
+public sealed record Interim(string Says, string Until, string By, string At, Id<Box>? Box = null, Id<Run>? Run = null);

@@ -1,0 +1,107 @@
+import { TriangleAlert } from "lucide-react";
+import { useState } from "react";
+import { Link } from "react-router";
+import { newId, type Edit, type Schemas } from "../api/client";
+import { useSettings } from "../api/settings";
+import { address } from "../parts/address";
+import { Button } from "../parts/controls";
+import { Pick } from "../parts/Pick";
+import { interimWords as w } from "../words/interim";
+
+/** What is energised and not finished: on top until it is ended, and overdue past its time. */
+export function Interims({
+  job,
+  interims,
+  boxes,
+  send,
+}: {
+  job: string;
+  interims: readonly Schemas["InterimView"][];
+  boxes: readonly Schemas["BoxSummary"][];
+  send: (edit: Edit) => void;
+}) {
+  return (
+    <section aria-label={w.title} className={interims.length > 0 ? "mb-4 rounded-2xl border-2 border-amber bg-amber-wash p-3" : "mb-2"}>
+      {interims.length > 0 && <h2 className="text-lg">{w.title}</h2>}
+      <ul>
+        {interims.map((i) => (
+          <li key={i.id} className="flex flex-wrap items-center gap-2 py-1">
+            <TriangleAlert size={20} aria-hidden className="shrink-0" />
+            <span className="min-w-48 flex-1">
+              {i.where && i.box ? (
+                <Link to={address.box(job, i.box)} className="font-bold underline underline-offset-4">
+                  {i.where}
+                </Link>
+              ) : (
+                i.where && <b>{i.where}</b>
+              )}
+              {i.where && ": "}
+              {i.says}
+              <span className={`block text-sm ${i.overdue ? "font-bold text-barn" : "text-ink-2"}`}>
+                {i.overdue ? w.overdue(when(i.until), i.by) : w.until(when(i.until), i.by)}
+              </span>
+            </span>
+            <Button aria-label={`${w.end}: ${i.says}`} onClick={() => send({ do: "endInterim", id: i.id } as Edit)}>
+              {w.end}
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <Leave boxes={boxes} send={send} />
+    </section>
+  );
+}
+
+const when = (iso: string) =>
+  new Date(iso).toLocaleString(undefined, { weekday: "short", day: "numeric", month: "short", hour: "2-digit", minute: "2-digit" });
+const tomorrow = () => {
+  const day = new Date(Date.now() + 24 * 3600 * 1000 - new Date().getTimezoneOffset() * 60000);
+  return day.toISOString().slice(0, 16);
+};
+
+function Leave({ boxes, send }: { boxes: readonly Schemas["BoxSummary"][]; send: (edit: Edit) => void }) {
+  const { who } = useSettings();
+  const [open, setOpen] = useState(false);
+  const [says, setSays] = useState("");
+  const [until, setUntil] = useState(tomorrow);
+  const [box, setBox] = useState("");
+  const good = says.trim() !== "" && !Number.isNaN(Date.parse(until));
+  return (
+    <details className="no-print" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary className="min-h-11 content-center text-sm underline underline-offset-4">{w.leave}</summary>
+      <p className="text-sm">{w.how}</p>
+      <div className="mt-1 grid gap-2 sm:grid-cols-[2fr_1fr_1fr_auto] sm:items-end">
+        <label>
+          <span className="mb-1 block text-sm text-ink-2">{w.what}</span>
+          <input
+            className="min-h-11 w-full rounded-lg border-2 border-rule bg-card px-2.5"
+            value={says}
+            onChange={(e) => setSays(e.target.value)}
+          />
+        </label>
+        <Pick label={w.where} value={box} empty={w.nowhere} onChange={setBox} options={boxes.map((b) => [b.id, b.name] as const)} />
+        <label>
+          <span className="mb-1 block text-sm text-ink-2">{w.untilLabel}</span>
+          <input
+            type="datetime-local"
+            className="min-h-11 w-full rounded-lg border-2 border-rule bg-card px-2.5"
+            value={until}
+            onChange={(e) => setUntil(e.target.value)}
+          />
+        </label>
+        <Button
+          disabled={!good}
+          onClick={() => {
+            const at = new Date().toISOString();
+            const interim = { says: says.trim(), until: new Date(until).toISOString(), by: who, at, box: box || null };
+            send({ do: "leaveInterim", id: newId("i"), interim } as Edit);
+            setSays("");
+            setOpen(false);
+          }}
+        >
+          {w.keep}
+        </Button>
+      </div>
+    </details>
+  );
+}
