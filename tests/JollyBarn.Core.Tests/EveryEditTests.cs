@@ -223,20 +223,7 @@ public class EveryEditTests
             new PutAppliance("kettle", new Appliance("kettle", 1500, 0.2m, Box: "b", Device: "d")),
             new PutAppliance("kettle", new Appliance("kettle", 1500, 0.2m, Box: "wide", Device: "sw"))
         ),
-        (
-            new PutStock(new Dictionary<string, StockLine?> { ["box:nm-1g-18"] = new(3, 0, 1.2m) { Pieces = [12.5m] } }),
-            new PutStock(new Dictionary<string, StockLine?> { ["box:nm-1g-18"] = null, ["shoe"] = new(10) })
-        ),
-        (
-            new LogMinutes("t2", new Timed("op.joint", 4, 10, "Ines", "2026-09-20T09:00:00Z")),
-            new LogMinutes("t3", new Timed("op.lunch", 4, 10, "Ines", "2026-09-20T09:00:00Z"))
-        ),
-        (new StrikeMinutes("t"), new StrikeMinutes("none")),
-        (
-            new LeaveInterim("i2", new Interim("cap on the porch feed", "2026-09-21T09:00:00Z", "Ines", "2026-09-20T09:00:00Z", "b")),
-            new LeaveInterim("i3", new Interim("cap on the porch feed", "tomorrow", "Ines", "2026-09-20T09:00:00Z"))
-        ),
-        (new EndInterim("i"), new EndInterim("none")),
+        .. EditsOfStock.Examples,
         (new RemoveAppliance("pot"), new RemoveAppliance("none")),
         (new EndVisit("Ines", At), new EndVisit("Ines", "noon")),
         (new HandOver("b", "Ines", "Tomas", At), new HandOver("none", "Ines", "Tomas", At)),
