@@ -28,6 +28,7 @@ public static class CoilCutting
     /// <summary>Lengths are weighed in tenths of a foot, rounded up: no piece comes out short.</summary>
     private const int Grain = 10;
     private const int FewCoils = 4;
+    private const int Shakes = 40;
 
     public static CoilPlan Plan(IReadOnlyList<decimal> pieces, IReadOnlyList<decimal> coils)
     {
@@ -38,12 +39,17 @@ public static class CoilCutting
         var bound = Math.Max(0, pieces.Sum() - coils.Sum());
         var plans = Orders(have)
             .SelectMany(o => new[] { Fill(need, have, o, false), Fill(need, have, o, true) })
-            .Select(assigned => Fewer(need, have, Better(need, have, assigned)))
+            .Select(assigned => Fewer(need, have, Repacked(need, have, Better(need, have, assigned))))
             .Select(at => Told(pieces, coils, at, bound))
             .OrderBy(p => p.Bought)
             .ThenBy(p => p.Opened)
             .ThenByDescending(p => p.Longest)
             .ToList();
+        if (plans[0].Bought > bound && have.Length > 1)
+        {
+            plans = [.. plans.Append(Told(pieces, coils, Fewer(need, have, Shaken(need, have, plans[0])), bound)).OrderBy(p => p.Bought)];
+        }
+
         var exact = new Branches(need, have, pieces, plans[0].Bought, plans[0].Opened).Best();
         return exact is null
             ? plans[0]
@@ -75,7 +81,7 @@ public static class CoilCutting
     /// <summary>Every assignment, as far as so many steps reach.</summary>
     private sealed class Branches(int[] need, int[] have, IReadOnlyList<decimal> pieces, decimal bought, int opened)
     {
-        private const int Steps = 100_000;
+        private const int Steps = 30_000;
         private readonly int[] order = [.. Enumerable.Range(0, need.Length).OrderByDescending(i => need[i])];
         private readonly int[] room = (int[])have.Clone();
         private readonly int[] at = new int[need.Length];
@@ -205,6 +211,84 @@ public static class CoilCutting
 
         return at;
     }
+
+    /// <summary>The plan with some coils emptied and filled again in another order, over and over, as far as that buys less. Always the
+    /// same for the same pieces.</summary>
+    private static int[] Shaken(int[] need, int[] have, CoilPlan plan)
+    {
+        var best = Enumerable.Repeat(-1, need.Length).ToArray();
+        foreach (var (coil, piece) in plan.Cuts.SelectMany(c => c.Pieces.Select(p => (c.Coil, p))))
+        {
+            best[piece] = coil;
+        }
+
+        var random = new Random(need.Length);
+        var least = Math.Max(0, need.Sum() - have.Sum());
+        for (var shake = 0; shake < Shakes && Bought(need, best) > least; shake++)
+        {
+            var then = (int[])best.Clone();
+            var emptied = Enumerable.Range(0, have.Length).OrderBy(_ => random.Next()).Take(random.Next(2, have.Length + 1)).ToList();
+            for (var i = 0; i < then.Length; i++)
+            {
+                then[i] = emptied.Contains(then[i]) ? -1 : then[i];
+            }
+
+            foreach (var coil in emptied)
+            {
+                var open = Enumerable.Range(0, need.Length).Where(i => then[i] < 0).OrderBy(_ => random.Next()).ToList();
+                foreach (var piece in Fullest(need, open, have[coil]))
+                {
+                    then[piece] = coil;
+                }
+            }
+
+            then = Repacked(need, have, then);
+            best = Bought(need, then) <= Bought(need, best) ? then : best;
+        }
+
+        return best;
+    }
+
+    /// <summary>Empties two coils at a time and fills them anew from what was in them and what is bought, while that buys less.</summary>
+    private static int[] Repacked(int[] need, int[] have, int[] at)
+    {
+        var bought = Bought(need, at);
+        for (var better = true; better && bought > 0; )
+        {
+            better = false;
+            foreach (
+                var (one, other) in from a in Enumerable.Range(0, have.Length)
+                from b in Enumerable.Range(0, have.Length)
+                where a != b
+                select (a, b)
+            )
+            {
+                var then = (int[])at.Clone();
+                for (var i = 0; i < then.Length; i++)
+                {
+                    then[i] = then[i] == one || then[i] == other ? -1 : then[i];
+                }
+
+                foreach (var coil in new[] { one, other })
+                {
+                    var open = Enumerable.Range(0, need.Length).Where(i => then[i] < 0).OrderByDescending(i => need[i]).ToList();
+                    foreach (var piece in Fullest(need, open, have[coil]))
+                    {
+                        then[piece] = coil;
+                    }
+                }
+
+                if (Bought(need, then) < bought)
+                {
+                    (at, bought, better) = (then, Bought(need, then), true);
+                }
+            }
+        }
+
+        return at;
+    }
+
+    private static int Bought(int[] need, int[] at) => need.Where((_, i) => at[i] < 0).Sum();
 
     /// <summary>Empties a coil into the others where that can be: one begun fewer.</summary>
     private static int[] Fewer(int[] need, int[] have, int[] at)
