@@ -1,21 +1,5 @@
 namespace JollyBarn.Planning.Ways;
 
-/// <summary>Which pieces are cut from which coil.</summary>
-/// <param name="Coil">Index of the coil or offcut; −1 for new cable.</param>
-/// <param name="Pieces">Indices of the pieces cut from it.</param>
-/// <param name="Left">What is left of it, ft.</param>
-public sealed record CoilCut(int Coil, IReadOnlyList<int> Pieces, decimal Left);
-
-/// <summary>How pieces are cut from what lies in the van, and how much has to be bought.</summary>
-/// <param name="Bought">Feet of new cable.</param>
-/// <param name="Bound">No plan buys less, ft.</param>
-/// <param name="Longest">The longest piece of stock afterwards, coils that were not begun among them, ft.</param>
-public sealed record CoilPlan(IReadOnlyList<CoilCut> Cuts, decimal Bought, decimal Bound, decimal Longest)
-{
-    /// <summary>Coils and offcuts that are begun.</summary>
-    public int Opened => Cuts.Count(c => c.Coil >= 0);
-}
-
 /// <summary>Cutting stock over coils and offcuts of differing length: least new cable, then fewest coils begun, then the longest
 /// remnant.</summary>
 /// <remarks>Offcuts are filled one after another, each as full as it can be from what is left (subset sums over tenths of a foot, R.
@@ -26,7 +10,7 @@ public sealed record CoilPlan(IReadOnlyList<CoilCut> Cuts, decimal Bought, decim
 public static class CoilCutting
 {
     /// <summary>Lengths are weighed in tenths of a foot, rounded up: no piece comes out short.</summary>
-    private const int Grain = 10;
+    internal const int Grain = 10;
     private const int FewCoils = 4;
     private const int Shakes = 40;
 
@@ -50,7 +34,7 @@ public static class CoilCutting
             plans = [.. plans.Append(Told(pieces, coils, Fewer(need, have, Shaken(need, have, plans[0])), bound)).OrderBy(p => p.Bought)];
         }
 
-        var exact = new Branches(need, have, pieces, plans[0].Bought, plans[0].Opened).Best();
+        var exact = new CoilBranches(need, have, pieces, plans[0].Bought, plans[0].Opened).Best();
         return exact is null
             ? plans[0]
             : plans
@@ -77,63 +61,6 @@ public static class CoilCutting
         all.Length <= 1
             ? [all]
             : all.SelectMany(first => Permuted([.. all.Where(a => a != first)]).Select(rest => (int[])[first, .. rest]));
-
-    /// <summary>Every assignment, as far as so many steps reach.</summary>
-    private sealed class Branches(int[] need, int[] have, IReadOnlyList<decimal> pieces, decimal bought, int opened)
-    {
-        private const int Steps = 30_000;
-        private readonly int[] order = [.. Enumerable.Range(0, need.Length).OrderByDescending(i => need[i])];
-        private readonly int[] room = (int[])have.Clone();
-        private readonly int[] at = new int[need.Length];
-        private (decimal Bought, int Opened) best = (bought, opened);
-        private int[]? found;
-        private int steps;
-
-        /// <summary>A better assignment than the one there was; null where none was found.</summary>
-        public int[]? Best()
-        {
-            Try(0, 0, need.Sum());
-            return found;
-        }
-
-        private void Try(int depth, decimal spent, int left)
-        {
-            if (steps++ > Steps || spent > best.Bought || (left - room.Sum() - 1) / (decimal)Grain + spent > best.Bought)
-            {
-                return;
-            }
-
-            if (depth == order.Length)
-            {
-                var begun = room.Where((r, c) => r < have[c]).Count();
-                if (spent < best.Bought || (spent == best.Bought && begun < best.Opened))
-                {
-                    (best, found) = ((spent, begun), (int[])at.Clone());
-                }
-
-                return;
-            }
-
-            var piece = order[depth];
-            // A coil with as much room left as another is tried once.
-            foreach (
-                var coil in Enumerable
-                    .Range(0, have.Length)
-                    .Where(c => room[c] >= need[piece])
-                    .DistinctBy(c => (room[c], room[c] < have[c]))
-                    .OrderBy(c => room[c])
-            )
-            {
-                room[coil] -= need[piece];
-                at[piece] = coil;
-                Try(depth + 1, spent, left - need[piece]);
-                room[coil] += need[piece];
-            }
-
-            at[piece] = -1;
-            Try(depth + 1, spent + pieces[piece], left - need[piece]);
-        }
-    }
 
     /// <summary>Fills coil after coil; −1 for what is left to buy.</summary>
     /// <param name="longFirst">Fill each with its longest pieces first where several fillings are as full.</param>
