@@ -42,6 +42,12 @@ if (args is ["--walks"])
     return;
 }
 
+if (args is ["--ways", var house, var cuts])
+{
+    WayTable.Print(house, cuts);
+    return;
+}
+
 if (args is ["--solver"])
 {
     SolverSideBySide.Print();

@@ -61,14 +61,14 @@ public sealed class WayScreenTests(Site site)
         Assert.Equal(
             0m,
             (decimal)
-                (await site.AskAsync($"/api/jobs/{job}/stock")).AsArray().Single(s => (string)s!["part"]! == "box:ow-2g-25")!["line"]![
+                (await site.AskAsync($"/api/jobs/{job}/stock")).AsArray().Single(s => (string)s!["part"]! == "box.ow-2g-25")!["line"]![
                     "shop"
                 ]!
         );
         // Out as CSV, and in again.
         var csv = await site.TextAsync($"/api/jobs/{job}/stock.csv");
-        Assert.Contains("box:ow-2g-25", csv, StringComparison.Ordinal);
-        Assert.Contains("device:receptacle,duplex receptacle,0,,2.5", csv, StringComparison.Ordinal);
+        Assert.Contains("box.ow-2g-25", csv, StringComparison.Ordinal);
+        Assert.Contains("device.receptacle,duplex receptacle,0,,2.5", csv, StringComparison.Ordinal);
     }
 
     /// <summary>With a thumb: a verdict is mended by the way that is chosen.</summary>

@@ -9,8 +9,8 @@ internal static class EditsOfStock
     public static (Edit Good, Edit Impossible)[] Examples { get; } =
     [
         (
-            new PutStock(new Dictionary<string, StockLine?> { ["box:nm-1g-18"] = new(3, 0, 1.2m) { Pieces = [12.5m] } }),
-            new PutStock(new Dictionary<string, StockLine?> { ["box:nm-1g-18"] = null, ["shoe"] = new(10) })
+            new PutStock(new Dictionary<string, StockLine?> { ["box.nm-1g-18"] = new(3, 0, 1.2m) { Pieces = [12.5m] } }),
+            new PutStock(new Dictionary<string, StockLine?> { ["box.nm-1g-18"] = null, ["shoe"] = new(10) })
         ),
         (
             new LogMinutes("t2", new Timed("op.joint", 4, 10, "Ines", "2026-09-20T09:00:00Z")),

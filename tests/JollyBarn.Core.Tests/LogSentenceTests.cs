@@ -105,7 +105,7 @@ public class LogSentenceTests
         [typeof(StrikeMinutes)] = "Minutes struck",
         [typeof(LeaveInterim)] = "Left energised, not finished: cap on the porch feed",
         [typeof(EndInterim)] = "Finished: one box, capped",
-        [typeof(PutStock)] = "Stock of box:nm-1g-18",
+        [typeof(PutStock)] = "Stock of one-gang nonmetallic, 18 in³",
         [typeof(RemoveAppliance)] = "glue pot taken off the list",
         [typeof(StrikeSighting)] = "a look at a box taken back",
         [typeof(StrikeReading)] = "reading struck: 121 V",

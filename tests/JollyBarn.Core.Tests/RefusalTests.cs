@@ -73,7 +73,7 @@ public class RefusalTests
         new(Why.TimedRange, "timed.minutes", new LogMinutes("m", new Timed("op.joint", 0, 30, "Ines", At))),
         new(Why.StockLines, "lines", new PutStock(new Dictionary<string, StockLine?>())),
         new(Why.StockPart, "lines", new PutStock(new Dictionary<string, StockLine?> { ["nothing"] = new(1) })),
-        new(Why.StockAmount, "lines", new PutStock(new Dictionary<string, StockLine?> { ["box:nm-1g-18"] = new(1, Pack: 0) })),
+        new(Why.StockAmount, "lines", new PutStock(new Dictionary<string, StockLine?> { ["box.nm-1g-18"] = new(1, Pack: 0) })),
         new(Why.NotAnOutlet, "appliance.device", new PutAppliance("a", new Appliance("kettle", 1500, Box: "b", Device: "none"))),
         new(Why.NeedsValue, "length.value", new SetLeadLength("b", "r0.a0", new Fact<Length>(Known.Measured))),
         new(Why.NoValueHere, "length.value", new SetLeadLength("b", "r0.a0", new Fact<Length>(Known.Unknown, Length.Inches(6)))),

@@ -4,7 +4,7 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Edits;
 
 /// <summary>Says what van and shop have of parts; null takes a line away, and the shop's own holds again.</summary>
-/// <param name="Lines">By part, as <c>box:nm-1g-18</c>.</param>
+/// <param name="Lines">By part, as <c>box.nm-1g-18</c>.</param>
 public sealed record PutStock(IReadOnlyDictionary<string, StockLine?> Lines) : Edit
 {
     private const int Most = 2000;

@@ -78,7 +78,7 @@ public static class RefusalTeller
         [Why.TimedRange] = "Minutes, and how many it was, lie above 0 and up to {most:0}.",
         [Why.StockAmount] = "Amounts of {part} are from 0 to {most:0}, and a pack holds more than none.",
         [Why.StockLines] = "From one line to {most:0} at a time.",
-        [Why.StockPart] = "No part is called {part}: write what it is of and which, as box:nm-1g-18.",
+        [Why.StockPart] = "No part is called {part}: write what it is of and which, as box.nm-1g-18.",
         [Why.WishLength] = "A way is from 0 to 1000 ft long, and 500 of them are told at most.",
         [Why.WishNeeds] = new(f => $"Say which {(f.Get<What>("what") == What.Cable ? "cable" : "box")} it is about."),
         [Why.WishWeight] = "What a thing is worth lies between 0 and {most:0}.",

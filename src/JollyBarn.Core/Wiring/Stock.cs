@@ -28,16 +28,20 @@ public enum PartSort
 /// <summary>A part in generic words: what it is of, and which.</summary>
 public readonly record struct PartId(PartSort Sort, string Kind)
 {
-    /// <summary>As files write it: <c>box:square-4x2-1_8</c>, with no stroke in it.</summary>
-    public override string ToString() => $"{Sort.ToString().ToLowerInvariant()}:{Kind.Replace('/', '_')}";
+    private const string Stroke = "..";
+
+    /// <summary>As files write it, an id as any other: <c>box.square-4x2-1..8</c>, two dots for a stroke.</summary>
+    public override string ToString() =>
+        $"{Sort.ToString().ToLowerInvariant()}.{Kind.Replace("/", Stroke, StringComparison.Ordinal)}".ToLowerInvariant();
 
     /// <summary>What <see cref="ToString"/> wrote; null for anything else.</summary>
     public static PartId? Read(string? text) =>
-        text?.IndexOf(':', StringComparison.Ordinal) is > 0 and var at
+        Ids.IsGood(text)
+        && text!.IndexOf('.', StringComparison.Ordinal) is > 0 and var at
         && Enum.TryParse<PartSort>(text[..at], true, out var sort)
         && Enum.IsDefined(sort)
         && text.Length > at + 1
-            ? new(sort, text[(at + 1)..].Replace('_', '/'))
+            ? new(sort, text[(at + 1)..].Replace(Stroke, "/", StringComparison.Ordinal))
             : null;
 }
 

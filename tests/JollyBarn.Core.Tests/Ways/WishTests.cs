@@ -1,8 +1,10 @@
 using JollyBarn.Planning.Ways;
 using JollyBarn.Telling;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Telling.Ways;
 using JollyBarn.Terms;
 using JollyBarn.Testing;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests.Ways;
 
@@ -77,7 +79,9 @@ public sealed class WishTests
             var told = ToldWays.Tell(Demo.Present, wish, WaySearch.Find(Demo.Present, wish, shop), shop);
             Assert.NotEmpty(told.Ways);
             Assert.All(told.Ways, w => Assert.Matches("^[A-Z0-9]", w.Title));
-            Assert.All(told.Ways.SelectMany(w => w.Parts), p => Assert.DoesNotContain(":", p.Name, StringComparison.Ordinal));
+            Assert.All(told.Ways.SelectMany(w => w.Parts), p =>
+                Assert.True(PartId.Read(p.Part) is { } part && PartWords.Of(part) == p.Name && p.Name != part.Kind, p.Part)
+            );
             Assert.All(told.Ways, w => Assert.Equal(w.Worth, w.Score.Sum(s => s.Worth)));
             Assert.All(told.Rejected, r => Assert.Matches(@"^[A-Z0-9].*[.)]$", r.Why));
             Assert.True(told.Ways.Count < 2 || told.Between!.EndsWith('.'));

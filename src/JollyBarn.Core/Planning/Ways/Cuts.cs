@@ -113,5 +113,9 @@ public static class PartNames
                 + (run.Ground == GroundKind.None ? "" : "-g")
         );
 
-    public static PartId Wire(Gauge? gauge, string colour) => new(PartSort.Wire, $"{gauge?.ToString() ?? "any"}-{colour}");
+    public static PartId Wire(Gauge? gauge, string colour) => new(PartSort.Wire, $"{gauge?.ToString() ?? "any"}-{Plain(colour)}");
+
+    /// <summary>A colour as an id may say it.</summary>
+    private static string Plain(string colour) =>
+        string.Concat(colour.ToLowerInvariant().Select(c => char.IsAsciiLetterOrDigit(c) ? c : '.'))[..Math.Min(colour.Length, 20)];
 }

@@ -40,7 +40,7 @@ public static class PartsOf
 
         foreach (var breaker in Breakers(after).Where(b => !Breakers(before).Contains(b)))
         {
-            Add(needs, new(PartSort.Breaker, $"{breaker.Kind}-{breaker.Poles}p-{breaker.Amperes:0}"), 1);
+            Add(needs, new(PartSort.Breaker, $"{breaker.Kind.ToString().ToLowerInvariant()}-{breaker.Poles}p-{breaker.Amperes:0}"), 1);
         }
 
         return

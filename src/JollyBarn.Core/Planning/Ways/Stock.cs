@@ -24,7 +24,7 @@ public sealed class StandInShop : IShop
         Lines.TryGetValue(part, out var line) ? line
         : part.Sort == PartSort.Cable ? new(Price: 0.6m, Pack: 25)
         : part.Sort == PartSort.Wire ? new(Price: 0.25m, Pack: 25)
-        : part.Sort == PartSort.Breaker ? new(Price: part.Kind.StartsWith("Standard", StringComparison.Ordinal) ? 9 : 52)
+        : part.Sort == PartSort.Breaker ? new(Price: part.Kind.StartsWith("standard", StringComparison.Ordinal) ? 9 : 52)
         : null;
 
     private static IEnumerable<(PartId Part, StockLine Line)> Carried()

@@ -33,7 +33,7 @@ internal sealed class SupplyEditWords : EditWords
         Says<StrikeMinutes>((_, _) => "Minutes struck");
         Says<LeaveInterim>((e, _) => $"Left energised, not finished: {e.Interim.Says}");
         Says<EndInterim>((e, job) => $"Finished: {job.Interims.Find(e.Id)?.Says}");
-        Says<PutStock>((e, _) => e.Lines.Count == 1 ? $"Stock of {e.Lines.First().Key}" : $"Stock of {e.Lines.Count} parts");
+        Says<PutStock>((e, _) => e.Lines.Count == 1 ? $"Stock of {Part(e.Lines.First().Key)}" : $"Stock of {e.Lines.Count} parts");
         Says<PutAppliance>((e, job) => Appliance(e.Appliance, job));
         Says<RemoveAppliance>((e, job) => $"{job.Appliances.Find(e.Id)?.Name} taken off the list");
         Says<StrikeSighting>((_, _) => "a look at a box taken back");
@@ -49,6 +49,8 @@ internal sealed class SupplyEditWords : EditWords
             false => $"off, held by {switched.By}",
             _ => $"let go by {switched.By}",
         };
+
+    private static string Part(string key) => PartId.Read(key) is { } part ? PartWords.Of(part) : key;
 
     private static string Operation(string key) => CodeBook.WayBook.Operations.FirstOrDefault(o => o.Key == key)?.Name ?? key;
 

@@ -1,5 +1,6 @@
 using System.Globalization;
 using JollyBarn.Planning.Ways;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.Ways;

@@ -1,5 +1,6 @@
 using JollyBarn.Edits;
 using JollyBarn.Planning.Ways;
+using JollyBarn.Telling.Phrases;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.Ways;

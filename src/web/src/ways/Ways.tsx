@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { api, must, newId, type Edit, type Schemas } from "../api/client";
@@ -6,6 +6,7 @@ import { useEdit, useHead } from "../model/job";
 import { keys } from "../model/keys";
 import { address } from "../parts/address";
 import { Back } from "../parts/Back";
+import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { wayWords as w } from "../words/ways";
@@ -27,6 +28,7 @@ export default function Ways() {
   const head = useHead(job);
   const edit = useEdit(job);
   const navigate = useNavigate();
+  const client = useQueryClient();
   const [weights, setWeights] = useState<Readonly<Record<string, number>>>({});
   const [offer, setOffer] = useState<Schemas["ToldWay"] | null>(null);
   const own = useQuery({
@@ -68,7 +70,15 @@ export default function Ways() {
           {ways.error.message}
         </p>
       )}
-      {wish && ways.isPending && <p className="my-3 text-ink-2">{w.looking}</p>}
+      {wish && ways.isFetching && (
+        <p role="status" className="my-3 flex items-center gap-3 text-ink-2">
+          {w.looking}
+          <Button look="quiet" onClick={() => void client.cancelQueries({ queryKey: keys.of(job, "ways") })}>
+            {w.stop}
+          </Button>
+        </p>
+      )}
+      {wish && !ways.isFetching && ways.isPending && <Button onClick={() => void ways.refetch()}>{w.again}</Button>}
       {found && wish && (
         <div className={ways.isPlaceholderData ? "opacity-60" : ""} aria-busy={ways.isPlaceholderData}>
           {found.between && <p className="mt-3 mb-2">{found.between}</p>}

@@ -32,6 +32,8 @@ export const wayWords = {
   pick: "choose",
   otherWish: "Something else…",
   looking: "Looking for ways…",
+  stop: "Stop",
+  again: "Look for ways",
   none: "No way works as things are known. Below is why; what was never opened or measured may open one.",
   ask: {
     title: "These would change the answer",

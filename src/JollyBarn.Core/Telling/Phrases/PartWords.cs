@@ -1,7 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Wiring;
 
-namespace JollyBarn.Telling.Ways;
+namespace JollyBarn.Telling.Phrases;
 
 /// <summary>What parts are called.</summary>
 public static class PartWords
@@ -21,11 +21,19 @@ public static class PartWords
 
     private static readonly Dictionary<string, string> Small = new(StringComparer.Ordinal)
     {
-        ["clamp:cable"] = "cable connector for a knockout",
-        ["staple:cable"] = "cable staple",
-        ["screw:ground-10-32"] = "green 10-32 ground screw",
-        ["plug:knockout"] = "knockout plug",
-        ["label:gfci-no-ground"] = "labels \"GFCI protected\" and \"No equipment ground\"",
+        ["clamp.cable"] = "cable connector for a knockout",
+        ["staple.cable"] = "cable staple",
+        ["screw.ground-10-32"] = "green 10-32 ground screw",
+        ["plug.knockout"] = "knockout plug",
+        ["label.gfci-no-ground"] = "labels \"GFCI protected\" and \"No equipment ground\"",
+    };
+
+    private static readonly Dictionary<string, string> Breakers = new(StringComparer.Ordinal)
+    {
+        ["gfci"] = ", GFCI",
+        ["afci"] = ", AFCI",
+        ["dualfunction"] = ", dual function",
+        ["tandem"] = ", tandem",
     };
 
     public static string Of(PartId part) =>
@@ -59,6 +67,6 @@ public static class PartWords
 
     private static string Breaker(string[] parts) =>
         parts is [var kind, var poles, var amperes]
-            ? $"{amperes} A breaker{(poles == "2p" ? ", two poles" : "")}{(kind == "Standard" ? "" : $", {kind}")}"
+            ? $"{amperes} A breaker{(poles == "2p" ? ", two poles" : "")}{(Breakers.GetValueOrDefault(kind, ""))}"
             : string.Join(' ', parts);
 }
