@@ -52,7 +52,7 @@ internal static class StockCsv
             || csv.HeaderRecord?.Any(h => h.Trim().Equals("part", StringComparison.OrdinalIgnoreCase)) != true
         )
         {
-            return (null, new(Why.CsvColumns));
+            return (null, new(Why.CsvColumns, "part"));
         }
 
         var lines = new Dictionary<string, StockLine?>(StringComparer.Ordinal);
@@ -67,7 +67,7 @@ internal static class StockCsv
 
             if (PartId.Read(part) is null)
             {
-                return (null, new(Why.StockPart, null, ("part", Ids.Shown(part))));
+                return (null, new(Why.StockPart, "part", ("part", Ids.Shown(part))));
             }
 
             var bad = new List<string>();
@@ -110,11 +110,11 @@ internal static class StockCsv
             };
             if (bad.Count > 0)
             {
-                return (null, new(Why.CsvNumber, null, ("line", row), ("text", Ids.Shown(bad[0]))));
+                return (null, new(Why.CsvNumber, "line", ("line", row), ("text", Ids.Shown(bad[0]))));
             }
         }
 
-        return lines.Count == 0 ? (null, new(Why.CsvColumns)) : (new(lines), null);
+        return lines.Count == 0 ? (null, new(Why.CsvColumns, "part")) : (new(lines), null);
     }
 
     private static string Text(decimal number) => number.ToString("0.###", CultureInfo.InvariantCulture);

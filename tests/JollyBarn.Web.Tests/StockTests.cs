@@ -65,7 +65,7 @@ public sealed class StockTests(Running running) : IClassFixture<Running>
             }
         );
         var way = (await asked.Content.ReadFromJsonAsync<JsonObject>())!["ways"]![0]!;
-        using var would = await client.PostAsJsonAsync($"/api/jobs/{job}/outcome", way["edit"]);
+        using var would = await client.PostAsJsonAsync($"/api/jobs/{job}/outcome", new { edit = way["edit"] });
         var shown = (await would.Content.ReadFromJsonAsync<JsonObject>())!["outcome"]!;
         using var taken = await client.PostAsJsonAsync(
             $"/api/jobs/{job}/edits",

@@ -25,6 +25,9 @@ public sealed record WeightView(string Key, string Name, decimal Value, decimal 
 /// <param name="Says">What differs, as sentences.</param>
 public sealed record TouchedView(BoxView? Was, BoxView Is, IReadOnlyList<ToldDifference> Says);
 
+/// <summary>An edit that is asked about and not done.</summary>
+public sealed record OutcomeAsk(Edit Edit);
+
 /// <summary>What an edit would do, with the boxes it touches.</summary>
 public sealed record DoneView(ToldOutcome Outcome, IReadOnlyList<TouchedView> Boxes);
 
@@ -68,7 +71,7 @@ internal static class WayEndpoints
             .WithName("ways")
             .WithSummary("The ways to a wish, best first, and those that do not work, with why. Nothing is changed.");
 
-        api.MapPost("/jobs/{job}/outcome", (JobStore store, string job, Edit edit) =>
+        api.MapPost("/jobs/{job}/outcome", (JobStore store, string job, OutcomeAsk ask) =>
             {
                 if (store.Find(job) is not { } open)
                 {
@@ -76,7 +79,9 @@ internal static class WayEndpoints
                 }
 
                 var now = open.Now.Job;
-                return edit.Check(now) is { } refusal ? Problems.From(refusal) : Results.Ok(Done(now, open.Now.Version, edit.Apply(now)));
+                return ask.Edit.Check(now) is { } refusal
+                    ? Problems.From(refusal)
+                    : Results.Ok(Done(now, open.Now.Version, ask.Edit.Apply(now)));
             })
             .Produces<DoneView>()
             .ProducesProblem(404)

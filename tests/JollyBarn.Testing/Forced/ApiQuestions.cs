@@ -40,7 +40,7 @@ public static class ApiQuestions
         ("post " + Job + "/may-run", "", """{"box":"press-left","device":"r1","watts":1500,"hours":6}""", 200),
         ("get /api/wishes", "?words=more%20outlets%20here", null, 200),
         ("post " + Job + "/ways", "", """{"kind":"AddDevice","box":"press-left","device":"receptacle","weights":{"way.rate":60}}""", 200),
-        ("post " + Job + "/outcome", "", """{"do":"renameBox","box":"press-left","name":"Press, left side"}""", 200),
+        ("post " + Job + "/outcome", "", """{"edit":{"do":"renameBox","box":"press-left","name":"Press, left side"}}""", 200),
         ("get " + Job + "/stock", "", null, 200),
         ("get " + Job + "/weights", "", null, 200),
         ("get " + Job + "/hurts", "", null, 200),

@@ -88,7 +88,7 @@ internal sealed class OutletWays(Job job, Wish wish, Stock stock)
             .ThenBy(b => b.Box);
 
     private Fact<Length> Away(Id<Box> id, Box box) =>
-        wish.Away.TryGetValue(id.Text, out var measured) ? new(Known.Measured, measured)
+        wish.Away?.TryGetValue(id.Text, out var measured) == true ? new(Known.Measured, measured)
         : id == wish.Box ? new(Known.Assumed, Length.FromUnits(Feet(WayBook.SameRoom).Units / 2), By: WayBook.SameRoom.Key)
         : box.Place == place || box.Place == job.Boxes.Find(wish.Box)?.Place ? Guess(WayBook.SameRoom)
         : Guess(WayBook.OtherRoom);

@@ -165,7 +165,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
         var off = work.Off.Sum(o => o.Minutes);
         var trips = parts.Any(p => stock.ToBuy(p) > 0) ? 1 : 0;
         var looks = open + choice.Open.Count + (choice.Held == HeldBy.Stud && wish.Stud is null ? 1 : 0);
-        decimal By(Assumption weight) => wish.Weights.TryGetValue(weight.Key, out var own) ? own : weight.Of(job.Practice);
+        decimal By(Assumption weight) => wish.Weights?.TryGetValue(weight.Key, out var own) == true ? own : weight.Of(job.Practice);
         return
         [
             new(WayPoint.Damage, work.Damage, work.Damage * By(WayBook.Damage)),

@@ -60,6 +60,9 @@ public enum WayRoute
 /// <param name="Rule">Rule of a verdict to mend, with <paramref name="Of"/>.</param>
 /// <param name="Place">Room the new outlet is in; that of the box when null.</param>
 /// <param name="Device">Kind of the new device.</param>
+/// <param name="Away">How far from a box to the new one along the way, as measured.</param>
+/// <param name="Weights">What things are worth for this look alone, by the keys of <see cref="CodeBook.WayBook.Weights"/>; by the house
+/// where not said.</param>
 public sealed record Wish(
     WishKind Kind,
     Id<Box>? Box = null,
@@ -68,7 +71,9 @@ public sealed record Wish(
     string? Rule = null,
     string? Of = null,
     string? Place = null,
-    string? Device = null
+    string? Device = null,
+    IReadOnlyDictionary<string, Length>? Away = null,
+    IReadOnlyDictionary<string, decimal>? Weights = null
 )
 {
     /// <summary>Whether the wall is finished; null when nobody said.</summary>
@@ -79,21 +84,6 @@ public sealed record Wish(
 
     /// <summary>Whether the way between is reached from under the floor; null when nobody looked.</summary>
     public bool? Under { get; init; }
-
-    /// <summary>How far from a box to the new one along the way, as measured.</summary>
-    public IReadOnlyDictionary<string, Length> Away
-    {
-        get;
-        init => field = value ?? new Dictionary<string, Length>(StringComparer.Ordinal);
-    } = new Dictionary<string, Length>(StringComparer.Ordinal);
-
-    /// <summary>What things are worth for this look alone, by the keys of <see cref="CodeBook.WayBook.Weights"/>; by the house where not
-    /// said.</summary>
-    public IReadOnlyDictionary<string, decimal> Weights
-    {
-        get;
-        init => field = value ?? new Dictionary<string, decimal>(StringComparer.Ordinal);
-    } = new Dictionary<string, decimal>(StringComparer.Ordinal);
 
     /// <summary>Name of the new box.</summary>
     public string? Name { get; init; }

@@ -20,17 +20,15 @@ public static class WishCheck
         ?? (wish.Place is { } place && !job.Places.Has(place) ? Refuse.Missing(What.Place, place, "place") : null)
         ?? (wish.Device is { } device && DeviceKinds.Find(device) is null ? Refuse.Missing(What.DeviceKind, device, "device") : null)
         ?? Refuse.BadNote(wish.Name, "name")
-        ?? (
-            wish.Away.Count > MostAnswers || wish.Away.Values.Any(l => l < Length.Zero || l > Length.Inches(12 * 1000))
-                ? new Refusal(Why.WishLength, "away")
-                : null
-        )
-        ?? (
-            wish.Weights.Values.Any(w => w is not (>= 0 and <= MostWeight))
-                ? new Refusal(Why.WishWeight, "weights", ("most", MostWeight))
-                : null
-        )
+        ?? (TooFar(wish.Away) ? new Refusal(Why.WishLength, "away") : null)
+        ?? (TooHeavy(wish.Weights) ? new Refusal(Why.WishWeight, "weights", ("most", MostWeight)) : null)
         ?? Needs(wish);
+
+    private static bool TooFar(IReadOnlyDictionary<string, Length>? away) =>
+        away is not null && (away.Count > MostAnswers || away.Values.Any(l => l < Length.Zero || l > Length.Inches(12 * 1000)));
+
+    private static bool TooHeavy(IReadOnlyDictionary<string, decimal>? weights) =>
+        weights is not null && weights.Values.Any(w => w is not (>= 0 and <= MostWeight));
 
     /// <summary>What a wish of its kind is about.</summary>
     private static Refusal? Needs(Wish wish) =>

@@ -112,7 +112,7 @@ function Bar({ score, worth }: { score: Way["score"]; worth: number }) {
 function Inside({ job, version, way }: { job: string; version: number; way: Way }) {
   const done = useQuery({
     queryKey: keys.of(job, "outcome", "way", version, JSON.stringify(way.edit)),
-    queryFn: () => must(api.POST("/api/jobs/{job}/outcome", { params: { path: { job } }, body: way.edit })),
+    queryFn: () => must(api.POST("/api/jobs/{job}/outcome", { params: { path: { job } }, body: { edit: way.edit } })),
   });
   return (
     <div className="flex flex-col gap-3 text-sm">

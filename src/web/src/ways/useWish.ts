@@ -37,7 +37,6 @@ export function useWish(): { wish: Wish | null; kind: Kind | null; put: (change:
     closed: flag(text("closed")),
     under: flag(text("under")),
     away: away as Wish["away"],
-    weights: {},
   };
   const about = kind === "MendCable" ? wish.run : kind === "MoreOutlets" ? (wish.box ?? wish.place) : wish.box;
   return { wish: about ? wish : null, kind, put };
