@@ -1,9 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
-using JollyBarn.Inspection;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;
-using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning;
@@ -37,12 +35,7 @@ public static class Gestures
     public static IReadOnlyList<GestureWay> Find(Job job, Id<Box> id, IReadOnlyList<Id<Lead>> leads, Id<Joint>? joint)
     {
         var box = job.Boxes[id];
-        var ask = new RemedyAsk(
-            job,
-            id,
-            new BoxLook(job, id, box),
-            new Finding("fill", Subjects.Box, Verdict.Better, "", Details.None, [])
-        );
+        var ask = RemedyAsk.OfBox(job, id);
         var picked = leads.Where(l => box.Leads.Find(l) is { Form: LeadForm.Ended }).ToList();
         IEnumerable<GestureWay?> ways =
             joint is { } one ? [Onto(ask, one)]

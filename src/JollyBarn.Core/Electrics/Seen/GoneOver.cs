@@ -44,6 +44,13 @@ public sealed class GoneOver
             .Concat(positions.Zip(after.positions).SelectMany(p => p.First.Sign.WorseMetal(p.Second.Sign)))
             .Concat(positions.Zip(after.positions).SelectMany(p => p.Second.Over.Except(p.First.Over)));
 
+    /// <summary>True where, in some position of the switches, every pair of contacts of the device has its volts with a load on
+    /// it.</summary>
+    public bool Works(Id<Box> box, Id<Device> device, DeviceKind? kind) =>
+        positions.Any(p =>
+            Signature.Pairs(box, device, kind).All(pair => p.Sign.Outlets.TryGetValue(pair.Hot, out var sign) && sign.Works)
+        );
+
     /// <summary>Wires that carry what they may not, by their keys.</summary>
     private static HashSet<string> Over(Live live, IReadOnlySet<Id<Box>>? near)
     {

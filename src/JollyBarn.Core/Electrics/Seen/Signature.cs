@@ -96,7 +96,7 @@ public sealed class Signature
             Points.Plate(id),
         ];
 
-    private static IEnumerable<(string Hot, string Neutral)> Pairs(Id<Box> box, Id<Device> device, DeviceKind? kind)
+    internal static IEnumerable<(string Hot, string Neutral)> Pairs(Id<Box> box, Id<Device> device, DeviceKind? kind)
     {
         string At(string name) =>
             kind!.Leads.Any(l => l.Id == name) ? Points.Own(box, $"{device}.{name}") : Points.Terminal(box, device, name);

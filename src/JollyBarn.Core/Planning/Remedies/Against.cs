@@ -1,3 +1,4 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Seen;
 using JollyBarn.Inspection;
@@ -39,21 +40,29 @@ internal sealed class Against(Job job)
         return Found(near).WorseIn(GoneOver.Of(next, s => Live.After(job, next, s), near)).Concat(Unguarded(next, near));
     }
 
-    /// <summary>Whether instruments find anything worse, with only the part of the job solved that hangs together with something changed:
-    /// other circuits meet it at the panel and nowhere else.</summary>
-    public bool WorseNear(Job next)
+    /// <summary>What instruments find, with only the part of the job solved that hangs together with something changed: other circuits
+    /// meet it at the panel and nowhere else.</summary>
+    /// <returns>Whether anything is worse; and whether every outlet that was not there works by the recorded wiring.</returns>
+    public (bool Worse, bool NewWork) Near(Job next)
     {
         var near = TouchedBoxes.Between(job, next);
         var (part, over, leak) = Kept(near).Value;
         var then = Part(next, near);
-        if (over.WorseIn(GoneOver.Of(then, s => Live.After(part, then, s))).Any())
+        var gone = GoneOver.Of(then, s => Live.After(part, then, s));
+        if (over.WorseIn(gone).Any())
         {
-            return true;
+            return (true, false);
         }
 
         var after = new LeakTrips(then, Live.After(part, then, On(then)));
         var slots = after.Slots(near).ToHashSet();
-        return leak.Slots(near).Any(s => slots.Contains(s) && Opened(leak, s) && !after.Opens(s));
+        return (
+            leak.Slots(near).Any(s => slots.Contains(s) && Opened(leak, s) && !after.Opens(s)),
+            then.Boxes.SelectMany(b =>
+                    b.Value.Devices.Where(d => job.Boxes.Find(b.Key)?.Devices.Has(d.Key) != true).Select(d => (b.Key, Device: d))
+                )
+                .All(d => gone.Works(d.Key, d.Device.Key, DeviceKinds.Find(d.Device.Value.Kind)))
+        );
     }
 
     private static bool Opened(LeakTrips leak, string slot)

@@ -45,7 +45,7 @@ public sealed class LongerLead : IRemedies
         var reach = ask.Look.Limits.Inches("lead.reach");
         var length = lead.Length.OrNull;
         var past = ask.Look.Read(LeadFacts.PastOpening, ask.Of);
-        var wanted = Max(free, House(ask));
+        var wanted = Max(free, Tails.Lead(ask.Job.Practice, ask.Box));
         var short_ = Max(
             length is { } l && l < free ? wanted - l : Length.Zero,
             past is { } p ? reach - p
@@ -104,16 +104,6 @@ public sealed class LongerLead : IRemedies
             ask.TailLength
         );
     }
-
-    /// <summary>The length the house cuts leads to; the least of the code where it says so, or where the depth of the box is not
-    /// known.</summary>
-    private static Length House(RemedyAsk ask) =>
-        ask.Look.Practice.Answer(CodeBook.PracticeBook.LeadLength) switch
-        {
-            "least" => Length.Zero,
-            "depth" => Fill.BoxDepth.Depth(ask.Box) is { } deep ? deep + deep : Length.Zero,
-            var inches => Length.Parse(inches),
-        };
 
     private static Length Max(Length a, Length b) => a > b ? a : b;
 }

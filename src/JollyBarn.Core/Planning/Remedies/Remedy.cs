@@ -30,6 +30,11 @@ public sealed record RemedyAnswer(Finding Finding, IReadOnlyList<WeighedRemedy> 
 /// <summary>What a remedy is worked out from.</summary>
 public sealed record RemedyAsk(Job Job, Id<Box> BoxId, BoxLook Look, Finding Finding)
 {
+    /// <summary>Of a box as it is, where no verdict is asked about: whether it holds what is in it.</summary>
+    /// <exception cref="KeyNotFoundException">There is no such box.</exception>
+    public static RemedyAsk OfBox(Job job, Id<Box> id) =>
+        new(job, id, new BoxLook(job, id, job.Boxes[id]), new("fill", Subjects.Box, Verdict.Better, "", Details.None, []));
+
     public Box Box => Look.Box;
 
     public string Of => Finding.Of;

@@ -16,6 +16,16 @@ internal static class Tails
         return house >= least ? house : Length.Inches((long)decimal.Ceiling(least.InInches));
     }
 
+    /// <summary>The length the house cuts leads to; the least of the code where it says so, or where the depth of the box is not
+    /// known.</summary>
+    public static Length Lead(HousePractice house, Box box) =>
+        house.Answer(PracticeBook.LeadLength) switch
+        {
+            "least" => Length.Zero,
+            "depth" => Fill.BoxDepth.Depth(box) is { } deep ? deep + deep : Length.Zero,
+            var inches => Length.Parse(inches),
+        };
+
     /// <summary>The same as it is noted of one that is to be made.</summary>
     public static Fact<Length> Planned(BoxLook look) => new(Known.Estimated, In(look), By: PracticeBook.PigtailLength.Key);
 }

@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
+using JollyBarn.Planning.Remedies;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Ways;
@@ -30,8 +31,6 @@ public sealed record Cut(
 /// <summary>What a plan cuts: cables with their way, their ends and waste, and pigtails.</summary>
 public static class Cuts
 {
-    private static readonly Length Sheath = Length.Inches(1);
-
     public static IReadOnlyList<Cut> Between(Job before, Job after) =>
         [
             .. after.Runs.Where(r => New(before, after, r.Key)).Select(r => OfRun(after, r.Key, r.Value)),
@@ -67,23 +66,22 @@ public static class Cuts
         return new(id, null, PartNames.Of(run), way + ends + added + waste, way, ends, added, measured);
     }
 
-    /// <summary>Leads by house practice and reach, and an inch of sheath.</summary>
+    /// <summary>At a panel, to go round it to the breaker. <em>Practice</em>.</summary>
+    private static readonly Length RoundPanel = Length.Inches(24);
+
+    /// <summary>Leads by house practice and reach, and the sheath the house leaves inside at most.</summary>
     private static Length End(Job job, RunEnd end)
     {
+        var limits = LimitTable.For(job.Profile);
+        var sheath = limits.Inches("cable.sheath.house");
         if (end.Box is not { } id || job.Boxes.Find(id) is not { } box)
         {
-            return end.At == EndAt.Panel ? Length.Inches(24) : Sheath;
+            return end.At == EndAt.Panel ? RoundPanel : sheath;
         }
 
-        var reach = (BoxDepth.Depth(box) ?? Length.Zero) + Length.Inches(3);
-        var house = job.Practice.Answer(PracticeBook.LeadLength) switch
-        {
-            "least" => Length.Inches(6),
-            "depth" => BoxDepth.Depth(box) is { } deep ? deep + deep : Length.Inches(8),
-            var inches => Length.Parse(inches),
-        };
-        var least = reach > Length.Inches(6) ? reach : Length.Inches(6);
-        return (house > least ? house : least) + Sheath;
+        var reach = (BoxDepth.Depth(box) ?? Length.Zero) + limits.Inches("lead.reach");
+        Length[] wanted = [reach, limits.Inches("lead.free"), Tails.Lead(job.Practice, box)];
+        return wanted.Max() + sheath;
     }
 
     private static Cut OfTail(Job job, Id<Box> box, Id<Lead> id, Pigtail tail)

@@ -49,7 +49,7 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, FreshIds ids,
         var look = new BoxLook(job, from, job.Boxes[from]);
         var feed = look.Cables.OrderByDescending(c => c.Run.End(c.Side).Feeds == Feeds.FeedsIn).ThenBy(c => c.RunId).FirstOrDefault()?.Run;
         var amperes = feed?.Circuit is { } circuit ? look.BreakerOf(circuit)?.Amperes : null;
-        var gauge = amperes is { } a ? Thinnest(look, a) ?? feed?.Gauge : feed?.Gauge;
+        var gauge = amperes is { } a ? RemedyAsk.OfBox(job, from).Thinnest(a) ?? feed?.Gauge : feed?.Gauge;
         if (gauge is null)
         {
             return Rejected.Of(choice, WayMiss.Tap, ("tap", TapMiss.NoHot), ("box", new Thing(ThingKind.Box, from)));
@@ -86,7 +86,7 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, FreshIds ids,
     {
         var plain = building.Now.Boxes[from].Devices.First(d => d.Value.Kind == "receptacle").Key;
         var finding = new Finding("gfci", plain, Verdict.Fix, "", Details.None, []);
-        var ask = new RemedyAsk(building.Now, from, new BoxLook(building.Now, from, building.Now.Boxes[from]), finding);
+        var ask = RemedyAsk.OfBox(building.Now, from) with { Finding = finding };
         var swap = new ProtectIt().For(ask).FirstOrDefault(r => r.Case == nameof(ProtectIt.Case.Protective));
         return swap is not null && building.Do(swap.Edit);
     }
@@ -122,8 +122,7 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, FreshIds ids,
                 : null;
         }
 
-        var (box, finding) = (building.Now.Boxes[from], new Finding("fill", Subjects.Box, Verdict.Fix, "", Details.None, []));
-        var ask = new RemedyAsk(building.Now, from, new BoxLook(building.Now, from, box), finding);
+        var (box, ask) = (building.Now.Boxes[from], RemedyAsk.OfBox(building.Now, from));
         if (choice.Room == MakeRoom.JointsAside)
         {
             var aside = new JointsAside().For(ask).FirstOrDefault(r => r.Edit.Check(building.Now) is null);
@@ -276,13 +275,6 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, FreshIds ids,
         };
 
     private static CableSpec Buried(Gauge gauge) => new(CableType.UfB, 2, GroundKind.Bare, gauge);
-
-    private static Gauge? Thinnest(BoxLook look, decimal amperes) =>
-        new[] { 14, 12, 10 }
-            .Select(Gauge.Awg)
-            .Where(g => look.Limits.Has($"wire.cu.{g}") && look.Limits.Number($"wire.cu.{g}") >= amperes)
-            .Select(g => (Gauge?)g)
-            .FirstOrDefault();
 
     internal static FillAnswer Filled(Job job, Id<Box> id) =>
         BoxFill.Evaluate(FillOfBox.Read(job.Boxes[id], job.Profile), job.Profile, job.Practice);

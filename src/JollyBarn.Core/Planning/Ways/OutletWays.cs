@@ -117,7 +117,8 @@ internal sealed class OutletWays(Job job, Wish wish, Stock stock)
         }
     }
 
-    private bool Outdoors => job.Places.Find(place) is { } there && (there.Use == "outdoors" || there.Wetness == Wetness.Wet);
+    private bool Outdoors =>
+        job.Places.Find(place) is { } there && (Choice.Parse<RoomUse>(there.Use) == RoomUse.Outdoors || there.Wetness == Wetness.Wet);
 
     private IEnumerable<Shield> Shields(Id<Box> id)
     {

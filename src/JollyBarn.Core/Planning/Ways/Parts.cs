@@ -14,8 +14,6 @@ public sealed record PartNeed(PartId Part, decimal Count);
 /// every new opening; a label where protection stands for a ground (406.4(D)).</remarks>
 public static class PartsOf
 {
-    private const decimal StapleFeet = 4.5m;
-
     public static IReadOnlyList<PartNeed> Between(Job before, Job after, WayChoice choice)
     {
         var needs = new Dictionary<PartId, decimal>();
@@ -29,12 +27,13 @@ public static class PartsOf
             needs[connector] += Math.Max(2, Math.Ceiling(needs[connector] / 5));
         }
 
+        var staple = LimitTable.For(after.Profile).Inches("cable.spacing");
         foreach (var cut in Cuts.Between(before, after))
         {
             Add(needs, cut.Part, cut.Feet);
             if (cut.Tail is null && choice.Route is null or WayRoute.UnderFloor or WayRoute.Outside)
             {
-                Add(needs, new(PartSort.Staple, "cable"), Math.Ceiling(cut.Feet / StapleFeet) + 1);
+                Add(needs, new(PartSort.Staple, "cable"), Math.Ceiling(cut.Length.InInches / staple.InInches) + 1);
             }
         }
 

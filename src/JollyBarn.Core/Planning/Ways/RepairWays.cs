@@ -12,8 +12,6 @@ namespace JollyBarn.Planning.Ways;
 /// office is asked. A listed splice is for repair in an existing building, or exposed (334.40(B)).</remarks>
 internal sealed class RepairWays(Job job, Wish wish, Stock stock)
 {
-    private static readonly Length Sheath = Length.Inches(0, 1, 4);
-
     /// <summary>What is left of a lead that goes on in a tail: enough to splice with.</summary>
     private static readonly Length Stub = Length.Inches(1, 1, 2);
     private const string Kit = "splice-kit";
@@ -64,8 +62,9 @@ internal sealed class RepairWays(Job job, Wish wish, Stock stock)
     /// <summary>Slack a box of this width needs, both sides together.</summary>
     private Length Needs(Length width, bool tails)
     {
-        var free = tails ? Stub : LimitTable.For(job.Profile).Inches("lead.free");
-        return free + free + Sheath + Sheath + CutBack - width;
+        var limits = LimitTable.For(job.Profile);
+        var each = (tails ? Stub : limits.Inches("lead.free")) + limits.Inches("cable.sheath");
+        return each + each + CutBack - width;
     }
 
     private BuiltWay OneBox(WayChoice choice, Run run, RunHurt hurt, BoxKind kind, bool tails)

@@ -33,7 +33,7 @@ internal sealed class Tap
     private Tap(Job job, Id<Box> box, Id<Run> run, RunSide side, bool load)
     {
         var here = job.Boxes[box];
-        ask = new(job, box, new BoxLook(job, box, here), new Finding("fill", Subjects.Box, Verdict.Better, "", Terms.Details.None, []));
+        ask = RemedyAsk.OfBox(job, box);
         this.load = load;
         fresh = here.Leads.Where(l => l.Value.Run == run && l.Value.Side == side).Select(l => l.Key).ToHashSet();
     }

@@ -68,8 +68,8 @@ public enum WayOpen
     /// <summary>How much slack the cable has.</summary>
     Slack,
 
-    /// <summary>Whether the wall is finished.</summary>
-    Wall,
+    /// <summary>Where the power of the box it is taken from comes from: nobody followed it.</summary>
+    Feed,
 
     /// <summary>How far it is.</summary>
     Length,

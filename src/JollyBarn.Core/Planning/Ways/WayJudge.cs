@@ -59,12 +59,20 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
             return (null, Rejected.Of(choice, WayMiss.NoPart, ("part", missing.Part)));
         }
 
-        if (against.WorseNear(after))
+        var (worse, works) = against.Near(after);
+        if (worse)
         {
             return (null, Rejected.Of(choice, WayMiss.Network));
         }
 
-        var gone = boxes.SelectMany(b => Brought.By(then.GetValueOrDefault(b) ?? [], Was(b)).Select(f => f with { Box = b })).ToList();
+        // Marks and colours say that power comes there; the recorded wiring does not reach it.
+        choice = works && Followed(after, boxes) ? choice : choice with { Open = [.. choice.Open, WayOpen.Feed] };
+        var gone = boxes
+            .SelectMany(b => Brought.By(then.GetValueOrDefault(b) ?? [], Was(b)).Where(f => !Waits(b, f)).Select(f => f with { Box = b }))
+            .ToList();
+        // What is not known any more is not settled.
+        bool Waits(Id<Box> b, Finding f) => then.GetValueOrDefault(b)?.Any(x => x.Verdict == Verdict.Measure && Same(x, f)) == true;
+
         var still = choice is { Target: { } target, From: { } at }
             ? then.GetValueOrDefault(at)?.FirstOrDefault(f => Same(f, target))
             : null;
@@ -99,6 +107,20 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
             null
         );
     }
+
+    /// <summary>True where the hot of every device that was not there is followed through the record to a panel.</summary>
+    private bool Followed(Job after, IReadOnlyList<Id<Box>> boxes) =>
+        boxes
+            .Where(after.Boxes.Has)
+            .Select(b => (Was: job.Boxes.Find(b), Look: new BoxLook(after, b, after.Boxes[b])))
+            .All(b =>
+                b.Look.Devices.Where(d => b.Was?.Devices.Has(d.Id) != true)
+                    .All(d =>
+                        d.Kind.Points()
+                            .Where(p => p.Role is TerminalRole.LineHot or TerminalRole.Hot)
+                            .All(p => Sourced.Of(b.Look.Sources.At(d.Id, d.Kind, p.Name)) is { Kinds: Carries.Hot, Basis: Basis.Wiring })
+                    )
+            );
 
     private static bool Same(Finding finding, Finding target) => finding.Rule == target.Rule && finding.Of == target.Of;
 

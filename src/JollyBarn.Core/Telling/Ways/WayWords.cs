@@ -212,7 +212,7 @@ internal sealed class WayWords(Job job)
         {
             WayOpen.Under => "Look whether one gets under the floor between the two.",
             WayOpen.Slack => "Pull at the cable on both sides: how much slack is there?",
-            WayOpen.Wall => "Is the wall finished?",
+            WayOpen.Feed => "Nobody followed where its power comes from: follow the cable, or find its breaker.",
             _ => "The length of the way is a guess: measure it.",
         };
 

@@ -63,6 +63,7 @@ export default function Ways() {
     <div className="mx-auto max-w-[96rem] pb-8">
       <Back to={address.changes(job)} name={words.changes} />
       <h1 className="text-2xl">{w.title}</h1>
+      {!wish && <p className="mb-2 text-ink-2">{w.how}</p>}
       <WishBar job={job} head={head.data} kind={kind} wish={wish} put={put} />
       {found && wish && <Asks asks={found.asks} put={put} />}
       {ways.error && (
