@@ -103,19 +103,21 @@ public sealed class LinkPlan
     internal bool Opened(Guard guard) => guard.Links.All(l => Now(l) is not { Open: false });
 
     /// <summary>Links at a point.</summary>
-    internal IEnumerable<Link> Touching(string point)
-    {
-        var built = TryNode(point, out var node) && node < wired.Nodes ? wired.Touching(node).ToArray() : [];
-        return built
-            .Select(i => Now(wired.Links[i]))
-            .OfType<Link>()
-            .Concat(instead.Values.OfType<Link>().Concat(added.Values))
-            .Where(l => l.From == point || l.To == point)
-            .Distinct();
-    }
+    internal IEnumerable<Link> Touching(string point) =>
+        Built(point).Concat(Altered).Where(l => l.From == point || l.To == point).Distinct();
+
+    /// <summary>Links built at a point, as they are now.</summary>
+    private IEnumerable<Link> Built(string point) =>
+        TryNode(point, out var node) && node < wired.Nodes
+            ? wired.Touching(node).ToArray().Select(i => Now(wired.Links[i])).OfType<Link>()
+            : [];
+
+    /// <summary>Links that are not as they were built, or were not there.</summary>
+    private IEnumerable<Link> Altered => instead.Values.OfType<Link>().Concat(added.Values);
 
     /// <summary>Puts another part in the place of what a panel, run or box gave.</summary>
-    internal void Replace(Owner owner, Part part, Complex? little)
+    /// <returns>The points whose links are others now.</returns>
+    internal IReadOnlySet<string> Replace(Owner owner, Part part)
     {
         var points = part.Links.SelectMany(l => new[] { l.From, l.To }).ToHashSet(StringComparer.Ordinal);
         if (wired.Parts.TryGetValue(owner, out var old))
@@ -141,10 +143,7 @@ public sealed class LinkPlan
             );
         }
 
-        if (little is { } ohms)
-        {
-            Hold(points, ohms);
-        }
+        return points;
     }
 
     internal bool TryNode(string point, out int node) => wired.TryNode(point, out node) || newNodes.TryGetValue(point, out node);
@@ -162,9 +161,7 @@ public sealed class LinkPlan
             }
         }
 
-        var later = instead
-            .Values.OfType<Link>()
-            .Concat(added.Values)
+        var later = Altered
             .Where(along)
             .SelectMany(l => new[] { (Node(l.From), Node(l.To)), (Node(l.To), Node(l.From)) })
             .ToLookup(p => p.Item1, p => p.Item2);
@@ -211,7 +208,7 @@ public sealed class LinkPlan
             }
         }
 
-        foreach (var link in instead.Values.OfType<Link>().Concat(added.Values).Where(test))
+        foreach (var link in Altered.Where(test))
         {
             yield return (Node(link.From), Node(link.To));
         }
@@ -237,13 +234,20 @@ public sealed class LinkPlan
     }
 
     /// <summary>What couples to nothing else still couples a little to the earth, and what couples to something needs no more.</summary>
-    private void Hold(IEnumerable<string> points, Complex little)
+    internal void Hold(IReadOnlySet<string> points, Complex little)
     {
+        // Once for all of them: a part that is altered has many points.
+        var altered = Altered
+            .SelectMany(l => new[] { (At: l.From, Link: l), (At: l.To, Link: l) })
+            .Where(l => points.Contains(l.At))
+            .ToLookup(l => l.At, l => l.Link, StringComparer.Ordinal);
         foreach (var point in points.Where(p => p != Points.Earth))
         {
             var key = LinkKeys.Held(point);
-            var there = Touching(point).Where(l => !l.Open).ToList();
-            var coupled = there.Exists(l => l.Kind == LinkKind.Stray && l.Key != key);
+            var coupled = Built(point)
+                .Where(l => l.From == point || l.To == point)
+                .Concat(altered[point])
+                .Any(l => l is { Open: false, Kind: LinkKind.Stray } && l.Key != key);
             var held = Find(key);
             if (coupled && held is not null)
             {

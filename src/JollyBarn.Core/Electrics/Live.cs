@@ -172,9 +172,15 @@ public sealed class Live
         }
 
         var plan = new LinkPlan(built.Wired) { There = now.There }.Copy();
+        var points = new HashSet<string>(StringComparer.Ordinal);
         foreach (var owner in owners)
         {
-            plan.Replace(owner, JobPlan.Read(job, now, owner), built.Little);
+            points.UnionWith(plan.Replace(owner, JobPlan.Read(job, now, owner)));
+        }
+
+        if (built.Little is { } little)
+        {
+            plan.Hold(points, little);
         }
 
         Plant(plan, now.Faults);

@@ -54,13 +54,9 @@ public sealed record CircuitChange(Id<Circuit> Circuit, CircuitFigures? Before, 
 {
     /// <summary>Circuits whose figures or verdicts differ.</summary>
     public static IReadOnlyList<CircuitChange> Between(Job before, Job after) =>
-        Between(before, after, before.Circuits.Ids.Union(after.Circuits.Ids));
-
-    /// <summary>The same of some circuits.</summary>
-    public static IReadOnlyList<CircuitChange> Between(Job before, Job after, IEnumerable<Id<Circuit>> circuits) =>
         [
-            .. circuits
-                .Distinct()
+            .. before
+                .Circuits.Ids.Union(after.Circuits.Ids)
                 .Order()
                 .Select(id => Of(id, Look(before, id), Look(after, id)))
                 .Where(c => c.Before != c.After || c.Brings.Count > 0),

@@ -4,6 +4,7 @@ using JollyBarn.Connection;
 using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
+using JollyBarn.Inspection.Supply;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
@@ -31,6 +32,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
 
     private readonly Against against = new(job);
     private readonly ConcurrentDictionary<Id<Box>, IReadOnlyList<Finding>> was = [];
+    private readonly ConcurrentDictionary<Id<Circuit>, IReadOnlyList<Finding>> circuitsWere = [];
 
     /// <summary>The way, or what rejects it.</summary>
     public (FoundWay? Way, Rejected? Rejected) Of(string key, BuiltWay built)
@@ -172,13 +174,19 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
             .Runs.Where(r => !ReferenceEquals(job.Runs.Find(r.Key), r.Value))
             .Select(r => r.Value.Circuit)
             .OfType<Id<Circuit>>()
-            .ToList();
+            .Distinct()
+            .Order();
         return
-            CircuitChange.Between(job, after, circuits).SelectMany(c => c.Brings.Select(f => (c.Circuit, f))).FirstOrNull()
+            circuits.SelectMany(c => Brought.By(Was(c), Of(after, c)).Select(f => (Circuit: c, Finding: f))).FirstOrNull()
                 is var (circuit, bad)
             ? new(choice, WayMiss.Brings, Details.Of([("circuit", Thing.Circuit(circuit))]), bad) { After = after }
             : null;
     }
+
+    private IReadOnlyList<Finding> Was(Id<Circuit> id) => circuitsWere.GetOrAdd(id, c => Of(job, c));
+
+    private static IReadOnlyList<Finding> Of(Job of, Id<Circuit> id) =>
+        of.Circuits.Has(id) ? SupplyVerdicts.Judge(new CircuitLook(of, id)) : [];
 
     private IReadOnlyList<WayScore> Scores(WayChoice choice, IReadOnlyList<PartNeed> parts, WayWork work, int open)
     {
