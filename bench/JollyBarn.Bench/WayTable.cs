@@ -81,9 +81,9 @@ internal static class WayTable
     {
         var shop = new StandInShop();
         var (wishes, ways, brought, open, other, stays) = (0, 0, 0, 0, 0, 0);
-        for (var seed = 1; seed <= Houses; seed++)
+        // Some as they should be, some spoilt, one thing in each.
+        foreach (var house in Enumerable.Range(1, Houses).Select(WiredHouse.Make).Concat(RemedyTrials.Spoilt([1, 2]).Select(h => h.Job)))
         {
-            var house = WiredHouse.Make(seed);
             var was = Bad(house);
             foreach (var (id, kind) in house.Boxes.Ids.SelectMany(b => Kinds.Select(k => (b, k))))
             {
@@ -109,7 +109,14 @@ internal static class WayTable
         Console.WriteLine($"| {wishes} | {ways} | {brought} | {open} | {other} | {stays} |");
     }
 
-    private static readonly WishKind[] Kinds = [WishKind.MoreOutlets, WishKind.AddDevice, WishKind.Bigger, WishKind.Protect];
+    private static readonly WishKind[] Kinds =
+    [
+        WishKind.MoreOutlets,
+        WishKind.AddDevice,
+        WishKind.Bigger,
+        WishKind.Protect,
+        WishKind.ReplaceDevice,
+    ];
 
     private static bool Unlanded(Lead lead) => lead.Lands.At is LandingAt.Loose or LandingAt.Unknown;
 

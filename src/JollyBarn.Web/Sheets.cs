@@ -215,7 +215,7 @@ internal static class Sheets
                 stop.Key,
                 stop.At,
                 id,
-                Name(stop, box, run),
+                StopNames.Of(job, stop),
                 box is null ? null : PlaceOf(job, box),
                 stop.From,
                 stop.By,
@@ -242,11 +242,6 @@ internal static class Sheets
         /// <summary>Share of the leg's volts lost on the way at the house's load, %; null where nothing can be worked out.</summary>
         private double? Drop(Inspection.Supply.CircuitLook look, OutletWay way) =>
             100 * way.Ohms * (double?)(look.Amperes * CodeBook.ElectricsBook.DropLoad.Of(job.Practice) / 100) / look.LegVolts;
-
-        private string Name(SheetStop stop, Box? box, Run? run) =>
-            box is not null ? box.Name
-            : stop.At == StopAt.Panel ? job.Panels.Find(stop.Id ?? "")?.Name ?? "a panel"
-            : run?.End(stop.Side).Says ?? run?.End(stop.Side == RunSide.A ? RunSide.B : RunSide.A).Says ?? "goes somewhere";
 
         private Verdict Worst(Id<Box> id) => verdicts(id) is { Count: > 0 } found ? found.Min(f => f.Verdict) : Verdict.Fine;
     }

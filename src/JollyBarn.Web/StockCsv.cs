@@ -1,6 +1,7 @@
 using System.Globalization;
 using CsvHelper;
 using JollyBarn.Edits;
+using JollyBarn.Telling.Ways;
 using JollyBarn.Terms;
 using JollyBarn.Web.Endpoints;
 using JollyBarn.Wiring;
@@ -29,10 +30,18 @@ internal static class StockCsv
             .Prepend(Head);
 
     /// <summary>A shopping list: part, name, needed, in the van, to buy, price.</summary>
-    public static IEnumerable<string[]> Rows(Telling.Ways.ToldShopping list) =>
+    public static IEnumerable<string[]> Rows(ToldShopping list) =>
         list
             .Parts.Select(p => (string[])[p.Part, p.Name, Text(p.Count), Text(p.Van), Text(p.Buy), Text(p.Price)])
             .Prepend(["part", "name", "needed", "van", "buy", "price"]);
+
+    /// <summary>Done work: the Change, work or part, its id and name, how many of what, the price of one and of all, $.</summary>
+    public static IEnumerable<string[]> Rows(Change change, IEnumerable<DoneLine> lines) =>
+        lines
+            .Select(l =>
+                (string[])[change.Name, l.Work ? "work" : "part", l.Key, l.Name, Text(l.Count), l.Unit, Text(l.Each), Text(l.Amount)]
+            )
+            .Prepend(["change", "kind", "item", "name", "count", "unit", "each", "amount"]);
 
     /// <summary>The edit that records it, or what does not read.</summary>
     public static (PutStock? Edit, Refusal? Refusal) Read(string text)

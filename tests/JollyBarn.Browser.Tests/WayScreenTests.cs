@@ -24,7 +24,7 @@ public sealed class WayScreenTests(Site site)
         Assert.Empty(person.Axe(false));
         var title = (string)person.Driver.ExecuteScript("return document.querySelector('main ol > li h2').innerText")!;
         var kept = title.Replace("First", "", StringComparison.Ordinal).Trim();
-        person.Click("main ol > li summary");
+        person.Tap("Before and after, parts, cuts, time", "main ol > li:first-child");
         person.Sees("What it changes");
         person.Sees("plate with its screws, one gang");
         person.Tap("As an offer", "main ol > li:first-child");
@@ -33,7 +33,7 @@ public sealed class WayScreenTests(Site site)
         person.Tap("Take this way", "main ol > li:first-child");
         person.Sees("Changes", "h1");
         var changes = (await site.AskAsync($"/api/jobs/{job}/changes")).AsArray();
-        Assert.Contains(changes, c => ((string)c!["name"]!).StartsWith(kept[..30], StringComparison.Ordinal));
+        Assert.Contains(changes, c => ((string)c!["name"]!).StartsWith(kept, StringComparison.Ordinal));
         // It is judged on as any other Change, and is on the one shopping list.
         person.Tap("One shopping list");
         person.Sees("plate with its screws, one gang");
@@ -57,7 +57,7 @@ public sealed class WayScreenTests(Site site)
             """
         );
         person.Press("0" + Keys.Enter);
-        person.Sees("34 in³", "main ol > li:first-child h2");
+        person.Sees("34 in³", "main ol > li:first-child");
         Assert.Equal(
             0m,
             (decimal)
@@ -87,6 +87,126 @@ public sealed class WayScreenTests(Site site)
         var changes = (await site.AskAsync($"/api/jobs/{job}/changes")).AsArray();
         Assert.Equal(5, changes.Count);
     }
+
+    /// <summary>A line of somebody's list: what is sent before the work, and the answer recorded as the ruling that settles the
+    /// verdict.</summary>
+    [Fact]
+    public async Task A_line_of_a_list_is_asked_about_and_the_answer_is_the_ruling()
+    {
+        var job = await site.OwnJobAsync();
+        await EditAsync(
+            job,
+            new
+            {
+                @do = "addReport",
+                id = "buyers",
+                name = "Buyer's list",
+                lines = new[] { "Wash the windows", "Too many wires at the press" },
+            }
+        );
+        var lines = (await site.AskAsync($"/api/jobs/{job}/reports"))["buyers"]!["lines"]!.AsObject();
+        var line = lines.Single(l => ((string)l.Value!["text"]!).StartsWith("Too", StringComparison.Ordinal)).Key;
+        await EditAsync(
+            job,
+            new
+            {
+                @do = "setReportLine",
+                report = "buyers",
+                line,
+                box = "press-right",
+                rule = "fill",
+            }
+        );
+        using var person = new Person();
+        person.Go($"{site.Address}/jobs/{job}/lists");
+        person.Tap("Find ways: Too many wires at the press");
+        person.Sees("Ask before the work");
+        person.Tap("Ask before the work", "main ol > li:first-child");
+        person.Sees("line 2, Press, right: \"Too many wires at the press\"");
+        person.Sees("Mended this way, does line 2 come off?");
+        Assert.Empty(person.Axe(false));
+        person.Type("Who answered", "The buyer");
+        person.Tap("It comes off");
+        person.Sees("Recorded.");
+        var kept = (await site.AskAsync($"/api/jobs/{job}/reports"))["buyers"]!["lines"]![line]!;
+        Assert.NotNull(kept["closed"]);
+        Assert.Contains("The buyer", (string)kept["answer"]!, StringComparison.Ordinal);
+        Assert.DoesNotContain((await site.AskAsync($"/api/jobs/{job}/verdicts")).AsArray(), v =>
+            (string)v!["box"]! == "press-right" && (string)v["finding"]!["rule"]! == "fill"
+        );
+    }
+
+    /// <summary>A device is replaced, the work is recorded as done, and what was used is a line to bill.</summary>
+    [Fact]
+    public async Task What_was_done_comes_as_lines_to_bill()
+    {
+        var job = await site.OwnJobAsync();
+        using var person = new Person(390, 844, phone: true);
+        person.Go($"{site.Address}/jobs/{job}/ways?kind=ReplaceDevice&box=press-left");
+        person.Sees("a GFCI receptacle in the place of the duplex receptacle");
+        Assert.Empty(person.Axe(false));
+        person.Touch("Take this way", "main ol > li:first-child");
+        person.Sees("Changes", "h1");
+        var change = (await site.AskAsync($"/api/jobs/{job}/changes"))
+            .AsArray()
+            .Single(c => ((string)c!["name"]!).StartsWith("Press, left:", StringComparison.Ordinal))!;
+        var (id, step) = ((string)change["id"]!, (string)change["steps"]![0]!["id"]!);
+        var empty = await site.TextAsync($"/api/jobs/{job}/changes/{id}/work.csv");
+        Assert.DoesNotContain("device.protective", empty, StringComparison.Ordinal);
+        var edit = await site.AskAsync($"/api/jobs/{job}/changes/{id}/steps/{step}");
+        await EditAsync(
+            job,
+            new
+            {
+                @do = "recordDone",
+                change = id,
+                id = "d1",
+                edit,
+                planned = step,
+                on = "2026-03-02",
+            }
+        );
+        var lines = (await site.TextAsync($"/api/jobs/{job}/changes/{id}/work.csv")).Split('\n');
+        Assert.Contains(lines, l => l.Contains(",part,device.protective,GFCI receptacle,1,pc,24,24", StringComparison.Ordinal));
+        Assert.Contains(lines, l => l.Contains(",work,op.device,", StringComparison.Ordinal));
+        person.Go($"{site.Address}/jobs/{job}/changes");
+        person.Sees("What was used and done, as CSV");
+    }
+
+    /// <summary>Ways are shown as they are found, and a search that somebody leaves ends.</summary>
+    [Fact]
+    public async Task Each_way_is_a_line_as_it_is_found()
+    {
+        var job = await site.OwnJobAsync();
+        using var client = new HttpClient();
+        using var asked = new HttpRequestMessage(HttpMethod.Post, $"{site.Address}/api/jobs/{job}/ways/as-found")
+        {
+            Content = new StringContent("""{"kind":"MoreOutlets","place":"press"}""", System.Text.Encoding.UTF8, "application/json"),
+        };
+        using var reply = await client.SendAsync(asked, HttpCompletionOption.ResponseHeadersRead);
+        using var read = new StreamReader(await reply.Content.ReadAsStreamAsync());
+        var (ways, last) = (0, (System.Text.Json.Nodes.JsonNode?)null);
+        while (await read.ReadLineAsync() is { } line)
+        {
+            last = System.Text.Json.Nodes.JsonNode.Parse(line)!;
+            ways += last["way"] is null ? 0 : 1;
+        }
+
+        Assert.Equal(ways, last!["answer"]!["ways"]!.AsArray().Count);
+        Assert.True(ways > 3);
+    }
+
+    private async Task EditAsync(string job, object edit) =>
+        await Person.PostAsync(
+            site.Address,
+            $"/api/jobs/{job}/edits",
+            new
+            {
+                id = Guid.NewGuid().ToString("N"),
+                by = Person.Name,
+                edit,
+            }
+        );
 
     /// <summary>What is left energised stays on top of Today until somebody ends it, and says so when its time is past.</summary>
     [Fact]

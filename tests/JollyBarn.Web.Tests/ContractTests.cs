@@ -102,9 +102,15 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
             .FirstOrDefault()
             .Value?["schema"];
         Assert.True(schema is not null, $"The document does not say what {operation} answers with {status}.");
-        var found = Schema(schema).Evaluate(JsonNode.Parse(text), new EvaluationOptions { OutputFormat = OutputFormat.List });
-        Assert.True(found.IsValid, string.Join("\n", Errors(found).Take(5)));
+        // A stream is a line of JSON after another, each as the document says.
+        foreach (var one in reply.Content.Headers.ContentType?.MediaType == "application/x-ndjson" ? Lines(text) : [text])
+        {
+            var found = Schema(schema).Evaluate(JsonNode.Parse(one), new EvaluationOptions { OutputFormat = OutputFormat.List });
+            Assert.True(found.IsValid, string.Join("\n", Errors(found).Take(5)));
+        }
     }
+
+    private static string[] Lines(string text) => text.Split('\n', StringSplitOptions.RemoveEmptyEntries);
 
     /// <summary>The validator's teeth: an answer with a property too many, or one of another kind, is not what the document says.</summary>
     [Theory]

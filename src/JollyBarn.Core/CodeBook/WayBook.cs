@@ -19,6 +19,18 @@ public static class WayBook
 
     public static Assumption Waste { get; } = new("way.waste", "cable lost at each run", 6m, "in");
 
+    /// <summary>What a lead is longer by where a cabinet or an appliance stands in front of its box.</summary>
+    public static Assumption Front { get; } = new("lead.front", "leads longer behind a cabinet or an appliance", 6m, "in");
+
+    /// <summary>Centre of a receptacle whose height nobody measured: 16 in to its top, less half of a one-gang box.</summary>
+    public static Assumption OutletHeight { get; } = new("way.height", "centre of a new outlet above the finished floor", 14m, "in");
+
+    /// <summary>Bare at the end of a wire, for a port or a hole.</summary>
+    public static Assumption StripPort { get; } = new("strip.port", "stripped for a port, a plate or a hole", 0.5m, "in");
+
+    /// <summary>Bare at the end of a wire, to go round a screw.</summary>
+    public static Assumption StripHook { get; } = new("strip.hook", "stripped for a hook round a screw", 0.75m, "in");
+
     public static Assumption SameRoom { get; } = new("way.near", "way to another box of the room, guessed", 12m, "ft");
 
     public static Assumption OtherRoom { get; } = new("way.far", "way to a box of another room, guessed", 30m, "ft");
@@ -94,7 +106,22 @@ public static class WayBook
     public static IReadOnlyList<Assumption> Weights { get; } = [Rate, Damage, Outage, Trip, Look];
 
     public static IReadOnlyList<Assumption> All { get; } =
-    [.. Weights, Guess, Waste, SameRoom, OtherRoom, ToPanel, DownAndUp, HoleEvery, CutBack, .. Operations];
+    [
+        .. Weights,
+        Guess,
+        Waste,
+        Front,
+        OutletHeight,
+        StripPort,
+        StripHook,
+        SameRoom,
+        OtherRoom,
+        ToPanel,
+        DownAndUp,
+        HoleEvery,
+        CutBack,
+        .. Operations,
+    ];
 
     private static Assumption Op(string key, string name, decimal minutes) => new($"op.{key}", name, minutes, "min");
 }

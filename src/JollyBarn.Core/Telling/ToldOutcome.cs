@@ -38,7 +38,12 @@ public sealed record StopOutcome(
 );
 
 /// <summary>What something does to boxes, circuits and the run sheet.</summary>
-public sealed record ToldOutcome(IReadOnlyList<BoxOutcome> Boxes, IReadOnlyList<CircuitOutcome> Circuits, IReadOnlyList<StopOutcome> Stops)
+public sealed record ToldOutcome(
+    IReadOnlyList<BoxOutcome> Boxes,
+    IReadOnlyList<CircuitOutcome> Circuits,
+    IReadOnlyList<StopOutcome> Stops,
+    IReadOnlyList<RailOutcome> Rails
+)
 {
     /// <summary>Of two states of a job; verdicts of its boxes are made anew, so that a state nobody keeps can be asked about.</summary>
     public static ToldOutcome Between(Job before, Job after) =>
@@ -55,7 +60,8 @@ public sealed record ToldOutcome(IReadOnlyList<BoxOutcome> Boxes, IReadOnlyList<
                         new Teller(after, c.Circuit).Tell(c.Brings)
                     )),
             ],
-            [.. StopChange.Between(before, after).Select(s => Stop(before, after, s))]
+            [.. StopChange.Between(before, after).Select(s => Stop(before, after, s))],
+            RailOutcome.Between(before, after)
         );
 
     private static BoxOutcome Box(Job before, Job after, Id<Box> id)

@@ -45,13 +45,6 @@ public enum Access
     Buried,
 }
 
-/// <summary>Whether the surface of a wall burns.</summary>
-public enum Finish
-{
-    Burns,
-    DoesNot,
-}
-
 /// <summary>Where nails or screws go through the inside of a box.</summary>
 public enum Nails
 {

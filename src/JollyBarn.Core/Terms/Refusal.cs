@@ -87,6 +87,7 @@ public enum Why
     WishLength,
     WishNeeds,
     WishWeight,
+    WishAmperes,
     CsvColumns,
     CsvNumber,
     IdTaken,

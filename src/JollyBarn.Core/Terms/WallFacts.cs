@@ -43,6 +43,8 @@ public static class WallFacts
 
     public static FactKey<Length> CounterEdge { get; } = Fact.Tape("counter-edge", FactOf.Box, 34);
 
+    public static FactKey<Terms.InFront> InFront { get; } = Fact.OneOf<Terms.InFront>("in-front", FactOf.Box, 35);
+
     public static FactKey<Length> Setback { get; } = Fact.Tape("setback", FactOf.Box, 24);
 
     public static FactKey<Length> Proud { get; } = Fact.Tape("proud", FactOf.Box, 25);
@@ -78,6 +80,7 @@ public static class WallFacts
         WallEdge,
         CounterNext,
         CounterEdge,
+        InFront,
         Setback,
         Proud,
         Finish,

@@ -23,6 +23,13 @@ public enum PartSort
     Plug,
     Label,
     Breaker,
+    Tape,
+
+    /// <summary>Steel over a stud or joist where a screw would reach the cable.</summary>
+    NailPlate,
+
+    /// <summary>Surface raceway, by the foot.</summary>
+    Raceway,
 }
 
 /// <summary>A part in generic words: what it is of, and which.</summary>

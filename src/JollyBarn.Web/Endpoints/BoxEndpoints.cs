@@ -3,6 +3,7 @@ using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Planning;
 using JollyBarn.Planning.Remedies;
+using JollyBarn.Planning.Ways;
 using JollyBarn.Store;
 using JollyBarn.Telling;
 using JollyBarn.Telling.Filled;
@@ -69,6 +70,7 @@ internal static class BoxEndpoints
                 "/jobs/{job}/boxes/{box}/instead",
                 Results<Ok<BoxInstead>, NotFound> (
                     JobStore store,
+                    IShop shop,
                     string job,
                     Id<Box> box,
                     long? version,
@@ -78,7 +80,7 @@ internal static class BoxEndpoints
                     store.Find(job) is { } open
                     && States.Read(open, version, change, state) is { } seen
                     && seen.Boxes.Find(box) is { } found
-                        ? TypedResults.Ok(InsteadOf(seen, box, found))
+                        ? TypedResults.Ok(InsteadOf(seen, shop, box, found))
                         : TypedResults.NotFound()
             )
             .WithName("instead")
@@ -154,11 +156,12 @@ internal static class BoxEndpoints
             .WithSummary("Cables with an end nobody has followed yet, weighed by the verdicts that wait for it where that is asked.");
     }
 
-    private static BoxInstead InsteadOf(Job job, Id<Box> id, Box box)
+    private static BoxInstead InsteadOf(Job job, IShop shop, Id<Box> id, Box box)
     {
         var look = new BoxLook(job, id, box);
-        var answer = Instead.Find(InsteadQuestion.Ask(box, look.Input, look.Right), job.Profile, job.Practice);
-        return new(FillTeller.Tell(answer), [.. answer.Options.Select(o => AnotherBox.Edit(id, box, o))]);
+        var stock = new Stock(job, shop);
+        var answer = stock.VanFirst(Instead.Find(InsteadQuestion.Ask(box, look.Input, look.Right), job.Profile, job.Practice));
+        return new(FillTeller.Tell(answer, stock.InVan), [.. answer.Options.Select(o => AnotherBox.Edit(id, box, o))]);
     }
 
     public static IEnumerable<BoxSummary> Summaries(OpenJob open, Job job)

@@ -90,7 +90,7 @@ internal static class ChangeEndpoints
         api.MapGet("/jobs/{job}/changes/{change}/outcome", Results<Ok<ToldOutcome>, NotFound> (JobStore store, string job, string change) =>
                 store.Find(job) is { } open && open.Now.Job is var now && now.Changes.TryFind(change, out var plan)
                     ? TypedResults.Ok(
-                        plan.Closed is null ? ToldOutcome.Between(now, ChangeWork.Planned(now, change)) : new ToldOutcome([], [], [])
+                        plan.Closed is null ? ToldOutcome.Between(now, ChangeWork.Planned(now, change)) : new ToldOutcome([], [], [], [])
                     )
                     : TypedResults.NotFound()
             )

@@ -1,4 +1,6 @@
 using JollyBarn.Fill;
+using JollyBarn.Planning.Ways;
+using JollyBarn.Store;
 using JollyBarn.Telling.Filled;
 using JollyBarn.Terms;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -32,14 +34,21 @@ internal static class FillEndpoints
             .WithName("fill")
             .WithSummary("Lines, sum, available, left and verdict of one plainly described box.");
 
-        api.MapPost("/fill/instead", Results<Ok<ToldInstead>, ProblemHttpResult> (PlainBox box) =>
-                box.Check() is { } refusal
-                    ? Told(refusal)
-                    : TypedResults.Ok(FillTeller.Tell(Instead.Find(InsteadQuestion.Ask(box, box.Read()), box.Profile(), box.House())))
+        api.MapPost("/fill/instead", Results<Ok<ToldInstead>, ProblemHttpResult> (JobStore store, IShop shop, PlainBox box, string? job) =>
+                box.Check() is { } refusal ? Told(refusal) : TypedResults.Ok(InsteadOf(box, Van(store, shop, job)))
             )
             .ProducesProblem(422)
             .WithName("fillInstead")
-            .WithSummary("What would do instead of the described box.");
+            .WithSummary("What would do instead of the described box; what the van of a job holds comes first.");
+    }
+
+    private static Stock? Van(JobStore store, IShop shop, string? job) =>
+        job is not null && store.Find(job) is { } open ? new(open.Now.Job, shop) : null;
+
+    private static ToldInstead InsteadOf(PlainBox box, Stock? van)
+    {
+        var answer = Instead.Find(InsteadQuestion.Ask(box, box.Read()), box.Profile(), box.House());
+        return van is null ? FillTeller.Tell(answer) : FillTeller.Tell(van.VanFirst(answer), van.InVan);
     }
 
     private static ProblemHttpResult Told(Refusal refusal) => (ProblemHttpResult)Problems.From(refusal);

@@ -31,6 +31,9 @@ public sealed record OutcomeAsk(Edit Edit);
 /// <summary>What an edit would do, with the boxes it touches.</summary>
 public sealed record DoneView(ToldOutcome Outcome, IReadOnlyList<TouchedView> Boxes);
 
+/// <summary>A line of the answer while ways are looked for: a way that was found, or at the end all of them.</summary>
+public sealed record WayProgress(ToldWay? Way, ToldWays? Answer);
+
 /// <summary>A place where a cable is hurt.</summary>
 public sealed record HurtView(Id<Run> Run, string Hurt, string Name, HurtKind Kind, Fact<Length>? SlackToA, Fact<Length>? SlackToB);
 
@@ -70,6 +73,17 @@ internal static class WayEndpoints
             .ProducesProblem(422)
             .WithName("ways")
             .WithSummary("The ways to a wish, best first, and those that do not work, with why. Nothing is changed.");
+
+        api.MapPost("/jobs/{job}/ways/as-found", (JobStore store, IShop shop, HttpContext context, string job, Wish wish) => store.Find(job)
+                    is not { } open
+                    ? Problems.Missing(What.Job)
+                : WishCheck.Of(open.Now.Job, wish) is { } refusal ? Problems.From(refusal)
+                : new WayStream(open.Now.Job, wish, shop))
+            .Produces<WayProgress>(200, WayStream.Type)
+            .ProducesProblem(404)
+            .ProducesProblem(422)
+            .WithName("waysAsFound")
+            .WithSummary("The same, each way on a line of its own as it is found, and all of them on the last line. Nothing is changed.");
 
         api.MapPost("/jobs/{job}/outcome", (JobStore store, string job, OutcomeAsk ask) =>
             {
@@ -137,6 +151,19 @@ internal static class WayEndpoints
             .ProducesProblem(404)
             .WithName("shoppingCsv")
             .WithSummary("The same as CSV.");
+
+        api.MapGet("/jobs/{job}/changes/{change}/work.csv", (JobStore store, IShop shop, string job, string change) => store.Find(job)
+                    is not { } open
+                    ? Problems.Missing(What.Job)
+                : open.Now.Job.Changes.Find(change) is not { } found ? Problems.Missing(What.Change)
+                : Lists.Csv(
+                    Lists.FileName($"{open.Now.Job.Name} {found.Name} work", "csv"),
+                    StockCsv.Rows(found, ToldDone.Lines(open.Now.Job, change, shop))
+                ))
+            .Produces<string>(200, "text/csv")
+            .ProducesProblem(404)
+            .WithName("workCsv")
+            .WithSummary("What is recorded as done in a Change, as lines to bill.");
 
         api.MapGet("/jobs/{job}/hurts", Results<Ok<IReadOnlyList<HurtView>>, NotFound> (JobStore store, string job) =>
                 store.Find(job) is { } open ? TypedResults.Ok(Hurts(open.Now.Job)) : TypedResults.NotFound()

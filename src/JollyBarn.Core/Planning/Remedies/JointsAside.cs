@@ -73,13 +73,15 @@ public sealed class JointsAside : IRemedies
         var moved = new List<Id<Run>>();
         foreach (var (run, side) in on.Prepend(feed))
         {
-            edits.Add(new RemoveCable(here, run));
-            edits.Add(Come(job, beside, run, side));
+            edits.Add(new MoveRunEnd(here, run, side, beside, $"k-{run}"));
+            var end = job.Runs[run].End(side);
+            edits.Add(new NameCable(beside, run, side, end.Says, end.Feeds));
             moved.Add(run);
         }
 
         var entry = job.Runs[feed.Run].End(feed.Side).Entry ?? $"k-{tail}";
         edits.Add(new AddCable(here, tail, entry, spec, Says: "from the junction box", Feeds: Feeds.FeedsIn));
+        edits.Add(new SetRun(tail, Circuit: job.Runs[feed.Run].Circuit));
         edits.Add(new ConnectRun(beside, tail, RunSide.B, $"k-{tail}", Says: $"on to {ask.Box.Name}", Feeds: Feeds.FeedsOn));
         var leads = Leads(ask.Box, feed.Run);
         edits.AddRange(leads.Select((l, i) => new MoveLead(here, RunLeads.Id(tail, RunSide.A, i), l.Lead.Lands)));
@@ -114,17 +116,5 @@ public sealed class JointsAside : IRemedies
         return new Batch(edits, For: BatchFor.JointsAside);
 
         RunSide Side(Id<Run> run) => run == tail ? RunSide.B : on.Prepend(feed).First(c => c.Run == run).Side;
-    }
-
-    /// <summary>A cable comes into another box with the end that was here; a new one like it where nobody knew the other end, since that
-    /// went with this one.</summary>
-    private static Edit Come(Job job, Id<Box> beside, Id<Run> id, RunSide side)
-    {
-        var run = job.Runs[id];
-        var end = run.End(side);
-        var far = run.End(side == RunSide.A ? RunSide.B : RunSide.A);
-        return far.At is EndAt.Unknown or EndAt.Load
-            ? new AddCable(beside, id, $"k-{id}", CableSpec.Like(run), Says: end.Says, Feeds: end.Feeds)
-            : new ConnectRun(beside, id, side, $"k-{id}", Says: end.Says, Feeds: end.Feeds);
     }
 }

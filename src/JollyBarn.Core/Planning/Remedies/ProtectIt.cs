@@ -47,17 +47,24 @@ public sealed class ProtectIt : IRemedies
     /// plate.</summary>
     private static IEnumerable<Remedy> Here(RemedyAsk ask)
     {
-        if (ask.Box.Devices.Find(ask.Of) is { Kind: "receptacle" or "receptacle-single" or "receptacle-split", BrokenTabs.Count: 0 })
+        if (
+            ask.Box.Devices.Find(ask.Of)?.Kind is "receptacle" or "receptacle-single" or "receptacle-split"
+            && DeviceSwap.Of(ask, ask.Of, "protective") is { } protective
+        )
         {
-            yield return Remedy.Of(Case.Protective, Swapped(ask, "protective", "line-"));
+            yield return Remedy.Of(Case.Protective, new Batch(protective, For: BatchFor.DevicePutIn));
         }
     }
 
     private static IEnumerable<Remedy> TwoSlot(RemedyAsk ask)
     {
-        if (ask.Box.Devices.Find(ask.Of)?.Kind == "receptacle" && !ask.Finding.Is("no-ground", GroundingTypeWithoutGround.Case.RunsOn))
+        if (
+            ask.Box.Devices.Find(ask.Of)?.Kind == "receptacle"
+            && !ask.Finding.Is("no-ground", GroundingTypeWithoutGround.Case.RunsOn)
+            && DeviceSwap.Of(ask, ask.Of, "receptacle-two-slot") is { } old
+        )
         {
-            yield return Remedy.Of(Case.TwoSlot, Swapped(ask, "receptacle-two-slot", null));
+            yield return Remedy.Of(Case.TwoSlot, new Batch(old, For: BatchFor.DevicePutIn));
         }
     }
 
@@ -108,34 +115,6 @@ public sealed class ProtectIt : IRemedies
                 _ => BreakerKind.Afci,
             },
         };
-
-    /// <summary>Another device; what lay on hot and neutral goes to the same of the new one.</summary>
-    private static Batch Swapped(RemedyAsk ask, string kind, string? side)
-    {
-        var edits = new List<Edit> { new SwapDevice(ask.BoxId, ask.Of, kind) };
-        foreach (
-            var end in ask
-                .Look.On(ask.Of)
-                .Where(e =>
-                    side is not null
-                    && e.At.Terminal is { } t
-                    && (t.StartsWith("hot", StringComparison.Ordinal) || t.StartsWith("neutral", StringComparison.Ordinal))
-                )
-        )
-        {
-            var to = RemedyAsk.At(
-                ask.Of,
-                $"{side}{(end.At.Terminal!.StartsWith("hot", StringComparison.Ordinal) ? "hot" : "neutral")}/plate"
-            );
-            edits.Add(
-                ask.Box.Leads.Has(end.Id)
-                    ? new MoveLead(ask.BoxId, end.Id, to)
-                    : new LandPigtail(ask.BoxId, end.Id, ask.Box.Pigtails[end.Id].To == end.At, to)
-            );
-        }
-
-        return new(edits, For: BatchFor.DevicePutIn);
-    }
 }
 
 /// <summary>A splice with no box round it: a box.</summary>
@@ -167,14 +146,14 @@ public sealed class BoxForTheSplice : IRemedies
         }
 
         var hangs = ask.Box.Devices.Count > 0;
-        foreach (var kind in hangs ? new[] { "nm-round-22.5", "ow-round-14" } : ["nm-square-32", "nm-square-42"])
+        foreach (var kind in hangs ? new[] { "nm-round-22.5", "ow-round-14" } : ["nm-square-32", "nm-square-42", "splice-enclosure"])
         {
             var edits = new List<Edit> { new SetBoxKind(ask.BoxId, kind) };
             edits.AddRange(
                 ask.Box.Entries.Where(e => e.Value.Holding is Holding.Nothing or Holding.Unknown && e.Value.State == EntryState.Used)
                     .Select(e => new SetEntry(ask.BoxId, e.Key, Holding: Holding.Flap))
             );
-            if (!hangs)
+            if (!hangs && BoxKinds.Find(kind) is { Own: false })
             {
                 edits.Add(new AddPart(ask.BoxId, ask.Free("cover"), "cover-flat-square"));
             }

@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Inspection;
 using JollyBarn.Measures;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Remedies;
@@ -12,6 +13,7 @@ internal static class Tails
     public static Length In(BoxLook look)
     {
         var house = Length.Parse(look.Practice.Answer(PracticeBook.PigtailLength));
+        house += Front(look);
         var least = Fill.BoxDepth.Depth(look.Box) is { } deep ? deep + look.Limits.Inches("lead.reach") : Length.Zero;
         return house >= least ? house : Length.Inches((long)decimal.Ceiling(least.InInches));
     }
@@ -25,6 +27,12 @@ internal static class Tails
             "depth" => Fill.BoxDepth.Depth(box) is { } deep ? deep + deep : Length.Zero,
             var inches => Length.Parse(inches),
         };
+
+    /// <summary>What leads are longer by where something stands in front of the box.</summary>
+    public static Length Front(BoxLook look) =>
+        look.Read(WallFacts.InFront) is InFront.Cabinet or InFront.Appliance
+            ? Length.FromInches(WayBook.Front.Of(look.Practice))
+            : Length.Zero;
 
     /// <summary>The same as it is noted of one that is to be made.</summary>
     public static Fact<Length> Planned(BoxLook look) => new(Known.Estimated, In(look), By: PracticeBook.PigtailLength.Key);

@@ -1,7 +1,9 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Fill;
+using JollyBarn.Inspection;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Ways;
@@ -14,6 +16,7 @@ namespace JollyBarn.Planning.Ways;
 /// <param name="Way">The way between the boxes.</param>
 /// <param name="Ends">What its leads and sheath take at both ends.</param>
 /// <param name="Added">What is added because the way is guessed; zero where it was measured.</param>
+/// <param name="Rise">What a guessed way is longer by because its ends are not at one height.</param>
 public sealed record Cut(
     Id<Run>? Run,
     (Id<Box> Box, Id<Lead> Id)? Tail,
@@ -22,9 +25,13 @@ public sealed record Cut(
     Length Way,
     Length Ends,
     Length Added,
-    bool Measured
+    bool Measured,
+    Length Rise = default
 )
 {
+    /// <summary>How much of a pigtail is stripped at either end.</summary>
+    public IReadOnlyList<Length> Strips { get; init; } = [];
+
     public decimal Feet => Length.InInches / 12;
 }
 
@@ -33,7 +40,7 @@ public static class Cuts
 {
     public static IReadOnlyList<Cut> Between(Job before, Job after) =>
         [
-            .. after.Runs.Where(r => New(before, after, r.Key)).Select(r => OfRun(after, r.Key, r.Value)),
+            .. after.Runs.Where(r => New(before, after, r.Key)).SelectMany(r => Pieces(before, after, r.Key, r.Value)),
             .. after
                 .Boxes.Where(b => !ReferenceEquals(before.Boxes.Find(b.Key), b.Value))
                 .SelectMany(b =>
@@ -56,14 +63,51 @@ public static class Cuts
         return !before.Runs.Any(old => old.Value.B == far && after.Runs.Find(old.Key) is { } now && now.B != old.Value.B);
     }
 
-    private static Cut OfRun(Job job, Id<Run> id, Run run)
+    /// <summary>A cable is one piece; of single conductors each is one, and their raceway.</summary>
+    private static IEnumerable<Cut> Pieces(Job before, Job job, Id<Run> id, Run run)
+    {
+        var cut = OfRun(before, job, id, run);
+        if (run.Type != CableType.Raceway)
+        {
+            return [cut];
+        }
+
+        var grounds = run.Ground == GroundKind.None ? Array.Empty<string>() : ["green"];
+        return
+        [
+            cut with
+            {
+                Part = PartNames.Raceway,
+                Length = cut.Way + cut.Rise + cut.Added,
+                Ends = Length.Zero,
+            },
+            .. run.Conductors.Select(c => c.Colour).Concat(grounds).Select(colour => cut with { Part = PartNames.Wire(run.Gauge, colour) }),
+        ];
+    }
+
+    private static Cut OfRun(Job before, Job job, Id<Run> id, Run run)
     {
         var way = run.Length.OrNull ?? Length.FromInches(ElectricsBook.UnknownFeet.Of(job.Practice) * 12);
         var measured = run.Length.How is Known.Measured or Known.Marked;
         var ends = new[] { run.A, run.B }.Aggregate(Length.Zero, (sum, end) => sum + End(job, end));
         var added = measured ? Length.Zero : Length.FromInches(way.InInches * WayBook.Guess.Of(job.Practice) / 100);
         var waste = Length.FromInches(WayBook.Waste.Of(job.Practice));
-        return new(id, null, PartNames.Of(run), way + ends + added + waste, way, ends, added, measured);
+        var rise = measured ? Length.Zero : Rise(before, job, run);
+        return new(id, null, PartNames.Of(run), way + rise + ends + added + waste, way, ends, added, measured, rise);
+    }
+
+    /// <summary>How far apart in height its two boxes are: as measured, a new one at the height of the house.</summary>
+    private static Length Rise(Job before, Job job, Run run)
+    {
+        var heights = new[] { run.A.Box, run.B.Box }
+            .OfType<Id<Box>>()
+            .Where(job.Boxes.Has)
+            .Select(b =>
+                new BoxLook(job, b, job.Boxes[b]).Read(WallFacts.Height)
+                ?? (before.Boxes.Has(b) ? null : (Length?)Length.FromInches(WayBook.OutletHeight.Of(job.Practice)))
+            )
+            .ToList();
+        return heights is [{ } one, { } other] ? (one > other ? one - other : other - one) : Length.Zero;
     }
 
     /// <summary>At a panel, to go round it to the breaker. <em>Practice</em>.</summary>
@@ -81,7 +125,8 @@ public static class Cuts
 
         var reach = (BoxDepth.Depth(box) ?? Length.Zero) + limits.Inches("lead.reach");
         Length[] wanted = [reach, limits.Inches("lead.free"), Tails.Lead(job.Practice, box)];
-        return wanted.Max() + sheath;
+        var front = Tails.Front(new BoxLook(job, id, box));
+        return wanted.Max() + front + sheath;
     }
 
     private static Cut OfTail(Job job, Id<Box> box, Id<Lead> id, Pigtail tail)
@@ -96,7 +141,27 @@ public static class Cuts
             Length.Zero,
             Length.Zero,
             tail.Length.How is Known.Measured
-        );
+        )
+        {
+            Strips = [Strip(job, box, tail.From), Strip(job, box, tail.To)],
+        };
+    }
+
+    /// <summary>Stripped by where it lands: a hook round a screw, a port or a hole. <em>Practice</em>; the gauge of the connector or device
+    /// decides.</summary>
+    private static Length Strip(Job job, Id<Box> box, Landing at)
+    {
+        var hook =
+            at.At == LandingAt.BondingScrew
+            || (
+                at is { At: LandingAt.Terminal, Device: { } device, Place: { } place }
+                && DeviceKinds
+                    .Find(job.Boxes[box].Devices.Find(device)?.Kind)
+                    ?.Terminals.SelectMany(t => t.Landings)
+                    .FirstOrDefault(l => l.Id == place)
+                    is { Kind: LandingKind.Screw }
+            );
+        return Length.FromInches((hook ? WayBook.StripHook : WayBook.StripPort).Of(job.Practice));
     }
 }
 
@@ -110,6 +175,8 @@ public static class PartNames
             $"{run.Type.ToString().ToLowerInvariant()}-{run.Gauge?.ToString() ?? "any"}-{run.Conductors.Count}"
                 + (run.Ground == GroundKind.None ? "" : "-g")
         );
+
+    public static PartId Raceway { get; } = new(PartSort.Raceway, "surface");
 
     public static PartId Wire(Gauge? gauge, string colour) => new(PartSort.Wire, $"{gauge?.ToString() ?? "any"}-{Plain(colour)}");
 

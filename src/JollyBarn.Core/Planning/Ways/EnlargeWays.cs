@@ -67,11 +67,7 @@ internal static class EnlargeWays
             return BuiltWay.No(Rejected.Of(choice, WayMiss.Refused));
         }
 
-        if (DeviceKinds.Find(kind) is { Receptacle: true })
-        {
-            building.Do(new NoteFact(id, device, DeviceFacts.Tamper.Id, new Observation(Known.Marked, "yes")));
-        }
-
+        building.Do(Bought.With(job, id, device, kind));
         var (fed, miss) = Tap.Feed(building.Now, id, device);
         if (miss is { } why)
         {

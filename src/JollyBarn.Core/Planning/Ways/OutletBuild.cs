@@ -215,7 +215,7 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, FreshIds ids,
                 ]
         );
         more.Add(new AddDevice(fresh, "outlet", here));
-        more.AddRange(Bought(here));
+        more.AddRange(Bought.With(fresh, "outlet", here, outdoors));
         if (!building.Do(more))
         {
             return false;
@@ -224,24 +224,6 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, FreshIds ids,
         return UsualMakes.Find(building.Now, fresh, building.Now.Boxes[fresh], "make") is [var make, ..]
             && building.Do([.. make.Places.Select(p => p.Edit)]);
     }
-
-    /// <summary>What is bought to suit the place: tamper-resistant everywhere, for the weather outdoors.</summary>
-    private IEnumerable<Edit> Bought(string kind)
-    {
-        if (DeviceKinds.Find(kind) is not { Receptacle: true })
-        {
-            yield break;
-        }
-
-        yield return Planned(DeviceFacts.Tamper, "yes");
-        if (outdoors)
-        {
-            yield return Planned(DeviceFacts.Weather, "yes");
-            yield return Planned(DeviceFacts.WetCover, Choice.Text(WetCover.InUse));
-        }
-    }
-
-    private NoteFact Planned(FactKey fact, string value) => new(fresh, "outlet", fact.Id, new Observation(Known.Marked, value));
 
     private HeldBy Hold(WayRoute route, BoxKind kind) =>
         route == WayRoute.Surface || kind.Mounted == Mounted.Surface ? HeldBy.Surface

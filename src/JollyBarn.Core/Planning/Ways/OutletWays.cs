@@ -117,8 +117,7 @@ internal sealed class OutletWays(Job job, Wish wish, Stock stock)
         }
     }
 
-    private bool Outdoors =>
-        job.Places.Find(place) is { } there && (Choice.Parse<RoomUse>(there.Use) == RoomUse.Outdoors || there.Wetness == Wetness.Wet);
+    private bool Outdoors => Bought.Outdoors(job, place);
 
     private IEnumerable<Shield> Shields(Id<Box> id)
     {

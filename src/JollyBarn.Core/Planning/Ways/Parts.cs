@@ -6,20 +6,51 @@ namespace JollyBarn.Planning.Ways;
 
 /// <summary>So many of a part.</summary>
 /// <param name="Count">Pieces; feet of cable and wire.</param>
-public sealed record PartNeed(PartId Part, decimal Count);
+/// <param name="Reused">Of those the plan uses, so many more come off in the work and go on again.</param>
+public sealed record PartNeed(PartId Part, decimal Count, decimal Reused = 0);
 
 /// <summary>What a plan uses: everything of the state after that was not there before, and what goes with it.</summary>
 /// <remarks><em>Practice</em>: a fifth more connectors, two at least; a staple every 4½ ft and one at each box (334.30) where cable is not
-/// fished; a connector in every knockout of a metal box; a plug in every hole a cable left (110.12(A)); a plate, with its screws, over
-/// every new opening; a label where protection stands for a ground (406.4(D)).</remarks>
+/// fished; two steel plates where studs are bored (300.4); tape where the house puts it round terminals, and where a wire is marked again
+/// (200.7(C)); a connector in every knockout of a metal box; a plug in every hole a cable left (110.12(A)); a plate, with its screws, over
+/// every new opening; screws with an extension; a label where protection stands for a ground (406.4(D)). What comes off and is sound
+/// goes on
+/// again where the house says so: twist-ons by its practice, levers always.</remarks>
 public static class PartsOf
 {
     public static IReadOnlyList<PartNeed> Between(Job before, Job after, WayChoice choice)
     {
         var needs = new Dictionary<PartId, decimal>();
-        foreach (var id in Touched.Boxes(before, after).Where(after.Boxes.Has))
+        var touched = Touched
+            .Boxes(before, after)
+            .Where(after.Boxes.Has)
+            .Select(id => (Was: before.Boxes.Find(id), Is: after.Boxes[id]))
+            .ToList();
+        foreach (var (was, box) in touched)
         {
-            OfBox(needs, before.Boxes.Find(id), after.Boxes[id]);
+            OfBox(needs, was, box);
+        }
+
+        // One like the old: it is new all the same.
+        if (choice is { Old: not null, Device: { } put })
+        {
+            needs[new(PartSort.Device, put)] = 1;
+        }
+
+        var made = MadeJoints.Of(touched, after.Practice);
+        foreach (var (kind, count) in made.New)
+        {
+            Add(needs, new(PartSort.Connector, kind), count);
+        }
+
+        if (touched.Exists(b => Taped(b.Was, b.Is, after.Practice)))
+        {
+            Add(needs, new(PartSort.Tape, "electrical"), 1);
+        }
+
+        if (choice is { Route: WayRoute.Inside, Kind: { } into } && BoxKinds.Find(into) is { OldWork: false, Mounted: not Mounted.Surface })
+        {
+            Add(needs, new(PartSort.NailPlate, "steel"), 2);
         }
 
         foreach (var connector in needs.Where(n => n.Key.Sort == PartSort.Connector && n.Value > 0).Select(n => n.Key).ToList())
@@ -39,7 +70,7 @@ public static class PartsOf
 
         foreach (var breaker in Breakers(after).Where(b => !Breakers(before).Contains(b)))
         {
-            Add(needs, new(PartSort.Breaker, $"{breaker.Kind.ToString().ToLowerInvariant()}-{breaker.Poles}p-{breaker.Amperes:0}"), 1);
+            Add(needs, Breaker(new(breaker.Slot, breaker.Poles, breaker.Amperes, breaker.Kind)), 1);
         }
 
         return
@@ -49,7 +80,25 @@ public static class PartsOf
                 .OrderBy(n => n.Key.Sort)
                 .ThenBy(n => n.Key.Kind, StringComparer.Ordinal)
                 .Select(n => new PartNeed(n.Key, n.Value)),
+            .. made
+                .Reused.OrderBy(r => r.Key, StringComparer.Ordinal)
+                .Select(r => new PartNeed(new(PartSort.Connector, r.Key), 0, r.Value)),
         ];
+    }
+
+    /// <summary>True where tape is used: round the terminals of a device, or to mark a white or green wire as another.</summary>
+    private static bool Taped(Box? was, Box box, HousePractice house) =>
+        (
+            house.Says(PracticeBook.Tape, "metal")
+            && box.Material == BoxMaterial.Metal
+            && box.Devices.Any(d => d.Value.Gang > 0 && was?.Devices.Find(d.Key)?.Kind != d.Value.Kind)
+        ) || box.Leads.Any(l => l.Value.MarkedAs is { } mark && was?.Leads.Find(l.Key)?.MarkedAs != mark);
+
+    /// <summary>A breaker by kind, poles and rating.</summary>
+    public static PartId Breaker(Breaker breaker)
+    {
+        ArgumentNullException.ThrowIfNull(breaker);
+        return new(PartSort.Breaker, $"{breaker.Kind.ToString().ToLowerInvariant()}-{breaker.Poles}p-{breaker.Amperes:0}");
     }
 
     /// <summary>What an assembly is made of that is not there yet.</summary>
@@ -78,12 +127,8 @@ public static class PartsOf
 
         More(needs, PartSort.Fitting, box.Parts.Values.Select(p => p.Kind), was?.Parts.Values.Select(p => p.Kind));
         More(needs, PartSort.Device, box.Devices.Values.Select(d => d.Kind), was?.Devices.Values.Select(d => d.Kind));
-        More(
-            needs,
-            PartSort.Connector,
-            box.Joints.Values.Select(j => j.Connector).Where(c => c is not ("unknown" or "bare")),
-            was?.Joints.Values.Select(j => j.Connector)
-        );
+        var extensions = box.Parts.Count(p => was?.Parts.Has(p.Key) != true && PartKinds.Find(p.Value.Kind)?.Role == PartRole.Extension);
+        Add(needs, new(PartSort.Screw, "extension-8-32"), 2 * extensions);
         var yokes = box.Devices.Values.Count(d => d.Gang > 0);
         if (yokes > 0 && (was is null || was.Devices.Values.Count(d => d.Gang > 0) != yokes))
         {

@@ -1,3 +1,4 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Wiring;
 
@@ -10,16 +11,32 @@ public sealed record CutFrom(PartId Part, IReadOnlyList<Cut> Pieces, IReadOnlyLi
 
 /// <summary>One list of what all open Changes use together, and how it is cut.</summary>
 /// <param name="Changes">The Changes it is for.</param>
+/// <param name="Off">Each breaker once, for all that is done on it: off, proved dead and on again one time.</param>
+/// <param name="Minutes">Work of all of them, in minutes of this house.</param>
 /// <param name="After">The job with all of them planned, as far as they go together.</param>
-public sealed record Shopping(IReadOnlyList<string> Changes, IReadOnlyList<PartNeed> Parts, IReadOnlyList<CutFrom> Cuts, Job After)
+public sealed record Shopping(
+    IReadOnlyList<string> Changes,
+    IReadOnlyList<PartNeed> Parts,
+    IReadOnlyList<CutFrom> Cuts,
+    IReadOnlyList<WayOff> Off,
+    decimal Minutes,
+    Job After
+)
 {
+    /// <summary>Several times off are one: it is switched off and proved dead once.</summary>
+    private static WayOff Once(Job job, IReadOnlyList<WayOff> off) =>
+        off[0] with
+        {
+            Minutes = off.Sum(o => o.Minutes) - ((off.Count - 1) * LearnedMinutes.Of(job, WayBook.Prove).Minutes),
+        };
+
     public static Shopping Of(Job job, IShop shop)
     {
         ArgumentNullException.ThrowIfNull(job);
         var stock = new Stock(job, shop);
         var open = job.Changes.Where(c => c.Value.Closed is null).Select(c => c.Key).ToList();
         var parts = new Dictionary<PartId, decimal>();
-        var cuts = new List<Cut>();
+        var (cuts, off, minutes) = (new List<Cut>(), new List<WayOff>(), 0m);
         var all = job;
         foreach (var change in open)
         {
@@ -31,6 +48,12 @@ public sealed record Shopping(IReadOnlyList<string> Changes, IReadOnlyList<PartN
             }
 
             cuts.AddRange(Ways.Cuts.Between(left, planned));
+            if (!ReferenceEquals(left, planned))
+            {
+                var work = WayWork.Of(left, planned, new(), closed: false);
+                off.AddRange(work.Off);
+                minutes += work.Ops.Sum(o => o.Minutes);
+            }
             all = planned.Boxes.Aggregate(all, (j, b) => job.Boxes.Has(b.Key) ? j : j with { Boxes = j.Boxes.With(b.Key, b.Value) });
             all = planned.Runs.Aggregate(all, (j, r) => job.Runs.Has(r.Key) ? j : j with { Runs = j.Runs.With(r.Key, r.Value) });
         }
@@ -48,6 +71,8 @@ public sealed record Shopping(IReadOnlyList<string> Changes, IReadOnlyList<PartN
                         return new CutFrom(g.Key, [.. g], coils, CoilCutting.Plan([.. g.Select(c => c.Feet)], coils));
                     }),
             ],
+            [.. off.GroupBy(o => o.Breaker).OrderBy(g => g.Key, StringComparer.Ordinal).Select(g => Once(job, [.. g]))],
+            minutes,
             all
         );
     }

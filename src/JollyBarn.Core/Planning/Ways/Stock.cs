@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Fill;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Ways;
@@ -68,6 +69,10 @@ public sealed class StandInShop : IShop
         yield return (new(PartSort.Clamp, "cable"), new(Price: 0.5m, Pack: 5));
         yield return (new(PartSort.Staple, "cable"), new(Price: 0.04m, Pack: 100));
         yield return (new(PartSort.Screw, "ground-10-32"), new(Price: 0.2m, Pack: 10));
+        yield return (new(PartSort.Screw, "extension-8-32"), new(Price: 0.1m, Pack: 10));
+        yield return (new(PartSort.Tape, "electrical"), new(Price: 2));
+        yield return (new(PartSort.NailPlate, "steel"), new(Price: 0.5m, Pack: 10));
+        yield return (PartNames.Raceway, new(Price: 2.2m, Pack: 5));
         yield return (new(PartSort.Plug, "knockout"), new(Price: 0.4m, Pack: 5));
         yield return (new(PartSort.Label, "gfci-no-ground"), new(Price: 0.1m, Pack: 20));
     }
@@ -80,6 +85,19 @@ public sealed class Stock(Job job, IShop shop)
 
     /// <summary>True where van or shop has one at least.</summary>
     public bool Has(PartId part) => Find(part) is { } line && (line.AtHand > 0 || line.Shop is not 0);
+
+    /// <summary>True where the van holds one.</summary>
+    public bool InVan(PartId part) => Find(part) is { AtHand: > 0 };
+
+    /// <summary>What would do instead, with what the van holds first; otherwise in the order it was.</summary>
+    public InsteadAnswer VanFirst(InsteadAnswer answer)
+    {
+        ArgumentNullException.ThrowIfNull(answer);
+        return answer with { Options = [.. answer.Options.OrderByDescending(InVan)] };
+    }
+
+    /// <summary>True where all that is new of it lies in the van.</summary>
+    public bool InVan(InsteadOption option) => PartsOf.Of(option).All(InVan);
 
     /// <summary>How many of so many have to be bought.</summary>
     public decimal ToBuy(PartNeed need) => Math.Max(0, need.Count - (Find(need.Part)?.AtHand ?? 0));

@@ -65,6 +65,9 @@ public enum WayOpen
     /// <summary>Whether one gets under the floor between the two.</summary>
     Under,
 
+    /// <summary>What the label of the panel names.</summary>
+    PanelLabel,
+
     /// <summary>How much slack the cable has.</summary>
     Slack,
 
@@ -86,6 +89,9 @@ public sealed record WayChoice
 
     public int? Slot { get; init; }
 
+    /// <summary>The new breaker, where it is all that is wanted.</summary>
+    public Breaker? Breaker { get; init; }
+
     public Shield Shield { get; init; }
 
     public WayRoute? Route { get; init; }
@@ -102,10 +108,19 @@ public sealed record WayChoice
 
     public Repair? Repair { get; init; }
 
+    /// <summary>Kind of the device that is put in.</summary>
+    public string? Device { get; init; }
+
+    /// <summary>The device whose place it takes.</summary>
+    public Id<Device>? Old { get; init; }
+
+    /// <summary>How a box whose leads lie free is made up.</summary>
+    public AssumedMake? Make { get; init; }
+
     public Remedy? Remedy { get; init; }
 
-    /// <summary>The verdict it is to settle.</summary>
-    public Finding? Target { get; init; }
+    /// <summary>The verdicts it is to settle; the remedy is of the first of them.</summary>
+    public IReadOnlyList<Finding> Targets { get; init; } = [];
 
     /// <summary>Length of the way, as measured or guessed; null where no cable is run.</summary>
     public Fact<Length>? Along { get; init; }
@@ -147,6 +162,18 @@ public enum WayMiss
     /// <summary>A cable is short of slack.</summary>
     Slack,
 
+    /// <summary>Something that lies on the old device has no place on the new one.</summary>
+    NoPlace,
+
+    /// <summary>What takes the place of a device is not what is required there now.</summary>
+    Required,
+
+    /// <summary>Whether anything is to be mended waits for a fact.</summary>
+    Waits,
+
+    /// <summary>Nothing of the kind is wrong, as things are known.</summary>
+    NothingWrong,
+
     /// <summary>The verdict would stand as it does.</summary>
     NotSettled,
 
@@ -179,12 +206,26 @@ public sealed record BuiltWay(WayChoice Choice, Batch? Edit, Rejected? Rejected)
     public static BuiltWay No(Rejected rejected) => new(rejected.Choice, null, rejected);
 }
 
+/// <summary>What is settled before a way is begun.</summary>
+public enum WayNotice
+{
+    /// <summary>It is work in a panel: a licensed electrician does it.</summary>
+    Licensed,
+
+    /// <summary>It is new wiring: most offices want a permit, and to see it before it is covered.</summary>
+    Permit,
+
+    /// <summary>Somebody digs: what lies there is marked first.</summary>
+    Dig,
+}
+
 /// <summary>So many of an operation.</summary>
 public sealed record WayOp(Assumption Op, decimal Count, decimal Minutes);
 
 /// <summary>A circuit that is off while the work goes on.</summary>
-/// <param name="Breaker">As <c>panel/7</c>.</param>
-public sealed record WayOff(string Breaker, decimal Minutes);
+/// <param name="Breaker">As <c>panel/7</c>; the panel alone where its main is off.</param>
+/// <param name="Circuits">How many breakers are dead with it.</param>
+public sealed record WayOff(string Breaker, decimal Minutes, int Circuits = 1);
 
 /// <summary>One thing ways are ranked by.</summary>
 public enum WayPoint
@@ -206,8 +247,10 @@ public sealed record WayScore(WayPoint Point, decimal Amount, decimal Worth);
 /// <param name="Key">Its name among the ways of this wish.</param>
 /// <param name="After">The job with it done.</param>
 /// <param name="Gone">Verdicts to stop or fix that it settles.</param>
+/// <param name="Stays">Verdicts to stop or fix of the boxes it is done in that it leaves as they are: not of its making, and there
+/// still.</param>
 /// <param name="Measure">Facts that would decide a verdict of it: it is not called good before they are known.</param>
-/// <param name="Licensed">It is work in a panel.</param>
+/// <param name="First">What is settled before it is begun.</param>
 /// <param name="Score">What it is ranked by.</param>
 public sealed record FoundWay(
     string Key,
@@ -215,8 +258,9 @@ public sealed record FoundWay(
     Batch Edit,
     Job After,
     IReadOnlyList<Finding> Gone,
+    IReadOnlyList<Finding> Stays,
     IReadOnlyList<(Id<Box> Box, Finding Finding)> Measure,
-    bool Licensed,
+    IReadOnlyList<WayNotice> First,
     IReadOnlyList<PartNeed> Parts,
     IReadOnlyList<WayOp> Ops,
     IReadOnlyList<WayOff> Off,

@@ -30,6 +30,12 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
         "purpose",
     };
 
+    /// <summary>Rules of what a receptacle is replaced with.</summary>
+    private static readonly HashSet<string> Replacing = new(
+        ["gfci", "afci", "no-ground", "device-bonded", "tamper", "weather"],
+        StringComparer.Ordinal
+    );
+
     private readonly Against against = new(job);
     private readonly ConcurrentDictionary<Id<Box>, IReadOnlyList<Finding>> was = [];
     private readonly ConcurrentDictionary<Id<Circuit>, IReadOnlyList<Finding>> circuitsWere = [];
@@ -55,6 +61,16 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
             return (null, rejected);
         }
 
+        // What is put in the place of another is what is required there now, whatever stood there, 406.4(D).
+        var now = choice is { Old: { } put, From: { } there }
+            ? then[there].Where(f => f.Of == put && Replacing.Contains(f.Rule)).ToList()
+            : [];
+        if (now.Find(f => f.Verdict is Verdict.Stop or Verdict.Fix) is { } wants)
+        {
+            var box = Details.Of([("box", new Thing(ThingKind.Box, choice.From!.Value))]);
+            return (null, new(choice, WayMiss.Required, box, wants) { After = after });
+        }
+
         var parts = PartsOf.Between(job, after, choice);
         if (parts.FirstOrDefault(p => !stock.Covers(p)) is { } missing)
         {
@@ -75,10 +91,10 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
         // What is not known any more is not settled.
         bool Waits(Id<Box> b, Finding f) => then.GetValueOrDefault(b)?.Any(x => x.Verdict == Verdict.Measure && Same(x, f)) == true;
 
-        var still = choice is { Target: { } target, From: { } at }
-            ? then.GetValueOrDefault(at)?.FirstOrDefault(f => Same(f, target))
-            : null;
-        if (still is { Verdict: Verdict.Stop or Verdict.Fix })
+        var still = choice is { From: { } at }
+            ? (then.GetValueOrDefault(at) ?? []).Where(f => choice.Targets.Any(t => Same(f, t))).ToList()
+            : [];
+        if (still.Exists(f => f.Verdict is Verdict.Stop or Verdict.Fix))
         {
             return (null, Rejected.Of(choice, WayMiss.NotSettled));
         }
@@ -86,7 +102,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
         var measure = then.SelectMany(b =>
                 b.Value.Where(f =>
                         f.Verdict == Verdict.Measure
-                        && (ReferenceEquals(f, still) || (Deciding.Contains(f.Rule) && (Fresh(b.Key) || !Had(b.Key, f))))
+                        && (still.Contains(f) || now.Contains(f) || (Deciding.Contains(f.Rule) && (Fresh(b.Key) || !Had(b.Key, f))))
                     )
                     .Select(f => (b.Key, f))
             )
@@ -99,8 +115,14 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
                 edit,
                 after,
                 gone,
+                [
+                    .. Touched
+                        .Boxes(job, after)
+                        .Where(b => job.Boxes.Has(b) && then.ContainsKey(b))
+                        .SelectMany(b => then[b].Where(f => f.Verdict is Verdict.Stop or Verdict.Fix).Select(f => f with { Box = b })),
+                ],
                 measure,
-                job.Panels.Any(p => !ReferenceEquals(p.Value, after.Panels.Find(p.Key))),
+                [.. Notices(after, choice)],
                 parts,
                 work.Ops,
                 work.Off,
@@ -108,6 +130,26 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
             ),
             null
         );
+    }
+
+    private IEnumerable<WayNotice> Notices(Job after, WayChoice choice)
+    {
+        var panel = job.Panels.Any(p => !ReferenceEquals(p.Value, after.Panels.Find(p.Key)));
+        if (panel)
+        {
+            yield return WayNotice.Licensed;
+        }
+
+        // A piece of a cable that was there is a repair; a cable that was not is new wiring.
+        if (panel || (choice.Repair is null && after.Runs.Ids.Any(r => !job.Runs.Has(r))))
+        {
+            yield return WayNotice.Permit;
+        }
+
+        if (choice.Route == WayRoute.Outside)
+        {
+            yield return WayNotice.Dig;
+        }
     }
 
     /// <summary>True where the hot of every device that was not there is followed through the record to a panel.</summary>
@@ -176,12 +218,19 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
             .OfType<Id<Circuit>>()
             .Distinct()
             .Order();
+        var panels = after.Panels.Where(p => !ReferenceEquals(job.Panels.Find(p.Key), p.Value)).Select(p => p.Key);
         return
-            circuits.SelectMany(c => Brought.By(Was(c), Of(after, c)).Select(f => (Circuit: c, Finding: f))).FirstOrNull()
-                is var (circuit, bad)
-            ? new(choice, WayMiss.Brings, Details.Of([("circuit", Thing.Circuit(circuit))]), bad) { After = after }
+            circuits
+                .SelectMany(c => Brought.By(Was(c), Of(after, c)).Select(f => (Name: "circuit", Thing: Thing.Circuit(c), Finding: f)))
+                .Concat(panels.SelectMany(p => Brought.By(Of(job, p), Of(after, p)).Select(f => ("panel", Thing.Panel(p), f))))
+                .FirstOrNull()
+                is var (name, thing, bad)
+            ? new(choice, WayMiss.Brings, Details.Of([(name, thing)]), bad) { After = after }
             : null;
     }
+
+    private static IReadOnlyList<Finding> Of(Job of, string panel) =>
+        of.Panels.Has(panel) ? SupplyVerdicts.Judge(new PanelLook(of, panel)) : [];
 
     private IReadOnlyList<Finding> Was(Id<Circuit> id) => circuitsWere.GetOrAdd(id, c => Of(job, c));
 
@@ -192,7 +241,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
     {
         var minutes = work.Ops.Sum(o => o.Minutes);
         var money = parts.Sum(stock.Price);
-        var off = work.Off.Sum(o => o.Minutes);
+        var off = work.Off.Sum(o => o.Minutes * o.Circuits);
         var trips = parts.Any(p => stock.ToBuy(p) > 0) ? 1 : 0;
         var looks = open + choice.Open.Count + (choice.Held == HeldBy.Stud && wish.Stud is null ? 1 : 0);
         decimal By(Assumption weight) => wish.Weights?.TryGetValue(weight.Key, out var own) == true ? own : weight.Of(job.Practice);

@@ -22,8 +22,7 @@ public static class WaySearch
     {
         var stock = new Stock(job, shop);
         var outlets = new OutletWays(job, wish, stock);
-        var (drafts, rejected) =
-            wish.Kind == WishKind.MoreOutlets ? outlets.All() : (OtherWays.For(job, wish, stock), (IReadOnlyList<Rejected>)[]);
+        var (drafts, rejected) = wish.Kind == WishKind.MoreOutlets ? outlets.All() : OtherWays.For(job, wish, stock);
         var judge = new WayJudge(job, wish, stock);
         var not = rejected.ToList();
         var queue = new PriorityQueue<WayDraft, (decimal, int)>();

@@ -27,7 +27,7 @@ internal sealed class WayWork
         var old = touched.Where(before.Boxes.Has).ToList();
         var breakers = Breakers(before, old);
         var fresh = touched.Where(b => !before.Boxes.Has(b)).ToList();
-        var panel = before.Panels.Any(p => !ReferenceEquals(p.Value, after.Panels.Find(p.Key)));
+        var panels = before.Panels.Where(p => !ReferenceEquals(p.Value, after.Panels.Find(p.Key))).ToList();
         var replaced = old.Where(b => before.Boxes[b].Kind != after.Boxes[b].Kind).ToList();
         // A box that is nailed wants the wall open round it.
         var opened = replaced.Count(b => BoxKinds.Find(after.Boxes[b].Kind) is { OldWork: false, Mounted: not Mounted.Surface });
@@ -40,7 +40,10 @@ internal sealed class WayWork
             var (was, box) = (before.Boxes.Find(id), after.Boxes[id]);
             inside += work.Add(WayBook.Joint, box.Joints.Ids.Count(j => was?.Joints.Find(j)?.Connector != box.Joints[j].Connector));
             inside += work.Add(WayBook.Tail, box.Pigtails.Ids.Count(p => was?.Pigtails.Has(p) != true));
-            inside += work.Add(WayBook.Device, box.Devices.Count(d => was?.Devices.Find(d.Key)?.Kind != d.Value.Kind));
+            inside += work.Add(
+                WayBook.Device,
+                box.Devices.Count(d => was?.Devices.Find(d.Key)?.Kind != d.Value.Kind || d.Key == choice.Old)
+            );
             inside += work.Add(WayBook.Part, box.Parts.Ids.Count(p => was?.Parts.Has(p) != true));
             inside += work.Add(WayBook.CableIn, Ends(box) - (was is null ? 0 : Ends(was)));
         }
@@ -55,7 +58,7 @@ internal sealed class WayWork
             work.Add(OutletWays.Per(route), Math.Ceiling(feet));
         }
 
-        work.Add(WayBook.Breaker, panel ? 1 : 0);
+        var slots = work.Add(WayBook.Breaker, panels.Count);
         work.Add(WayBook.Splice, choice.Repair is null ? 0 : 1);
         work.Add(WayBook.Hand, byHand ? 1 : 0);
         var across =
@@ -64,7 +67,12 @@ internal sealed class WayWork
         var off = WayBook.Prove.Of(before.Practice) + (WayBook.Open.Of(before.Practice) * old.Count) + inside;
         return new WayWork(before)
         {
-            Off = [.. breakers.Select(b => new WayOff(b, off))],
+            // Work in a panel wants its main off, and with it everything.
+            Off =
+            [
+                .. breakers.Where(b => !panels.Exists(p => BreakerKey.Read(b)?.Panel == p.Key)).Select(b => new WayOff(b, off)),
+                .. panels.Select(p => new WayOff(p.Key, WayBook.Prove.Of(before.Practice) + slots, p.Value.Breakers.Count)),
+            ],
             Damage = cut + (closed ? replaced.Count + opened : 0) + across + (choice.Route == WayRoute.Surface ? 0.5m : 0),
         }.With(work.ops);
     }

@@ -33,6 +33,15 @@ public enum WishKind
     /// <summary>A neutral joined to ground where it must not be.</summary>
     UndoJumper,
 
+    /// <summary>Another device in the place of one.</summary>
+    ReplaceDevice,
+
+    /// <summary>A box whose cables are in and lie free.</summary>
+    MakeUpBox,
+
+    /// <summary>A circuit more in a panel.</summary>
+    NewBreaker,
+
     /// <summary>One verdict, whatever it is.</summary>
     MendVerdict,
 }
@@ -53,11 +62,15 @@ public enum WayRoute
     Outside,
 }
 
+/// <summary>A line of somebody's list.</summary>
+public sealed record WishLine(string Report, string Line);
+
 /// <summary>What is wanted, and what somebody said who was asked. What nobody said stays open.</summary>
 /// <param name="Box">The box it begins at or is about.</param>
 /// <param name="Run">The cable it is about.</param>
 /// <param name="Hurt">Id of the place along it.</param>
 /// <param name="Rule">Rule of a verdict to mend, with <paramref name="Of"/>.</param>
+/// <param name="Of">Subject of that verdict; the device to replace.</param>
 /// <param name="Place">Room the new outlet is in; that of the box when null.</param>
 /// <param name="Device">Kind of the new device.</param>
 /// <param name="Away">How far from a box to the new one along the way, as measured.</param>
@@ -85,6 +98,15 @@ public sealed record Wish(
     /// <summary>Whether the way between is reached from under the floor; null when nobody looked.</summary>
     public bool? Under { get; init; }
 
-    /// <summary>Name of the new box.</summary>
+    /// <summary>The panel a new breaker is for; any when null.</summary>
+    public string? Panel { get; init; }
+
+    /// <summary>Rating of a new breaker, A; 20 when null.</summary>
+    public decimal? Amperes { get; init; }
+
+    /// <summary>The line of somebody's list it is to answer.</summary>
+    public WishLine? Line { get; init; }
+
+    /// <summary>Name of the new box or circuit.</summary>
     public string? Name { get; init; }
 }

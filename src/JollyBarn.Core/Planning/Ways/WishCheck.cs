@@ -11,6 +11,7 @@ public static class WishCheck
 {
     private const int MostAnswers = 500;
     private const decimal MostWeight = 1000;
+    private const decimal MostAmperes = 60;
 
     /// <summary>What of it cannot be, or null.</summary>
     public static Refusal? Of(Job job, Wish wish) =>
@@ -19,6 +20,15 @@ public static class WishCheck
         ?? (wish.Run is { } run && !job.Runs.Has(run) ? Refuse.Missing(What.Cable, run, "run") : null)
         ?? (wish.Place is { } place && !job.Places.Has(place) ? Refuse.Missing(What.Place, place, "place") : null)
         ?? (wish.Device is { } device && DeviceKinds.Find(device) is null ? Refuse.Missing(What.DeviceKind, device, "device") : null)
+        ?? (wish.Panel is { } panel && !job.Panels.Has(panel) ? Refuse.Missing(What.Panel, panel, "panel") : null)
+        ?? (
+            wish.Amperes is not (null or (>= 10 and <= MostAmperes)) ? new Refusal(Why.WishAmperes, "amperes", ("most", MostAmperes)) : null
+        )
+        ?? (
+            wish.Line is { } line && job.Reports.Find(line.Report)?.Lines.Has(line.Line) != true
+                ? Refuse.Missing(What.Line, line.Line, "line")
+                : null
+        )
         ?? Refuse.BadNote(wish.Name, "name")
         ?? (TooFar(wish.Away) ? new Refusal(Why.WishLength, "away") : null)
         ?? (TooHeavy(wish.Weights) ? new Refusal(Why.WishWeight, "weights", ("most", MostWeight)) : null)
@@ -34,6 +44,7 @@ public static class WishCheck
     private static Refusal? Needs(Wish wish) =>
         wish.Kind switch
         {
+            WishKind.NewBreaker => null,
             WishKind.MendCable => wish.Run is null ? new Refusal(Why.WishNeeds, "run", ("what", What.Cable)) : null,
             WishKind.MoreOutlets => wish.Box is null && wish.Place is null ? new Refusal(Why.WishNeeds, "box", ("what", What.Box)) : null,
             _ => wish.Box is null ? new Refusal(Why.WishNeeds, "box", ("what", What.Box)) : null,

@@ -50,6 +50,12 @@ public static class WishWords
                 "afci",
             ]
         ),
+        (
+            WishKind.ReplaceDevice,
+            ["replace", "swap", "worn out", "loose receptacle", "broken switch", "cracked", "new switch", "change the receptacle"]
+        ),
+        (WishKind.MakeUpBox, ["make up", "make it up", "wire it up", "hook up", "connect it"]),
+        (WishKind.NewBreaker, ["breaker", "new circuit", "own circuit", "another circuit", "dedicated"]),
         (WishKind.UndoJumper, ["jumper", "bootleg", "neutral to ground", "false ground"]),
     ];
 

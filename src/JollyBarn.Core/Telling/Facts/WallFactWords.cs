@@ -117,6 +117,11 @@ internal static class WallFactWords
                 "Wood boards burn; gypsum board, plaster, tile and brick do not.",
                 ["it burns", "it does not"]
             ),
+            [WallFacts.InFront] = new(
+                "What stands in front of it?",
+                "A cabinet or an appliance that stays: leads are cut longer, to be worked on before it.",
+                ["nothing", "a cabinet", "an appliance"]
+            ),
             [WallFacts.Gap] = new(
                 "What is the widest gap round it?",
                 "Between the box and the wall surface; plaster and gypsum board only."

@@ -42,10 +42,11 @@ public static class FillTeller
     public static IReadOnlyList<ToldAddition> Tell(IReadOnlyList<Addition> additions) =>
         [.. additions.Select(a => new ToldAddition(a.Id, FillWords.Of(a), a.Fit, a.Adds, a.Left))];
 
-    public static ToldInstead Tell(InsteadAnswer answer) =>
+    /// <param name="inVan">Whether all that is new of an option lies in the van; null where no van is known.</param>
+    public static ToldInstead Tell(InsteadAnswer answer, Func<InsteadOption, bool>? inVan = null) =>
         new(
-            [.. answer.Options.Select(Tell)],
-            answer.NextSmaller is { } smaller ? Tell(smaller) : null,
+            [.. answer.Options.Select(o => Tell(o, inVan?.Invoke(o) == true))],
+            answer.NextSmaller is { } smaller ? Tell(smaller, false) : null,
             answer.NextSmaller is { } s ? $"{s.Needed} needed, {s.Available} there: short by {Volume.Zero - s.Left}." : null,
             answer.Searched,
             answer.Incomplete ? "Not everything in the box is recorded yet, so nothing can be promised to hold it." : null
@@ -76,6 +77,6 @@ public static class FillTeller
             crowd.Assumptions
         );
 
-    private static ToldOption Tell(InsteadOption o) =>
-        new(o.Box, o.Ring, o.Extension, o.Clamps, o.Keeps, o.Opens, o.Needed, o.Available, o.Left, o.Fit, InsteadWords.Of(o));
+    private static ToldOption Tell(InsteadOption o, bool inVan) =>
+        new(o.Box, o.Ring, o.Extension, o.Clamps, o.Keeps, o.Opens, o.Needed, o.Available, o.Left, o.Fit, InsteadWords.Of(o), inVan);
 }

@@ -91,6 +91,7 @@ public sealed record ToldReport(ToldFill Fill, ToldCrowd Crowding, IReadOnlyList
 /// <param name="Opens">Parts taken out or opened to get there.</param>
 /// <param name="Left">Available less needed, in³; below zero is short by that much.</param>
 /// <param name="Says">The whole of it in a few words.</param>
+/// <param name="InVan">True where all that is new of it lies in the van.</param>
 public sealed record ToldOption(
     string? Box,
     string? Ring,
@@ -102,7 +103,8 @@ public sealed record ToldOption(
     Volume Available,
     Volume Left,
     Fit Fit,
-    string Says
+    string Says,
+    bool InVan
 );
 
 /// <summary>What would do instead: the best few, and the biggest that would not, with why.</summary>

@@ -24,6 +24,10 @@ public static class PartWords
         ["clamp.cable"] = "cable connector for a knockout",
         ["staple.cable"] = "cable staple",
         ["screw.ground-10-32"] = "green 10-32 ground screw",
+        ["screw.extension-8-32"] = "8-32 screw to hold an extension",
+        ["tape.electrical"] = "roll of tape",
+        ["nailplate.steel"] = "steel plate for a stud",
+        ["raceway.surface"] = "surface raceway",
         ["plug.knockout"] = "knockout plug",
         ["label.gfci-no-ground"] = "labels \"GFCI protected\" and \"No equipment ground\"",
     };
@@ -53,7 +57,7 @@ public static class PartWords
         };
 
     /// <summary>True for what is counted in feet.</summary>
-    public static bool InFeet(PartId part) => part.Sort is PartSort.Cable or PartSort.Wire;
+    public static bool InFeet(PartId part) => part.Sort is PartSort.Cable or PartSort.Wire or PartSort.Raceway;
 
     private static string Cable(string[] parts) =>
         parts is [var type, var gauge, var conductors, .. var ground]

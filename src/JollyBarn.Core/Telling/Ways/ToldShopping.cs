@@ -14,11 +14,15 @@ public sealed record ToldCoil(string From, IReadOnlyList<ToldCut> Pieces, string
 public sealed record ToldCutting(string Part, string Name, IReadOnlyList<ToldCoil> Coils, decimal Bought);
 
 /// <summary>One list over all open Changes, in words.</summary>
+/// <param name="Off">Each breaker once, and how long it is off for all of them.</param>
+/// <param name="Time">Work of all of them.</param>
 public sealed record ToldShopping(
     IReadOnlyList<string> Changes,
     IReadOnlyList<ToldPart> Parts,
     IReadOnlyList<ToldCutting> Cutting,
-    decimal Price
+    decimal Price,
+    IReadOnlyList<string> Off,
+    string Time
 )
 {
     public static ToldShopping Tell(Job job, IShop shop)
@@ -36,7 +40,9 @@ public sealed record ToldShopping(
                     Math.Round(c.Plan.Bought, 1)
                 )),
             ],
-            Math.Round(parts.Sum(p => p.Price), 2)
+            Math.Round(parts.Sum(p => p.Price), 2),
+            [.. list.Off.Select(o => ToldWays.Off(job, o))],
+            WayWords.Minutes(list.Minutes)
         );
     }
 

@@ -10,7 +10,17 @@ namespace JollyBarn.Telling.Ways;
 /// <param name="Van">How many lie in the van.</param>
 /// <param name="Buy">How many have to be bought.</param>
 /// <param name="Price">Of all of them, $.</param>
-public sealed record ToldPart(string Part, string Name, decimal Count, bool Feet, decimal Van, decimal Buy, decimal Price);
+/// <param name="Reused">How many more come off in the work and go on again.</param>
+public sealed record ToldPart(
+    string Part,
+    string Name,
+    decimal Count,
+    bool Feet,
+    decimal Van,
+    decimal Buy,
+    decimal Price,
+    decimal Reused = 0
+);
 
 /// <param name="Says">What it is.</param>
 /// <param name="Length">How long it is cut.</param>
@@ -26,25 +36,35 @@ public sealed record ToldOp(string Key, string Name, decimal Count, decimal Minu
 public sealed record ToldScore(WayPoint Point, decimal Amount, decimal Worth, string Says);
 
 /// <summary>A way in words.</summary>
+/// <param name="Title">The whole way in a line.</param>
+/// <param name="Head">What it begins with: where power comes from, or what is done.</param>
+/// <param name="How">The rest of it, piece by piece.</param>
 /// <param name="Decided">True where nothing that decides is unknown.</param>
+/// <param name="First">Licence, permit, a call before digging.</param>
 /// <param name="Look">What to look at first.</param>
 /// <param name="Measure">Verdicts that wait for a fact.</param>
+/// <param name="Stays">What was wrong in the boxes it is done in, and stays.</param>
 /// <param name="Edit">All of it as one edit, to be planned.</param>
+/// <param name="Message">What is sent to whoever wrote the line of a list, before the work; null where no line is asked about.</param>
 public sealed record ToldWay(
     string Key,
     string Title,
+    string Head,
+    IReadOnlyList<string> How,
     bool Decided,
-    bool Licensed,
+    IReadOnlyList<string> First,
     decimal Worth,
     IReadOnlyList<ToldScore> Score,
     IReadOnlyList<string> Look,
     IReadOnlyList<ToldFinding> Measure,
     IReadOnlyList<ToldFinding> Gone,
+    IReadOnlyList<ToldFinding> Stays,
     IReadOnlyList<ToldPart> Parts,
     IReadOnlyList<ToldCut> Cuts,
     IReadOnlyList<ToldOp> Ops,
     IReadOnlyList<string> Off,
-    Edit Edit
+    Edit Edit,
+    string? Message
 );
 
 /// <summary>A way that does not work; several of one reason are one.</summary>
@@ -69,7 +89,7 @@ public sealed record ToldWays(
     {
         var (words, stock) = (new WayWords(job), new Stock(job, shop));
         return new(
-            [.. answer.Ways.Select(w => Way(job, words, stock, w))],
+            [.. answer.Ways.Select(w => Way(job, wish, words, stock, w))],
             [
                 .. answer
                     .Rejected.Select(r => (r, Why: words.Why(r)))
@@ -83,22 +103,29 @@ public sealed record ToldWays(
         );
     }
 
-    private static ToldWay Way(Job job, WayWords words, Stock stock, FoundWay way) =>
+    /// <summary>One way, as it is found.</summary>
+    public static ToldWay Way(Job job, Wish wish, FoundWay way, IShop shop) => Way(job, wish, new(job), new(job, shop), way);
+
+    private static ToldWay Way(Job job, Wish wish, WayWords words, Stock stock, FoundWay way) =>
         new(
             way.Key,
             words.Title(way.Choice),
+            words.Head(way.Choice),
+            words.How(way.Choice),
             way.Decided,
-            way.Licensed,
+            [.. way.First.Select(WayWords.Notice)],
             way.Worth,
             [.. way.Score.Select(s => new ToldScore(s.Point, s.Amount, s.Worth, WayWords.Point(s.Point, s.Amount)))],
             [.. way.Choice.Open.Select(WayWords.Open)],
             [.. way.Measure.Select(m => new Teller(way.After, m.Box).Tell(m.Finding) with { Box = m.Box })],
             [.. way.Gone.Select(f => new Teller(job, f.Box?.Text ?? way.Choice.From?.Text ?? "").Tell(f))],
+            [.. way.Stays.Select(f => new Teller(way.After, f.Box!.Value).Tell(f))],
             [.. way.Parts.Select(p => Part(stock, p))],
             [.. Cuts.Between(job, way.After).Select(c => Cut(way.After, c))],
             [.. way.Ops.Select(o => Op(job, o))],
             [.. way.Off.Select(o => Off(job, o))],
-            way.Edit
+            way.Edit,
+            WayMessage.Of(job, wish, words.Title(way.Choice), way)
         );
 
     private static ToldOp Op(Job job, WayOp op)
@@ -124,21 +151,27 @@ public sealed record ToldWays(
             PartWords.InFeet(need.Part),
             stock.Find(need.Part)?.AtHand ?? 0,
             Math.Round(stock.ToBuy(need), 1),
-            Math.Round(stock.Price(need), 2)
+            Math.Round(stock.Price(need), 2),
+            need.Reused
         );
 
     internal static ToldCut Cut(Job job, Cut cut)
     {
         var name = PartWords.Of(cut.Part);
         var says = cut.Tail is { } tail ? $"{name}, in {job.Boxes[tail.Box].Name}" : $"{name}: {Ends(job, job.Runs[cut.Run!.Value])}";
-        var added = cut.Added > Measures.Length.Zero ? $" + {cut.Added} because it is guessed" : "";
+        var rise = cut.Rise > Measures.Length.Zero ? $" + {LengthWords.Of(cut.Rise)} up or down" : "";
+        var ends = cut.Ends > Measures.Length.Zero ? $" + ends {cut.Ends} + waste" : "";
+        var added = cut.Added > Measures.Length.Zero ? $" + {LengthWords.Of(cut.Added)} because it is guessed" : "";
         return new(
             says,
             LengthWords.Of(cut.Length),
-            cut.Tail is null ? $"way {LengthWords.Of(cut.Way)} + ends {cut.Ends} + waste{added}" : "",
-            cut.Measured
+            cut.Tail is null ? $"way {LengthWords.Of(cut.Way)}{rise}{ends}{added}" : Strips(cut.Strips),
+            cut.Measured || cut.Tail is not null
         );
     }
+
+    private static string Strips(IReadOnlyList<Measures.Length> strips) =>
+        strips.Distinct().ToList() is [var same] ? $"strip {same} at both ends" : $"strip {string.Join(" and ", strips)}";
 
     private static string Ends(Job job, Run run) => $"{End(job, run.A)} to {End(job, run.B)}";
 
@@ -147,8 +180,13 @@ public sealed record ToldWays(
         : end.At == EndAt.Panel ? job.Panels.Find(end.Id ?? "")?.Name ?? "the panel"
         : end.Says ?? "its end";
 
-    private static string Off(Job job, WayOff off)
+    internal static string Off(Job job, WayOff off)
     {
+        if (job.Panels.Find(off.Breaker) is { } panel)
+        {
+            return $"the main of {panel.Name}, and with it everything: {WayWords.Minutes(off.Minutes)}";
+        }
+
         var breaker = Phrases.BreakerNames.Find(job, off.Breaker);
         var name = Phrases.BreakerNames.Of(job, breaker) is { } written ? $", {written}" : "";
         return $"breaker {breaker.Where}{name}: {WayWords.Minutes(off.Minutes)}";

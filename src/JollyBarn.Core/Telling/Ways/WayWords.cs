@@ -41,11 +41,22 @@ internal sealed class WayWords(Job job)
     /// <summary>The way in a line.</summary>
     public string Title(WayChoice choice) => First(string.Join(", ", Pieces(choice)));
 
+    /// <summary>What it begins with.</summary>
+    public string Head(WayChoice choice) => First(Pieces(choice).First());
+
+    /// <summary>The rest of it.</summary>
+    public IReadOnlyList<string> How(WayChoice choice) => [.. Pieces(choice).Skip(1)];
+
     private IEnumerable<string> Pieces(WayChoice choice)
     {
         if (choice.Remedy is { } remedy)
         {
             yield return RemedyTeller.Says(job, choice.From!.Value, remedy).TrimEnd('.');
+            if (choice.Targets.Count > 1)
+            {
+                yield return $"and {choice.Targets.Count - 1} more the same way";
+            }
+
             yield break;
         }
 
@@ -57,6 +68,33 @@ internal sealed class WayWords(Job job)
                 yield return Kind(into);
             }
 
+            yield break;
+        }
+
+        if (choice.Breaker is { } breaker)
+        {
+            yield return $"{PartWords.Of(PartsOf.Breaker(breaker))} in slot {breaker.Where} of {names.Of(Thing.Panel(choice.Panel!))}";
+            yield break;
+        }
+
+        if (choice is { Old: { } old, Device: { } now, From: { } replaced })
+        {
+            var was = job.Boxes[replaced].Devices[old].Kind;
+            yield return was == now
+                ? $"{Box(replaced)}: a new {Bare(now)}, connections as found"
+                : $"{Box(replaced)}: {Device(now)} in the place of the {Bare(was)}";
+            if (choice.Shield == Shield.LoadSide)
+            {
+                yield return "what goes on from there on its load side";
+            }
+
+            yield break;
+        }
+
+        if (choice.Make is { } make)
+        {
+            var with = choice.Device is { } put ? $"{Device(put)}, " : "";
+            yield return $"{Box(choice.From)}: {with}{Low(MakeWords.Says(make.Make, Cable(choice)))}";
             yield break;
         }
 
@@ -130,12 +168,17 @@ internal sealed class WayWords(Job job)
             WayMiss.Tap => First($"{Named(rejected, "box")}: {Taps[(TapMiss)rejected.Details["tap"]!]}."),
             WayMiss.NotOpened => $"{Named(rejected, "box")} was never opened: open it, and it may be nearest.",
             WayMiss.Over => First($"{Named(rejected, "box")} is {Short(rejected)} in³ short of room."),
-            WayMiss.Brings => Brings(rejected),
+            WayMiss.Brings => $"It brings: {Told(rejected)}",
+            WayMiss.Required => $"What is put in now must suit the place: {Told(rejected)}",
             WayMiss.Network => "Something that works now would work worse, by the wiring as recorded.",
             WayMiss.NoSlot => $"{Named(rejected, "panel")} has no free slot.",
             WayMiss.NoPart => First($"{PartWords.Of((PartId)rejected.Details["part"]!)}: neither the van nor the shop has it."),
             WayMiss.Slack => $"{rejected.Details["short"]} short of slack: it wants {rejected.Details["needs"]}, both sides together, "
                 + $"and there is {rejected.Details["has"]}.",
+            WayMiss.Waits => $"Whether anything is to be mended is not known yet: {Told(rejected)}",
+            WayMiss.NothingWrong => $"Nothing of the kind is wrong at {Named(rejected, "box")}, as things are known.",
+            WayMiss.NoPlace =>
+                $"{First(Device((string)rejected.Details["kind"]!))} has no terminal for something that lies on the old one.",
             WayMiss.NotSettled => "The verdict would stand as it does.",
             WayMiss.NotAllowed => rejected.Details["ask"] is true
                 ? $"In edition {job.Profile.Edition.ToString()[3..]} the office is asked before leads are made longer so."
@@ -146,11 +189,11 @@ internal sealed class WayWords(Job job)
     private static string Short(Rejected rejected) =>
         rejected.Details["left"] is Volume left ? (-left.CubicInches).ToString("0.##", CultureInfo.InvariantCulture) : "some";
 
-    private string Brings(Rejected rejected)
+    private string Told(Rejected rejected)
     {
-        var home = rejected.Details["box"] is Thing box ? box.Id : ((Thing)rejected.Details["circuit"]!).Id;
+        var home = new[] { "box", "circuit", "panel" }.Select(n => rejected.Details[n]).OfType<Thing>().First().Id;
         var told = new Teller(rejected.After ?? job, home).Tell(rejected.By!);
-        return $"It brings: {told.Says} ({told.Article})";
+        return told.Article is { Length: > 0 } article ? $"{told.Says} ({article})" : told.Says;
     }
 
     private string Named(Rejected rejected, string name) =>
@@ -166,9 +209,9 @@ internal sealed class WayWords(Job job)
             WayPoint.Damage => Count(amount, "hole to make good", "holes to make good"),
             WayPoint.Time => Minutes(amount),
             WayPoint.Money => $"${amount.ToString("0", CultureInfo.InvariantCulture)} of parts",
-            WayPoint.Outage => $"off for {Minutes(amount)}",
+            WayPoint.Outage => $"circuits off {Minutes(amount)}",
             WayPoint.Trips => amount == 0 ? "all in the van" : Count(amount, "walk to the shop", "walks to the shop"),
-            _ => Count(amount, "thing to look at first", "things to look at first"),
+            _ => amount == 0 ? "nothing to look at first" : Count(amount, "thing to look at first", "things to look at first"),
         };
 
     public static string Minutes(decimal minutes) =>
@@ -212,9 +255,29 @@ internal sealed class WayWords(Job job)
         {
             WayOpen.Under => "Look whether one gets under the floor between the two.",
             WayOpen.Slack => "Pull at the cable on both sides: how much slack is there?",
+            WayOpen.PanelLabel => "Read the label of the panel: does it name this breaker, and take it in this slot?",
             WayOpen.Feed => "Nobody followed where its power comes from: follow the cable, or find its breaker.",
             _ => "The length of the way is a guess: measure it.",
         };
+
+    private static string Bare(string kind) => DeviceKinds.Find(kind)?.Name ?? kind;
+
+    private static string Device(string kind) => $"a {Bare(kind)}";
+
+    private string Cable(WayChoice choice) =>
+        Subjects.CableEnd(choice.Make!.Cable ?? "") is var (run, side)
+            ? new ShortNames(job, choice.From!.Value, job.Boxes[choice.From.Value]).Cable(run, side)
+            : "";
+
+    public static string Notice(WayNotice notice) =>
+        notice switch
+        {
+            WayNotice.Licensed => "Work in a panel: a licensed electrician does it.",
+            WayNotice.Permit => "New wiring: ask the office for a permit, and when it wants to see it before it is covered.",
+            _ => "Call before digging: what lies there is marked first.",
+        };
+
+    private static string Low(string text) => char.ToLowerInvariant(text[0]) + text[1..];
 
     private static string First(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
 }

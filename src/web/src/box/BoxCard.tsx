@@ -9,7 +9,7 @@ import { KindPicker } from "../parts/KindPicker";
 import { fact, volume } from "../parts/measure";
 import { boxChoices } from "../model/kinds";
 import { words } from "../words";
-import { marked, measured, seen } from "../model/facts";
+import { answered, marked, measured, seen } from "../model/facts";
 import { sameBox } from "../model/sameBox";
 import { useWouldBe } from "../model/useWouldBe";
 import type { BoxEdit } from "../model/useBoxEdit";
@@ -94,6 +94,12 @@ export const BoxCard = memo(function BoxCard({
         value={box.clamps.value ?? null}
         onChange={(value) => void edit.send({ do: "setClamps", clamps: seen(value) })}
         options={Object.entries(words.clamps) as [Schemas["ClampStyle"], string][]}
+      />
+      <Pick
+        label={w.front}
+        value={view.box.noted?.box?.facts["in-front"]?.value ?? ""}
+        onChange={(value: string) => void edit.send({ do: "noteFact", of: "box", key: "in-front", fact: value ? answered(value) : null })}
+        options={w.fronts}
       />
       <Choice
         label={w.contents}

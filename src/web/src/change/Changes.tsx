@@ -9,7 +9,7 @@ import { Outcome } from "../model/Outcome";
 import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { words } from "../words";
-import { address } from "../parts/address";
+import { address, served } from "../parts/address";
 import { wayWords } from "../words/ways";
 import { Shopping } from "./Shopping";
 
@@ -143,6 +143,11 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
         </ul>
       )}
       {open && change.steps.length > 0 && <Does job={job} change={change.id} steps={change.steps.length} />}
+      {(!open || change.done.length > 0) && (
+        <a className="inline-flex min-h-11 items-center underline underline-offset-4" href={served.work(job, change.id)}>
+          {wayWords.workCsv}
+        </a>
+      )}
       {open && (
         <div className="flex flex-wrap items-end gap-3">
           {Object.entries(change.boxes).map(([id, name]) => (

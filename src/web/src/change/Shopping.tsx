@@ -48,6 +48,19 @@ export function Shopping({ job, version }: { job: string; version: number }) {
               </tbody>
             </table>
           )}
+          {data.off.length > 0 && (
+            <>
+              <h3 className="mt-3">{w.shopping.off}</h3>
+              <ul>
+                {data.off.map((o) => (
+                  <li key={o} className="first-letter:uppercase">
+                    {o}
+                  </li>
+                ))}
+              </ul>
+              <p className="text-sm text-ink-2">{w.shopping.time(data.time)}</p>
+            </>
+          )}
           {data.cutting.length > 0 && <h3 className="mt-3">{w.cuts}</h3>}
           {data.cutting.map((c) => (
             <div key={c.part} className="mt-1">

@@ -7,6 +7,7 @@ import { Ask, Button, TakeOut } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { say } from "../parts/Notices";
 import { words } from "../words";
+import { address } from "../parts/address";
 import { whereIs } from "../parts/whereIs";
 
 const w = words.lists;
@@ -124,6 +125,8 @@ function One({ job, id, report, onEdit }: { job: string; id: string; report: Sch
           <Line
             key={line}
             job={job}
+            report={id}
+            id={line}
             number={i + 1}
             line={l}
             onSet={(change) =>
@@ -136,7 +139,21 @@ function One({ job, id, report, onEdit }: { job: string; id: string; report: Sch
   );
 }
 
-function Line({ job, number, line, onSet }: { job: string; number: number; line: Schemas["ReportLine"]; onSet: (change: object) => void }) {
+function Line({
+  job,
+  report,
+  id,
+  number,
+  line,
+  onSet,
+}: {
+  job: string;
+  report: string;
+  id: string;
+  number: number;
+  line: Schemas["ReportLine"];
+  onSet: (change: object) => void;
+}) {
   const boxes = useBoxes(job);
   const catalogue = useCatalogue();
   const verdicts = useVerdicts(job);
@@ -192,6 +209,20 @@ function Line({ job, number, line, onSet }: { job: string; number: number; line:
           onChange={(rule: string) => onSet({ rule: rule || null })}
           options={[["", w.rule] as const, ...(catalogue.data?.rules ?? []).map((r) => [r.id, r.name] as const)]}
         />
+        {line.box && (
+          <Link
+            to={address.ways(job, {
+              ...(here[0] ? { kind: "MendVerdict", rule: here[0].finding.rule, of: here[0].finding.of } : {}),
+              box: line.box,
+              report,
+              line: id,
+            })}
+            className="inline-flex min-h-11 items-center underline underline-offset-4"
+            aria-label={`${w.ways}: ${line.text}`}
+          >
+            {w.ways}
+          </Link>
+        )}
         <Button onClick={() => onSet({ closed: line.closed ? null : today() })}>{line.closed ? w.reopen : w.close}</Button>
       </div>
     </li>

@@ -3,6 +3,7 @@ import { useSettings } from "../api/settings";
 import { FitBadge } from "../parts/FitBadge";
 import { span } from "../parts/measure";
 import { drawWords } from "../words/draw";
+import { RailStrip } from "./RailStrip";
 import { Mark } from "./Verdict";
 
 const w = drawWords.outcome;
@@ -12,7 +13,8 @@ type Findings = Schemas["ToldFinding"][];
 export function Outcome({ of }: { of: Schemas["ToldOutcome"] }) {
   const { units } = useSettings();
   const fill = (f: Schemas["FillFigures"]) => `${span(f.needed, units, false)} / ${span(f.available, units)}`;
-  if (of.boxes.length + of.circuits.length + of.stops.length === 0) return <p className="text-sm text-ink-2">{w.nothing}</p>;
+  if (of.boxes.length + of.circuits.length + of.stops.length + of.rails.length === 0)
+    return <p className="text-sm text-ink-2">{w.nothing}</p>;
   return (
     <div className="flex flex-col gap-2 text-sm">
       {of.stops.length > 0 && (
@@ -24,6 +26,9 @@ export function Outcome({ of }: { of: Schemas["ToldOutcome"] }) {
           ))}
         </ul>
       )}
+      {of.rails.map((r) => (
+        <RailStrip key={r.key} rail={r} />
+      ))}
       {of.circuits.length > 0 && (
         <ul aria-label={w.circuits} className="flex flex-col gap-1">
           {of.circuits.map((c) => (

@@ -18,7 +18,14 @@ export function InsteadList({ answer, onApply }: { answer: Schemas["ToldInstead"
         {answer.options.map((o, i) => (
           <li key={i} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-rule py-2 first:border-t-0">
             <div className="min-w-48 flex-1">
-              <div className="font-semibold first-letter:uppercase">{o.says}</div>
+              <div className="font-semibold first-letter:uppercase">
+                {o.says}
+                {o.inVan && (!o.keeps || o.ring || o.extension) && (
+                  <span className="ml-2 inline-block rounded-full border border-moss px-2 text-sm font-normal text-moss normal-case">
+                    {words.fitColumn.inVan}
+                  </span>
+                )}
+              </div>
               <div className="text-sm text-ink-2">
                 <span className="figure">
                   {volume(o.needed, units, false)} / {volume(o.available, units)}

@@ -30,6 +30,7 @@ export const served = {
   boxes: (job: string) => `/api/jobs/${job}/boxes.csv`,
   stock: (job: string) => `/api/jobs/${job}/stock.csv`,
   shopping: (job: string) => `/api/jobs/${job}/shopping.csv`,
+  work: (job: string, change: string) => `/api/jobs/${job}/changes/${change}/work.csv`,
   fill: (job: string, box: string) => `/api/jobs/${job}/boxes/${box}/fill.csv`,
   photos: (job: string) => `/api/jobs/${job}/photos`,
   label: (job: string, box: string, version: number) => `/api/jobs/${job}/boxes/${box}/label?v=${version}`,

@@ -68,8 +68,8 @@ export default function QuickFit() {
     placeholderData: keepPreviousData,
   });
   const instead = useQuery({
-    queryKey: keys.instead(asked),
-    queryFn: () => must(api.POST("/api/fill/instead", { body: asked })),
+    queryKey: keys.instead([asked, job]),
+    queryFn: () => must(api.POST("/api/fill/instead", { params: { query: job ? { job } : {} }, body: asked })),
     enabled: !empty,
     placeholderData: keepPreviousData,
   });

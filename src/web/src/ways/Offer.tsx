@@ -18,6 +18,11 @@ export function Offer({ way, rate, name, onClose }: { way: Schemas["ToldWay"]; r
       </div>
       <p className="text-ink-2">{name}</p>
       <h1 className="text-2xl">{`${w.offerTitle}: ${way.title}`}</h1>
+      {way.first.map((f) => (
+        <p key={f} className="mt-1 font-semibold">
+          {f}
+        </p>
+      ))}
       {way.gone.length > 0 && (
         <>
           <h2 className="mt-3 text-lg">{w.gone}</h2>
@@ -30,12 +35,14 @@ export function Offer({ way, rate, name, onClose }: { way: Schemas["ToldWay"]; r
       )}
       <table className="mt-3 w-full">
         <tbody>
-          {way.parts.map((p) => (
-            <tr key={p.part} className="border-t border-rule">
-              <td>{`${p.feet ? `${p.count} ft` : p.count} ${p.name}`}</td>
-              <td className="figure text-right">{w.sum(p.price)}</td>
-            </tr>
-          ))}
+          {way.parts
+            .filter((p) => p.count > 0)
+            .map((p) => (
+              <tr key={p.part} className="border-t border-rule">
+                <td>{`${p.feet ? `${p.count} ft` : p.count} ${p.name}`}</td>
+                <td className="figure text-right">{w.sum(p.price)}</td>
+              </tr>
+            ))}
           <tr className="border-t-2 border-ink">
             <td>{w.work(Math.round(minutes), rate)}</td>
             <td className="figure text-right">{w.sum(labour)}</td>
@@ -57,7 +64,6 @@ export function Offer({ way, rate, name, onClose }: { way: Schemas["ToldWay"]; r
         </>
       )}
       {way.off.length > 0 && <p className="mt-2">{`${w.off}: ${way.off.join("; ")}`}</p>}
-      {way.licensed && <p className="mt-2 font-semibold">{w.licensed}</p>}
       <p className="mt-3 text-sm text-ink-2">{w.offerHow}</p>
     </article>
   );

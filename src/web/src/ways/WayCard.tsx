@@ -10,6 +10,7 @@ import { Mark } from "../model/Verdict";
 import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
 import { wayWords as w } from "../words/ways";
+import { Message } from "./Message";
 
 type Way = Schemas["ToldWay"];
 
@@ -42,18 +43,31 @@ export function WayCard({
   const [open, setOpen] = useState(false);
   const look = [...way.look, ...way.measure.map((m) => m.says)];
   return (
-    <li className={`rounded-2xl border-2 bg-card p-3 ${first ? "border-ink" : "border-rule"}`}>
+    <li className={`rounded-2xl border-2 bg-card p-3 ${first ? "border-ink" : "border-rule"} ${open ? "col-span-full" : ""}`}>
       <h2 className="text-lg leading-snug">
         {first && <span className="mr-2 rounded-md bg-ink px-2 py-0.5 text-sm text-on-ink">{w.best}</span>}
-        {way.title}
+        {way.head}
       </h2>
+      {way.how.length > 0 && (
+        <ul className="flex flex-wrap gap-x-1.5">
+          {way.how.map((h, i) => (
+            <li key={h}>{i < way.how.length - 1 ? `${h},` : h}</li>
+          ))}
+        </ul>
+      )}
+      {way.first.length > 0 && (
+        <ul aria-label={w.first} className="mt-1 text-sm font-semibold">
+          {way.first.map((f) => (
+            <li key={f}>{f}</li>
+          ))}
+        </ul>
+      )}
       <Bar score={way.score} worth={way.worth} />
       <ul className="mt-1 flex flex-wrap gap-x-4 text-sm">
         {way.score.map((s) => (
           <li key={s.point}>{s.says}</li>
         ))}
       </ul>
-      {way.licensed && <p className="mt-1 text-sm font-semibold">{w.licensed}</p>}
       {look.length > 0 && (
         <div className="mt-2 rounded-lg bg-slate-wash p-2 text-sm">
           <b>{way.decided ? w.measureFirst : w.waits}</b>
@@ -74,10 +88,21 @@ export function WayCard({
           ))}
         </div>
       )}
+      {way.stays.length > 0 && (
+        <details className="mt-1 text-sm">
+          <summary className="min-h-11 content-center underline underline-offset-4">{w.stays(way.stays.length)}</summary>
+          {way.stays.map((f) => (
+            <p key={f.rule + f.of + f.case}>
+              <Mark verdict={f.verdict} /> {f.says}
+            </p>
+          ))}
+        </details>
+      )}
       <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)} className="mt-1">
         <summary className="min-h-11 content-center font-semibold underline underline-offset-4">{w.more}</summary>
         {open && <Inside job={job} version={version} way={way} />}
       </details>
+      {way.message && <Message job={job} way={way} message={way.message} />}
       <Button look={first ? "main" : "plain"} className="mt-1 w-full" aria-label={`${w.take}: ${way.title}`} onClick={onTake}>
         {w.take}
       </Button>
@@ -115,7 +140,7 @@ function Inside({ job, version, way }: { job: string; version: number; way: Way 
     queryFn: () => must(api.POST("/api/jobs/{job}/outcome", { params: { path: { job } }, body: { edit: way.edit } })),
   });
   return (
-    <div className="flex flex-col gap-3 text-sm">
+    <div className="gap-x-8 text-sm *:mb-3 *:break-inside-avoid md:columns-2 xl:columns-3">
       {done.error && <p role="alert">{done.error.message}</p>}
       {done.isPending && <p className="text-ink-2">{words.loading}</p>}
       {done.data?.boxes.map((b) => (
@@ -155,7 +180,7 @@ function Inside({ job, version, way }: { job: string; version: number; way: Way 
           {way.cuts.map((c) => (
             <li key={c.says + c.made} className="border-t border-rule py-0.5">
               <b className="figure">{c.length}</b> {c.says}
-              {c.made && <span className="block text-ink-2">{`${c.made}${c.measured ? "" : ` (${w.guessed})`}`}</span>}
+              {c.made && <span className="block text-ink-2">{`${c.made}`}</span>}
             </li>
           ))}
         </ul>
@@ -193,7 +218,7 @@ function Took({ job, op }: { job: string; op: Way["ops"][number] }) {
   };
   return (
     <span className="no-print w-24">
-      <Ask hide mono label={`${op.name}: ${w.took}`} hint={w.took} value="" onKeep={keep} />
+      <Ask hide mono label={`${op.name}: ${w.took}`} hint={w.minutes} value="" onKeep={keep} />
     </span>
   );
 }
@@ -214,10 +239,12 @@ function Parts({ parts }: { parts: Way["parts"] }) {
           {parts.map((p) => (
             <tr key={p.part} className="border-t border-rule">
               <td>
-                <span className="figure">{p.feet ? `${p.count} ft` : p.count}</span> {p.name}
+                {p.count > 0 && <span className="figure">{p.feet ? `${p.count} ft ` : `${p.count} `}</span>}
+                {p.name}
+                {p.reused > 0 && <span className="text-ink-2">{`, ${w.reused(p.reused)}`}</span>}
               </td>
-              <td className="figure text-right">{p.buy === 0 ? w.van : p.buy}</td>
-              <td className="figure text-right">{w.sum(p.price)}</td>
+              <td className="figure text-right">{p.count === 0 ? "" : p.buy === 0 ? w.van : p.buy}</td>
+              <td className="figure text-right">{p.count === 0 ? "" : w.sum(p.price)}</td>
             </tr>
           ))}
         </tbody>

@@ -57,6 +57,9 @@ export default function Ways() {
       );
   };
   const found = ways.data;
+  // While it looks on, what is found so far stands in the place of the last answer.
+  const shown = ways.soFar.length > 0 ? ways.soFar : (found?.ways ?? []);
+  const old = ways.isPlaceholderData && ways.soFar.length === 0;
   const rate = weights["way.rate"] ?? own.data?.find((x) => x.key === "way.rate")?.value ?? 0;
   if (offer) return <Offer way={offer} rate={rate} name={head.data.name} onClose={() => setOffer(null)} />;
   return (
@@ -73,19 +76,21 @@ export default function Ways() {
       )}
       {wish && ways.isFetching && (
         <p role="status" className="my-3 flex items-center gap-3 text-ink-2">
-          {w.looking}
+          {w.soFar(ways.soFar.length)}
           <Button look="quiet" onClick={() => void client.cancelQueries({ queryKey: keys.of(job, "ways") })}>
             {w.stop}
           </Button>
         </p>
       )}
-      {wish && !ways.isFetching && ways.isPending && <Button onClick={() => void ways.refetch()}>{w.again}</Button>}
-      {found && wish && (
-        <div className={ways.isPlaceholderData ? "opacity-60" : ""} aria-busy={ways.isPlaceholderData}>
-          {found.between && <p className="mt-3 mb-2">{found.between}</p>}
-          {found.ways.length === 0 && <p className="my-3 font-semibold">{w.none}</p>}
+      {wish && !ways.isFetching && (ways.isPending || ways.soFar.length > 0) && (
+        <Button onClick={() => void ways.refetch()}>{w.again}</Button>
+      )}
+      {(found || shown.length > 0) && wish && (
+        <div className={old ? "opacity-60" : ""} aria-busy={ways.isFetching}>
+          {found?.between && !ways.isFetching && <p className="mt-3 mb-2">{found.between}</p>}
+          {shown.length === 0 && !ways.isFetching && <p className="my-3 font-semibold">{w.none}</p>}
           <ol aria-label={w.title} className="grid items-start gap-3 md:grid-cols-2 xl:grid-cols-3">
-            {found.ways.map((way, i) => (
+            {shown.map((way, i) => (
               <WayCard
                 key={way.key + way.title}
                 job={job}
@@ -97,7 +102,7 @@ export default function Ways() {
               />
             ))}
           </ol>
-          <Rejected rejected={found.rejected} />
+          {found && !ways.isFetching && <Rejected rejected={found.rejected} />}
         </div>
       )}
       {own.data && wish && (

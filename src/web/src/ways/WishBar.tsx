@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, must, type Schemas } from "../api/client";
-import { useBoxes } from "../model/job";
+import { useBox, useBoxes } from "../model/job";
 import { keys } from "../model/keys";
 import { Pick } from "../parts/Pick";
 import { wayWords as w } from "../words/ways";
@@ -116,13 +116,30 @@ function About({
         )}
       </div>
     );
+  if (kind === "NewBreaker")
+    return (
+      <div className="mt-3 grid gap-3 sm:grid-cols-3">
+        <Pick
+          label={w.panel}
+          value={search.get("panel") ?? ""}
+          onChange={(panel: string) => put({ panel: panel || null })}
+          options={[["", w.anyPanel] as const, ...Object.entries(head.panels).map(([id, p]) => [id, p.name] as const)]}
+        />
+        <Pick
+          label={w.amperes}
+          value={search.get("amperes") ?? "20"}
+          onChange={(amperes: string) => put({ amperes })}
+          options={w.ratings}
+        />
+      </div>
+    );
   return (
     <div className="mt-3 grid gap-3 sm:grid-cols-3">
       <Pick
         label={kind === "MoreOutlets" ? w.box.MoreOutlets : w.box.other}
         value={search.get("box")}
         empty={w.pick}
-        onChange={(box: string) => put({ box })}
+        onChange={(box: string) => put({ box, of: null })}
         options={(boxes.data ?? []).map((b) => [b.id, [b.name, b.place].filter(Boolean).join(", ")] as const)}
       />
       {kind === "MoreOutlets" && (
@@ -134,14 +151,48 @@ function About({
           options={Object.entries(head.places).map(([id, p]) => [id, p.name] as const)}
         />
       )}
-      {(kind === "MoreOutlets" || kind === "AddDevice") && (
+      {kind === "ReplaceDevice" && search.get("box") && <Which job={job} box={search.get("box")!} of={search.get("of")} put={put} />}
+      {PUTS_IN[kind] && (
         <Pick
           label={w.device}
-          value={search.get("device") ?? "receptacle"}
-          onChange={(device: string) => put({ device })}
-          options={w.devices}
+          value={search.get("device") ?? PUTS_IN[kind]![0]![0]}
+          onChange={(device: string) => put({ device: device || null })}
+          options={PUTS_IN[kind]!}
         />
       )}
     </div>
+  );
+}
+
+/** What a wish of a kind may put in. */
+const PUTS_IN: Partial<Record<Kind, readonly (readonly [string, string])[]>> = {
+  MoreOutlets: w.devices,
+  AddDevice: w.devices,
+  ReplaceDevice: [["", w.asRequired], ...w.devices, ...w.switches],
+  MakeUpBox: [["", w.asThere], ...w.devices, ...w.switches],
+};
+
+/** Which of the devices of a box, where there are several. */
+function Which({
+  job,
+  box,
+  of,
+  put,
+}: {
+  job: string;
+  box: string;
+  of: string | null;
+  put: (change: Record<string, string | null>) => void;
+}) {
+  const view = useBox(job, box);
+  const names = view.data?.names.devices ?? {};
+  if (Object.keys(names).length < 2) return null;
+  return (
+    <Pick
+      label={w.which}
+      value={of ?? Object.keys(names)[0]!}
+      onChange={(device: string) => put({ of: device })}
+      options={Object.entries(names)}
+    />
   );
 }

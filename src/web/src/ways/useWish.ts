@@ -1,7 +1,9 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { api, must, type Schemas } from "../api/client";
 import { keys } from "../model/keys";
+import { wayWords } from "../words/ways";
 
 export type Wish = Schemas["Wish"];
 export type Kind = Schemas["WishKind"];
@@ -37,17 +39,59 @@ export function useWish(): { wish: Wish | null; kind: Kind | null; put: (change:
     closed: flag(text("closed")),
     under: flag(text("under")),
     away: away as Wish["away"],
+    panel: text("panel"),
+    amperes: text("amperes") === null ? null : Number(text("amperes")),
+    line: text("report") === null ? null : { report: text("report")!, line: text("line") ?? "" },
   };
-  const about = kind === "MendCable" ? wish.run : kind === "MoreOutlets" ? (wish.box ?? wish.place) : wish.box;
+  const about =
+    kind === "NewBreaker" ? kind : kind === "MendCable" ? wish.run : kind === "MoreOutlets" ? (wish.box ?? wish.place) : wish.box;
   return { wish: about ? wish : null, kind, put };
 }
 
-/** The ways to a wish; asked anew when the wish, a weight or the job changes. */
-export const useWays = (job: string, version: number, wish: Wish | null, weights: Weights) =>
-  useQuery({
+type Found = Schemas["ToldWay"];
+
+/** The ways to a wish, each shown as it is found, best so far first; asked anew when the wish, a weight or the job changes. */
+export function useWays(job: string, version: number, wish: Wish | null, weights: Weights) {
+  const [soFar, setSoFar] = useState<readonly Found[]>([]);
+  const all = useQuery({
     queryKey: keys.of(job, "ways", version, JSON.stringify([wish, weights])),
-    queryFn: ({ signal }) => must(api.POST("/api/jobs/{job}/ways", { params: { path: { job } }, body: { ...wish!, weights }, signal })),
+    queryFn: async ({ signal }) => {
+      setSoFar([]);
+      const body = await must(
+        api.POST("/api/jobs/{job}/ways/as-found", {
+          params: { path: { job } },
+          body: { ...wish!, weights },
+          parseAs: "stream",
+          signal,
+        }),
+      );
+      for await (const line of lines(body as ReadableStream<Uint8Array<ArrayBuffer>>)) {
+        const { way, answer } = JSON.parse(line) as Schemas["WayProgress"];
+        if (answer) return answer;
+        if (way) setSoFar((found) => [...found, way].sort(best));
+      }
+      throw new Error(wayWords.broken);
+    },
     enabled: wish !== null,
     placeholderData: keepPreviousData,
     retry: false,
   });
+  // Stopped, what was found until then stays.
+  const whole = all.data !== undefined && !all.isPlaceholderData && !all.isFetching;
+  return { ...all, soFar: whole ? [] : soFar };
+}
+
+const best = (a: Found, b: Found) => Number(b.decided) - Number(a.decided) || a.worth - b.worth;
+
+/** Whole lines of a text that comes piece by piece. */
+async function* lines(body: ReadableStream<Uint8Array<ArrayBuffer>>): AsyncGenerator<string> {
+  const reader = body.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = "";
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) return;
+    const whole = (rest + value).split("\n");
+    rest = whole.pop() ?? "";
+    yield* whole;
+  }
+}

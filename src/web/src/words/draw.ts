@@ -30,6 +30,13 @@ export const drawWords = {
   },
   outcome: {
     nothing: "Nothing else changes.",
+    rail: {
+      title: (name: string) => `Circuit ${name}, before and after`,
+      isNew: "new",
+      gone: "no longer here",
+      guarded: "protected",
+      open: "no longer protected",
+    },
     stops: "What hangs where",
     circuits: "Circuits",
     boxes: "Boxes",

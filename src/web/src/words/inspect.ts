@@ -204,6 +204,7 @@ export const inspectWords = {
   lists: {
     title: "Somebody's list",
     nav: "Lists",
+    ways: "Find ways",
     how: "Lines of an inspector's or buyer's report: paste them, tie each to a box, answer it, close it when it is left right.",
     add: "Take in another list",
     name: "What list is it?",
