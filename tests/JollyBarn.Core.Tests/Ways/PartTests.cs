@@ -46,6 +46,19 @@ public sealed class PartTests
         Assert.Empty(PartsOf.Between(house, house.Do(new RenameBox("j", "Other name")), Plain));
     }
 
+    /// <summary>110.12(A): a hole that is closed takes a plug, and so does one a cable left.</summary>
+    [Fact]
+    public void A_hole_takes_a_plug()
+    {
+        var house = SmallHouse.Receptacle().Do(new AddEntry("j", "hole", EntrySide.Left, State: EntryState.Open));
+        PartId plug = new(PartSort.Plug, "knockout");
+        decimal Plugs(Job before, Edit edit) =>
+            PartsOf.Between(before, before.Do(edit), Plain).Where(p => p.Part == plug).Sum(p => p.Count);
+        Assert.Equal(1, Plugs(house, new SetEntry("j", "hole", State: EntryState.Plugged)));
+        Assert.Equal(1, Plugs(house, new RemoveCable("j", "on")));
+        Assert.Equal(0, Plugs(house, new RenameBox("j", "Other name")));
+    }
+
     /// <summary>White that is marked as a hot takes tape; so do terminals in a metal box where the house puts it there.</summary>
     [Fact]
     public void Tape_is_taken_where_it_is_used()

@@ -46,6 +46,11 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, FreshIds ids,
     /// <summary>A cable out of a box, joined to what is there.</summary>
     private Rejected? TakeFrom(WayChoice choice, Id<Box> from)
     {
+        if (job.Boxes[from].Kind == BoxKinds.NoBox)
+        {
+            return Rejected.Of(choice, WayMiss.Tap, ("tap", TapMiss.NoBox), ("box", new Thing(ThingKind.Box, from)));
+        }
+
         var look = new BoxLook(job, from, job.Boxes[from]);
         var feed = look.Cables.OrderByDescending(c => c.Run.End(c.Side).Feeds == Feeds.FeedsIn).ThenBy(c => c.RunId).FirstOrDefault()?.Run;
         var amperes = feed?.Circuit is { } circuit ? look.BreakerOf(circuit)?.Amperes : null;

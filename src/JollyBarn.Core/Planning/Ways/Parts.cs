@@ -137,13 +137,14 @@ public static class PartsOf
 
         var outside = Held(box) - (was is null ? 0 : Held(was));
         Add(needs, new(PartSort.Clamp, "cable"), Math.Max(0, outside));
-        var holes =
-            box.Entries.Values.Count(e => e.State == EntryState.Open) - (was?.Entries.Values.Count(e => e.State == EntryState.Open) ?? 0);
-        Add(needs, new(PartSort.Plug, "knockout"), was is null ? 0 : Math.Max(0, holes));
+        Add(needs, new(PartSort.Plug, "knockout"), was is null ? 0 : More(was, box, EntryState.Open) + More(was, box, EntryState.Plugged));
         var screws = Screws(box) - (was is null ? 0 : Screws(was));
         Add(needs, new(PartSort.Screw, "ground-10-32"), Math.Max(0, screws));
         Add(needs, new(PartSort.Label, "gfci-no-ground"), Math.Max(0, Labels(box) - (was is null ? 0 : Labels(was))));
     }
+
+    private static int More(Box was, Box box, EntryState state) =>
+        Math.Max(0, box.Entries.Values.Count(e => e.State == state) - was.Entries.Values.Count(e => e.State == state));
 
     private static int Held(Box box) => box.Entries.Values.Count(e => e.Holding == Holding.OutsideConnector);
 

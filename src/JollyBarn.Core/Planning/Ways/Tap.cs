@@ -11,6 +11,9 @@ public enum TapMiss
 {
     NoHot,
 
+    /// <summary>There is no box to bring a cable into.</summary>
+    NoBox,
+
     /// <summary>Its only hot comes through a switch.</summary>
     OnlySwitched,
     NoNeutral,

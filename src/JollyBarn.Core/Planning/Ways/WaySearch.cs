@@ -27,9 +27,15 @@ public static class WaySearch
         var not = rejected.ToList();
         var queue = new PriorityQueue<WayDraft, (decimal, int)>();
         var order = 0;
+        // A circuit of its own is always among what is looked at, however far the panel is.
+        var own = drafts
+            .Where(d => d.Choice is { Panel: not null, Route: not null })
+            .GroupBy(d => d.Choice.Panel)
+            .Select(g => g.MinBy(d => d.Guess)!)
+            .ToHashSet(ReferenceEqualityComparer.Instance);
         foreach (var draft in drafts)
         {
-            queue.Enqueue(draft, (draft.Guess, order++));
+            queue.Enqueue(draft, (own.Contains(draft) ? 0 : draft.Guess, order++));
         }
 
         var built = Built();
@@ -75,7 +81,7 @@ public static class WaySearch
             {
                 var source = next.Choice.From?.Text ?? next.Choice.Panel ?? "";
                 var waits = next.Guess + (Crowd * taken.GetValueOrDefault(source));
-                if (at.Item1 < waits && queue.Count > 0)
+                if (!own.Contains(next) && at.Item1 < waits && queue.Count > 0)
                 {
                     queue.Enqueue(next, (waits, order++));
                     continue;

@@ -31,6 +31,7 @@ internal sealed class WayWords(Job job)
     private static readonly Dictionary<TapMiss, string> Taps = new()
     {
         [TapMiss.NoHot] = "no hot is known there",
+        [TapMiss.NoBox] = "there is no box to bring a cable into; it wants one first",
         [TapMiss.OnlySwitched] = "its only hot comes through a switch",
         [TapMiss.NoNeutral] = "no neutral comes there",
         [TapMiss.NoLoadSide] = "nothing there protects what hangs behind it",

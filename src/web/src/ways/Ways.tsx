@@ -87,9 +87,9 @@ export default function Ways() {
       )}
       {(found || shown.length > 0) && wish && (
         <div className={old ? "opacity-60" : ""} aria-busy={ways.isFetching}>
-          {found?.between && !ways.isFetching && <p className="mt-3 mb-2">{found.between}</p>}
+          {found?.between && !ways.isFetching && <p className="mt-3">{found.between}</p>}
           {shown.length === 0 && !ways.isFetching && <p className="my-3 font-semibold">{w.none}</p>}
-          <ol aria-label={w.title} className="grid items-start gap-3 md:grid-cols-2 xl:grid-cols-3">
+          <ol aria-label={w.title} className="mt-3 grid items-start gap-3 md:grid-cols-2 xl:grid-cols-3">
             {shown.map((way, i) => (
               <WayCard
                 key={way.key + way.title}
@@ -102,7 +102,7 @@ export default function Ways() {
               />
             ))}
           </ol>
-          {found && !ways.isFetching && <Rejected rejected={found.rejected} />}
+          {found && !ways.isFetching && <Rejected rejected={found.rejected} open={found.ways.length === 0} />}
         </div>
       )}
       {own.data && wish && (
