@@ -238,6 +238,28 @@ public enum WayPoint
     Looks,
 }
 
+/// <summary>How a finished wall is spoilt.</summary>
+public enum Spoilt
+{
+    /// <summary>A hole for a new box.</summary>
+    NewHole,
+
+    /// <summary>The wall round a box that is taken out.</summary>
+    BoxOut,
+
+    /// <summary>The wall opened beside a box that is nailed.</summary>
+    Opened,
+
+    /// <summary>A hole where a stud is crossed.</summary>
+    Across,
+
+    /// <summary>Raceway that is seen: half as much.</summary>
+    Raceway,
+}
+
+/// <summary>So much of it to make good, in holes.</summary>
+public sealed record WayDamage(Spoilt What, decimal Holes);
+
 /// <summary>What one thing counts for.</summary>
 /// <param name="Amount">Holes, minutes, dollars, minutes off, walks, looks.</param>
 /// <param name="Worth">The same as money, by the house's weights.</param>
@@ -264,6 +286,7 @@ public sealed record FoundWay(
     IReadOnlyList<PartNeed> Parts,
     IReadOnlyList<WayOp> Ops,
     IReadOnlyList<WayOff> Off,
+    IReadOnlyList<WayDamage> Damage,
     IReadOnlyList<WayScore> Score
 )
 {

@@ -126,6 +126,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
                 parts,
                 work.Ops,
                 work.Off,
+                work.Damage,
                 Scores(choice, parts, work, measure.Count)
             ),
             null
@@ -239,7 +240,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
 
     private IReadOnlyList<WayScore> Scores(WayChoice choice, IReadOnlyList<PartNeed> parts, WayWork work, int open)
     {
-        var minutes = work.Ops.Sum(o => o.Minutes);
+        var (minutes, damage) = (work.Ops.Sum(o => o.Minutes), work.Damage.Sum(d => d.Holes));
         var money = parts.Sum(stock.Price);
         var off = work.Off.Sum(o => o.Minutes * o.Circuits);
         var trips = parts.Any(p => stock.ToBuy(p) > 0) ? 1 : 0;
@@ -247,7 +248,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
         decimal By(Assumption weight) => wish.Weights?.TryGetValue(weight.Key, out var own) == true ? own : weight.Of(job.Practice);
         return
         [
-            new(WayPoint.Damage, work.Damage, work.Damage * By(WayBook.Damage)),
+            new(WayPoint.Damage, damage, damage * By(WayBook.Damage)),
             new(WayPoint.Time, minutes, minutes * By(WayBook.Rate) / 60),
             new(WayPoint.Money, money, money),
             new(WayPoint.Outage, off, off * By(WayBook.Outage) / 60),

@@ -17,8 +17,8 @@ internal sealed class WayWork
 
     public IReadOnlyList<WayOff> Off { get; private init; } = [];
 
-    /// <summary>Holes in finished walls to make good.</summary>
-    public decimal Damage { get; private init; }
+    /// <summary>What of finished walls there is to make good.</summary>
+    public IReadOnlyList<WayDamage> Damage { get; private init; } = [];
 
     public static WayWork Of(Job before, Job after, WayChoice choice, bool closed)
     {
@@ -73,7 +73,17 @@ internal sealed class WayWork
                 .. breakers.Where(b => !panels.Exists(p => BreakerKey.Read(b)?.Panel == p.Key)).Select(b => new WayOff(b, off)),
                 .. panels.Select(p => new WayOff(p.Key, WayBook.Prove.Of(before.Practice) + slots, p.Value.Breakers.Count)),
             ],
-            Damage = cut + (closed ? replaced.Count + opened : 0) + across + (choice.Route == WayRoute.Surface ? 0.5m : 0),
+            Damage =
+            [
+                .. new WayDamage[]
+                {
+                    new(Spoilt.NewHole, cut),
+                    new(Spoilt.BoxOut, closed ? replaced.Count : 0),
+                    new(Spoilt.Opened, closed ? opened : 0),
+                    new(Spoilt.Across, across),
+                    new(Spoilt.Raceway, choice.Route == WayRoute.Surface ? 0.5m : 0),
+                }.Where(d => d.Holes > 0),
+            ],
         }.With(work.ops);
     }
 

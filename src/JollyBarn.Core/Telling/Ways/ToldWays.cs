@@ -33,7 +33,8 @@ public sealed record ToldCut(string Says, string Length, string Made, bool Measu
 public sealed record ToldOp(string Key, string Name, decimal Count, decimal Minutes, string Each);
 
 /// <param name="Says">The amount in words.</param>
-public sealed record ToldScore(WayPoint Point, decimal Amount, decimal Worth, string Says);
+/// <param name="Of">What it is made of, line by line.</param>
+public sealed record ToldScore(WayPoint Point, decimal Amount, decimal Worth, string Says, IReadOnlyList<string> Of);
 
 /// <summary>A way in words.</summary>
 /// <param name="Title">The whole way in a line.</param>
@@ -115,7 +116,15 @@ public sealed record ToldWays(
             way.Decided,
             [.. way.First.Select(WayWords.Notice)],
             way.Worth,
-            [.. way.Score.Select(s => new ToldScore(s.Point, s.Amount, s.Worth, WayWords.Point(s.Point, s.Amount)))],
+            [
+                .. way.Score.Select(s => new ToldScore(
+                    s.Point,
+                    s.Amount,
+                    s.Worth,
+                    WayWords.Point(s.Point, s.Amount),
+                    Of(job, stock, way, s.Point)
+                )),
+            ],
             [.. way.Choice.Open.Select(WayWords.Open)],
             [.. way.Measure.Select(m => new Teller(way.After, m.Box).Tell(m.Finding) with { Box = m.Box })],
             [.. way.Gone.Select(f => new Teller(job, f.Box?.Text ?? way.Choice.From?.Text ?? "").Tell(f))],
@@ -127,6 +136,21 @@ public sealed record ToldWays(
             way.Edit,
             WayMessage.Of(job, wish, words.Title(way.Choice), way)
         );
+
+    /// <summary>What a figure is made of.</summary>
+    private static IReadOnlyList<string> Of(Job job, Stock stock, FoundWay way, WayPoint point) =>
+        point switch
+        {
+            WayPoint.Damage => [.. way.Damage.Select(d => WayWords.Damage(job, d))],
+            WayPoint.Time => [.. way.Ops.Select(o => $"{o.Count:0.#} × {o.Op.Name}: {WayWords.Minutes(o.Minutes)}")],
+            WayPoint.Money =>
+            [
+                .. way.Parts.Where(p => p.Count > 0).Select(p => Part(stock, p)).Select(p => $"{p.Count:0.#} {p.Name}: ${p.Price:0.00}"),
+            ],
+            WayPoint.Outage => [.. way.Off.Select(o => Off(job, o))],
+            WayPoint.Trips => [.. way.Parts.Select(p => Part(stock, p)).Where(p => p.Buy > 0).Select(p => $"{p.Buy:0.#} {p.Name}")],
+            _ => [.. way.Choice.Open.Select(WayWords.Open), .. way.Measure.Select(m => new Teller(way.After, m.Box).Tell(m.Finding).Says)],
+        };
 
     private static ToldOp Op(Job job, WayOp op)
     {

@@ -207,7 +207,7 @@ internal sealed class WayWords(Job job)
     public static string Point(WayPoint point, decimal amount) =>
         point switch
         {
-            WayPoint.Damage => Count(amount, "hole to make good", "holes to make good"),
+            WayPoint.Damage => amount == 0.5m ? "half a hole to make good" : Count(amount, "hole to make good", "holes to make good"),
             WayPoint.Time => Minutes(amount),
             WayPoint.Money => $"${amount.ToString("0", CultureInfo.InvariantCulture)} of parts",
             WayPoint.Outage => $"circuits off {Minutes(amount)}",
@@ -269,6 +269,17 @@ internal sealed class WayWords(Job job)
         Subjects.CableEnd(choice.Make!.Cable ?? "") is var (run, side)
             ? new ShortNames(job, choice.From!.Value, job.Boxes[choice.From.Value]).Cable(run, side)
             : "";
+
+    public static string Damage(Job job, WayDamage damage) =>
+        damage.What switch
+        {
+            Spoilt.NewHole => $"{Count(damage.Holes, "hole", "holes")} for the new box",
+            Spoilt.BoxOut => $"the wall round {Count(damage.Holes, "box", "boxes")} taken out",
+            Spoilt.Opened => $"the wall opened beside {Count(damage.Holes, "box", "boxes")} nailed to the stud",
+            Spoilt.Across =>
+                $"{Count(damage.Holes, "hole", "holes")} where it is fished across studs, one every {WayBook.HoleEvery.Of(job.Practice):0.#} ft",
+            _ => "the raceway is seen: half a hole",
+        };
 
     public static string Notice(WayNotice notice) =>
         notice switch

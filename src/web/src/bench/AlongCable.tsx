@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from "react";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { useBoxes } from "../model/job";
@@ -50,6 +50,12 @@ export function AlongCable({ job, view, cable: c, edit }: { job: string; view: B
                   />
                 </div>
               ))}
+              <Link
+                to={address.ways(job, { kind: "MendCable", run: c.run, hurt: id })}
+                className="min-h-11 content-center underline underline-offset-4"
+              >
+                {w.ways}
+              </Link>
               <TakeOut
                 name={w.kinds[hurt.kind]}
                 verb={hurt.kind === "Cut" ? w.notCut : w.noLonger}

@@ -1,5 +1,7 @@
 import { newId, type Schemas } from "../api/client";
 import type { Send } from "../model/edits";
+import { Link } from "react-router";
+import { address } from "../parts/address";
 import { Ask, Button, Choice, TakeOut } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { fact } from "../parts/measure";
@@ -52,6 +54,13 @@ function Rooms({ head, send }: { head: Schemas["JobHead"]; send: Send }) {
                   onKeep={(use) => put({ use: use || null })}
                 />
               </div>
+              <Link
+                to={address.ways(head.id, { kind: "MoreOutlets", place: id })}
+                className="min-h-11 content-center underline underline-offset-4"
+                aria-label={`${w.oneMore}, ${place.name}`}
+              >
+                {w.oneMore}
+              </Link>
               <TakeOut verb={words.remove} name={place.name} onClick={() => send({ do: "removePlace", id })} />
             </li>
           );

@@ -173,6 +173,7 @@ function Inside({ job, version, way }: { job: string; version: number; way: Way 
           <Outcome of={done.data.outcome} />
         </div>
       )}
+      <Figures score={way.score} />
       <Parts parts={way.parts} />
       <div>
         <h3 className="text-base">{w.cuts}</h3>
@@ -201,6 +202,29 @@ function Inside({ job, version, way }: { job: string; version: number; way: Way 
         </ul>
         {way.off.length > 0 && <p className="mt-1">{`${w.off}: ${way.off.join("; ")}`}</p>}
       </div>
+    </div>
+  );
+}
+
+/** What each figure is worth, and what it is made of. */
+function Figures({ score }: { score: Way["score"] }) {
+  return (
+    <div>
+      <h3 className="text-base">{w.figures}</h3>
+      {score.map((s) => (
+        <details key={s.point} className="border-t border-rule">
+          <summary className="flex min-h-11 items-center gap-2">
+            <span aria-hidden className="size-3 rounded-full border border-ink" style={{ background: SHADE[s.point] }} />
+            <span className={`flex-1 ${s.of.length > 0 ? "underline underline-offset-4" : ""}`}>{s.says}</span>
+            <span className="figure">{w.sum(s.worth)}</span>
+          </summary>
+          <ul className="mb-2 list-disc pl-8 text-ink-2">
+            {s.of.map((o) => (
+              <li key={o}>{o}</li>
+            ))}
+          </ul>
+        </details>
+      ))}
     </div>
   );
 }

@@ -2,6 +2,7 @@
 export const boxWords = {
   along: {
     hurts: "Where the cable is cut or hurt",
+    ways: "Ways to mend it",
     hurtHere: "Cut or hurt somewhere…",
     kinds: { Cut: "cut through", Exposed: "bare copper in reach", Nicked: "nicked", Crushed: "crushed" },
     fromHere: "From here, along it",

@@ -13,6 +13,7 @@ export const supplyWords = {
     rooms: "Rooms",
     room: "Room",
     newRoom: "Another room",
+    oneMore: "One outlet more",
     wetness: "Wetness",
     use: "used as",
     walls: "Walls",

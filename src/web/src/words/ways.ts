@@ -89,6 +89,7 @@ export const wayWords = {
   stays: (count: number) => `Stays as it was (${count})`,
   waits: "Not known yet",
   outcome: "What it changes",
+  figures: "What it is worth, and why",
   parts: "Parts",
   van: "van",
   buy: "buy",
