@@ -19,8 +19,8 @@ public sealed class WayScreenTests(Site site)
         person.Tap("Press, left", "[role=listbox]");
         person.Sees("Take this way");
         person.Sees("These would change the answer");
-        person.Tap("Does one get under the floor? No");
-        person.Gone("under the floor and up");
+        person.Tap("Is the wall finished? Yes");
+        person.Gone("Is the wall finished?");
         Assert.Empty(person.Axe(false));
         var title = (string)person.Driver.ExecuteScript("return document.querySelector('main ol > li h2').innerText")!;
         var kept = title.Replace("First", "", StringComparison.Ordinal).Trim();

@@ -7,13 +7,15 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests.Ways;
 
-/// <summary>The wishes of the ferry keeper's house: for each the ways a good electrician names, and what they reject for which reason. Which
+/// <summary>The wishes of the ferry keeper's house: for each the ways a good electrician names, and what they reject for which reason.
+/// Which
 /// ways there are is common practice; the articles are from memory.</summary>
 public sealed class DemoWishTests
 {
     private static readonly StandInShop Shop = new();
 
-    /// <summary>One more in the press room, the wall finished: from the box with room, protected there; behind the protection by the door in
+    /// <summary>One more in the press room, the wall finished: from the box with room, protected there; behind the protection by the
+    /// door in
     /// a roomier box; from the panel, which costs most.</summary>
     [Fact]
     public void One_more_in_the_press_room()
@@ -33,7 +35,8 @@ public sealed class DemoWishTests
         Assert.Contains(answer.Rejected, r => r is { Why: WayMiss.NotOpened, Choice.From.Text: "case" });
     }
 
-    /// <summary>On the porch, by the kettle's wall: the counter's circuits are for the counter alone (210.11(C)(1)), the porch's own box gives
+    /// <summary>On the porch, by the kettle's wall: the counter's circuits are for the counter alone (210.11(C)(1)), the porch's own box
+    /// gives
     /// nothing but through its switch, and what is left wants a circuit of its own or a look first.</summary>
     [Fact]
     public void One_on_the_porch_does_not_hang_on_the_counter()
@@ -72,7 +75,8 @@ public sealed class DemoWishTests
         );
     }
 
-    /// <summary>The metal box at the press: a bare pigtail from the grounds to a screw of its own (250.148(C)); joining the grounds alone does
+    /// <summary>The metal box at the press: a bare pigtail from the grounds to a screw of its own (250.148(C)); joining the grounds
+    /// alone does
     /// not bond it.</summary>
     [Fact]
     public void The_box_that_nothing_bonds()
@@ -109,7 +113,8 @@ public sealed class DemoWishTests
         });
     }
 
-    /// <summary>A saw through a cable of the press room, 2 in of slack on one side and 3 on the other: one box is short of slack, tails or two
+    /// <summary>A saw through a cable of the press room, 2 in of slack on one side and 3 on the other: one box is short of slack, tails
+    /// or two
     /// boxes or a new cable are not, and the splice stays where it is.</summary>
     [Fact]
     public void A_saw_through_a_cable_of_the_press_room()

@@ -110,6 +110,16 @@ public sealed class DeviceWayTests
         );
     }
 
+    /// <summary>Where there is nothing to replace or to make up, that is said.</summary>
+    [Fact]
+    public void Where_there_is_nothing_to_do_it_says_so()
+    {
+        var house = SmallHouse.Receptacle();
+        WayMiss Why(WishKind kind, string box) => Assert.Single(WaySearch.Find(house, new Wish(kind, box), Shop).Rejected).Why;
+        Assert.Equal(WayMiss.NoDevice, Why(WishKind.ReplaceDevice, "j"));
+        Assert.Equal(WayMiss.NoMake, Why(WishKind.MakeUpBox, "b"));
+    }
+
     /// <summary>A free slot on each leg; where there is none, half of a tandem, and only where the label takes one (408.54).</summary>
     [Theory]
     [InlineData(20, null, false)]

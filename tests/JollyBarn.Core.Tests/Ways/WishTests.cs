@@ -22,6 +22,9 @@ public sealed class WishTests
     [InlineData("this box is full", WishKind.Bigger)]
     [InlineData("wires are too short", WishKind.LongerLeads)]
     [InlineData("two-slot receptacles upstairs", WishKind.Protect)]
+    [InlineData("replace the cracked switch", WishKind.ReplaceDevice)]
+    [InlineData("the heater wants its own circuit", WishKind.NewBreaker)]
+    [InlineData("make it up", WishKind.MakeUpBox)]
     public void Free_words_find_the_wish(string said, WishKind kind) => Assert.Equal(kind, WishWords.Find(said)[0]);
 
     [Fact]
@@ -34,6 +37,22 @@ public sealed class WishTests
             { Why.Missing, "run", new Wish(WishKind.MendCable, Run: "none") },
             { Why.Missing, "place", new Wish(WishKind.MoreOutlets, "b", Place: "none") },
             { Why.Missing, "device", new Wish(WishKind.AddDevice, "b", Device: "kettle") },
+            { Why.Missing, "of", new Wish(WishKind.ReplaceDevice, "b", Of: "none") },
+            {
+                Why.Missing,
+                "panel",
+                new Wish(WishKind.NewBreaker) { Panel = "none" }
+            },
+            {
+                Why.WishAmperes,
+                "amperes",
+                new Wish(WishKind.NewBreaker) { Amperes = 400 }
+            },
+            {
+                Why.Missing,
+                "line",
+                new Wish(WishKind.Bigger, "b") { Line = new("none", "none") }
+            },
             { Why.WishNeeds, "box", new Wish(WishKind.Bigger) },
             { Why.WishNeeds, "run", new Wish(WishKind.MendCable, "b") },
             {

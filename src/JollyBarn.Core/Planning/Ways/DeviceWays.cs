@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Planning.Remedies;
+using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Ways;
@@ -14,9 +15,10 @@ internal sealed class DeviceWays(Job job, Wish wish, Stock stock)
     /// <summary>Kinds of receptacle one may be replaced with.</summary>
     private static readonly string[] Receptacles = ["receptacle", "protective", TwoSlot];
 
-    public IReadOnlyList<WayDraft> Replace() =>
-        job.Boxes.Find(wish.Box) is { } box && Old(box) is { } old
-            ?
+    public (IReadOnlyList<WayDraft> Drafts, IReadOnlyList<Rejected> Rejected) Replace() =>
+        job.Boxes.Find(wish.Box) is not { } box ? ([], [])
+        : Old(box) is not { } old ? ([], [None(WayMiss.NoDevice)])
+        : (
             [
                 .. Kinds(box.Devices[old].Kind)
                     .SelectMany(kind => Shields(wish.Box!.Value, old, kind).Select(shield => (kind, shield)))
@@ -28,18 +30,19 @@ internal sealed class DeviceWays(Job job, Wish wish, Stock stock)
                         Shield = one.shield,
                     })
                     .Select((choice, i) => new WayDraft(choice, i, _ => Replaced(choice))),
-            ]
-            : [];
+            ],
+            []
+        );
 
-    public IReadOnlyList<WayDraft> MakeUp()
+    public (IReadOnlyList<WayDraft> Drafts, IReadOnlyList<Rejected> Rejected) MakeUp()
     {
         if (job.Boxes.Find(wish.Box) is not { } box || wish.Box is not { } id)
         {
-            return [];
+            return ([], []);
         }
 
         var then = Free(Equipped(box, id).Now, id);
-        return
+        List<WayDraft> makes =
         [
             .. UsualMakes
                 .Find(then, id, then.Boxes[id], "make")
@@ -56,7 +59,11 @@ internal sealed class DeviceWays(Job job, Wish wish, Stock stock)
                 )
                 .Select((m, i) => new WayDraft(m.Choice, i, _ => MadeUp(m.Choice, m.Make))),
         ];
+        return (makes, makes.Count > 0 ? [] : [None(WayMiss.NoMake)]);
     }
+
+    private Rejected None(WayMiss why) =>
+        Rejected.Of(new() { From = wish.Box }, why, ("box", new Thing(ThingKind.Box, wish.Box!.Value.Text)));
 
     /// <summary>The device in question: the one that was named, else the first.</summary>
     private Id<Device>? Old(Box box) =>

@@ -25,8 +25,8 @@ internal static class OtherWays
         {
             WishKind.AddDevice => (EnlargeWays.For(job, wish, stock), []),
             WishKind.MendCable => (new RepairWays(job, wish, stock).All(), []),
-            WishKind.ReplaceDevice => (new DeviceWays(job, wish, stock).Replace(), []),
-            WishKind.MakeUpBox => (new DeviceWays(job, wish, stock).MakeUp(), []),
+            WishKind.ReplaceDevice => new DeviceWays(job, wish, stock).Replace(),
+            WishKind.MakeUpBox => new DeviceWays(job, wish, stock).MakeUp(),
             WishKind.NewBreaker => new BreakerWays(job, wish, stock).All(),
             _ => Verdicts(job, wish, stock),
         };

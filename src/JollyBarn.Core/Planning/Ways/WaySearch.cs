@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Ways;
@@ -38,14 +39,13 @@ public static class WaySearch
             queue.Enqueue(draft, (own.Contains(draft) ? 0 : draft.Guess, order++));
         }
 
-        var built = Built();
-        var judged = new (FoundWay? Way, Rejected? Rejected)[built.Count];
-        var stopped = false;
-        Parallel.For(
-            0,
-            built.Count,
+        // One is put together while others are judged: the first is there soon.
+        var judged = new ConcurrentDictionary<long, (FoundWay? Way, Rejected? Rejected)>();
+        var (stopped, telling) = (false, new Lock());
+        Parallel.ForEach(
+            Partitioner.Create(Built(), EnumerablePartitionerOptions.NoBuffering),
             new ParallelOptions { MaxDegreeOfParallelism = Math.Clamp(Environment.ProcessorCount, 1, MostAtOnce) },
-            (i, state) =>
+            (one, state, i) =>
             {
                 if (stop?.Invoke() == true)
                 {
@@ -54,30 +54,32 @@ public static class WaySearch
                     return;
                 }
 
-                judged[i] = judge.Of($"w{i}", built[i]);
+                judged[i] = judge.Of($"w{i}", one);
                 if (judged[i].Way is { } way)
                 {
-                    lock (built)
+                    lock (telling)
                     {
                         found?.Invoke(way);
                     }
                 }
             }
         );
-        var ways = judged.Select(j => j.Way).OfType<FoundWay>().ToList();
-        not.AddRange(judged.Select(j => j.Rejected).OfType<Rejected>());
+        var all = judged.OrderBy(j => j.Key).Select(j => j.Value).ToList();
+        var ways = all.Select(j => j.Way).OfType<FoundWay>().ToList();
+        not.AddRange(all.Select(j => j.Rejected).OfType<Rejected>());
         // What is decided comes before what is not; then by what it is worth.
         return new(
             [.. ways.OrderBy(w => !w.Decided).ThenBy(w => w.Worth).ThenBy(w => w.Key.Length).ThenBy(w => w.Key, StringComparer.Ordinal)],
             not,
-            built.Count,
+            all.Count,
             stopped
         );
 
-        List<BuiltWay> Built()
+        // Asked for one after another, by whoever is free to judge it.
+        IEnumerable<BuiltWay> Built()
         {
-            var (all, taken) = (new List<BuiltWay>(), new Dictionary<string, int>(StringComparer.Ordinal));
-            while (all.Count < most && queue.TryDequeue(out var next, out var at) && stop?.Invoke() != true)
+            var (count, taken) = (0, new Dictionary<string, int>(StringComparer.Ordinal));
+            while (count < most && queue.TryDequeue(out var next, out var at) && stop?.Invoke() != true)
             {
                 var source = next.Choice.From?.Text ?? next.Choice.Panel ?? "";
                 var waits = next.Guess + (Crowd * taken.GetValueOrDefault(source));
@@ -90,8 +92,9 @@ public static class WaySearch
                 var one = next.Build(job);
                 if (one.Edit is not null)
                 {
-                    all.Add(one);
+                    count++;
                     taken[source] = taken.GetValueOrDefault(source) + 1;
+                    yield return one;
                 }
                 else if (one.Rejected is { } miss)
                 {
@@ -102,8 +105,6 @@ public static class WaySearch
                     }
                 }
             }
-
-            return all;
         }
     }
 }

@@ -32,7 +32,12 @@ public static class WishCheck
         ?? Refuse.BadNote(wish.Name, "name")
         ?? (TooFar(wish.Away) ? new Refusal(Why.WishLength, "away") : null)
         ?? (TooHeavy(wish.Weights) ? new Refusal(Why.WishWeight, "weights", ("most", MostWeight)) : null)
-        ?? Needs(wish);
+        ?? Needs(wish)
+        ?? (
+            wish is { Kind: WishKind.ReplaceDevice, Of: { } of } && !job.Boxes[wish.Box!.Value].Devices.Has(of)
+                ? Refuse.Missing(What.Device, of, "of")
+                : null
+        );
 
     private static bool TooFar(IReadOnlyDictionary<string, Length>? away) =>
         away is not null && (away.Count > MostAnswers || away.Values.Any(l => l < Length.Zero || l > Length.Inches(12 * 1000)));

@@ -176,6 +176,8 @@ internal sealed class WayWords(Job job)
             WayMiss.NoPart => First($"{PartWords.Of((PartId)rejected.Details["part"]!)}: neither the van nor the shop has it."),
             WayMiss.Slack => $"{rejected.Details["short"]} short of slack: it wants {rejected.Details["needs"]}, both sides together, "
                 + $"and there is {rejected.Details["has"]}.",
+            WayMiss.NoDevice => $"{Named(rejected, "box")} holds no device.",
+            WayMiss.NoMake => $"The leads of {Named(rejected, "box")} have their places already, or no usual make fits what is in it.",
             WayMiss.Waits => $"Whether anything is to be mended is not known yet: {Told(rejected)}",
             WayMiss.NothingWrong => $"Nothing of the kind is wrong at {Named(rejected, "box")}, as things are known.",
             WayMiss.NoPlace =>
@@ -276,8 +278,8 @@ internal sealed class WayWords(Job job)
             Spoilt.NewHole => $"{Count(damage.Holes, "hole", "holes")} for the new box",
             Spoilt.BoxOut => $"the wall round {Count(damage.Holes, "box", "boxes")} taken out",
             Spoilt.Opened => $"the wall opened beside {Count(damage.Holes, "box", "boxes")} nailed to the stud",
-            Spoilt.Across =>
-                $"{Count(damage.Holes, "hole", "holes")} where it is fished across studs, one every {WayBook.HoleEvery.Of(job.Practice):0.#} ft",
+            Spoilt.Across => $"{Count(damage.Holes, "hole", "holes")} where it is fished across studs, "
+                + $"one every {WayBook.HoleEvery.Of(job.Practice):0.#} ft",
             _ => "the raceway is seen: half a hole",
         };
 
