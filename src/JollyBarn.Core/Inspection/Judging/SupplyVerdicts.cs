@@ -25,12 +25,13 @@ public sealed class SupplyVerdicts
                 .SelectMany(r => Tried.Judge(r, look.Id, Subjects.Circuit, one => one.Judge(look)))
         );
 
-    public static IReadOnlyList<Finding> Judge(PanelLook look) =>
+    /// <param name="rules">The rules that are asked; all when null.</param>
+    public static IReadOnlyList<Finding> Judge(PanelLook look, IReadOnlySet<string>? rules = null) =>
         Sorted(
             look,
             look.Id,
             SupplyRules
-                .Panels.Where(r => look.Articles.Asks(r.Id))
+                .Panels.Where(r => rules?.Contains(r.Id) != false && look.Articles.Asks(r.Id))
                 .SelectMany(r => Tried.Judge(r, look.Id, Subjects.Panel, one => one.Judge(look)))
         );
 

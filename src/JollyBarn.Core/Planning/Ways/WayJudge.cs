@@ -36,6 +36,9 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
         StringComparer.Ordinal
     );
 
+    /// <summary>Rules of a panel that another breaker may break; what hangs on its circuits is judged circuit by circuit.</summary>
+    private static readonly HashSet<string> OfSlots = new(["tandem", "breaker-listed", "slots-closed"], StringComparer.Ordinal);
+
     private readonly Against against = new(job);
     private readonly ConcurrentDictionary<Id<Box>, IReadOnlyList<Finding>> was = [];
     private readonly ConcurrentDictionary<Id<Circuit>, IReadOnlyList<Finding>> circuitsWere = [];
@@ -231,7 +234,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
     }
 
     private static IReadOnlyList<Finding> Of(Job of, string panel) =>
-        of.Panels.Has(panel) ? SupplyVerdicts.Judge(new PanelLook(of, panel)) : [];
+        of.Panels.Has(panel) ? SupplyVerdicts.Judge(new PanelLook(of, panel), OfSlots) : [];
 
     private IReadOnlyList<Finding> Was(Id<Circuit> id) => circuitsWere.GetOrAdd(id, c => Of(job, c));
 
