@@ -175,6 +175,7 @@ public static partial class Server
         var api = app.MapGroup("/api").WithTags("Jolly Barn");
         api.MapBook();
         api.MapFill();
+        api.MapMark();
         api.MapJobs();
         api.MapBoxes();
         api.MapEdits();

@@ -29,6 +29,7 @@ public class ArrowTests
     [InlineData("Connection", "Edits|Fill|Inspection|Planning|Tracing|Telling|OpenFile|Store")]
     [InlineData("Inspection", "Edits|Planning|Tracing|Telling|OpenFile|Store")]
     [InlineData("Planning", "Tracing|Telling|OpenFile|Store")]
+    [InlineData("Walls", "Edits|Fill|Electrics|Connection|Inspection|Planning|Tracing|Telling|OpenFile|Store")]
     [InlineData("Tracing", "Planning|Telling|OpenFile|Store")]
     [InlineData("Telling", "OpenFile|Store")]
     [InlineData("OpenFile", "Telling|Store")]

@@ -6,5 +6,5 @@ public static class Assumptions
     public static Assumption ProofHours { get; } = new("proof.hours", "a proof of dead holds for", 4m, "h");
 
     public static IReadOnlyList<Assumption> All { get; } =
-    [.. CrowdingBook.All, ProofHours, .. WalkBook.All, .. WayBook.All, .. ElectricsBook.All];
+    [.. CrowdingBook.All, ProofHours, .. WalkBook.All, .. WayBook.All, .. WallBook.All, .. ElectricsBook.All];
 }

@@ -81,6 +81,8 @@ public static class RefusalTeller
         [Why.StockPart] = "No part is called {part}: write what it is of and which, as box.nm-1g-18.",
         [Why.WishLength] = "A way is from 0 to 1000 ft long, and 500 of them are told at most.",
         [Why.WishNeeds] = new(f => $"Say which {(f.Get<What>("what") == What.Cable ? "cable" : "box")} it is about."),
+        [Why.NoBoxSize] = "The size of this box is not known: take a kind whose width and height are.",
+        [Why.MarkTooFar] = "A tape is held to this: between 0 and 100 ft.",
         [Why.WishAmperes] = "A breaker for a new branch circuit has 10 to {most:0} A.",
         [Why.WishWeight] = "What a thing is worth lies between 0 and {most:0}.",
         [Why.CsvColumns] = "The first row names the columns: part, van, shop, price, pack and pieces.",

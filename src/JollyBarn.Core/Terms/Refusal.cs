@@ -133,6 +133,8 @@ public enum Why
     NoEndHere,
     NoOpening,
     NoSuchBoxKind,
+    NoBoxSize,
+    MarkTooFar,
     NoSuchBreaker,
     NoSuchChange,
     NoSuchClosing,

@@ -12,6 +12,7 @@ import { words } from "./words";
 const places: [path: string, load: () => Promise<{ default: ComponentType }>][] = [
   ["/", () => import("./jobs/Jobs")],
   ["/quick", () => import("./quick/QuickFit")],
+  ["/mark", () => import("./quick/QuickMark")],
   ["/jobs/:job", () => import("./today/Today")],
   ["/jobs/:job/boxes/:box", () => import("./box/BoxPage")],
   ["/jobs/:job/boxes/:box/survey", () => import("./survey/Survey")],

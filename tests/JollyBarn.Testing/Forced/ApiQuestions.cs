@@ -38,6 +38,7 @@ public static class ApiQuestions
         ("get " + Job + "/order", "", null, 200),
         ("get " + Job + "/loads", "", null, 200),
         ("post " + Job + "/may-run", "", """{"box":"press-left","device":"r1","watts":1500,"hours":6}""", 200),
+        ("post /api/mark", "", """{"inside":"21 5/8","height":"12","kind":"ow-1g-18","wider":"5/8","toCome":"3/4"}""", 200),
         ("get /api/wishes", "?words=more%20outlets%20here", null, 200),
         ("post " + Job + "/ways", "", """{"kind":"AddDevice","box":"press-left","device":"receptacle","weights":{"way.rate":60}}""", 200),
         ("post " + Job + "/ways/as-found", "", """{"kind":"ReplaceDevice","box":"east-bed"}""", 200),

@@ -36,7 +36,7 @@ export default function Changes() {
         to={address.ways(job)}
         className="mb-4 inline-flex min-h-12 items-center rounded-xl border-2 border-ink bg-ink px-4 font-semibold text-on-ink"
       >
-        {wayWords.link}
+        {words.ways}
       </Link>
       <div className="mb-6 max-w-md">
         <Ask key={key} label={w.open} hint={w.openHint} value="" onKeep={open} />

@@ -7,7 +7,6 @@ import { words } from "../words";
 import { whichWords } from "../words/which";
 import { loadWords } from "../words/loads";
 import { panelWords } from "../words/panel";
-import { wayWords } from "../words/ways";
 import { address, served } from "../parts/address";
 
 type Item = { key: string; name: string; kind: string; detail?: string; go: () => void };
@@ -37,13 +36,14 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       });
     const action = (key: string, name: string, go: () => void) => all.push({ key, name, kind: words.palette.action, go });
     action("quick", words.quick, to(address.quick()));
+    action("mark", words.mark, to(address.mark));
     if (job) {
       action("today", words.today, to(address.today(job)));
       action("add", words.todayPage.addBox, to(address.addBox(job)));
       action("book", words.book, to(address.book(job)));
       action("log", words.log, to(address.log(job)));
       action("changes", words.changes, to(address.changes(job)));
-      action("ways", wayWords.link, to(address.ways(job)));
+      action("ways", words.ways, to(address.ways(job)));
       action("lists", words.lists.title, to(address.lists(job)));
       action("loads", loadWords.loads.title, to(address.loads(job)));
       action("labels", panelWords.labels.title, to(address.labels(job)));

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { keepPreviousData } from "@tanstack/react-query";
 import { Link2, RotateCcw } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
-import { useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { api, must } from "../api/client";
 import { useCatalogue } from "../model/job";
 import { useSettings } from "../api/settings";
@@ -17,6 +17,7 @@ import { say } from "../parts/Notices";
 import { StillFits } from "../parts/StillFits";
 import { boxChoices } from "../model/kinds";
 import { words } from "../words";
+import { address } from "../parts/address";
 import { Group, Tap, TypedMark } from "./Taps";
 import { blank, cableKey, cableOf, fromSearch, isEmpty, plain, toSearch, unknownCables, type Form, type Question } from "../model/question";
 import { OnTheBox } from "./OnTheBox";
@@ -89,6 +90,9 @@ export default function QuickFit() {
       <div className="flex flex-col gap-3">
         <div className="flex items-center justify-between">
           <h1 className="text-2xl">{words.quick}</h1>
+          <Link to={address.mark} className="inline-flex min-h-11 items-center underline underline-offset-4">
+            {words.mark}
+          </Link>
           <div className="flex items-center gap-1">
             <select
               aria-label={words.bookPage.edition}

@@ -31,6 +31,8 @@ export const words = {
   today: "Today",
   boxes: "Boxes",
   quick: "Quick fit",
+  mark: "Quick mark",
+  ways: "Find ways",
   book: "Code book",
   bookShort: "Book",
   log: "Logbook",

@@ -3,7 +3,6 @@ import type { Schemas } from "../api/client";
 /** Words of wishes and the ways to them. */
 export const wayWords = {
   title: "Ways",
-  link: "Find ways",
   how: "Say what is wanted. Every way is put together and judged by the same rules and the same wiring before it is shown.",
   want: "What is wanted?",
   wantHint: "more outlets here, wire cut, make it a two gang…",

@@ -1,0 +1,49 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Measures;
+using JollyBarn.Telling.Walls;
+using JollyBarn.Terms;
+using JollyBarn.Walls;
+
+namespace JollyBarn.Web.Endpoints;
+
+/// <summary>One hole, described plainly.</summary>
+/// <param name="Inside">From the shared edge inside to the middle of the box.</param>
+/// <param name="Kind">Kind of the box.</param>
+/// <param name="Wider">How much farther out the edge stands outside.</param>
+/// <param name="ToCome">Floor that is still to come.</param>
+public sealed record PlainMark(
+    Length Inside,
+    Length Height,
+    string Kind,
+    Length? Wider = null,
+    HeightTo To = HeightTo.Bottom,
+    Length? ToCome = null
+);
+
+/// <summary>Marking out with no job behind it.</summary>
+internal static class MarkEndpoints
+{
+    private static readonly Length Most = Length.Inches(12 * 100);
+
+    public static void MapMark(this IEndpointRouteBuilder api) =>
+        api.MapPost("/mark", (PlainMark mark) => Check(mark) is { } refusal ? Problems.From(refusal)
+                : Ask(mark) is var ask && Marked.Of(ask, HousePractice.Default) is { } marked ? Results.Ok(ToldHole.Tell(ask, marked))
+                : Problems.From(new(Why.NoBoxSize, "kind")))
+            .Produces<ToldHole>()
+            .ProducesProblem(422)
+            .WithName("mark")
+            .WithSummary("Where the hole of a box is marked on both faces of a wall, by an edge both share.");
+
+    private static MarkAsk Ask(PlainMark mark) =>
+        new(mark.Inside, mark.Wider ?? Length.Zero, mark.Height, mark.To, mark.ToCome ?? Length.Zero, BoxKinds.Find(mark.Kind)!);
+
+    private static Refusal? Check(PlainMark mark) =>
+        BoxKinds.Find(mark.Kind) is null ? new(Why.Missing, "kind", ("what", What.BoxKind), ("id", mark.Kind))
+        : Far(mark.Inside) ? new(Why.MarkTooFar, "inside")
+        : Far(mark.Height) ? new(Why.MarkTooFar, "height")
+        : mark.Wider is { } wider && (wider > Most || Length.Zero - wider > Most) ? new(Why.MarkTooFar, "wider")
+        : mark.ToCome is { } floor && Far(floor) ? new(Why.MarkTooFar, "toCome")
+        : null;
+
+    private static bool Far(Length length) => length < Length.Zero || length > Most;
+}
