@@ -88,10 +88,9 @@ public sealed class WayScreenTests(Site site)
         Assert.Equal(5, changes.Count);
     }
 
-    /// <summary>A line of somebody's list: what is sent before the work, and the answer recorded as the ruling that settles the
-    /// verdict.</summary>
+    /// <summary>A line of somebody's list: what is sent before the work, and the answer kept on the line; it settles nothing.</summary>
     [Fact]
-    public async Task A_line_of_a_list_is_asked_about_and_the_answer_is_the_ruling()
+    public async Task A_line_of_a_list_is_asked_about_before_the_work()
     {
         var job = await site.OwnJobAsync();
         await EditAsync(
@@ -129,9 +128,10 @@ public sealed class WayScreenTests(Site site)
         person.Tap("It comes off");
         person.Sees("Recorded.");
         var kept = (await site.AskAsync($"/api/jobs/{job}/reports"))["buyers"]!["lines"]![line]!;
-        Assert.NotNull(kept["closed"]);
         Assert.Contains("The buyer", (string)kept["answer"]!, StringComparison.Ordinal);
-        Assert.DoesNotContain((await site.AskAsync($"/api/jobs/{job}/verdicts")).AsArray(), v =>
+        // An answer mends nothing: the line is open and the box over-full until the work is done.
+        Assert.Null(kept["closed"]);
+        Assert.Contains((await site.AskAsync($"/api/jobs/{job}/verdicts")).AsArray(), v =>
             (string)v!["box"]! == "press-right" && (string)v["finding"]!["rule"]! == "fill"
         );
     }

@@ -27,23 +27,10 @@ public static class WallBook
     /// <summary>A plate that covers less of the wall than this shows the hole.</summary>
     public static Assumption Cover { get; } = new("wall.cover", "a plate covers the wall on each side by", 0.125m, "in");
 
-    /// <summary>Between the backs of two boxes, for the cable that comes out of them.</summary>
-    public static Assumption Between { get; } = new("wall.between", "cable space between boxes back to back", 0.25m, "in");
-
-    /// <summary>How far a board that is screwed on may still push a box back or leave it.</summary>
-    public static Assumption Notch { get; } = new("wall.notch", "gauge notches of boxes, steps of", 0.125m, "in");
-
-    /// <summary>Of the depth of a stud that bears. IRC R602.6, from memory: verify with the office.</summary>
-    public static Assumption Bearing { get; } = new("wall.bore.bearing", "largest hole in a stud that bears, of its depth", 40m, "%");
-
-    /// <summary>Of the depth of a stud that bears nothing. IRC R602.6, from memory: verify with the office.</summary>
-    public static Assumption Plain { get; } = new("wall.bore.plain", "largest hole in a stud that bears nothing, of its depth", 60m, "%");
-
-    public static IReadOnlyList<Assumption> All { get; } = [Tape, Level, Play, Cover, Between, Notch, Bearing, Plain];
+    public static IReadOnlyList<Assumption> All { get; } = [Tape, Level, Play, Cover];
 
     /// <summary>Sizes of the plates of one gang, width by height; each gang more is wider by 1 13/16 in, as the yokes stand. NEMA WD 6,
-    /// from
-    /// memory; the two larger ones are common practice.</summary>
+    /// from memory; the two larger ones are common practice.</summary>
     public static (Length Width, Length Height) Plate(PlateSize size, int gangs)
     {
         var (width, height) = size switch

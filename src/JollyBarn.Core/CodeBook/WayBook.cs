@@ -22,7 +22,7 @@ public static class WayBook
     /// <summary>What a lead is longer by where a cabinet or an appliance stands in front of its box.</summary>
     public static Assumption Front { get; } = new("lead.front", "leads longer behind a cabinet or an appliance", 6m, "in");
 
-    /// <summary>Centre of a receptacle whose height nobody measured: 16 in to its top, less half of a one-gang box.</summary>
+    /// <summary>Centre of a receptacle whose height nobody measured: 12 in to its bottom and 16 in to its top.</summary>
     public static Assumption OutletHeight { get; } = new("way.height", "centre of a new outlet above the finished floor", 14m, "in");
 
     /// <summary>Bare at the end of a wire, for a port or a hole.</summary>

@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
+using JollyBarn.Store;
 using JollyBarn.Telling.Walls;
 using JollyBarn.Terms;
 using JollyBarn.Walls;
@@ -26,13 +27,18 @@ internal static class MarkEndpoints
     private static readonly Length Most = Length.Inches(12 * 100);
 
     public static void MapMark(this IEndpointRouteBuilder api) =>
-        api.MapPost("/mark", (PlainMark mark) => Check(mark) is { } refusal ? Problems.From(refusal)
-                : Ask(mark) is var ask && Marked.Of(ask, HousePractice.Default) is { } marked ? Results.Ok(ToldHole.Tell(ask, marked))
+        api.MapPost("/mark", (JobStore store, PlainMark mark, string? job) => Check(mark) is { } refusal ? Problems.From(refusal)
+                : Ask(mark) is var ask && Marked.Of(ask, House(store, job)) is { } marked ? Results.Ok(ToldHole.Tell(ask, marked))
                 : Problems.From(new(Why.NoBoxSize, "kind")))
             .Produces<ToldHole>()
             .ProducesProblem(422)
             .WithName("mark")
-            .WithSummary("Where the hole of a box is marked on both faces of a wall, by an edge both share.");
+            .WithSummary(
+                "Where the hole of a box is marked on both faces of a wall, by an edge both share; with the tape and play of a job where one is named."
+            );
+
+    private static HousePractice House(JobStore store, string? job) =>
+        job is not null && store.Find(job) is { } open ? open.Now.Job.Practice : HousePractice.Default;
 
     private static MarkAsk Ask(PlainMark mark) =>
         new(mark.Inside, mark.Wider ?? Length.Zero, mark.Height, mark.To, mark.ToCome ?? Length.Zero, BoxKinds.Find(mark.Kind)!);

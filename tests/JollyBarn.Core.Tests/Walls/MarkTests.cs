@@ -4,13 +4,10 @@ using JollyBarn.Walls;
 
 namespace JollyBarn.Core.Tests.Walls;
 
-/// <summary>Marking out, worked by hand with a tape. Which sizes there are is common practice; 314.20 and 300.4(A)(1) from memory;
-/// shares of a
-/// stud by IRC R602.6, from memory.</summary>
+/// <summary>Marking out, worked by hand with a tape. Sizes of boxes are common practice, of plates by NEMA WD 6, from memory.</summary>
 public sealed class MarkTests
 {
     private static readonly HousePractice House = HousePractice.Default;
-    private static readonly CodeProfile Code = CodeProfile.Default;
 
     /// <summary>Jambs of unequal width: 21⅝ in to the middle inside, the jamb outside wider by ⅝: 22¼ outside, off by ⅛ at most with two
     /// tapes of 1/16.</summary>
@@ -85,58 +82,6 @@ public sealed class MarkTests
 
     [Fact]
     public void A_box_of_unknown_size_has_no_hole() => Assert.Null(Marked.Of(Ask("20", kind: "luminaire-box"), House));
-
-    /// <summary>½ in board: out by ½ in and flush; after a second board of ⅝ it is ⅝ behind, ring and all (314.20: ¼ in, 0 where it
-    /// burns).</summary>
-    [Theory]
-    [InlineData("1/2", "3/8", false, "1/8", "0")]
-    [InlineData("1/2", "3/8", true, "1/8", "1/8")]
-    [InlineData("1 1/8", "1/2", false, "5/8", "5/8")]
-    [InlineData("3/4", "1/2", false, "1/4", "0")]
-    [InlineData("13/16", "1/2", false, "5/16", "5/16")]
-    public void A_box_stands_behind_the_face_by_what_its_notch_leaves(string layers, string stands, bool burns, string back, string ring)
-    {
-        var set = Projection.Set(Length.Parse(layers), Length.Parse(stands), burns, Code);
-        Assert.Equal((Length.Parse(back), Length.Parse(ring)), (set.Back, set.Ring));
-    }
-
-    [Theory]
-    [InlineData("1/2", "1/2")]
-    [InlineData("5/8", "5/8")]
-    [InlineData("9/16", "1/2")]
-    [InlineData("1 1/8", "1 1/8")]
-    public void The_notch_is_the_largest_that_does_not_stand_proud(string layers, string notch) =>
-        Assert.Equal(Length.Parse(notch), Projection.For(Length.Parse(layers), false, Code, House).Out);
-
-    /// <summary>1 in in 3½ and 3 in in 5½ without a plate (300.4(A)(1)); 2.2 and 3.3 in of 5½ by the building code, 1.4 and 2.1 of
-    /// 3½.</summary>
-    [Theory]
-    [InlineData("3 1/2", true, 1.0, 1.4, 1.0)]
-    [InlineData("3 1/2", false, 1.0, 2.1, 1.0)]
-    [InlineData("5 1/2", true, 3.0, 2.2, 2.2)]
-    [InlineData("5 1/2", false, 3.0, 3.3, 3.0)]
-    [InlineData("5 1/2", null, 3.0, 2.2, 2.2)]
-    [InlineData("2", true, 0.0, 0.8, 0.0)]
-    public void The_largest_hole_is_the_smaller_of_two(string depth, bool? bears, double bare, double building, double largest)
-    {
-        var bore = Bore.In(Length.Parse(depth), bears, Code, House);
-        Assert.Equal(Length.FromInches((decimal)bare), bore.Bare);
-        Assert.Equal(Length.FromInches((decimal)building), bore.Building);
-        Assert.Equal(Length.FromInches((decimal)largest), bore.Largest);
-        Assert.Equal(building > bare, bore.Plates);
-    }
-
-    /// <summary>Two boxes of 2 in and 2¼ in a wall of 4½ in: ¼ in left, which does; of 2⅞ each they meet, and pass each other only side by
-    /// side; in 6½ in there is room.</summary>
-    [Theory]
-    [InlineData("4 1/2", "2", "2 1/4", "1/4", true, "0")]
-    [InlineData("4 1/2", "2 7/8", "2 7/8", "-1 1/4", false, "2 1/2")]
-    [InlineData("6 1/2", "2 7/8", "2 7/8", "3/4", true, "0")]
-    public void Boxes_back_to_back_want_room_for_their_cables(string thick, string one, string other, string left, bool fits, string offset)
-    {
-        var found = BackToBack.In(Length.Parse(thick), Length.Parse(one), Length.Parse(other), Length.Inches(4, 1, 2), House);
-        Assert.Equal((Length.Parse(left), fits, Length.Parse(offset)), (found.Left, found.Fits, found.Offset));
-    }
 
     private static MarkAsk Ask(
         string inside,

@@ -101,6 +101,9 @@ public sealed class DeviceWayTests
             Assert.DoesNotContain(w.After.Boxes["b"].Leads.Values, l => l.Lands.At is LandingAt.Loose or LandingAt.Unknown);
             Assert.Equal(w.Choice.Make!.Cable != "far.a", Volts(w.After, "b", "r", "hot") > 100);
         });
+        // Fed by the cable that goes on nothing would come: never called good.
+        Assert.All(answer.Ways.Where(w => w.Choice.Make!.Cable == "far.a"), w => Assert.False(w.Decided));
+        Assert.Contains(answer.Ways, w => w.Choice.Make!.Cable != "far.a" && !w.Choice.Open.Contains(WayOpen.Feed));
         // Behind the load side the far cable is protected; fed through it is not.
         Assert.All(answer.Ways, w =>
             Assert.Equal(

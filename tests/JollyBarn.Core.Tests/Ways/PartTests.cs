@@ -22,7 +22,7 @@ public sealed class PartTests
     {
         var house = SmallHouse.Receptacle().Do(new SetPractice(PracticeBook.Reuse.Key, reuse));
         var after = house.Do(new AddPigtail("j", "more", GfciBox.In("hots"), new Landing(LandingAt.Cap)));
-        var twist = PartsOf.Between(house, after, Plain).Where(p => p.Part.Sort == PartSort.Connector).ToList();
+        var twist = PartsOf.Between(house, after, Plain, []).Where(p => p.Part.Sort == PartSort.Connector).ToList();
         Assert.Equal((bought, again), ((int)twist.Sum(p => p.Count), (int)twist.Sum(p => p.Reused)));
     }
 
@@ -34,7 +34,7 @@ public sealed class PartTests
     {
         var house = SmallHouse.Receptacle().Do(new SetJoint("j", "hots", connector, "hots", 0));
         var after = house.Do(new AddPigtail("j", "more", GfciBox.In("hots"), new Landing(LandingAt.Cap)));
-        var parts = PartsOf.Between(house, after, Plain).Where(p => p.Part == new PartId(PartSort.Connector, connector)).ToList();
+        var parts = PartsOf.Between(house, after, Plain, []).Where(p => p.Part == new PartId(PartSort.Connector, connector)).ToList();
         Assert.Equal((bought, again), ((int)parts.Sum(p => p.Count), (int)parts.Sum(p => p.Reused)));
     }
 
@@ -43,7 +43,7 @@ public sealed class PartTests
     public void What_is_not_opened_takes_no_part()
     {
         var house = SmallHouse.Receptacle();
-        Assert.Empty(PartsOf.Between(house, house.Do(new RenameBox("j", "Other name")), Plain));
+        Assert.Empty(PartsOf.Between(house, house.Do(new RenameBox("j", "Other name")), Plain, []));
     }
 
     /// <summary>110.12(A): a hole that is closed takes a plug, and so does one a cable left.</summary>
@@ -53,7 +53,7 @@ public sealed class PartTests
         var house = SmallHouse.Receptacle().Do(new AddEntry("j", "hole", EntrySide.Left, State: EntryState.Open));
         PartId plug = new(PartSort.Plug, "knockout");
         decimal Plugs(Job before, Edit edit) =>
-            PartsOf.Between(before, before.Do(edit), Plain).Where(p => p.Part == plug).Sum(p => p.Count);
+            PartsOf.Between(before, before.Do(edit), Plain, [edit]).Where(p => p.Part == plug).Sum(p => p.Count);
         Assert.Equal(1, Plugs(house, new SetEntry("j", "hole", State: EntryState.Plugged)));
         Assert.Equal(1, Plugs(house, new RemoveCable("j", "on")));
         Assert.Equal(0, Plugs(house, new RenameBox("j", "Other name")));
@@ -65,7 +65,7 @@ public sealed class PartTests
     {
         var house = SmallHouse.Receptacle();
         PartId tape = new(PartSort.Tape, "electrical");
-        bool Takes(Edit edit) => PartsOf.Between(house, house.Do(edit), Plain).Any(p => p.Part == tape);
+        bool Takes(Edit edit) => PartsOf.Between(house, house.Do(edit), Plain, [edit]).Any(p => p.Part == tape);
         Assert.True(Takes(new IdentifyLead("b", "on.b1", "white", ConductorUse.Hot, "black")));
         Assert.True(Takes(new SwapDevice("b", "r", "protective")));
         Assert.False(Takes(new AddJoint("b", "spare", "twist-on-medium")));
@@ -152,6 +152,21 @@ public sealed class PartTests
         Assert.Contains(DoneWork.Of(done, "c1").Ops, o => o.Op == WayBook.Device);
         var closed = done.Do(new DropPlanned("c1", "p2"), new CloseChange("c1", "2026-03-03") { V = 2 });
         Assert.Equal(parts, DoneWork.Of(closed, "c1").Parts);
+        // What another Change does there later is not billed with it.
+        Assert.Equal(parts, DoneWork.Of(closed.Do(pigtail), "c1").Parts);
+    }
+
+    /// <summary>One like the old is new all the same: in the one list over all Changes, and on the bill.</summary>
+    [Fact]
+    public void One_like_the_old_is_bought_too()
+    {
+        Edit swap = new SwapDevice("b", "r", "receptacle");
+        PartId part = new(PartSort.Device, "receptacle");
+        var open = SmallHouse.Receptacle().Do(new OpenChange("c1", "Bench", "2026-03-02"), new PlanEdit("c1", "p1", swap));
+        Assert.Equal(1, Shopping.Of(open, new StandInShop()).Parts.Single(p => p.Part == part).Count);
+        var done = open.Do(new RecordDone("c1", "d1", swap, "p1", "2026-03-02"));
+        Assert.Equal(1, DoneWork.Of(done, "c1").Parts.Single(p => p.Part == part).Count);
+        Assert.DoesNotContain(Shopping.Of(done, new StandInShop()).Parts, p => p.Part == part);
     }
 
     private static (Job Before, Job After) Between(Known how)

@@ -59,11 +59,23 @@ internal sealed class Against(Job job)
         return (
             leak.Slots(near).Any(s => slots.Contains(s) && Opened(leak, s) && !after.Opens(s)),
             then.Boxes.SelectMany(b =>
-                    b.Value.Devices.Where(d => job.Boxes.Find(b.Key)?.Devices.Has(d.Key) != true).Select(d => (b.Key, Device: d))
+                    b.Value.Devices.Where(d => MadeUp(job.Boxes.Find(b.Key), b.Value, d.Key)).Select(d => (b.Key, Device: d))
                 )
                 .All(d => gone.Works(d.Key, d.Device.Key, DeviceKinds.Find(d.Device.Value.Kind)))
         );
     }
+
+    /// <summary>True for a device that something lies on then and nothing did: one that was there and bare is as new as one that was
+    /// not.</summary>
+    internal static bool MadeUp(Box? was, Box box, Id<Device> device) => Landed(box, device) && !Landed(was, device);
+
+    private static bool Landed(Box? box, Id<Device> device) =>
+        box is not null
+        && box.Devices.Has(device)
+        && (
+            box.Leads.Values.Any(l => l.Lands.IsOn(device) || l.Device == device && l.Lands.At == LandingAt.Joint)
+            || box.Pigtails.Values.Any(p => p.From.IsOn(device) || p.To.IsOn(device))
+        );
 
     private static bool Opened(LeakTrips leak, string slot)
     {

@@ -13,23 +13,25 @@ public sealed record DoneWork(IReadOnlyList<PartNeed> Parts, IReadOnlyList<WayOp
     public static DoneWork Of(Job job, string change)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var (before, after) = job.Changes[change].Closed is null
-            ? (job, ChangeWork.AsLeft(job, change))
-            : (Undone(job, job.Changes[change]), job);
+        var found = job.Changes[change];
+        // Of a closed one the present may have gone on since: what it did is done again on what it found.
+        var before = found.Closed is null ? job : Undone(job, found);
+        var (after, edits) = (ChangeWork.AsLeft(before, change), found.Done.Select(d => ChangeWork.Read(d.Edit)).ToList());
         var choice = new WayChoice();
         var none = ReferenceEquals(before, after);
         return new(
-            none ? [] : PartsOf.Between(before, after, choice),
-            none ? [] : WayWork.Of(before, after, choice, closed: false).Ops,
+            none ? [] : PartsOf.Between(before, after, choice, edits),
+            none ? [] : WayWork.Of(before, after, choice, closed: false, edits).Ops,
             before,
             after
         );
     }
 
-    /// <summary>The present with what a closed Change did taken out of it again.</summary>
+    /// <summary>The present with what a closed Change did taken out of it again; a breaker it put in stays, for nobody kept how the panel
+    /// was.</summary>
     private static Job Undone(Job job, Change change)
     {
-        var done = change.Done.SelectMany(d => Flat(ChangeWork.Read(d.Edit))).ToList();
+        var done = change.Done.SelectMany(d => PutIn.Flat(ChangeWork.Read(d.Edit))).ToList();
         var boxes = done.SelectMany(e => e.OfBoxes).Where(b => !change.AsFound.Has(b)).ToHashSet();
         var runs = done.Select(New).OfType<Id<Run>>().ToHashSet();
         return job with
@@ -46,6 +48,4 @@ public sealed record DoneWork(IReadOnlyList<PartNeed> Parts, IReadOnlyList<WayOp
             SplitRun split => split.Further,
             _ => (Id<Run>?)null,
         };
-
-    private static IEnumerable<Edit> Flat(Edit edit) => edit is Batch batch ? batch.Edits.SelectMany(Flat) : [edit];
 }

@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Wiring;
 
@@ -13,37 +14,38 @@ public sealed record PartNeed(PartId Part, decimal Count, decimal Reused = 0);
 /// <remarks><em>Practice</em>: a fifth more connectors, two at least; a staple every 4½ ft and one at each box (334.30) where cable is not
 /// fished; two steel plates where studs are bored (300.4); tape where the house puts it round terminals, and where a wire is marked again
 /// (200.7(C)); a connector in every knockout of a metal box; a plug in every hole a cable left (110.12(A)); a plate, with its screws, over
-/// every new opening; screws with an extension; a label where protection stands for a ground (406.4(D)). What comes off and is sound
-/// goes on
-/// again where the house says so: twist-ons by its practice, levers always.</remarks>
+/// every new opening; screws with an extension; a label where protection stands for a ground (406.4(D)). What comes off and is sound goes
+/// on again where the house says so: twist-ons by its practice, levers always.</remarks>
 public static class PartsOf
 {
-    public static IReadOnlyList<PartNeed> Between(Job before, Job after, WayChoice choice)
+    /// <param name="edits">What leads from the one to the other.</param>
+    public static IReadOnlyList<PartNeed> Between(Job before, Job after, WayChoice choice, IEnumerable<Edit> edits)
     {
-        var needs = new Dictionary<PartId, decimal>();
+        var (needs, put) = (new Dictionary<PartId, decimal>(), PutIn.By(edits));
         var touched = Touched
             .Boxes(before, after)
             .Where(after.Boxes.Has)
-            .Select(id => (Was: before.Boxes.Find(id), Is: after.Boxes[id]))
+            .Select(id => (Id: id, Was: before.Boxes.Find(id), Is: after.Boxes[id]))
             .ToList();
-        foreach (var (was, box) in touched)
+        foreach (var (id, was, box) in touched)
         {
             OfBox(needs, was, box);
+            // One like the old: it is new all the same.
+            foreach (
+                var device in box.Devices.Where(d => was?.Devices.Find(d.Key)?.Kind == d.Value.Kind && put.IsNew(id, was, d.Key, d.Value))
+            )
+            {
+                Add(needs, new(PartSort.Device, device.Value.Kind), 1);
+            }
         }
 
-        // One like the old: it is new all the same.
-        if (choice is { Old: not null, Device: { } put })
-        {
-            needs[new(PartSort.Device, put)] = 1;
-        }
-
-        var made = MadeJoints.Of(touched, after.Practice);
+        var made = MadeJoints.Of([.. touched.Select(b => (b.Was, b.Is))], after.Practice);
         foreach (var (kind, count) in made.New)
         {
             Add(needs, new(PartSort.Connector, kind), count);
         }
 
-        if (touched.Exists(b => Taped(b.Was, b.Is, after.Practice)))
+        if (touched.Exists(b => Taped(put, b.Id, b.Was, b.Is, after.Practice)))
         {
             Add(needs, new(PartSort.Tape, "electrical"), 1);
         }
@@ -62,7 +64,7 @@ public static class PartsOf
         foreach (var cut in Cuts.Between(before, after))
         {
             Add(needs, cut.Part, cut.Feet);
-            if (cut.Tail is null && choice.Route is null or WayRoute.UnderFloor or WayRoute.Outside)
+            if (cut is { Tail: null, Part.Sort: PartSort.Cable } && choice.Route is null or WayRoute.UnderFloor or WayRoute.Outside)
             {
                 Add(needs, new(PartSort.Staple, "cable"), Math.Ceiling(cut.Length.InInches / staple.InInches) + 1);
             }
@@ -87,11 +89,11 @@ public static class PartsOf
     }
 
     /// <summary>True where tape is used: round the terminals of a device, or to mark a white or green wire as another.</summary>
-    private static bool Taped(Box? was, Box box, HousePractice house) =>
+    private static bool Taped(PutIn put, Id<Box> id, Box? was, Box box, HousePractice house) =>
         (
             house.Says(PracticeBook.Tape, "metal")
             && box.Material == BoxMaterial.Metal
-            && box.Devices.Any(d => d.Value.Gang > 0 && was?.Devices.Find(d.Key)?.Kind != d.Value.Kind)
+            && box.Devices.Any(d => d.Value.Gang > 0 && put.IsNew(id, was, d.Key, d.Value))
         ) || box.Leads.Any(l => l.Value.MarkedAs is { } mark && was?.Leads.Find(l.Key)?.MarkedAs != mark);
 
     /// <summary>A breaker by kind, poles and rating.</summary>

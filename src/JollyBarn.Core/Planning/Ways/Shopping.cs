@@ -42,7 +42,8 @@ public sealed record Shopping(
         {
             // Each from what is left as it is now: what is done already is bought and cut.
             var (left, planned) = (ChangeWork.AsLeft(job, change), ChangeWork.Planned(job, change));
-            foreach (var need in PartsOf.Between(left, planned, new()))
+            var edits = ChangeWork.NotDone(job, change).Select(s => s.Edit).ToList();
+            foreach (var need in PartsOf.Between(left, planned, new(), edits))
             {
                 parts[need.Part] = parts.GetValueOrDefault(need.Part) + need.Count;
             }
@@ -50,7 +51,7 @@ public sealed record Shopping(
             cuts.AddRange(Ways.Cuts.Between(left, planned));
             if (!ReferenceEquals(left, planned))
             {
-                var work = WayWork.Of(left, planned, new(), closed: false);
+                var work = WayWork.Of(left, planned, new(), closed: false, edits);
                 off.AddRange(work.Off);
                 minutes += work.Ops.Sum(o => o.Minutes);
             }

@@ -74,7 +74,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
             return (null, new(choice, WayMiss.Required, box, wants) { After = after });
         }
 
-        var parts = PartsOf.Between(job, after, choice);
+        var parts = PartsOf.Between(job, after, choice, [edit]);
         if (parts.FirstOrDefault(p => !stock.Covers(p)) is { } missing)
         {
             return (null, Rejected.Of(choice, WayMiss.NoPart, ("part", missing.Part)));
@@ -110,7 +110,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
                     .Select(f => (b.Key, f))
             )
             .ToList();
-        var work = WayWork.Of(job, after, choice, wish.Closed ?? true);
+        var work = WayWork.Of(job, after, choice, wish.Closed ?? true, [edit]);
         return (
             new FoundWay(
                 key,
@@ -162,7 +162,7 @@ internal sealed class WayJudge(Job job, Wish wish, Stock stock)
             .Where(after.Boxes.Has)
             .Select(b => (Was: job.Boxes.Find(b), Look: new BoxLook(after, b, after.Boxes[b])))
             .All(b =>
-                b.Look.Devices.Where(d => b.Was?.Devices.Has(d.Id) != true)
+                b.Look.Devices.Where(d => Against.MadeUp(b.Was, b.Look.Box, d.Id))
                     .All(d =>
                         d.Kind.Points()
                             .Where(p => p.Role is TerminalRole.LineHot or TerminalRole.Hot)

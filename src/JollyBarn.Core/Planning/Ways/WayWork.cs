@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Connection.Sheet;
+using JollyBarn.Edits;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Ways;
@@ -20,9 +21,9 @@ internal sealed class WayWork
     /// <summary>What of finished walls there is to make good.</summary>
     public IReadOnlyList<WayDamage> Damage { get; private init; } = [];
 
-    public static WayWork Of(Job before, Job after, WayChoice choice, bool closed)
+    public static WayWork Of(Job before, Job after, WayChoice choice, bool closed, IEnumerable<Edit> edits)
     {
-        var work = new WayWork(before);
+        var (work, put) = (new WayWork(before), PutIn.By(edits));
         var touched = Touched.Boxes(before, after).Where(after.Boxes.Has).Order().ToList();
         var old = touched.Where(before.Boxes.Has).ToList();
         var breakers = Breakers(before, old);
@@ -40,10 +41,7 @@ internal sealed class WayWork
             var (was, box) = (before.Boxes.Find(id), after.Boxes[id]);
             inside += work.Add(WayBook.Joint, box.Joints.Ids.Count(j => was?.Joints.Find(j)?.Connector != box.Joints[j].Connector));
             inside += work.Add(WayBook.Tail, box.Pigtails.Ids.Count(p => was?.Pigtails.Has(p) != true));
-            inside += work.Add(
-                WayBook.Device,
-                box.Devices.Count(d => was?.Devices.Find(d.Key)?.Kind != d.Value.Kind || d.Key == choice.Old)
-            );
+            inside += work.Add(WayBook.Device, box.Devices.Count(d => put.IsNew(id, was, d.Key, d.Value)));
             inside += work.Add(WayBook.Part, box.Parts.Ids.Count(p => was?.Parts.Has(p) != true));
             inside += work.Add(WayBook.CableIn, Ends(box) - (was is null ? 0 : Ends(was)));
         }

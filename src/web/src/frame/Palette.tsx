@@ -36,7 +36,7 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       });
     const action = (key: string, name: string, go: () => void) => all.push({ key, name, kind: words.palette.action, go });
     action("quick", words.quick, to(address.quick()));
-    action("mark", words.mark, to(address.mark));
+    action("mark", words.mark, to(address.mark()));
     if (job) {
       action("today", words.today, to(address.today(job)));
       action("add", words.todayPage.addBox, to(address.addBox(job)));

@@ -2,7 +2,7 @@
 export const address = {
   jobs: "/",
   quick: (job = "") => (job ? `/quick?job=${job}` : "/quick"),
-  mark: "/mark",
+  mark: (job = "") => (job ? `/mark?job=${job}` : "/mark"),
   today: (job: string) => `/jobs/${job}`,
   find: (job: string, text: string) => `/jobs/${job}?find=${encodeURIComponent(text)}`,
   addBox: (job: string) => `/jobs/${job}?add=1`,

@@ -90,7 +90,7 @@ export default function QuickFit() {
       <div className="flex flex-col gap-3">
         <div className="flex items-center justify-between">
           <h1 className="text-2xl">{words.quick}</h1>
-          <Link to={address.mark} className="inline-flex min-h-11 items-center text-sm underline underline-offset-4">
+          <Link to={address.mark(job)} className="inline-flex min-h-11 items-center text-sm underline underline-offset-4">
             {words.mark}
           </Link>
           <div className="flex items-center gap-1">

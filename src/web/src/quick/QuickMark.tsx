@@ -30,9 +30,10 @@ export default function QuickMark() {
   const to = (text("to") || "Bottom") as To;
   const [wider, toCome] = [text("wider"), text("toCome")];
   const ask = { inside, height, kind, to, ...(wider && { wider }), ...(toCome && { toCome }) };
+  const job = text("job");
   const answer = useQuery({
-    queryKey: ["mark", ask],
-    queryFn: () => must(api.POST("/api/mark", { body: ask })),
+    queryKey: ["mark", ask, job],
+    queryFn: () => must(api.POST("/api/mark", { params: { query: job ? { job } : {} }, body: ask })),
     enabled: inside !== "" && height !== "",
     placeholderData: keepPreviousData,
     retry: false,

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { api, must, newId, type Edit, type Schemas } from "../api/client";
+import { newId, type Edit, type Schemas } from "../api/client";
 import { useEdit, useReports } from "../model/job";
 import { Ask, Button } from "../parts/controls";
 import { say } from "../parts/Notices";
@@ -24,21 +24,21 @@ export function Message({ job, way, message }: { job: string; way: Schemas["Told
     );
   const keep = async (off: boolean) => {
     if (!of) return;
-    const answer = w.answer(way.title, off, who);
-    const edits: object[] = [{ do: "setReportLine", report, line, box: of.box, rule: of.rule, answer, closed: off ? today() : of.closed }];
-    // Taken as it is asked: the verdict it is about is settled for this case of it and no other.
-    const finding = off && box ? await verdict(job, box, search.get("rule"), search.get("of")) : null;
-    if (finding && box)
+    const answer = w.answer(way.title, off, who, today());
+    const edits: object[] = [{ do: "setReportLine", report, line, box: of.box, rule: of.rule, answer, closed: of.closed }];
+    // Nothing is settled before the work: what was accepted is the case that is left when it is mended this way, and no other.
+    const left = way.measure.find((m) => m.box === box && m.rule === search.get("rule") && m.of === search.get("of"));
+    if (off && box && left)
       edits.push({
         do: "recordRuling",
         id: newId("u"),
         ruling: {
           box,
-          rule: finding.rule,
-          of: finding.of,
-          about: finding.says,
-          case: finding.case,
-          details: finding.details,
+          rule: left.rule,
+          of: left.of,
+          about: left.says,
+          case: left.case,
+          details: left.details,
           asked: message.slice(0, 200),
           acceptedBy: who,
           when: today(),
@@ -68,9 +68,4 @@ export function Message({ job, way, message }: { job: string; way: Schemas["Told
       </div>
     </details>
   );
-}
-
-async function verdict(job: string, box: string, rule: string | null, of: string | null) {
-  const all = await must(api.GET("/api/jobs/{job}/verdicts", { params: { path: { job } } }));
-  return all.find((v) => v.box === box && v.finding.rule === rule && v.finding.of === of && v.finding.verdict !== "Stop")?.finding ?? null;
 }

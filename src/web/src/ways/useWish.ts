@@ -68,7 +68,7 @@ export function useWays(job: string, version: number, wish: Wish | null, weights
       for await (const line of lines(body as ReadableStream<Uint8Array<ArrayBuffer>>)) {
         const { way, answer } = JSON.parse(line) as Schemas["WayProgress"];
         if (answer) return answer;
-        if (way) setSoFar((found) => [...found, way].sort(best));
+        if (way && !signal.aborted) setSoFar((found) => [...found, way].sort(best));
       }
       throw new Error(wayWords.broken);
     },
@@ -77,7 +77,7 @@ export function useWays(job: string, version: number, wish: Wish | null, weights
     retry: false,
   });
   // Stopped, what was found until then stays.
-  const whole = all.data !== undefined && !all.isPlaceholderData && !all.isFetching;
+  const whole = all.data !== undefined && !all.isPlaceholderData;
   return { ...all, soFar: whole ? [] : soFar };
 }
 

@@ -67,14 +67,14 @@ export const wayWords = {
   reused: (count: number) => `${count} that come off go on again`,
   message: {
     title: "Ask before the work",
-    how: "Send it to whoever wrote the line. What is answered is recorded as the ruling.",
+    how: "Send it to whoever wrote the line. What is answered stands on the line; nothing is settled before the work is done.",
     copy: "Copy",
     copied: "Copied.",
     who: "Who answered",
     comesOff: "It comes off",
     stays: "It does not",
-    answer: (way: string, off: boolean, who: string) =>
-      off ? `Comes off, mended this way: ${way} (${who})` : `Does not come off this way: ${way} (${who})`,
+    answer: (way: string, off: boolean, who: string, when: string) =>
+      `${off ? "Comes off when mended this way" : "Does not come off this way"}: ${way} (${who}, ${when})`,
     kept: "Recorded.",
   },
   measureFirst: "Look first",
