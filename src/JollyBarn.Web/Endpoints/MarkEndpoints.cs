@@ -34,7 +34,7 @@ internal static class MarkEndpoints
             .ProducesProblem(422)
             .WithName("mark")
             .WithSummary(
-                "Where the hole of a box is marked on both faces of a wall, by an edge both share; with the tape and play of a job where one is named."
+                "Where the hole of a box is marked on both faces of a wall, by an edge both share, with the tape and play of a named job."
             );
 
     private static HousePractice House(JobStore store, string? job) =>
