@@ -17,7 +17,7 @@ import type { BoxEdit } from "../model/useBoxEdit";
 const w = words.box;
 
 /** The box itself: kind, mark, sizes, clamps, parts on it. */
-export const BoxCard = memo(function BoxCard({
+export default memo(function BoxCard({
   job,
   view,
   edit,

@@ -1,4 +1,4 @@
-import { memo, useCallback, useLayoutEffect, useMemo, useState, type ReactNode } from "react";
+import { memo, useCallback, useLayoutEffect, useMemo, useState, type ReactNode, lazy, Suspense } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useBox, useCatalogue, useChanges, useHead, type State } from "../model/job";
@@ -19,7 +19,6 @@ import { useLatest } from "../parts/useLatest";
 import { usePhone } from "../parts/usePhone";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
-import { BoxCard } from "./BoxCard";
 import { FitMore } from "./FitMore";
 import { Panels } from "./Panels";
 import { panels, usePanels, type Panel } from "./usePanels";
@@ -30,6 +29,8 @@ import { SaidList } from "../model/SaidList";
 import { sameBox } from "../model/sameBox";
 import { useBoxEdit, type BoxEdit } from "../model/useBoxEdit";
 import { address } from "../parts/address";
+
+const BoxCard = lazy(() => import("./BoxCard"));
 
 /** One box: the Bench, what it adds up to, what the rules say, and everything about the box itself. */
 export default function BoxPage() {
@@ -104,7 +105,9 @@ function Page({
     box: () => (
       <>
         <AboutBox job={job} view={view} edit={edit} change={change} />
-        <BoxCard job={job} view={view} edit={edit} catalogue={catalogue} />
+        <Suspense fallback={<p className="text-ink-2">{words.loading}</p>}>
+          <BoxCard job={job} view={view} edit={edit} catalogue={catalogue} />
+        </Suspense>
         <div className="flex flex-wrap gap-2">
           <Gestures job={job} view={view} edit={edit} />
         </div>
