@@ -9,6 +9,7 @@ await import("./make/looked.mjs");
 await import("./make/read.mjs");
 await import("./make/followed.mjs");
 await import("./make/planned.mjs");
+await import("./make/walls.mjs");
 
 const file = await (await fetch(`${base}/api/jobs/${job}/export?pictures=false`)).json();
 file.history.forEach((line, i) => Object.assign(line, history[i]));

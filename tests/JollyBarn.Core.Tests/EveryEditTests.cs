@@ -38,10 +38,10 @@ public class EveryEditTests
     private static readonly Photo Picture = new("b", new string('a', 64), 800, 600, 1000);
 
     internal static readonly Job Rich = Jobs.WithBox("nm-2g-32")
-        .Do(
+        .Do([
             new PutPlace("p", new Place("Pantry", Wetness.Dry, "kitchen")),
             new PutPlace("empty", new Place("Loft")),
-            new PutWall("w", new Wall("North wall", "p")),
+            .. Jobs.NorthWall,
             new PutSource("s", new Source("Service", SourceKind.Service)),
             new PutCircuit("c", new Circuit("Lights")),
             new PutPanel(
@@ -61,8 +61,8 @@ public class EveryEditTests
             new AddDevice("wide", "sw", "switch", 1),
             new AddPartition("b", "part", 1),
             new AddBlock("b", "block", "block", Gauge.Awg(12)),
-            new AddEntry("b", "spare", EntrySide.Left)
-        )
+            new AddEntry("b", "spare", EntrySide.Left),
+        ])
         .Cables(3, 12, 2)
         .Do(
             new JoinLeads("b", "j", "twist-on-medium", ["r0.a0", "r1.a0"], "hots"),
@@ -110,6 +110,8 @@ public class EveryEditTests
             new PutWall("w2", new Wall("South", "nowhere"))
         ),
         (new RemoveWall("w"), new RemoveWall("none")),
+        (new PutOnWall("w", "t2", new WallThing(WallThingKind.Pipe)), new PutOnWall("none", "t2", new WallThing(WallThingKind.Pipe))),
+        (new TakeOffWall("w", "stud"), new TakeOffWall("w", "none")),
         (new PutSource("g", new Source("Generator", SourceKind.Generator)), new PutSource("g", new Source(" ", SourceKind.Generator))),
         (new RemoveSource("s"), new RemoveSource("none")),
         (

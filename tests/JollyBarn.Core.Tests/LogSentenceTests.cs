@@ -23,6 +23,8 @@ public class LogSentenceTests
         [typeof(RemovePlace)] = "Loft removed",
         [typeof(PutWall)] = "Wall South wall",
         [typeof(RemoveWall)] = "Wall North wall removed",
+        [typeof(PutOnWall)] = "North wall: pipe",
+        [typeof(TakeOffWall)] = "North wall: stud taken off",
         [typeof(PutSource)] = "Source Generator",
         [typeof(RemoveSource)] = "Source Service removed",
         [typeof(PutPanel)] = "Panel Panel",
@@ -155,6 +157,14 @@ public class LogSentenceTests
         (new PlaceBox("b", "hall"), "Bench: moved to Hall"),
         (new SetBoxWall("b"), "Bench: in no wall"),
         (new SetBoxWall("b", "stair"), "Bench: set in Stair wall"),
+        (
+            new SetBoxWall("b", "stair", new(Jobs.Left(30), new Tape(TapeStart.Ceiling, Fact<Length>.Unknown))),
+            "Bench: set in Stair wall, middle 30 in from the left corner, from the ceiling, not measured"
+        ),
+        (
+            new PutOnWall("stair", "x", new WallThing(WallThingKind.Stud) { Across = Jobs.Left(16) }),
+            "Stair wall: stud, middle 16 in from the left corner"
+        ),
         (new SetBoxMark("b", Fact<Volume>.NotApplicable), "Bench: has no mark"),
         (new SetBoxMark("b", Fact<Volume>.Unknown), "Bench: mark not known"),
         (new SetContents("b", Contents.Complete), "Bench: everything in it is recorded"),

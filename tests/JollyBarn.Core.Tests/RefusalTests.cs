@@ -84,6 +84,23 @@ public class RefusalTests
         new(Why.CableIsHere, "to", new MoveRunEnd("b", "r0", RunSide.A, "b", "k")),
         new(Why.SameCable, "leavesBy", new PassThrough("b", "r0", "r0", LeadForm.Loop)),
         new(Why.FireRating, "wall.fireRating", new PutWall("w", new Wall("Wall") { FireRating = 13 })),
+        new(Why.TapeStart, "thing.across.from", new PutOnWall("w", "x", new(WallThingKind.Stud) { Across = Held(TapeStart.Ceiling) })),
+        new(Why.TapeCircle, "thing", new PutOnWall("w", "stud", new(WallThingKind.Stud) { Across = Held(TapeStart.Thing, "stud") })),
+        new(Why.TapesHeld, "id", new TakeOffWall("w", "door")),
+        new(Why.SpotNeedsWall, "wall", new SetBoxWall("b", null, new(Held(TapeStart.LeftCorner), Held(TapeStart.Ceiling)))),
+        new(
+            Why.ManyThings,
+            "wall.things",
+            new PutWall(
+                "w",
+                new Wall("Wall")
+                {
+                    Things = ById<string, WallThing>.From(
+                        Enumerable.Range(0, 401).Select(i => KeyValuePair.Create($"t{i}", new WallThing(WallThingKind.Stud)))
+                    ),
+                }
+            )
+        ),
         new(
             Why.ManyLayers,
             "wall.layers",
@@ -240,6 +257,8 @@ public class RefusalTests
         Assert.Equal((Why.DevicesWithoutKind, "holds.devices"), (KeptBox.Check(nameless)!.Why, KeptBox.Check(nameless)!.Field));
         Assert.Equal((Why.KeptTooMuch, "holds"), (KeptBox.Check(parted)!.Why, KeptBox.Check(parted)!.Field));
     }
+
+    private static Tape Held(TapeStart from, string? of = null) => new(from, new(Known.Measured, Length.Inches(6)), Of: of);
 
     private static SetProfile Amended(string key, decimal value, string note) =>
         new(CodeProfile.Default with { Amendments = [new Amendment(key, note, value)] });

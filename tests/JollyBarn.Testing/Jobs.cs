@@ -18,6 +18,20 @@ public static class Jobs
         Job.Blank("test")
             .Do(new AddBox("b", "Bench", kind, null, mark is { } m ? Fact<Volume>.Marked(Volume.Of(m)) : null, Contents.Complete));
 
+    /// <summary>So many inches from the left corner of a wall.</summary>
+    public static Tape Left(int inches) => new(TapeStart.LeftCorner, Inch(inches));
+
+    /// <summary>A wall of the place <c>p</c> with a stud and a door, and box <c>b</c> measured from the door.</summary>
+    public static IReadOnlyList<Edit> NorthWall { get; } =
+    [
+        new PutWall("w", new Wall("North wall", "p")),
+        new PutOnWall("w", "stud", new WallThing(WallThingKind.Stud) { Across = Left(16) }),
+        new PutOnWall("w", "door", new WallThing(WallThingKind.Door) { Across = Left(40) }),
+        new SetBoxWall("b", "w", new(new Tape(TapeStart.Thing, Inch(6), Of: "door"), new Tape(TapeStart.FinishedFloor, Inch(12)))),
+    ];
+
+    private static Fact<Length> Inch(int inches) => new(Known.Measured, Length.Inches(inches));
+
     /// <summary>Ids as they are written.</summary>
     public static IEnumerable<string> Texts<T>(this IEnumerable<Id<T>> ids)
         where T : class => ids.Select(i => i.Text);

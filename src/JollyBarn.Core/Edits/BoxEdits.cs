@@ -89,15 +89,6 @@ public sealed record PlaceBox(Id<Box> Box, string? Place = null) : BoxEdit(Box)
     protected override Box ApplyIn(Box box) => box with { Place = Place };
 }
 
-/// <summary>Says which wall the box sits in.</summary>
-public sealed record SetBoxWall(Id<Box> Box, string? Wall = null) : BoxEdit(Box)
-{
-    protected override Refusal? CheckIn(Box box, Job job) =>
-        Wall is null || job.Walls.Has(Wall) ? null : Refuse.Missing(What.Wall, Wall, "wall");
-
-    protected override Box ApplyIn(Box box) => box with { Wall = Wall };
-}
-
 /// <summary>Changes the kind of box; mark, sizes and clamps become what the new kind says of itself.</summary>
 public sealed record SetBoxKind(Id<Box> Box, string Kind) : BoxEdit(Box)
 {

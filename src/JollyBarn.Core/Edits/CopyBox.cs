@@ -35,6 +35,7 @@ public sealed record CopyBox(Id<Box> Box, Id<Box> Id, string Name) : Edit
         {
             Name = Name.Trim(),
             Binned = false,
+            Spot = null,
             Leads = ById<Id<Lead>, Lead>.From(
                 box.Leads.Select(p => new KeyValuePair<Id<Lead>, Lead>(
                     NewLead(box, p.Key),

@@ -24,6 +24,8 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(RemovePlace), "removePlace")]
 [JsonDerivedType(typeof(PutWall), "putWall")]
 [JsonDerivedType(typeof(RemoveWall), "removeWall")]
+[JsonDerivedType(typeof(PutOnWall), "putOnWall")]
+[JsonDerivedType(typeof(TakeOffWall), "takeOffWall")]
 [JsonDerivedType(typeof(PutSource), "putSource")]
 [JsonDerivedType(typeof(RemoveSource), "removeSource")]
 [JsonDerivedType(typeof(PutPanel), "putPanel")]

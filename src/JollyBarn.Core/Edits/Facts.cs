@@ -17,6 +17,11 @@ internal static class Facts
         BadHow(fact, field)
         ?? (fact?.Value is { } v && (v < Length.Zero || v > Longest) ? new Refusal(Why.LengthRange, field + ".value") : null);
 
+    /// <summary>One that may go either way from where it starts.</summary>
+    public static Refusal? BadEither(Fact<Length>? fact, string field) =>
+        BadHow(fact, field)
+        ?? (fact?.Value is { } v && (v < Length.Zero - Longest || v > Longest) ? new Refusal(Why.LengthRange, field + ".value") : null);
+
     public static Refusal? BadHow<T>(Fact<T>? fact, string field)
         where T : struct
     {

@@ -35,30 +35,3 @@ public sealed record RemovePlace(string Id) : Edit
 
     public override Job Apply(Job job) => job with { Places = job.Places.Without(Id) };
 }
-
-public sealed record PutWall(string Id, Wall Wall) : Edit
-{
-    public override bool PutsOver(Job job) => job.Walls.Has(Id);
-
-    public override Refusal? Check(Job job) =>
-        Refuse.BadId(Id, "id")
-        ?? Refuse.BadText(Wall.Name, "wall.name")
-        ?? (Wall.Place is null || job.Places.Has(Wall.Place) ? null : Refuse.Missing(What.Place, Wall.Place, "wall.place"))
-        ?? (Wall.Layers.Count <= 20 ? null : new Refusal(Why.ManyLayers, "wall.layers"))
-        ?? Wall.Layers.Select(l => Refuse.BadText(l.What, "wall.layers")).FirstOrDefault(r => r is not null)
-        ?? (Wall.FireRating is < 0 or > 12 ? new Refusal(Why.FireRating, "wall.fireRating") : null);
-
-    public override Job Apply(Job job) => job with { Walls = job.Walls.With(Id, Wall) };
-}
-
-public sealed record RemoveWall(string Id) : Edit
-{
-    public override Refusal? Check(Job job) => job.Walls.Has(Id) ? null : Refuse.Missing(What.Wall, Id, "id");
-
-    public override Job Apply(Job job) =>
-        job with
-        {
-            Walls = job.Walls.Without(Id),
-            Boxes = job.Boxes.Each((_, box) => box.Wall == Id ? box with { Wall = null } : box),
-        };
-}

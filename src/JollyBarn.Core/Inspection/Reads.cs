@@ -21,6 +21,7 @@ public sealed class Reads(Job job)
         Sources,
         Place,
         Wall,
+        OnWall,
         Run,
         Box,
         RunsOf,
@@ -52,6 +53,10 @@ public sealed class Reads(Job job)
     public Place? Place(string? id) => Noted<Place>(Kind.Place, id);
 
     public Wall? Wall(string? id) => Noted<Wall>(Kind.Wall, id);
+
+    /// <summary>A wall laid out with the boxes in it; null where there is none.</summary>
+    public WallPlan? Plan(string? id) =>
+        id is not null && Wall(id) is { } wall ? WallPlan.Of(wall, Noted<List<KeyValuePair<Id<Box>, Box>>>(Kind.OnWall, id)!) : null;
 
     public Run? Run(Id<Run>? id) => Noted<Run>(Kind.Run, id);
 
@@ -123,6 +128,7 @@ public sealed class Reads(Job job)
             Kind.Sources => job.Sources,
             Kind.Place => job.Places.Find(id),
             Kind.Wall => job.Walls.Find(id),
+            Kind.OnWall => WallPlan.On(job, id!).ToList(),
             Kind.Run => job.Runs.Find(Of<Run>(id)),
             Kind.Box => job.Boxes.Find(Of<Box>(id)),
             Kind.RunsOf => job.Runs.Where(r => r.Value.Circuit == id).ToList(),
@@ -135,10 +141,14 @@ public sealed class Reads(Job job)
         (was, now) switch
         {
             (CircuitWiring a, CircuitWiring b) => a.Records.SequenceEqual(b.Records, ReferenceEqualityComparer.Instance),
-            (List<KeyValuePair<Id<Run>, Run>> a, List<KeyValuePair<Id<Run>, Run>> b) => a.Count == b.Count
-                && a.Zip(b).All(x => x.First.Key == x.Second.Key && ReferenceEquals(x.First.Value, x.Second.Value)),
+            (List<KeyValuePair<Id<Run>, Run>> a, List<KeyValuePair<Id<Run>, Run>> b) => SameRecords(a, b),
+            (List<KeyValuePair<Id<Box>, Box>> a, List<KeyValuePair<Id<Box>, Box>> b) => SameRecords(a, b),
             (BoxWires a, BoxWires b) => a.Equals(b),
             (Comings a, Comings b) => a.Equals(b),
             _ => ReferenceEquals(was, now),
         };
+
+    private static bool SameRecords<T>(List<KeyValuePair<Id<T>, T>> a, List<KeyValuePair<Id<T>, T>> b)
+        where T : class =>
+        a.Count == b.Count && a.Zip(b).All(x => x.First.Key == x.Second.Key && ReferenceEquals(x.First.Value, x.Second.Value));
 }

@@ -68,6 +68,14 @@ public static class JobCheck
             }
         }
 
+        foreach (var (id, wall) in job.Walls)
+        {
+            if (new PutWall(id, wall).Check(job) is { } refusal)
+            {
+                return refusal with { Field = $"walls.{id}.{refusal.Field}" };
+            }
+        }
+
         foreach (var (id, panel) in job.Panels)
         {
             if (new PutPanel(id, panel).Check(job) is { } refusal)

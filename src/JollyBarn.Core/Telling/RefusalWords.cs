@@ -109,6 +109,7 @@ public static class RefusalTeller
         [Why.ManyEntries] = "Sixty entries on one box is the most.",
         [Why.ManyFaults] = "At most {most} faults at once.",
         [Why.ManyLayers] = "A wall has at most 20 layers.",
+        [Why.ManyThings] = "A wall holds at most {most} things.",
         [Why.ManyLeads] = "Four hundred leads in one box is the most.",
         [Why.ManyParts] = "A dozen parts on one box is the most.",
         [Why.ManyPigtails] = "A hundred pigtails in one box is the most.",
@@ -199,6 +200,11 @@ public static class RefusalTeller
         [Why.ReadingsAlone] = "Each reading of a proof is written down on its own.",
         [Why.RulingNamed] = "This ruling says already what it is about.",
         [Why.SameCable] = "A conductor passes from one run to another.",
+        [Why.SpotNeedsWall] = "A place on a wall needs the wall.",
+        [Why.TapeCircle] = "It would be measured from itself: hold the tape to a corner, the floor or the ceiling.",
+        [Why.TapesHeld] = "Other things are measured from it ({count}): measure those from elsewhere first.",
+        [Why.TapeStart] =
+            "Across, a tape is held to a corner or to something on the wall; up, to a floor, the ceiling or something on the wall.",
         [Why.StandsThere] = new(f => $"The {Names.DeviceKind(f["device"])} stands there already."),
         [Why.StepWithoutProof] = "A step of a proof names its proof.",
         [Why.StillHeld] = new(f =>

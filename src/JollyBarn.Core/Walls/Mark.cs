@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Walls;
 
@@ -23,7 +24,21 @@ public sealed record MarkAsk(Length Inside, Length Wider, Length Height, HeightT
 /// <summary>A plate over a hole.</summary>
 /// <param name="Aside">What it covers of the wall left and right of the hole, each; below zero, it does not reach.</param>
 /// <param name="Above">The same above and below.</param>
-public sealed record PlateOver(PlateSize Size, Length Width, Length Height, Length Aside, Length Above, bool Covers);
+public sealed record PlateOver(PlateSize Size, Length Width, Length Height, Length Aside, Length Above, bool Covers)
+{
+    /// <summary>Every plate over a hole, from the smallest.</summary>
+    /// <param name="gangs">Gangs of the plate; at least one.</param>
+    public static IReadOnlyList<PlateOver> All(int gangs, Length width, Length height, HousePractice house) =>
+        [.. Enum.GetValues<PlateSize>().Select(s => Over(s, gangs, width, height, house))];
+
+    private static PlateOver Over(PlateSize size, int gangs, Length width, Length height, HousePractice house)
+    {
+        var plate = WallBook.Plate(size, gangs);
+        var (aside, above) = (WallSizes.Half(plate.Width - width), WallSizes.Half(plate.Height - height));
+        var least = Length.FromInches(WallBook.Cover.Of(house));
+        return new(size, plate.Width, plate.Height, aside, above, aside >= least && above >= least);
+    }
+}
 
 /// <summary>Where a hole is marked on both faces, how large it is, and how far it may be off.</summary>
 /// <param name="Outside">From the edge outside to the middle of the hole.</param>
@@ -62,11 +77,11 @@ public sealed record Marked(
 
         var play = Length.FromInches(WallBook.Play.Of(house));
         var (width, height) = (wide + play + play, high + play + play);
-        var near = ask.Inside - Half(width);
+        var near = ask.Inside - WallSizes.Half(width);
         var bottom = ask.To switch
         {
             HeightTo.Bottom => ask.Height - play,
-            HeightTo.Centre => ask.Height - Half(height),
+            HeightTo.Centre => ask.Height - WallSizes.Half(height),
             _ => ask.Height + play - height,
         };
         var tape = Length.FromInches(WallBook.Tape.Of(house));
@@ -81,17 +96,7 @@ public sealed record Marked(
             height,
             tape + tape,
             tape + Length.FromInches(WallBook.Level.Of(house)),
-            [.. Enum.GetValues<PlateSize>().Select(s => Over(s, Math.Max(1, ask.Kind.Gangs), width, height, house))]
+            PlateOver.All(Math.Max(1, ask.Kind.Gangs), width, height, house)
         );
     }
-
-    private static PlateOver Over(PlateSize size, int gangs, Length width, Length height, HousePractice house)
-    {
-        var plate = WallBook.Plate(size, gangs);
-        var (aside, above) = (Half(plate.Width - width), Half(plate.Height - height));
-        var least = Length.FromInches(WallBook.Cover.Of(house));
-        return new(size, plate.Width, plate.Height, aside, above, aside >= least && above >= least);
-    }
-
-    private static Length Half(Length length) => Length.FromUnits(length.Units / 2);
 }

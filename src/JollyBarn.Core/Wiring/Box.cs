@@ -126,6 +126,9 @@ public sealed record Box
 
     public string? Wall { get; init; }
 
+    /// <summary>Where on that wall; null while nobody measured or planned it.</summary>
+    public WallSpot? Spot { get; init; }
+
     /// <summary>Kind id from the catalogue of box kinds.</summary>
     public required string Kind { get; init; }
 

@@ -1,7 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using JollyBarn.CodeBook;
-using JollyBarn.Measures;
 
 namespace JollyBarn.Wiring;
 
@@ -22,20 +21,6 @@ public enum Wetness
 /// <summary>A room or outdoor spot.</summary>
 /// <param name="Use">What it is used as, which decides protection: bathroom, kitchen, bedroom, outdoors and so on.</param>
 public sealed record Place(string Name, Wetness Wetness = Wetness.Unknown, string? Use = null);
-
-/// <summary>One layer of a wall, from the room inward.</summary>
-public sealed record WallLayer(string What, Fact<Length> Thickness, bool Combustible);
-
-/// <summary>A wall a box sits in.</summary>
-public sealed record Wall(string Name, string? Place = null)
-{
-    public IReadOnlyList<WallLayer> Layers { get; init; } = [];
-
-    /// <summary>Fire rating in hours, null when not known.</summary>
-    public decimal? FireRating { get; init; }
-
-    public Fact<Length> FloorBuildUp { get; init; } = Fact<Length>.Unknown;
-}
 
 public enum SourceKind
 {

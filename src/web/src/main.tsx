@@ -22,6 +22,7 @@ const places: [path: string, load: () => Promise<{ default: ComponentType }>][] 
   ["/jobs/:job/sheet", () => import("./sheet/RunSheet")],
   ["/jobs/:job/walk", () => import("./find/Walk")],
   ["/jobs/:job/panels/:panel", () => import("./sheet/Directory")],
+  ["/jobs/:job/walls/:wall", () => import("./wall/WallPage")],
   ["/jobs/:job/loads", () => import("./loads/Loads")],
   ["/jobs/:job/order", () => import("./find/Order")],
   ["/jobs/:job/ways", () => import("./ways/Ways")],

@@ -21,7 +21,7 @@ public sealed class Buried() : BoxRule("buried")
     }
 
     /// <summary>Limit of column 4 by what lies over it; the other places have no smaller one there.</summary>
-    private static readonly Dictionary<BuriedUnder, string> Guarded = new()
+    private static readonly Dictionary<BuriedUnder, string> WithGuard = new()
     {
         [BuriedUnder.Soil] = "buried.gfci",
         [BuriedUnder.Concrete] = "buried.concrete.gfci",
@@ -54,9 +54,12 @@ public sealed class Buried() : BoxRule("buried")
         };
     }
 
+    /// <summary>The number of column 4 for what lies over it; null where it has none.</summary>
+    public static string? Guarded(BuriedUnder over) => WithGuard.GetValueOrDefault(over);
+
     /// <summary>The least cover with protection ahead; null where that column does not hold, or nobody knows the breaker.</summary>
     public static Length? WithGfci(BoxLook look, CableHere cable, BuriedUnder over) =>
-        Guarded.TryGetValue(over, out var limit) && SmallCircuit(look, cable) == true ? look.Limits.Inches(limit) : null;
+        WithGuard.TryGetValue(over, out var limit) && SmallCircuit(look, cable) == true ? look.Limits.Inches(limit) : null;
 
     private Finding Judge(BoxLook look, CableHere cable, Length depth)
     {
@@ -88,7 +91,7 @@ public sealed class Buried() : BoxRule("buried")
     {
         (string, object?)[] details = [("at", depth), ("cable", cable.Thing)];
         var plain = Limit(over, raceway);
-        if (depth >= look.Limits.Inches(plain) || !Guarded.TryGetValue(over, out var guarded) || depth < look.Limits.Inches(guarded))
+        if (depth >= look.Limits.Inches(plain) || !WithGuard.TryGetValue(over, out var guarded) || depth < look.Limits.Inches(guarded))
         {
             return Fine(look, cable, depth, plain);
         }

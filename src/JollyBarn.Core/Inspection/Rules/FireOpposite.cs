@@ -1,3 +1,4 @@
+using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
@@ -24,7 +25,7 @@ public sealed class FireOpposite() : BoxRule("fire-opposite")
         }
 
         var protects = look.Read(WallFacts.FireProtected);
-        yield return look.Read(WallFacts.Opposite) switch
+        yield return (look.Read(WallFacts.Opposite) ?? ByWall(look)) switch
         {
             _ when protects == true => Fine(Subjects.Box, Case.Protected).By(limit),
             null when look.DoesNotApply(WallFacts.Opposite) => Fine(Subjects.Box, Case.NoneThere).By(limit),
@@ -38,5 +39,21 @@ public sealed class FireOpposite() : BoxRule("fire-opposite")
                 .By(limit),
             { } apart => AtLeast(look, Subjects.Box, apart, limit),
         };
+    }
+
+    /// <summary>The nearest box on the other face, where both are laid out on the wall: how far they are apart along it.</summary>
+    private static Length? ByWall(BoxLook look)
+    {
+        if (look.Reads.Plan(look.Box.Wall) is not { } plan || plan.Box(look.Id) is not { At.Across: { } at } here)
+        {
+            return null;
+        }
+
+        var apart = plan
+            .Boxes.Where(b => b.Side != here.Side && b.At.Across is not null)
+            .Select(b => b.At.Across!.Apart(at))
+            .Select(a => a < Length.Zero ? Length.Zero : a)
+            .ToList();
+        return apart.Count > 0 ? apart.Min() : null;
     }
 }

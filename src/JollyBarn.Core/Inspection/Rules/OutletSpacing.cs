@@ -1,11 +1,12 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Inspection.Rules;
 
-/// <summary>Distances to the next receptacle and to the end of a wall or counter, as two rules judge them where somebody
-/// measured.</summary>
+/// <summary>Distances to the next receptacle and to the end of a wall or counter, as two rules judge them: as somebody measured them, else
+/// as the wall it is laid out on has them.</summary>
 public abstract class OutletSpacing(string id, FactKey<Length> next, FactKey<Length> edge, string limit) : BoxRule(id)
 {
     public enum Case
@@ -21,6 +22,16 @@ public abstract class OutletSpacing(string id, FactKey<Length> next, FactKey<Len
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
         var most = look.Limits.Inches(limit);
+        if (look.Read(next) is null && look.Read(edge) is null)
+        {
+            foreach (var found in ByWall(look, most))
+            {
+                yield return found.By(limit);
+            }
+
+            yield break;
+        }
+
         (FactKey<Length> Fact, Length Most)[] asked = [(next, most + most), (edge, most)];
         var ways = asked
             .Select(a => (a.Fact, Way: look.Read(a.Fact), a.Most))
@@ -47,5 +58,26 @@ public abstract class OutletSpacing(string id, FactKey<Length> next, FactKey<Len
                 var box => Fine(box, fact == next ? Case.NextWithin : Case.EdgeWithin, details),
             }
         ).By(limit);
+    }
+
+    /// <summary>What its receptacles reach along the wall.</summary>
+    protected abstract WallReach Reach(WallPlan plan, WallSide side, LimitTable limits);
+
+    /// <summary>Only what is too far: that nothing is, waits for the walls round the corner.</summary>
+    private IEnumerable<Finding> ByWall(BoxLook look, Length most)
+    {
+        if (look.Box.Spot is not { } spot || look.Reads.Plan(look.Box.Wall) is not { } plan || !WallReach.Asks(look.Use))
+        {
+            yield break;
+        }
+
+        var (beside, end) = Reach(plan, spot.Side, look.Limits).Ways(look.Id);
+        foreach (var (what, way, allowed) in new[] { (Case.NextTooFar, beside, most + most), (Case.EdgeTooFar, end, most) })
+        {
+            if (way is { } far && far > allowed)
+            {
+                yield return Fix(Subjects.Box, what, ("way", far), ("allowed", allowed), ("most", most), ("by", far - allowed));
+            }
+        }
     }
 }

@@ -5,6 +5,7 @@ using JollyBarn.Inspection;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Terms;
+using JollyBarn.Walls;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Ways;
@@ -182,10 +183,16 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, FreshIds ids,
             var one = choice with { Kind = kind.Id, Held = Hold(choice.Route.Value, kind) };
             if (Put(one, kind, here) && Filled(building.Now, fresh) is var fill && fill.Fit != Fit.Over)
             {
-                return new(one, building.Done(), null);
-            }
+                var notes = choice.Route == WayRoute.Surface ? [] : Cut();
+                if (notes.FirstOrDefault(n => n.Weight == CutWeight.Stop) is not { } stop)
+                {
+                    var look = notes.Any(n => n.Weight == CutWeight.Ask);
+                    return new(look ? one with { Open = [.. one.Open, WayOpen.Wall] } : one, building.Done(), null);
+                }
 
-            if (building.Now.Boxes.Has(fresh))
+                last = Rejected.Of(one, WayMiss.CutStops, ("note", stop), ("wall", wish.Wall));
+            }
+            else if (building.Now.Boxes.Has(fresh))
             {
                 last = Rejected.Of(
                     one,
@@ -200,6 +207,12 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, FreshIds ids,
 
         return BuiltWay.No(last ?? Rejected.Of(choice, WayMiss.Refused));
     }
+
+    /// <summary>What the hole of the new box meets, where it is known where it is cut.</summary>
+    private IReadOnlyList<CutNote> Cut() =>
+        WallPlan.Of(building.Now, wish.Wall) is { } plan && plan.Box(fresh) is { } at && CutLook.Of(plan, at, building.Now, true) is { } cut
+            ? cut.Notes
+            : [];
 
     private bool Put(WayChoice choice, BoxKind kind, string here)
     {
@@ -219,6 +232,11 @@ internal sealed class OutletBuild(Job job, Wish wish, Stock stock, FreshIds ids,
                     new SetRun(run, Length: choice.Along, Circuit: building.Now.Panels[choice.Panel].Breakers[^1].Circuit),
                 ]
         );
+        if (wish is { Wall: { } wall, Spot: { } spot })
+        {
+            more.Add(new SetBoxWall(fresh, wall, spot));
+        }
+
         more.Add(new AddDevice(fresh, "outlet", here));
         more.AddRange(Bought.With(fresh, "outlet", here, outdoors));
         if (!building.Do(more))

@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Measures;
 using JollyBarn.Terms;
+using JollyBarn.Walls;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Ways;
@@ -15,6 +16,7 @@ internal sealed class OutletWays(Job job, Wish wish, Stock stock)
     private readonly FreshIds ids = new(job);
     private readonly string place = wish.Place ?? job.Boxes.Find(wish.Box)?.Place ?? "";
     private readonly string device = wish.Device ?? "receptacle";
+    private readonly WallPlan? plan = WallPlan.Of(job, wish.Wall);
 
     /// <summary>Every way worth building, with what it likely costs; and sources nobody has opened.</summary>
     public (IReadOnlyList<WayDraft> Drafts, IReadOnlyList<Rejected> Rejected) All()
@@ -35,6 +37,7 @@ internal sealed class OutletWays(Job job, Wish wish, Stock stock)
                                 Shield = shield,
                                 Route = route,
                                 Along = Longer(along, route),
+                                AlongWall = route == WayRoute.Inside ? AlongWall(id) : null,
                             }
                         )
                     );
@@ -89,9 +92,16 @@ internal sealed class OutletWays(Job job, Wish wish, Stock stock)
 
     private Fact<Length> Away(Id<Box> id, Box box) =>
         wish.Away?.TryGetValue(id.Text, out var measured) == true ? new(Known.Measured, measured)
+        : AlongWall(id) is { Stopped.Count: 0 } wall ? new(wall.Sure ? Known.Measured : Known.Estimated, wall.Way, By: wish.Wall)
         : id == wish.Box ? new(Known.Assumed, Length.FromUnits(Feet(WayBook.SameRoom).Units / 2), By: WayBook.SameRoom.Key)
         : box.Place == place || box.Place == job.Boxes.Find(wish.Box)?.Place ? Guess(WayBook.SameRoom)
         : Guess(WayBook.OtherRoom);
+
+    /// <summary>The way along the wall the outlet is wanted on, from a box that is on it too.</summary>
+    private WallWay? AlongWall(Id<Box> id) =>
+        wish.Spot is { } spot && plan is not null && plan.Box(id) is { } from
+            ? WallWay.Between(plan, from.At, plan.Place(spot, (WallBook.BoxWidth(1), WallBook.BoxHeight)))
+            : null;
 
     private Fact<Length> Guess(Assumption feet) => new(Known.Assumed, Feet(feet), By: feet.Key);
 

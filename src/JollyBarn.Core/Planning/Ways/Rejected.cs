@@ -16,6 +16,9 @@ public enum WayMiss
     /// <summary>A box is short of room.</summary>
     Over,
 
+    /// <summary>The hole of the new box would be cut into something.</summary>
+    CutStops,
+
     /// <summary>It brings a verdict that was not there.</summary>
     Brings,
 

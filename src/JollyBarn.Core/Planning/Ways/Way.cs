@@ -4,6 +4,7 @@ using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;
+using JollyBarn.Walls;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Planning.Ways;
@@ -75,6 +76,9 @@ public enum WayOpen
 
     /// <summary>How far it is.</summary>
     Length,
+
+    /// <summary>What stands in the wall where the hole is cut.</summary>
+    Wall,
 }
 
 /// <summary>The decisions a way is made of.</summary>
@@ -123,6 +127,9 @@ public sealed record WayChoice
 
     /// <summary>Length of the way, as measured or guessed; null where no cable is run.</summary>
     public Fact<Length>? Along { get; init; }
+
+    /// <summary>Where it goes along a wall that is laid out; null where it does not.</summary>
+    public WallWay? AlongWall { get; init; }
 
     /// <summary>What nobody has looked at that decides whether it works.</summary>
     public IReadOnlyList<WayOpen> Open { get; init; } = [];
@@ -190,6 +197,9 @@ public enum Spoilt
 
     /// <summary>A hole where a stud is crossed.</summary>
     Across,
+
+    /// <summary>Each stud it goes through along a wall that is laid out.</summary>
+    Studs,
 
     /// <summary>Raceway that is seen: half as much.</summary>
     Raceway,

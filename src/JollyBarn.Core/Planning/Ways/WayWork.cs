@@ -60,7 +60,9 @@ internal sealed class WayWork
         work.Add(WayBook.Splice, choice.Repair is null ? 0 : 1);
         work.Add(WayBook.Hand, byHand ? 1 : 0);
         var across =
-            choice.Route == WayRoute.Inside && closed ? Math.Max(0, Math.Ceiling(feet / WayBook.HoleEvery.Of(before.Practice)) - 1) : 0;
+            choice.Route != WayRoute.Inside || !closed ? 0
+            : choice.AlongWall is { } wall ? wall.Studs.Count + wall.Guessed
+            : Math.Max(0, Math.Ceiling(feet / WayBook.HoleEvery.Of(before.Practice)) - 1);
         // A switched-off circuit stays off for the work in the boxes that are on it, not for what is fished beside it.
         var off = WayBook.Prove.Of(before.Practice) + (WayBook.Open.Of(before.Practice) * old.Count) + inside;
         return new WayWork(before)
@@ -78,7 +80,7 @@ internal sealed class WayWork
                     new(Spoilt.NewHole, cut),
                     new(Spoilt.BoxOut, closed ? replaced.Count : 0),
                     new(Spoilt.Opened, closed ? opened : 0),
-                    new(Spoilt.Across, across),
+                    new(choice.AlongWall is null ? Spoilt.Across : Spoilt.Studs, across),
                     new(Spoilt.Raceway, choice.Route == WayRoute.Surface ? 0.5m : 0),
                 }.Where(d => d.Holes > 0),
             ],

@@ -107,6 +107,11 @@ public sealed record Wish(
     /// <summary>The line of somebody's list it is to answer.</summary>
     public WishLine? Line { get; init; }
 
+    /// <summary>The wall the new outlet is on, and where on it.</summary>
+    public string? Wall { get; init; }
+
+    public WallSpot? Spot { get; init; }
+
     /// <summary>Name of the new box or circuit.</summary>
     public string? Name { get; init; }
 }

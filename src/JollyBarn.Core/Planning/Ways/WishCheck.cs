@@ -29,6 +29,8 @@ public static class WishCheck
                 ? Refuse.Missing(What.Line, line.Line, "line")
                 : null
         )
+        ?? (wish.Wall is { } wall && !job.Walls.Has(wall) ? Refuse.Missing(What.Wall, wall, "wall") : null)
+        ?? (wish.Spot is { } spot ? Tapes.BadSpot(job, wish.Wall, spot) : null)
         ?? Refuse.BadNote(wish.Name, "name")
         ?? (TooFar(wish.Away) ? new Refusal(Why.WishLength, "away") : null)
         ?? (TooHeavy(wish.Weights) ? new Refusal(Why.WishWeight, "weights", ("most", MostWeight)) : null)

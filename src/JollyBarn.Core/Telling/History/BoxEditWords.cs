@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Telling.Phrases;
+using JollyBarn.Telling.Walls;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.History;
@@ -18,7 +19,12 @@ internal sealed class BoxEditWords : EditWords
         );
         InBox<RenameBox>((e, _) => $"now called {e.Name}");
         OfBox<PlaceBox>((e, job) => job.Places.Find(e.Place) is { } place ? $"moved to {place.Name}" : "in no room");
-        OfBox<SetBoxWall>((e, job) => job.Walls.Find(e.Wall) is { } wall ? $"set in {wall.Name}" : "in no wall");
+        OfBox<SetBoxWall>(
+            (e, job) =>
+                job.Walls.Find(e.Wall) is not { } wall ? "in no wall"
+                : e.Spot is { } spot ? $"set in {wall.Name}, {TapeWords.Says(job, wall, spot)}"
+                : $"set in {wall.Name}"
+        );
         InBox<SetBoxKind>((e, _) => $"is a {BoxKinds.Find(e.Kind)?.Name ?? e.Kind}");
         InBox<SetBoxMark>(
             (e, _) =>

@@ -1,5 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
+using JollyBarn.Telling.Walls;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.History;
@@ -26,6 +27,17 @@ internal sealed class JobEditWords : EditWords
         Says<RemovePlace>((e, job) => $"{job.Places.Find(e.Id)?.Name} removed");
         Says<PutWall>((e, _) => $"Wall {e.Wall.Name}");
         Says<RemoveWall>((e, job) => $"Wall {job.Walls.Find(e.Id)?.Name} removed");
+        Says<PutOnWall>(
+            (e, job) =>
+                job.Walls.Find(e.Wall) is { } wall
+                    ? $"{wall.Name}: {e.Thing.Name ?? TapeWords.Name(e.Thing.Kind, wall.Kind)}"
+                        + (e.Thing.Across is { } across ? $", {TapeWords.Says(job, wall, across, false)}" : "")
+                        + (e.Thing.Up is { } up ? $", {TapeWords.Says(job, wall, up, true)}" : "")
+                    : "something on a wall that is gone"
+        );
+        Says<TakeOffWall>(
+            (e, job) => job.Walls.Find(e.Wall) is { } wall ? $"{wall.Name}: {TapeWords.Name(wall, e.Id)} taken off" : "nothing"
+        );
         Says<RecordRuling>((e, job) => $"{Judged(e.Ruling.Box, job)}: accepted by {e.Ruling.AcceptedBy}");
         Says<NameRuling>((e, job) => $"ruling of {job.Rulings.Find(e.Id)?.AcceptedBy}: kept for the case it was asked about");
         Says<RemoveRuling>((e, job) => $"ruling of {job.Rulings.Find(e.Id)?.AcceptedBy} taken back");

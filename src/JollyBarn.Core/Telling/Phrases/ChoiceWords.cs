@@ -51,6 +51,7 @@ internal static class ChoiceWords
             Terms.What.DoneEdit => "done edit",
             Terms.What.PlannedEdit => "planned edit",
             Terms.What.TerminalBlock => "terminal block",
+            Terms.What.WallThing => "thing on this wall",
             _ => what.ToString().ToLowerInvariant(),
         };
 

@@ -65,7 +65,7 @@ public sealed record ToldHole(
                 + (plate.Covers ? $"covers {plate.Aside} left and right, {plate.Above} above and below." : "does not hide the hole.")
         );
 
-    private static string Name(PlateSize size) =>
+    internal static string Name(PlateSize size) =>
         size switch
         {
             PlateSize.Standard => "Standard plate",

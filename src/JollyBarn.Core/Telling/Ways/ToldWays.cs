@@ -114,7 +114,7 @@ public sealed record ToldWays(
             words.Head(way.Choice),
             words.How(way.Choice),
             way.Decided,
-            [.. way.First.Select(WayWords.Notice)],
+            [.. way.First.Select(WayAsides.Notice)],
             way.Worth,
             [
                 .. way.Score.Select(s => new ToldScore(
@@ -125,7 +125,7 @@ public sealed record ToldWays(
                     Of(job, stock, way, s.Point)
                 )),
             ],
-            [.. way.Choice.Open.Select(WayWords.Open)],
+            [.. way.Choice.Open.Select(WayAsides.Open)],
             [.. way.Measure.Select(m => new Teller(way.After, m.Box).Tell(m.Finding) with { Box = m.Box })],
             [.. way.Gone.Select(f => new Teller(job, f.Box?.Text ?? way.Choice.From?.Text ?? "").Tell(f))],
             [.. way.Stays.Select(f => new Teller(way.After, f.Box!.Value).Tell(f))],
@@ -141,7 +141,7 @@ public sealed record ToldWays(
     private static IReadOnlyList<string> Of(Job job, Stock stock, FoundWay way, WayPoint point) =>
         point switch
         {
-            WayPoint.Damage => [.. way.Damage.Select(d => WayWords.Damage(job, d))],
+            WayPoint.Damage => [.. way.Damage.Select(d => WayAsides.Damage(job, d))],
             WayPoint.Time => [.. way.Ops.Select(o => $"{o.Count:0.#} × {o.Op.Name}: {WayWords.Minutes(o.Minutes)}")],
             WayPoint.Money =>
             [
@@ -149,7 +149,7 @@ public sealed record ToldWays(
             ],
             WayPoint.Outage => [.. way.Off.Select(o => Off(job, o))],
             WayPoint.Trips => [.. way.Parts.Select(p => Part(stock, p)).Where(p => p.Buy > 0).Select(p => $"{p.Buy:0.#} {p.Name}")],
-            _ => [.. way.Choice.Open.Select(WayWords.Open), .. way.Measure.Select(m => new Teller(way.After, m.Box).Tell(m.Finding).Says)],
+            _ => [.. way.Choice.Open.Select(WayAsides.Open), .. way.Measure.Select(m => new Teller(way.After, m.Box).Tell(m.Finding).Says)],
         };
 
     private static ToldOp Op(Job job, WayOp op)

@@ -3,7 +3,9 @@ using JollyBarn.CodeBook;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Ways;
 using JollyBarn.Telling.Phrases;
+using JollyBarn.Telling.Walls;
 using JollyBarn.Terms;
+using JollyBarn.Walls;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.Ways;
@@ -116,6 +118,11 @@ internal sealed class WayWords(Job job)
             yield return Routes[route];
         }
 
+        if (choice.AlongWall is { } wall)
+        {
+            yield return WayAsides.Along(wall);
+        }
+
         if (Shielded(choice) is { } shield)
         {
             yield return shield;
@@ -169,6 +176,7 @@ internal sealed class WayWords(Job job)
             WayMiss.Tap => First($"{Named(rejected, "box")}: {Taps[(TapMiss)rejected.Details["tap"]!]}."),
             WayMiss.NotOpened => $"{Named(rejected, "box")} was never opened: open it, and it may be nearest.",
             WayMiss.Over => First($"{Named(rejected, "box")} is {Short(rejected)} in³ short of room."),
+            WayMiss.CutStops => new CutWords(job, job.Walls[(string)rejected.Details["wall"]!]).Says((CutNote)rejected.Details["note"]!),
             WayMiss.Brings => $"It brings: {Told(rejected)}",
             WayMiss.Required => $"What is put in now must suit the place: {Told(rejected)}",
             WayMiss.Network => "Something that works now would work worse, by the wiring as recorded.",
@@ -220,7 +228,7 @@ internal sealed class WayWords(Job job)
     public static string Minutes(decimal minutes) =>
         minutes < 90 ? $"{Math.Round(minutes):0} min" : $"{Math.Round(minutes / 30) / 2:0.#} h".Replace(',', '.');
 
-    private static string Count(decimal amount, string one, string many) =>
+    internal static string Count(decimal amount, string one, string many) =>
         $"{(amount == 0 ? "no" : amount.ToString("0.#", CultureInfo.InvariantCulture))} {(amount == 1 ? one : many)}";
 
     /// <summary>What separates the first from the second, in one sentence; null where there are not two.</summary>
@@ -253,16 +261,6 @@ internal sealed class WayWords(Job job)
         return $"The first comes before the next by {Point(better.s.Point, better.s.Amount)} against {than}{but}.";
     }
 
-    public static string Open(WayOpen open) =>
-        open switch
-        {
-            WayOpen.Under => "Look whether one gets under the floor between the two.",
-            WayOpen.Slack => "Pull at the cable on both sides: how much slack is there?",
-            WayOpen.PanelLabel => "Read the label of the panel: does it name this breaker, and take it in this slot?",
-            WayOpen.Feed => "Nobody followed where its power comes from: follow the cable, or find its breaker.",
-            _ => "The length of the way is a guess: measure it.",
-        };
-
     private static string Bare(string kind) => DeviceKinds.Find(kind)?.Name ?? kind;
 
     private static string Device(string kind) => $"a {Bare(kind)}";
@@ -271,25 +269,6 @@ internal sealed class WayWords(Job job)
         Subjects.CableEnd(choice.Make!.Cable ?? "") is var (run, side)
             ? new ShortNames(job, choice.From!.Value, job.Boxes[choice.From.Value]).Cable(run, side)
             : "";
-
-    public static string Damage(Job job, WayDamage damage) =>
-        damage.What switch
-        {
-            Spoilt.NewHole => $"{Count(damage.Holes, "hole", "holes")} for the new box",
-            Spoilt.BoxOut => $"the wall round {Count(damage.Holes, "box", "boxes")} taken out",
-            Spoilt.Opened => $"the wall opened beside {Count(damage.Holes, "box", "boxes")} nailed to the stud",
-            Spoilt.Across => $"{Count(damage.Holes, "hole", "holes")} where it is fished across studs, "
-                + $"one every {WayBook.HoleEvery.Of(job.Practice):0.#} ft",
-            _ => "the raceway is seen: half a hole",
-        };
-
-    public static string Notice(WayNotice notice) =>
-        notice switch
-        {
-            WayNotice.Licensed => "Work in a panel: a licensed electrician does it.",
-            WayNotice.Permit => "New wiring: ask the office for a permit, and when it wants to see it before it is covered.",
-            _ => "Call before digging: what lies there is marked first.",
-        };
 
     private static string Low(string text) => char.ToLowerInvariant(text[0]) + text[1..];
 

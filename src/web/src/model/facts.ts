@@ -22,3 +22,6 @@ export const answered = (value: string): Schemas["Observation"] => ({
   who: settings().who,
   when: new Date().toISOString().slice(0, 16) + "Z",
 });
+
+/** A length set by hand on a drawing: somebody's estimate until it is measured. */
+export const drawn = (text: string): Schemas["FactOfLength"] => ({ how: "Estimated", value: text, ...stamp() });

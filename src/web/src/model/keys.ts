@@ -52,6 +52,7 @@ export type View =
   | "today"
   | "verdicts"
   | "walk"
+  | "wall"
   | "ways"
   | "stock"
   | "weights"

@@ -10,6 +10,7 @@ export const address = {
   changes: (job: string) => `/jobs/${job}/changes`,
   sheet: (job: string, open = "") => `/jobs/${job}/sheet${open && `?open=${open}`}`,
   walk: (job: string) => `/jobs/${job}/walk`,
+  wall: (job: string, wall: string, box = "") => `/jobs/${job}/walls/${wall}${box && `?box=${box}`}`,
   directory: (job: string, panel: string) => `/jobs/${job}/panels/${panel}`,
   loads: (job: string, box = "") => `/jobs/${job}/loads${box && `?box=${box}`}`,
   order: (job: string) => `/jobs/${job}/order`,
@@ -37,6 +38,10 @@ export const served = {
   label: (job: string, box: string, version: number) => `/api/jobs/${job}/boxes/${box}/label?v=${version}`,
   printed: (label: number) => `/api/label-tray/${label}`,
   photo: (job: string, sha: string) => `/api/jobs/${job}/photos/${sha}`,
+  wallSheet: (job: string, wall: string, kind: "pdf" | "svg", metric: boolean) =>
+    `/api/jobs/${job}/walls/${wall}/sheet.${kind}?metric=${metric}`,
+  holeSheet: (job: string, wall: string, box: string, kind: "pdf" | "svg", metric: boolean) =>
+    `/api/jobs/${job}/walls/${wall}/boxes/${box}/template.${kind}?metric=${metric}`,
   events: (job: string) => `/api/jobs/${job}/events`,
   meter: (job: string, query: URLSearchParams) => `/api/jobs/${job}/meter?${query}`,
 };

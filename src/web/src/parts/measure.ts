@@ -56,3 +56,18 @@ export function run(f: Schemas["FactOfLength"] | undefined, units: Units): strin
 
 /** Inches of a length text, for drawing only. */
 export const inches = (text: string | null | undefined): number | null => (text ? inchesOf(text) : null);
+
+/** Whole units of 1/320 mm, as the server lays a wall out, to an inch. */
+export const PER_INCH = 8128;
+
+/** Units as the server reads them: a fraction of an inch where it is a 64th, else millimetres. */
+export function unitsText(units: number): string {
+  const sixtyFourth = PER_INCH / 64;
+  if (units % sixtyFourth !== 0) return `${units / 320} mm`;
+  const all = Math.abs(units / sixtyFourth);
+  const whole = Math.floor(all / 64);
+  let [part, of] = [all % 64, 64];
+  while (part > 0 && part % 2 === 0) [part, of] = [part / 2, of / 2];
+  const text = part === 0 ? `${whole}` : whole > 0 ? `${whole} ${part}/${of}` : `${part}/${of}`;
+  return `${units < 0 ? "-" : ""}${text} in`;
+}

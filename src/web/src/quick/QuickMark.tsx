@@ -5,6 +5,7 @@ import { api, must, type Schemas } from "../api/client";
 import { boxChoices } from "../model/kinds";
 import { useCatalogue } from "../model/job";
 import { Ask, Choice } from "../parts/controls";
+import { Lines } from "../parts/Lines";
 import { KindPicker } from "../parts/KindPicker";
 import { words } from "../words";
 import { markWords as w } from "../words/mark";
@@ -114,11 +115,7 @@ function List({ title, lines }: { title: string; lines: readonly string[] }) {
   return (
     <section aria-label={title}>
       <h2 className="text-lg">{title}</h2>
-      <ul className="list-disc pl-5">
-        {lines.map((l) => (
-          <li key={l}>{l}</li>
-        ))}
-      </ul>
+      <Lines lines={lines} />
     </section>
   );
 }

@@ -67,7 +67,13 @@ export default function RunSheet() {
   // A link may lead to a circuit or to a panel: it opens over the sheet until it is shut.
   const asked = search.get("open");
   const linked = rails.find((r) => r.breakers.some((b) => b.circuit === asked));
-  const opened = chosen ?? (asked === null ? null : linked ? ({ what: "rail", rail: linked } as const) : ({ what: "panels" } as const));
+  const opened =
+    chosen ??
+    (asked === null
+      ? null
+      : linked
+        ? ({ what: "rail", rail: linked } as const)
+        : ({ what: asked === "rooms" ? "rooms" : "panels" } as const));
   // The rail as it is now, not as it was when it was opened.
   const over = opened?.what === "rail" ? { ...opened, rail: rails.find((r) => r.key === opened.rail.key) ?? opened.rail } : opened;
   const shut = () => {

@@ -36,6 +36,8 @@ export function useWish(): { wish: Wish | null; kind: Kind | null; put: (change:
     of: text("of"),
     place: text("place"),
     device: text("device"),
+    wall: text("wall"),
+    spot: spotOf(text),
     closed: flag(text("closed")),
     under: flag(text("under")),
     away: away as Wish["away"],
@@ -46,6 +48,15 @@ export function useWish(): { wish: Wish | null; kind: Kind | null; put: (change:
   const about =
     kind === "NewBreaker" ? kind : kind === "MendCable" ? wish.run : kind === "MoreOutlets" ? (wish.box ?? wish.place) : wish.box;
   return { wish: about ? wish : null, kind, put };
+}
+
+/** Where on its wall: from the left corner to the middle, and its height over the finished floor, as the wall's page hands them on. */
+function spotOf(text: (key: string) => string | null): Schemas["WallSpot"] | null {
+  const [x, y] = [text("x"), text("y")];
+  if (x === null || y === null) return null;
+  const tape = (from: "LeftCorner" | "FinishedFloor", value: string, to: Schemas["TapeTo"]) =>
+    ({ from, to, edge: "Middle", way: { how: "Measured", value, entered: value } }) as const;
+  return { side: text("side") === "Far" ? "Far" : "Near", across: tape("LeftCorner", x, "Middle"), up: tape("FinishedFloor", y, "Low") };
 }
 
 type Found = Schemas["ToldWay"];

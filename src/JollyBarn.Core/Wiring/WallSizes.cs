@@ -1,0 +1,40 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Measures;
+
+namespace JollyBarn.Wiring;
+
+/// <summary>Sizes things usually have, where nobody measured. <em>Practice</em>.</summary>
+public static class WallSizes
+{
+    /// <summary>Half of a length, cut toward zero to a unit.</summary>
+    public static Length Half(Length length) => Length.FromUnits(length.Units / 2);
+
+    /// <summary>Width and height of a box in the face of its wall: as measured, else as its kind is, else as its gangs usually
+    /// are.</summary>
+    public static (Length Width, Length Height) Size(Box box)
+    {
+        ArgumentNullException.ThrowIfNull(box);
+        var (width, height) =
+            box.Shape is BoxShape.Device or BoxShape.Weatherproof || box.Gangs > 0
+                ? (WallBook.BoxWidth(box.Gangs), WallBook.BoxHeight)
+                : (Length.Inches(4), Length.Inches(4));
+        var kind = BoxKinds.Find(box.Kind);
+        return (box.Width.OrNull ?? kind?.Width ?? width, box.Height.OrNull ?? kind?.Height ?? height);
+    }
+
+    /// <summary>How thick a thing is taken to be.</summary>
+    public static Length Usual(WallThingKind kind) =>
+        kind switch
+        {
+            WallThingKind.Stud or WallThingKind.Blocking => WallBook.StudFace,
+            WallThingKind.Header => Length.Inches(5, 1, 2),
+            WallThingKind.Pipe => Length.Inches(2),
+            WallThingKind.Duct => Length.Inches(10),
+            WallThingKind.Door => Length.Inches(32),
+            WallThingKind.Window => Length.Inches(30),
+            WallThingKind.Cabinet or WallThingKind.Counter => Length.Inches(24),
+            WallThingKind.Cable => Length.Inches(0, 1, 2),
+            WallThingKind.ThinHole => Length.Inches(0, 1, 8),
+            _ => Length.Inches(3),
+        };
+}
