@@ -49,6 +49,9 @@ public sealed class AccessTests(Site site)
                 "[aria-label='Cables and leads']"
             )
         );
+        Look(site.DemoJob + "/walls/type-porch?change=porch-outlet&box=porch-door", "Both sides of the same edge");
+        Look(site.DemoJob + "/walls/galley-south", "Receptacles along it", () => person.Tap("Add…"));
+        Look(site.Address + "/trench?along=40%27&raceway=Plastic", "Warning tape");
         Look(site.DemoJob + "/changes", "Changes");
         Look(site.DemoJob + "/sheet?open=panels", "What can make it live");
         Look(site.DemoJob + "/sheet?open=panels", "What can make it live", () => person.Click("[aria-label='Cellar panel'] button"));

@@ -12,6 +12,8 @@ public sealed class RandomEdits(int seed)
 {
     private static readonly string[] Colours = ["black", "white", "red", "blue", "bare", "green"];
     private readonly Random random = new(seed);
+
+    private readonly RandomWalls walls = new(seed);
     private int made;
 
     /// <summary>An edit that may or may not be possible on the job.</summary>
@@ -42,7 +44,8 @@ public sealed class RandomEdits(int seed)
     /// <summary>An edit of what is around the boxes: rooms, walls, supply, where cables end, what the office accepted. It may or may not
     /// be possible.</summary>
     public Edit NextOfHouse(Job job) =>
-        random.Next(20) switch
+        walls.Next(job)
+        ?? random.Next(20) switch
         {
             0 => new PutPlace(
                 PlaceId(),
@@ -50,10 +53,7 @@ public sealed class RandomEdits(int seed)
             ),
             1 => new PutWall(WallId(), new Wall($"Wall {made++}", PlaceId()) { Layers = [new("panel", Long(2), random.Next(2) == 0)] }),
             2 when job.Boxes.Count > 0 => new PlaceBox(Some(job.Boxes.Ids), PlaceId()),
-            3 when job.Boxes.Count > 0 => new SetBoxWall(Some(job.Boxes.Ids), WallId(), random.Next(2) == 0 ? null : Spot(job)),
-            4 when job.Walls.Count > 0 && random.Next(2) == 0 => random.Next(4) == 0
-                ? new TakeOffWall(Some(job.Walls.Ids), $"t{random.Next(4)}")
-                : new PutOnWall(Some(job.Walls.Ids), $"t{random.Next(4)}", Thing(job)),
+            3 when job.Boxes.Count > 0 => new SetBoxWall(Some(job.Boxes.Ids), WallId(), walls.Spot(job)),
             4 => new PutSource(Some<string>(["s", "s2"]), new Source($"Source {made++}", Some(Enum.GetValues<SourceKind>()))),
             5 when job.Panels.Count > 0 => Breakers(job, Some(job.Panels.Ids)),
             6 when job.Circuits.Count > 0 => new PutCircuit(
@@ -174,35 +174,6 @@ public sealed class RandomEdits(int seed)
     private string PlaceId() => $"place{random.Next(3)}";
 
     private string WallId() => $"wall{random.Next(3)}";
-
-    private WallSpot Spot(Job job) => new(TapeOf(job, false), TapeOf(job, true), Some(Enum.GetValues<WallSide>()));
-
-    private WallThing Thing(Job job) =>
-        new(Some(Enum.GetValues<WallThingKind>()), Some(Enum.GetValues<FoundHow>()))
-        {
-            Across = random.Next(4) == 0 ? null : TapeOf(job, false),
-            Up = random.Next(2) == 0 ? null : TapeOf(job, true),
-            Width = Long(20),
-        };
-
-    /// <summary>A tape held to a corner, a floor, the ceiling, or something that may be on the wall.</summary>
-    private Tape TapeOf(Job job, bool up)
-    {
-        TapeStart[] starts = up
-            ? [TapeStart.FinishedFloor, TapeStart.FloorNow, TapeStart.Ceiling]
-            : [TapeStart.LeftCorner, TapeStart.RightCorner];
-        var of = random.Next(4) switch
-        {
-            0 => $"t{random.Next(4)}",
-            1 when job.Boxes.Count > 0 => Some(job.Boxes.Ids).Text,
-            _ => null,
-        };
-        var from =
-            of is null ? Some(starts)
-            : of.Length == 2 ? TapeStart.Thing
-            : TapeStart.Box;
-        return new(from, Long(90), Some(Enum.GetValues<TapeTo>()), of, Some(Enum.GetValues<TapeTo>()));
-    }
 
     private Edit InBox(Job job, string id, Box box) =>
         random.Next(32) switch

@@ -27,6 +27,8 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
                 ["step"] = "u1",
                 ["run"] = "to-glue",
                 ["panel"] = "panel",
+                ["wall"] = "type-porch",
+                ["kind"] = "svg",
                 ["label"] = "99",
             };
 

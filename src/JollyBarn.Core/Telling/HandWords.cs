@@ -29,6 +29,8 @@ internal static class HandWords
         ["grommet"] = "Snap a listed grommet into the hole.",
         ["edge"] = "Nail a 1/16 in steel plate over it.",
         ["bushing"] = "Push an anti-short bushing into the end of the armour.",
+        ["wall-spacing"] = "Put in a receptacle more, so that no point of the wall is over 6 ft from one.",
+        ["counter-spacing"] = "Put in a receptacle more, so that no point of the counter is over 24 in from one.",
         ["riser"] = "Cover it with heavy raceway from 18 in down to 8 ft up.",
         ["multiwire-tied"] = "Fit an identified handle tie or a two-pole breaker (licensed work).",
         ["yoke-together"] = "Fit an identified handle tie or a two-pole breaker (licensed work); where none fits, take one circuit off.",

@@ -40,7 +40,8 @@ public sealed record InferredCable(Id<Run> Run, IReadOnlyList<WallPoint> Corners
             .ToList();
         return ends switch
         {
-            [var one] => new(id, [Out(one), .. Leaves(plan, one)], false),
+            // Over a ceiling a cable leaves by any side.
+            [var one] when plan.Wall.Kind == FaceKind.Wall => new(id, [Out(one), .. Leaves(plan, one)], false),
             [var one, var other] => new(id, Across(one, other), true),
             _ => null,
         };

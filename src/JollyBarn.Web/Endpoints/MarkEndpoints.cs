@@ -21,12 +21,35 @@ public sealed record PlainMark(
     Length? ToCome = null
 );
 
+/// <summary>A trench, described plainly.</summary>
+/// <param name="Raceway">What the raceway is; none for cable made for burial.</param>
+/// <param name="Post">How high the box stands over the ground; 18 in where not said.</param>
+public sealed record PlainTrench(
+    Length Along,
+    BuriedUnder Over = BuriedUnder.Soil,
+    RacewayKind? Raceway = null,
+    bool Guarded = false,
+    Length? Post = null,
+    Length? Frost = null
+);
+
 /// <summary>Marking out with no job behind it.</summary>
 internal static class MarkEndpoints
 {
     private static readonly Length Most = Length.Inches(12 * 100);
 
-    public static void MapMark(this IEndpointRouteBuilder api) =>
+    public static void MapMark(this IEndpointRouteBuilder api)
+    {
+        api.MapPost("/trench", (JobStore store, PlainTrench trench, string? job) =>
+                Check(trench) is { } refusal
+                    ? Problems.From(refusal)
+                    : Results.Ok(ToldTrench.Tell(Ask(trench), Profile(store, job), House(store, job)))
+            )
+            .Produces<ToldTrench>()
+            .ProducesProblem(422)
+            .WithName("trench")
+            .WithSummary("How deep a trench to a post is dug and what is cut for it, by the code of a named job.");
+
         api.MapPost("/mark", (JobStore store, PlainMark mark, string? job) => Check(mark) is { } refusal ? Problems.From(refusal)
                 : Ask(mark) is var ask && Marked.Of(ask, House(store, job)) is { } marked ? Results.Ok(ToldHole.Tell(ask, marked))
                 : Problems.From(new(Why.NoBoxSize, "kind")))
@@ -36,6 +59,19 @@ internal static class MarkEndpoints
             .WithSummary(
                 "Where the hole of a box is marked on both faces of a wall, by an edge both share, with the tape and play of a named job."
             );
+    }
+
+    private static CodeProfile Profile(JobStore store, string? job) =>
+        job is not null && store.Find(job) is { } open ? open.Now.Job.Profile : CodeProfile.Default;
+
+    private static TrenchAsk Ask(PlainTrench trench) =>
+        new(trench.Along, trench.Over, trench.Raceway, trench.Guarded, trench.Post ?? Length.Inches(18), trench.Frost);
+
+    private static Refusal? Check(PlainTrench trench) =>
+        Far(trench.Along) ? new(Why.MarkTooFar, "along")
+        : trench.Post is { } post && Far(post) ? new(Why.MarkTooFar, "post")
+        : trench.Frost is { } frost && Far(frost) ? new(Why.MarkTooFar, "frost")
+        : null;
 
     private static HousePractice House(JobStore store, string? job) =>
         job is not null && store.Find(job) is { } open ? open.Now.Job.Practice : HousePractice.Default;

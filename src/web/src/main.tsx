@@ -13,6 +13,7 @@ const places: [path: string, load: () => Promise<{ default: ComponentType }>][] 
   ["/", () => import("./jobs/Jobs")],
   ["/quick", () => import("./quick/QuickFit")],
   ["/mark", () => import("./quick/QuickMark")],
+  ["/trench", () => import("./quick/QuickTrench")],
   ["/jobs/:job", () => import("./today/Today")],
   ["/jobs/:job/boxes/:box", () => import("./box/BoxPage")],
   ["/jobs/:job/boxes/:box/survey", () => import("./survey/Survey")],

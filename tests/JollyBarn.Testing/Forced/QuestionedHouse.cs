@@ -15,12 +15,14 @@ public static class QuestionedHouse
     public static Job Made() =>
         SmallHouse
             .Followed(SmallHouse.Receptacle())
-            .Do(
+            .Do([
+                new PutPlace("p", new Place("Pantry")),
+                .. Jobs.NorthWall,
                 new PutPlace("p1", new Place("Bench room")),
                 new PlaceBox("b", "p1"),
                 new OpenChange("bench-row", "Bench row"),
-                new PlanEdit("bench-row", "u1", new NoteBox("b", "planned"))
-            );
+                new PlanEdit("bench-row", "u1", new NoteBox("b", "planned")),
+            ]);
 
     /// <summary>The house as a file.</summary>
     public static JobFile AsFile(string id = Id) => new(JobFile.FormatName, JobFile.CurrentVersion, id, Made(), Made(), []);
@@ -38,6 +40,8 @@ public static class QuestionedHouse
             ["of"] = "b",
             ["run"] = "on",
             ["panel"] = "p",
+            ["wall"] = "w",
+            ["kind"] = "pdf",
             ["label"] = "1",
             ["lead"] = "on.a0",
             ["sha"] = new('0', 64),

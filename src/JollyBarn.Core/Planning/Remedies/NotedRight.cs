@@ -26,6 +26,8 @@ public sealed class NotedRight : IRemedies
         ["gap"] = WallFacts.Gap,
         ["setback"] = WallFacts.Setback,
         ["proud"] = WallFacts.Proud,
+        ["wall-spacing"] = WallFacts.WallNext,
+        ["counter-spacing"] = WallFacts.CounterNext,
         ["bonded-through"] = BoxFacts.BondedThrough,
         ["box-wet"] = BoxFacts.BoxWetListed,
         ["fire-seal"] = WallFacts.Sealed,
@@ -87,6 +89,8 @@ public sealed class NotedRight : IRemedies
 
         var fact = ask.Finding.Rule switch
         {
+            "wall-spacing" when ask.Finding.Is("wall-spacing", OutletSpacing.Case.EdgeTooFar) => WallFacts.WallEdge,
+            "counter-spacing" when ask.Finding.Is("counter-spacing", OutletSpacing.Case.EdgeTooFar) => WallFacts.CounterEdge,
             "bath-zone" => BathZone.Decides(ask.Look),
             "tub-space" when ask.Finding.Is("tub-space", TubSpace.Case.Hangs) => WallFacts.BathZone,
             var rule => Hand[rule],

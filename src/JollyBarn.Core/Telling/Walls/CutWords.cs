@@ -14,7 +14,7 @@ internal sealed class CutWords(Job job, Wall wall)
     {
         var thing = note.Thing is { } id ? TapeWords.Name(wall, id) : null;
         var box = note.Box is { } b ? job.Boxes.Find(b)?.Name : null;
-        var way = note.Way is { } w ? TapeWords.Abs(w) : Length.Zero;
+        var way = TapeWords.Told(TapeWords.Abs(note.Way ?? Length.Zero));
         var meets = note.Way is { } lap && lap < Length.Zero;
         return note.Case switch
         {

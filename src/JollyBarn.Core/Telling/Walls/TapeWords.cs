@@ -71,12 +71,26 @@ internal static class TapeWords
     /// <summary>One number: <c>middle 21 5/8 in to the left of the left edge of the door</c>.</summary>
     public static string Says(Job job, Wall wall, Tape tape, bool up, WallSide side = WallSide.Near) =>
         tape.Way.OrNull is { } way
-            ? $"{Edge(tape.To, up, side)} {Abs(way)} {Toward(way, tape, up, side)} {Held(job, wall, tape, up, side)}"
+            ? $"{Edge(tape.To, up, side)} {Told(Abs(way))} {Toward(way, tape, up, side)} {Held(job, wall, tape, up, side)}"
             : $"from {Held(job, wall, tape, up, side)}, not measured";
 
     /// <summary>Both numbers of a box.</summary>
     public static string Says(Job job, Wall wall, WallSpot spot) =>
         $"{Says(job, wall, spot.Across, false, spot.Side)}, {Says(job, wall, spot.Up, true, spot.Side)}";
+
+    /// <summary>A length in words: as it is, or about a 64th where it is neither that nor whole half millimetres, as where a floor
+    /// falls.</summary>
+    public static string Told(Length length)
+    {
+        const long Sixty = Length.UnitsPerInch / 64;
+        if (length.Units % Sixty == 0 || length.Units % (Length.UnitsPerMillimetre / 2) == 0)
+        {
+            return length.ToString();
+        }
+
+        var near = (length.Units + (length.Units < 0 ? -Sixty : Sixty) / 2) / Sixty * Sixty;
+        return $"about {Length.FromUnits(near)}";
+    }
 
     public static Length Abs(Length length) => length < Length.Zero ? Length.Zero - length : length;
 }

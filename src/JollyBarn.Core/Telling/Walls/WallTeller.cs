@@ -133,8 +133,9 @@ public sealed class WallTeller
             $"Hole {cut.Across.Size.Nominal} × {cut.Up.Size}. The standard plate hides one up to {cut.LargestWidth.Nominal} × "
                 + $"{cut.LargestHeight}.",
             [
-                $"{cut.Across.Low} and {cut.Across.High} from the left corner, as seen {cuts.Face(WallSide.Near).ToLowerInvariant()}",
-                $"{cut.Up.Low - floor} and {cut.Up.High - floor} over the finished floor",
+                $"{TapeWords.Told(cut.Across.Low)} and {TapeWords.Told(cut.Across.High)} from the left corner, "
+                    + $"as seen {cuts.Face(WallSide.Near).ToLowerInvariant()}",
+                $"{TapeWords.Told(cut.Up.Low - floor)} and {TapeWords.Told(cut.Up.High - floor)} over the finished floor",
             ],
             notes,
             [.. cut.Plates.Select(CutWords.Plate)],
@@ -142,7 +143,7 @@ public sealed class WallTeller
             [.. cuts.Before(cut, LiveInReach.Of(cut, job, who.By, who.Now))],
             [.. through.Ways.Select(Through)],
             through.Height is { } height
-                ? $"{TapeWords.Edge(cut.Box.Box.Spot!.Up.To, true)} {height} over the floor or ground there; "
+                ? $"{TapeWords.Edge(cut.Box.Box.Spot!.Up.To, true)} {TapeWords.Told(height)} over the floor or ground there; "
                     + $"off by at most {through.OffUp}."
                 : "How much lower the floor or ground behind is, nobody measured: carry the height by a level through an opening.",
             notes.Count(n => n.Weight is CutWeight.Stop or CutWeight.Ask)
@@ -213,8 +214,8 @@ public sealed class WallTeller
             .Select(b => b.At.Up!.At(row.Edge) - plan.Floor(row.Side, true, b.At.Across!.Middle))
             .Distinct()
             .OrderBy(h => h)
-            .Select(h => h.ToString());
-        var level = row.Off.Units == 0 ? "level" : $"off level by {row.Off}";
+            .Select(TapeWords.Told);
+        var level = row.Off.Units == 0 ? "level" : $"off level by {TapeWords.Told(row.Off)}";
         return new(
             row.Boxes,
             row.Side,

@@ -173,7 +173,9 @@ function AboutBox({ job, view, edit, change }: { job: string; view: BoxView; edi
   const head = useHead(job);
   const navigate = useNavigate();
   const places = Object.entries(head.data?.places ?? {}).map(([id, p]) => [id, p.name] as const);
-  const walls = Object.entries(head.data?.walls ?? {}).filter(([, x]) => !x.place || x.place === view.box.place);
+  const walls = Object.entries(head.data?.walls ?? {}).filter(
+    ([, x]) => !x.place || x.place === view.box.place || x.behind === view.box.place,
+  );
   return (
     <div className="flex flex-wrap items-end gap-2">
       {places.length > 0 && (
@@ -195,6 +197,14 @@ function AboutBox({ job, view, edit, change }: { job: string; view: BoxView; edi
             options={[["", words.box.noWall] as const, ...walls.map(([id, x]) => [id, x.name] as const)]}
           />
         </div>
+      )}
+      {view.box.wall && (
+        <Link
+          to={address.wall(job, view.box.wall, view.box.spot ? view.id : "")}
+          className="min-h-11 content-center underline underline-offset-4"
+        >
+          {words.box.onWall}
+        </Link>
       )}
       <Button
         look="quiet"

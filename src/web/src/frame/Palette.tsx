@@ -34,9 +34,12 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
         kind: words.palette.room,
         go: to(address.find(job, place.name)),
       });
+    for (const [id, wall] of Object.entries(head.data?.walls ?? {}))
+      all.push({ key: `w${id}`, name: wall.name, kind: words.palette.wall, go: to(address.wall(job, id)) });
     const action = (key: string, name: string, go: () => void) => all.push({ key, name, kind: words.palette.action, go });
     action("quick", words.quick, to(address.quick()));
     action("mark", words.mark, to(address.mark()));
+    action("trench", words.trench, to(address.trench(job)));
     if (job) {
       action("today", words.today, to(address.today(job)));
       action("add", words.todayPage.addBox, to(address.addBox(job)));

@@ -7,6 +7,7 @@ import { address } from "../parts/address";
 import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
 import type { Edit } from "./edits";
+import { useBox } from "./job";
 import { keys } from "./keys";
 import { cutsInGauges } from "./TapeSheet";
 import type { BoxEdit } from "./useBoxEdit";
@@ -18,9 +19,34 @@ export default function Settle({ job, box, finding, edit, version }: Of) {
   return (
     <>
       <Remedies job={job} box={box} finding={finding} edit={edit} version={version} />
+      <OnWall job={job} box={box} rule={finding.rule} />
       {finding.verdict !== "Stop" && <RulingForm of={box} finding={finding} onKeep={(e) => edit.ready(e)} />}
     </>
   );
+}
+
+/** What is seen where the box stands on its wall. */
+const ofWalls = new Set([
+  "setback",
+  "proud",
+  "gap",
+  "wall-spacing",
+  "counter-spacing",
+  "fire-opposite",
+  "height",
+  "spacing",
+  "fastener",
+  "edge",
+]);
+
+/** The wall a verdict is about, with the box picked on it. */
+function OnWall({ job, box, rule }: { job: string; box: string; rule: string }) {
+  const on = useBox(job, box).data?.box;
+  return ofWalls.has(rule) && on?.wall && on.spot ? (
+    <Link to={address.wall(job, on.wall, box)} className="min-h-11 content-center underline underline-offset-4">
+      {words.box.onWall}
+    </Link>
+  ) : null;
 }
 
 type Finding = Schemas["ToldFinding"];

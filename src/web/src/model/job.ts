@@ -237,7 +237,15 @@ export const postEdit = (job: string, edit: Edit, base: number | null = null) =>
   });
 
 /** Edits that set all of a record. */
-const whole: ReadonlySet<Edit["do"]> = new Set(["setProfile", "putPanel", "putSource", "putCircuit", "putPlace", "putWall"] as const);
+const whole: ReadonlySet<Edit["do"]> = new Set([
+  "setProfile",
+  "putPanel",
+  "putSource",
+  "putCircuit",
+  "putPlace",
+  "putWall",
+  "putOnWall",
+] as const);
 
 /** An edit, the version it was made on, and what is done in the same repaint as its answer. */
 type Sent = { edit: Edit; base?: number; along?: () => void };

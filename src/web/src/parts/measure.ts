@@ -36,7 +36,14 @@ export function length(text: string, units: Units): string {
     const inches = inchesOf(text);
     return Number.isNaN(inches) ? text : `${Math.trunc(inches * 254 + 1e-6) / 10} mm`;
   }
-  return text.replace(/(\d+\/\d+)/, (f) => glyphs[f] ?? f);
+  return roughly(text).replace(/(\d+\/\d+)/, (f) => glyphs[f] ?? f);
+}
+
+/** What comes of a floor that falls is neither a 64th nor half a millimetre: to the nearest 64th, and so marked. */
+function roughly(text: string): string {
+  const mm = /^(-?[\d.]+) mm$/.exec(text);
+  if (!mm || (Number(mm[1]) * 2) % 1 === 0) return text;
+  return `≈ ${unitsText(Math.round((Number(mm[1]) * 320) / (PER_INCH / 64)) * (PER_INCH / 64))}`;
 }
 
 /** A fact as text: its value, or that it is unknown. */

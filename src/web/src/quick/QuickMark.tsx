@@ -1,15 +1,16 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { api, must, type Schemas } from "../api/client";
 import { boxChoices } from "../model/kinds";
 import { useCatalogue } from "../model/job";
+import { address } from "../parts/address";
 import { Ask, Choice } from "../parts/controls";
-import { Lines } from "../parts/Lines";
 import { KindPicker } from "../parts/KindPicker";
 import { words } from "../words";
 import { markWords as w } from "../words/mark";
 import { Faces } from "./Faces";
+import { Section } from "./Section";
 
 type To = Schemas["HeightTo"];
 
@@ -44,7 +45,12 @@ export default function QuickMark() {
   return (
     <div className="mx-auto grid max-w-6xl gap-x-10 gap-y-4 lg:grid-cols-[minmax(0,26rem)_1fr]">
       <div className="flex flex-col gap-3">
-        <h1 className="text-2xl">{words.mark}</h1>
+        <div className="flex items-center justify-between">
+          <h1 className="text-2xl">{words.mark}</h1>
+          <Link to={address.trench(job)} className="inline-flex min-h-11 items-center text-sm underline underline-offset-4">
+            {words.trench}
+          </Link>
+        </div>
         <p className="text-sm text-ink-2">{w.how}</p>
         <div className="grid grid-cols-2 items-end gap-3">
           <Ask mono label={w.inside} hint={w.hint} value={inside} onKeep={(v) => put({ inside: v })} />
@@ -81,9 +87,9 @@ export default function QuickMark() {
               <p className="mt-2 font-semibold">{w.hole(told.marked.width, told.marked.height)}</p>
               <Faces marked={told.marked} toCome={toCome} />
             </section>
-            <List title={w.marks} lines={[...told.across, ...told.up, told.off]} />
-            <List title={w.plates} lines={told.plates.map((p) => p.says)} />
-            <List title={w.before} lines={told.before} />
+            <Section title={w.marks} lines={[...told.across, ...told.up, told.off]} />
+            <Section title={w.plates} lines={told.plates.map((p) => p.says)} />
+            <Section title={w.before} lines={told.before} />
           </>
         )}
       </div>
@@ -108,14 +114,5 @@ function Chip({ on, name, onClick }: { on: boolean; name: string; onClick: () =>
     >
       {name}
     </button>
-  );
-}
-
-function List({ title, lines }: { title: string; lines: readonly string[] }) {
-  return (
-    <section aria-label={title}>
-      <h2 className="text-lg">{title}</h2>
-      <Lines lines={lines} />
-    </section>
   );
 }

@@ -12,6 +12,7 @@ export const Backdrop = memo(function Backdrop({ wall, frame: f, lit }: { wall: 
   const side: Schemas["WallSide"] = f.flip ? "Far" : "Near";
   const [left, right] = [f.left, f.right];
   const [up, low] = [f.y(f.high), f.y(0)];
+  const flat = wall.wall.kind !== "Wall";
   const far = f.flip ? -wall.farFloor : 0;
   const guess = wall.guessed.find((s) => f.x(s.left) > left && f.x(s.right) < right);
   return (
@@ -42,7 +43,7 @@ export const Backdrop = memo(function Backdrop({ wall, frame: f, lit }: { wall: 
         <Says
           x={f.x(guess.left) + (f.flip ? 0 : guess.right - guess.left) * f.scale + 5}
           y={Math.max(up, f.top) + 16}
-          text={w.studGuessed}
+          text={w.studGuessed(flat)}
           tone="var(--amber)"
         />
       )}
@@ -69,8 +70,8 @@ export const Backdrop = memo(function Backdrop({ wall, frame: f, lit }: { wall: 
               key={`${r.box ?? "gap"} ${r.counter} ${r.from}`}
               x1={f.x(r.from)}
               x2={f.x(r.to)}
-              y1={f.y(0) + (r.counter ? 10 : 18)}
-              y2={f.y(0) + (r.counter ? 10 : 18)}
+              y1={reachAt(wall, f, r)}
+              y2={reachAt(wall, f, r)}
               stroke={r.box ? "var(--moss)" : "var(--barn)"}
               strokeWidth={r.box ? 3 : 6}
               strokeDasharray={r.decided ? undefined : "5 4"}
@@ -98,6 +99,12 @@ export const Backdrop = memo(function Backdrop({ wall, frame: f, lit }: { wall: 
     </g>
   );
 });
+
+/** What is reached along a counter is drawn on it, along the floor under it. */
+const reachAt = (wall: Wall, f: Frame, r: Schemas["ToldReach"]) => {
+  const on = r.counter ? wall.things.find((t) => t.kind === "Counter" && t.at && t.at.left <= r.from && r.to <= t.at.right) : null;
+  return on ? f.y(on.at!.top) - 6 : f.y(0) + 14;
+};
 
 const fills: Partial<Record<Schemas["WallThingKind"], string>> = {
   Stud: "var(--sheath)",

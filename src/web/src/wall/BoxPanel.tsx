@@ -126,7 +126,7 @@ function Numbers({ title, box, up, wall, place }: { title: string; box: WallBox;
           {open ? w.fewer : w.more(rest.length)}
         </Button>
       )}
-      {up && (
+      {up && wall.wall.kind === "Wall" && (
         <div role="group" aria-label={w.heights} className="flex flex-wrap gap-1.5">
           {wall.heights.map((h) => (
             <button

@@ -27,13 +27,18 @@ export function Held({
   onPut: (tape: Tape | null) => void;
 }) {
   const { units } = useSettings();
-  const starts = up ? (["FinishedFloor", "FloorNow", "Ceiling"] as const) : (["LeftCorner", "RightCorner"] as const);
+  const flat = wall.wall.kind !== "Wall";
+  const starts = up
+    ? flat
+      ? (["FinishedFloor", "Ceiling"] as const)
+      : (["FinishedFloor", "FloorNow", "Ceiling"] as const)
+    : (["LeftCorner", "RightCorner"] as const);
   const edges = up ? w.levels : w.edges;
   const others = wall.things.filter((t) => t.id !== skip && t.kind !== "Looked");
   const start = tape?.from === "Thing" ? `Thing ${tape.of} ${tape.edge}` : (tape?.from ?? "");
   const options = [
     ["", w.whole(up)] as const,
-    ...starts.map((s) => [s, w.starts[s]] as const),
+    ...starts.map((s) => [s, (flat ? w.flatStarts : w.starts)[s]] as const),
     ...others.flatMap((t) => (["Low", "High"] as const).map((e) => [`Thing ${t.id} ${e}`, `${t.name}, ${edges[e]}`] as const)),
   ];
   const from = (value: string) => {

@@ -55,6 +55,11 @@ export function WallDrawing({
   );
   const [shift, setShift] = useState<Shift | null>(null);
   const from = useRef<{ x: number; y: number } | null>(null);
+  const dragged = useRef<Shift | null>(null);
+  const release = () => {
+    from.current = dragged.current = null;
+    setShift(null);
+  };
   const moved = (box: WallBox, e: PointerEvent): Shift => {
     const sign = flip ? -1 : 1;
     const along = (number: WallBox["numbers"][number] | undefined, raw: number) => {
@@ -85,18 +90,17 @@ export function WallDrawing({
     onPointerMove: (e: PointerEvent<SVGRectElement>) => {
       if (!from.current) return;
       // A tap that trembles is a tap.
-      if (!shift && Math.hypot(e.clientX - from.current.x, e.clientY - from.current.y) < 6) return;
-      setShift(moved(box, e));
+      if (!dragged.current && Math.hypot(e.clientX - from.current.x, e.clientY - from.current.y) < 6) return;
+      dragged.current = moved(box, e);
+      setShift(dragged.current);
     },
     onPointerUp: () => {
-      if (shift && (shift.dx !== 0 || shift.dy !== 0)) onMove(box, shift.dx, shift.dy);
-      from.current = null;
-      setShift(null);
+      // Let go before the last move was drawn, it is where the hand was.
+      const to = dragged.current;
+      if (to && (to.dx !== 0 || to.dy !== 0)) onMove(box, to.dx, to.dy);
+      release();
     },
-    onPointerCancel: () => {
-      from.current = null;
-      setShift(null);
-    },
+    onPointerCancel: release,
     onKeyDown: (e: KeyboardEvent) => {
       const step = e.shiftKey ? PER_INCH : metric ? 320 : PER_INCH / 16;
       const ways: Record<string, [number, number]> = {

@@ -95,20 +95,23 @@ export function WallPanel({ job, wall, send, onPick }: { job: string; wall: Wall
 function Facts({ wall, send }: { wall: Wall; send: Send }) {
   const { units } = useSettings();
   const put = (change: Partial<Schemas["Wall"]>) => send({ do: "putWall", id: wall.id, wall: { ...wall.wall, ...change } });
+  const flat = wall.wall.kind !== "Wall";
   const asked = [
-    ["wide", w.wide, "14'"],
-    ["high", w.high, "96"],
+    ["wide", w.wide(flat), "14'"],
+    ["high", w.high(flat), "96"],
+    ["studDepth", w.studDepth(flat), "3 1/2"],
+    ["spacing", w.spacing(flat), "16"],
     ["floorBuildUp", w.toCome, "3/4"],
-    ["studDepth", w.studDepth, "3 1/2"],
-    ["spacing", w.spacing, "16"],
     ["farFloor", w.farFloor, "4"],
     ["floorDrop", w.floorDrop, "1/4"],
     ["leftFar", w.leftFar, "0"],
     ["rightFar", w.rightFar, "0"],
   ] as const;
+  // A ceiling has no floor under it, and no jambs.
+  const shown = flat ? asked.slice(0, 4) : asked;
   return (
     <section aria-label={w.facts} className="grid grid-cols-2 items-end gap-2">
-      {asked.map(([key, name, hint]) => (
+      {shown.map(([key, name, hint]) => (
         <Ask key={key} mono label={name} hint={hint} value={fact(wall.wall[key], units, "")} onKeep={(t) => put({ [key]: measured(t) })} />
       ))}
       <div className="col-span-2">

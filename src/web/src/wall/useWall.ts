@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api, must, newId, type Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import type { Edit } from "../model/edits";
-import { useEdit, useHead } from "../model/job";
+import { useEdit } from "../model/job";
 import { keys } from "../model/keys";
 
 export type Wall = Schemas["ToldWall"];
@@ -27,12 +27,10 @@ export function useWall(job: string, wall: string, change: string | null) {
 /** Sends an edit of the wall: at once, or as part of a Change. */
 export function useSend(job: string, change: string | null) {
   const edit = useEdit(job);
-  const base = useHead(job).data?.version;
   return (what: Edit) =>
     edit
       .mutateAsync({
         edit: change ? ({ do: "planEdit", change, id: newId("q"), edit: what } as Edit) : what,
-        ...(base !== undefined ? { base } : {}),
       })
       .then(() => true)
       .catch(() => false);

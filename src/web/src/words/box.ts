@@ -142,6 +142,7 @@ export const boxWords = {
     move: "Room",
     wall: "Wall",
     noWall: "wall not said",
+    onWall: "Where it is on its wall",
     own: "its own lead",
     connect: "Follow a cable to here",
     passThrough: "Passes on to…",
