@@ -52,7 +52,7 @@ export function BoxPanel({
       <Numbers title={w.across} box={box} up={false} wall={wall} place={place} />
       <Numbers title={w.up} box={box} up wall={wall} place={place} />
       {first && (
-        <section aria-label={w.markOut} className="rounded-xl bg-soft p-3">
+        <section aria-label={w.markOut} className="rounded-xl border-2 border-rule p-3">
           <h3 className="text-lg">{w.markOut}</h3>
           <p className="text-sm text-ink-2">{w.nearSays(wall.from, first.by)}</p>
           <p className="figure text-xl">{length(first.near, units)}</p>
