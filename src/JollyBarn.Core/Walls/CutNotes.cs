@@ -8,7 +8,8 @@ namespace JollyBarn.Walls;
 /// <summary>Goes through all that is known of a wall for one hole, on both faces and between.</summary>
 internal sealed class CutNotes(WallPlan plan, BoxOnWall box, Stretch across, Stretch up, Job job, bool cut)
 {
-    private static readonly Length BesideStud = Length.Inches(0, 1, 4);
+    private static readonly Length BesideStud = Length.Inches(0, 1, 4),
+        WithinReach = Length.Inches(16);
 
     private readonly Length near = Length.FromInches(WallBook.Near.Of(job.Practice));
 
@@ -50,6 +51,22 @@ internal sealed class CutNotes(WallPlan plan, BoxOnWall box, Stretch across, Str
         if (studs is [{ } stud1, ..])
         {
             yield return new(stud1.Way <= BesideStud ? CutCase.ByStud : CutCase.Clear, CutWeight.Tell, Thing: stud1.Key, Way: stud1.Way);
+        }
+
+        // Framing over and under it, in its own bay: where the ears and the saw end.
+        foreach (var (id, at) in plan.Things)
+        {
+            if (
+                plan.Wall.Things[id].Kind is WallThingKind.Blocking or WallThingKind.Header
+                && at is { Across: { } a, Up: { } u }
+                && a.Meets(across)
+                && u.Apart(up) is var clear
+                && clear >= Length.Zero
+                && clear < WithinReach
+            )
+            {
+                yield return new(CutCase.Clear, CutWeight.Tell, Thing: id, Way: clear);
+            }
         }
 
         if (BoxKinds.Find(box.Box.Kind) is { OldWork: true })

@@ -13,7 +13,8 @@ public sealed record InferredCable(Id<Run> Run, IReadOnlyList<WallPoint> Corners
     private static readonly Length Over = Length.Inches(8);
 
     /// <summary>Cables of the boxes of a wall, from what is recorded of their ends.</summary>
-    /// <remarks>Common practice: between two boxes it rises by 8 in, goes across and comes down; one that leaves goes straight up or down
+    /// <remarks>Common practice: between two boxes it rises by 8 in, or over a door or window, goes across and comes
+    /// down; one that leaves goes straight up or down
     /// by the side it enters its box, and up where that is not known. A cable somebody saw is not inferred again.</remarks>
     public static IReadOnlyList<InferredCable> Of(WallPlan plan, Job job)
     {
@@ -42,16 +43,20 @@ public sealed record InferredCable(Id<Run> Run, IReadOnlyList<WallPoint> Corners
         {
             // Over a ceiling a cable leaves by any side.
             [var one] when plan.Wall.Kind == FaceKind.Wall => new(id, [Out(one), .. Leaves(plan, one)], false),
-            [var one, var other] => new(id, Across(one, other), true),
+            [var one, var other] => new(id, Across(plan, one, other), true),
             _ => null,
         };
     }
 
-    private static IReadOnlyList<WallPoint> Across((BoxOnWall Box, EntrySide? Side) one, (BoxOnWall Box, EntrySide? Side) other)
+    private static IReadOnlyList<WallPoint> Across(
+        WallPlan plan,
+        (BoxOnWall Box, EntrySide? Side) one,
+        (BoxOnWall Box, EntrySide? Side) other
+    )
     {
         var down = one.Side == EntrySide.Bottom && other.Side == EntrySide.Bottom;
         var (a, b) = (Out(one), Out(other));
-        var level = down ? (a.Y < b.Y ? a.Y : b.Y) - Over : (a.Y > b.Y ? a.Y : b.Y) + Over;
+        var level = down ? (a.Y < b.Y ? a.Y : b.Y) - Over : WallWay.Above(plan, Between(a.X, b.X), (a.Y > b.Y ? a.Y : b.Y) + Over);
         return [a, a with { Y = level }, b with { Y = level }, b];
     }
 

@@ -52,7 +52,7 @@ public sealed record WallWay(Length Way, Length? Level, IReadOnlyList<string> St
     }
 
     /// <summary>Over the doors and windows that stand in the way, and their headers.</summary>
-    private static Length Above(WallPlan plan, Stretch between, Length level)
+    internal static Length Above(WallPlan plan, Stretch between, Length level)
     {
         var openings = plan
             .Things.Where(t => plan.Wall.Things[t.Key].Kind is WallThingKind.Door or WallThingKind.Window && In(t.Value, between, level))

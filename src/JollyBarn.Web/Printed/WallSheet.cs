@@ -10,17 +10,23 @@ internal static class WallSheet
     private const double Margin = 36,
         Wide = 11 * Page.Inch,
         High = 8.5 * Page.Inch,
-        Drawing = 330;
+        Drawing = 400,
+        List = 230;
+
+    /// <summary>Inches of wall to one of paper that an architect's rule has.</summary>
+    private static readonly int[] Scales = [8, 12, 16, 24, 32, 48, 64, 96, 128];
 
     public static Page Of(ToldWall wall, bool metric)
     {
         var page = new Page(Wide, High, wall.Name);
         var (long1, high) = (wall.Wide ?? Furthest(wall), wall.High ?? 96 * Length.UnitsPerInch);
-        var scale = Math.Min((Wide - Margin - Margin) / long1, Drawing / high);
+        var most = Math.Min((Wide - Margin - Margin) / long1, Drawing / high);
+        var to = Scales.FirstOrDefault(s => Page.Inch / (s * Length.UnitsPerInch) <= most, Scales[^1]);
+        var scale = Page.Inch / (to * Length.UnitsPerInch);
         double X(long units) => Margin + (units * scale);
         double Y(long units) => Margin + 30 + ((high - units) * scale);
         page.Text(Margin, Margin, wall.Name, 14, true);
-        page.Text(Margin, Margin + 13, $"{wall.From}. 1 in on paper is {Scale(scale)} in on the wall.", 8);
+        page.Text(Margin, Margin + 13, $"{wall.From}. 1 in on paper is {to} in on the wall.", 8);
         page.Box(X(0), Y(high), long1 * scale, high * scale, Stroke.Heavy);
         if (wall.ToCome > 0)
         {
@@ -33,10 +39,15 @@ internal static class WallSheet
             page.Line(X(stud.Right), Y(0), X(stud.Right), Y(high), Stroke.Dashed);
         }
 
+        var line = 0;
         foreach (var thing in wall.Things.Where(t => t.At is not null && t.Kind != WallThingKind.Looked))
         {
             Area(page, thing.At!, thing.Sure ? Stroke.Plain : Stroke.Dashed, thing.Kind is WallThingKind.Pipe or WallThingKind.Duct);
-            page.Text(X(thing.At!.Left) + 2, Y(thing.At.Top) + 9, thing.Name, 7);
+            if (!thing.Plain || thing.Kind != WallThingKind.Stud)
+            {
+                // Each name on a line of its own, so that neighbours do not lie on each other.
+                page.Text(X(thing.At!.Left) + 2, Math.Min(Y(thing.At.Top) + 9 + (9 * (line++ % 4)), Y(thing.At.Bottom) - 2), thing.Name, 7);
+            }
         }
 
         foreach (var cable in wall.Inferred)
@@ -48,16 +59,26 @@ internal static class WallSheet
             }
         }
 
-        var row = Y(0) + 46;
+        var beside = X(long1) + 16 + List < Wide;
+        var (column, row) = beside ? (X(long1) + 16, Y(high) + 8) : (Margin, Y(0) + 30);
         var number = 0;
         foreach (var box in wall.Boxes.Where(b => b.At is not null))
         {
             number++;
             Area(page, box.At!, box.Side == WallSide.Near ? Stroke.Heavy : Stroke.Dashed, false);
             page.Text(X(box.At!.Left) + 1, Y(box.At.Top) - 3, $"{number}", 8, true);
-            var used = string.Join("; ", box.Numbers.Where(n => n.Used).Select(n => n.Says + (n.Sure ? "" : " (guessed)")));
-            page.Text(Margin, row, $"{number}  {box.Name}: {used}", 8);
-            row += 11;
+            page.Text(column, row, $"{number}  {box.Name}", 8, true);
+            foreach (var used in box.Numbers.Where(n => n.Used))
+            {
+                row += 10;
+                page.Text(column + 10, row, used.Says + (used.Sure ? "" : " (guessed)"), 7);
+            }
+
+            row += 13;
+            if (!beside && row > High - Margin - 40)
+            {
+                (column, row) = (column + List, Y(0) + 30);
+            }
         }
 
         page.Ruler(Margin, High - Margin, 6, metric);
@@ -69,9 +90,6 @@ internal static class WallSheet
 
     private static long Furthest(ToldWall wall) =>
         wall.Boxes.Select(b => b.At?.Right).Concat(wall.Things.Select(t => t.At?.Right)).Max() ?? 96 * Length.UnitsPerInch;
-
-    private static string Scale(double scale) =>
-        (Page.Inch / (scale * Length.UnitsPerInch)).ToString("0.#", System.Globalization.CultureInfo.InvariantCulture);
 }
 
 /// <summary>The hole of a box in its own size, to be held on the wall.</summary>

@@ -8,6 +8,9 @@ namespace JollyBarn.Telling.Walls;
 /// <summary>Words of drilling, and of setting a box for boards to come.</summary>
 internal static class DrillWords
 {
+    /// <summary>Bits one drills studs with.</summary>
+    private static readonly Length[] Bits = [Length.Inches(0, 3, 4), Length.Inches(1), Length.Inches(1, 1, 2)];
+
     public static IEnumerable<string> Tell(Wall wall, LimitTable limits)
     {
         if (wall.StudDepth.OrNull is not { } depth)
@@ -33,6 +36,21 @@ internal static class DrillWords
             ? $"Hole in the middle of a {depth.Nominal} in stud: up to {bore.Bare} without a plate (1 1/4 in to each edge, 300.4(A)(1))."
             : $"A {depth.Nominal} in stud leaves no 1 1/4 in to either edge: every hole wants a plate (300.4(A)(1)).";
         yield return $"By the building code up to {Cut(bore.Building)} of {bears} (IRC R602.6, from memory: verify).";
+        foreach (var bit in Bits)
+        {
+            var asked = BoreAsked.Of(depth, bit, Length.Zero, wall.Bears, limits);
+            if (asked.ToEdge > Length.Zero)
+            {
+                yield return asked switch
+                {
+                    { TooLarge: true } => $"{bit.Nominal} in bit: over the building code's share: a stud shoe, or a smaller hole.",
+                    { Plate: true } => $"{bit.Nominal} in bit: {asked.ToEdge} to each edge: a plate.",
+                    _ => $"{bit.Nominal} in bit: {asked.ToEdge} to each edge; off the middle by more than "
+                        + $"{asked.ToEdge - limits.Inches("cable.edge")}, a plate.",
+                };
+            }
+        }
+
         yield return $"Notch up to {Cut(bore.Notch)}, and a steel plate over the cable in it (300.4(A)(2)).";
         yield return "Two cables of two conductors in a hole keep their rating; more are adjusted where the hole is sealed (334.80).";
         yield return "A drill through a plate comes out in the floor or wall beyond: look there first. Close holes in fire blocking.";
@@ -49,6 +67,14 @@ internal static class DrillWords
         if (Transfer.Layers(coming) is not { } thick)
         {
             yield return $"{face}: how thick what is to come is, nobody said.";
+            yield break;
+        }
+
+        if (coming.Count < layers.Count)
+        {
+            var later = Projection.Set(thick, Length.Zero, layers[0].Combustible, profile);
+            yield return $"{face}: boxes that are flush now will be {later.Back} behind the face, where {later.Most} is allowed: "
+                + (later.Ring > Length.Zero ? $"an extension ring of {later.Ring} or deeper." : "no ring is needed.");
             yield break;
         }
 

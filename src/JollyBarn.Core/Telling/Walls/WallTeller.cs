@@ -143,8 +143,8 @@ public sealed class WallTeller
             [.. cuts.Before(cut, LiveInReach.Of(cut, job, who.By, who.Now))],
             [.. through.Ways.Select(Through)],
             through.Height is { } height
-                ? $"{TapeWords.Edge(cut.Box.Box.Spot!.Up.To, true)} {TapeWords.Told(height)} over the floor or ground there; "
-                    + $"off by at most {through.OffUp}."
+                ? $"On the other face its {TapeWords.Edge(cut.Box.Box.Spot!.Up.To, true)} is {TapeWords.Told(height)} "
+                    + $"over the floor or ground; off by at most {through.OffUp}."
                 : "How much lower the floor or ground behind is, nobody measured: carry the height by a level through an opening.",
             notes.Count(n => n.Weight is CutWeight.Stop or CutWeight.Ask)
         );
@@ -192,6 +192,7 @@ public sealed class WallTeller
 
             foreach (var gap in reach.Gaps)
             {
+                var part = $"{TapeWords.Told(gap.Size)}, from {TapeWords.Told(gap.From)} to {TapeWords.Told(gap.To)} from the left corner,";
                 yield return new(
                     side,
                     counter,
@@ -200,8 +201,8 @@ public sealed class WallTeller
                     gap.To.Units,
                     gap.Decided,
                     gap.Decided
-                        ? $"{gap.Size} that no receptacle reaches within {reach.Most}."
-                        : $"{gap.Size} that only a receptacle round the corner could reach: look there."
+                        ? $"{part} that no receptacle reaches within {reach.Most}."
+                        : $"{part} that only a receptacle round the corner could reach: look there."
                 );
             }
         }

@@ -16,3 +16,14 @@ export const inBox = (box: string, edit: OfBox): Edit => ({ box, ...edit }) as E
 
 /** Sends one edit of the job. */
 export type Send = (edit: Edit) => unknown;
+
+/** Edits that set all of a record. */
+export const whole: ReadonlySet<Edit["do"]> = new Set([
+  "setProfile",
+  "putPanel",
+  "putSource",
+  "putCircuit",
+  "putPlace",
+  "putWall",
+  "putOnWall",
+] as const);

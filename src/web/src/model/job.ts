@@ -14,6 +14,7 @@ import { words } from "../words";
 import { api, must, newId, Told, type Edit, type Schemas } from "../api/client";
 import { settings } from "../api/settings";
 import { named, whoIs } from "../api/who";
+import { whole } from "./edits";
 import { inTurn } from "./inTurn";
 import { boxOf, isCalm, keys } from "./keys";
 
@@ -235,17 +236,6 @@ export const postEdit = (job: string, edit: Edit, base: number | null = null) =>
     const body = { id: ownId("e"), by, base, edit: named(edit, by) };
     return must(api.POST("/api/jobs/{job}/edits", { params: { path: { job } }, body }));
   });
-
-/** Edits that set all of a record. */
-const whole: ReadonlySet<Edit["do"]> = new Set([
-  "setProfile",
-  "putPanel",
-  "putSource",
-  "putCircuit",
-  "putPlace",
-  "putWall",
-  "putOnWall",
-] as const);
 
 /** An edit, the version it was made on, and what is done in the same repaint as its answer. */
 type Sent = { edit: Edit; base?: number; along?: () => void };

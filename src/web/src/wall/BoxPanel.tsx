@@ -1,39 +1,19 @@
 import { useState } from "react";
-import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
-import type { Edit } from "../model/edits";
 import { measured } from "../model/facts";
-import { address, served } from "../parts/address";
 import { Ask, Button } from "../parts/controls";
-import { Lines } from "../parts/Lines";
 import { length } from "../parts/measure";
 
 import { wallWords as w } from "../words/wall";
-import { Section } from "./Section";
 import { withWay, type Place, type Tape, type Wall, type WallBox } from "./useWall";
 
-/** A box of a wall: its numbers, what its hole meets, the mark on the other face, what is done before the saw. */
-export function BoxPanel({
-  job,
-  wall,
-  box,
-  send,
-  place,
-  onClose,
-}: {
-  job: string;
-  wall: Wall;
-  box: WallBox;
-  send: (edit: Edit) => Promise<boolean>;
-  place: Place;
-  onClose: () => void;
-}) {
+/** A box of a wall: its numbers, the mark on the other face, what its hole meets. */
+export function BoxPanel({ wall, box, place, onClose }: { wall: Wall; box: WallBox; place: Place; onClose: () => void }) {
   const { units } = useSettings();
   const { across, up } = box.spot;
   const loose = [across, up].some((t) => t.way.how === "Estimated");
   const sure = (tape: Tape) => (tape.way.value ? withWay(tape, measured(tape.way.value)) : tape);
-  const metric = units === "metric";
   const first = box.cut?.through.find((t) => t.far);
   return (
     <aside aria-label={box.name} className="flex min-w-0 flex-col gap-4 rounded-2xl border-2 border-ink bg-card p-4">
@@ -63,24 +43,7 @@ export function BoxPanel({
           {first.off && <p className="text-sm text-ink-2">{w.offSays(length(first.off, units))}</p>}
         </section>
       )}
-      {box.cut && <Cut cut={box.cut} wall={wall} box={box} />}
-      <div className="flex flex-wrap gap-x-4 border-t border-rule pt-2">
-        <Link className="min-h-11 content-center underline underline-offset-4" to={address.box(job, box.id)}>
-          {w.toBox}
-        </Link>
-        <Link className="min-h-11 content-center underline underline-offset-4" to={address.ways(job, { kind: "MoreOutlets", box: box.id })}>
-          {w.toWish}
-        </Link>
-        <a className="min-h-11 content-center underline underline-offset-4" href={served.holeSheet(job, wall.id, box.id, "pdf", metric)}>
-          {w.holePdf}
-        </a>
-        <a className="min-h-11 content-center underline underline-offset-4" href={served.holeSheet(job, wall.id, box.id, "svg", metric)}>
-          {w.holeSvg}
-        </a>
-        <Button look="quiet" onClick={() => void send({ do: "setBoxWall", box: box.id, wall: wall.id }).then(onClose)}>
-          {w.off}
-        </Button>
-      </div>
+      {box.cut && <Meets cut={box.cut} />}
     </aside>
   );
 }
@@ -151,39 +114,16 @@ const looks: Record<Schemas["CutWeight"], string> = {
   Tell: "border-transparent",
 };
 
-function Cut({ cut, wall, box }: { cut: Schemas["ToldWallCut"]; wall: Wall; box: WallBox }) {
+function Meets({ cut }: { cut: Schemas["ToldWallCut"] }) {
   return (
-    <>
-      <section aria-label={w.meets} className="flex flex-col gap-1.5">
-        <h3 className="text-lg">{w.meets}</h3>
-        {cut.notes.map((n, i) => (
-          <p key={i} className={`rounded-xl border-l-4 px-3 py-1.5 ${looks[n.weight]}`}>
-            {w.weights[n.weight] && <b className="mr-1.5">{w.weights[n.weight]}:</b>}
-            {n.says}
-          </p>
-        ))}
-      </section>
-      <section aria-label={w.beforeTitle}>
-        <h3 className="text-lg">{w.beforeTitle}</h3>
-        <Lines lines={cut.before} />
-      </section>
-      <section aria-label={w.through}>
-        <h3 className="text-lg">{w.through}</h3>
-        {cut.through.length === 0 && <p>{w.throughNone}</p>}
-        {cut.through.slice(0, 4).map((t) => (
-          <ul key={t.by} className="mb-1 border-l-4 border-rule pl-3">
-            {t.way.map((line) => (
-              <li key={line}>{line}</li>
-            ))}
-          </ul>
-        ))}
-        <p>{cut.height}</p>
-      </section>
-      <Section wall={wall} box={box} />
-      <section aria-label={w.hole}>
-        <h3 className="text-lg">{w.hole}</h3>
-        <Lines lines={[cut.says, ...cut.corners, ...cut.plates, ...cut.wider]} />
-      </section>
-    </>
+    <section aria-label={w.meets} className="flex flex-col gap-1.5">
+      <h3 className="text-lg">{w.meets}</h3>
+      {cut.notes.map((n, i) => (
+        <p key={i} className={`rounded-xl border-l-4 px-3 py-1.5 ${looks[n.weight]}`}>
+          {w.weights[n.weight] && <b className="mr-1.5">{w.weights[n.weight]}:</b>}
+          {n.says}
+        </p>
+      ))}
+    </section>
   );
 }

@@ -9,11 +9,12 @@ import { usePhone } from "../parts/usePhone";
 import { drawn } from "../model/facts";
 import { words } from "../words";
 import { wallWords as w } from "../words/wall";
+import { BoxMore } from "./BoxMore";
 import { BoxPanel } from "./BoxPanel";
 import { edgeOf } from "./geometry";
 import { useSend, useWall, withWay, type Tape, type WallBox } from "./useWall";
 import { WallDrawing } from "./WallDrawing";
-import { WallPanel } from "./WallPanel";
+import { WallMore, WallPanel } from "./WallPanel";
 
 /** A wall with both its faces: what is in it and on it, and where the next hole goes. */
 export default function WallPage() {
@@ -40,6 +41,12 @@ export default function WallPage() {
     const [across, up] = [tapeAt(of, false, dx), tapeAt(of, true, dy)];
     if (across && up) void place(of, across, up);
   };
+  // On a phone what is typed comes before what is read.
+  const more = box ? (
+    <BoxMore job={job} wall={told} box={box} send={send} onGone={() => pick(null)} />
+  ) : (
+    <WallMore job={job} wall={told} send={send} />
+  );
   return (
     <div className="mx-auto max-w-7xl pb-6">
       <Back to={address.sheet(job, "rooms")} />
@@ -76,12 +83,14 @@ export default function WallPage() {
               </Button>
             )}
           </div>
+          {!phone && more}
         </div>
         {box ? (
-          <BoxPanel key={box.id} job={job} wall={told} box={box} send={send} place={place} onClose={() => pick(null)} />
+          <BoxPanel key={box.id} wall={told} box={box} place={place} onClose={() => pick(null)} />
         ) : (
           <WallPanel job={job} wall={told} send={send} onPick={pick} />
         )}
+        {phone && more}
       </div>
     </div>
   );

@@ -17,9 +17,7 @@ type Send = (edit: Edit) => Promise<boolean>;
 
 /** A wall with no box picked: its sizes, what is in it, what its receptacles reach, what its studs let through. */
 export function WallPanel({ job, wall, send, onPick }: { job: string; wall: Wall; send: Send; onPick: (box: string) => void }) {
-  const { units } = useSettings();
   const [adding, setAdding] = useState<"thing" | "box" | Schemas["ToldOnWall"] | null>(null);
-  const metric = units === "metric";
   const gaps = wall.reach.filter((r) => r.box == null);
   return (
     <aside aria-label={w.facts} className="flex min-w-0 flex-col gap-4 rounded-2xl border-2 border-ink bg-card p-4">
@@ -65,29 +63,40 @@ export function WallPanel({ job, wall, send, onPick }: { job: string; wall: Wall
           ))}
         </ul>
       </section>
-      <Facts wall={wall} send={send} />
-      <section aria-label={w.drill}>
-        <h3 className="text-lg">{w.drill}</h3>
-        <Lines lines={wall.drill} />
-      </section>
-      {wall.set.length > 0 && (
-        <section aria-label={w.set}>
-          <h3 className="text-lg">{w.set}</h3>
-          <Lines lines={wall.set} />
-        </section>
-      )}
-      <p className="flex flex-wrap gap-x-4 border-t border-rule pt-2">
-        <a className="min-h-11 content-center underline underline-offset-4" href={served.wallSheet(job, wall.id, "pdf", metric)}>
-          {w.sheetPdf}
-        </a>
-        <a className="min-h-11 content-center underline underline-offset-4" href={served.wallSheet(job, wall.id, "svg", metric)}>
-          {w.sheetSvg}
-        </a>
-        <a className="min-h-11 content-center underline underline-offset-4" href={address.mark(job)}>
-          {words.mark}
-        </a>
-      </p>
     </aside>
+  );
+}
+
+/** The wall's sizes, what its studs let through, how boxes are set for boards to come, its sheet: under the drawing. */
+export function WallMore({ job, wall, send }: { job: string; wall: Wall; send: Send }) {
+  const metric = useSettings().units === "metric";
+  return (
+    <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
+      <Facts wall={wall} send={send} />
+      <div className="flex flex-col gap-4">
+        <section aria-label={w.drill}>
+          <h3 className="text-lg">{w.drill}</h3>
+          <Lines lines={wall.drill} />
+        </section>
+        {wall.set.length > 0 && (
+          <section aria-label={w.set}>
+            <h3 className="text-lg">{w.set}</h3>
+            <Lines lines={wall.set} />
+          </section>
+        )}
+        <p className="flex flex-wrap gap-x-4 border-t border-rule pt-2">
+          <a className="min-h-11 content-center underline underline-offset-4" href={served.wallSheet(job, wall.id, "pdf", metric)}>
+            {w.sheetPdf}
+          </a>
+          <a className="min-h-11 content-center underline underline-offset-4" href={served.wallSheet(job, wall.id, "svg", metric)}>
+            {w.sheetSvg}
+          </a>
+          <a className="min-h-11 content-center underline underline-offset-4" href={address.mark(job)}>
+            {words.mark}
+          </a>
+        </p>
+      </div>
+    </div>
   );
 }
 
