@@ -1,18 +1,6 @@
 // Times gestures on the Bench in headless Chromium with its processor slowed four times: node gesture.mjs <address of a box>
 // From the event until the frame that shows the change is made (the first task after it); the server's answer is in it.
-import { spawn } from "node:child_process";
-import { mkdtempSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
-
-const driver = spawn("chromedriver", ["--port=9599"], { stdio: "ignore" });
-const base = "http://127.0.0.1:9599";
-const wait = (ms) => new Promise((done) => setTimeout(done, ms));
-async function post(path, body) {
-  const reply = await (await fetch(base + path, { method: "POST", body: JSON.stringify(body) })).json();
-  if (reply.value?.error) throw new Error(reply.value.message);
-  return reply.value;
-}
+import { chrome, wait } from "./chrome.mjs";
 
 /** Runs in the page: picks an end, waits for the places to light, lands it elsewhere, and back; the times of each. */
 const inPage = `
@@ -63,32 +51,15 @@ const fire = (e, type, at) => e.dispatchEvent(new PointerEvent(type, { ...how, .
 })().catch((e) => done(String(e)));
 `;
 
-await wait(1500);
-const args = [
-  "--headless",
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-quic",
-  "--no-first-run",
-  "--disable-background-networking",
-  "--disable-component-update",
-  "--disable-sync",
-  "--window-size=1280,943",
-  `--user-data-dir=${mkdtempSync(join(tmpdir(), "jolly-barn-gesture-"))}`,
-];
-const session = (
-  await post("/session", {
-    capabilities: { alwaysMatch: { "goog:chromeOptions": { args, binary: "/usr/bin/chromium" }, timeouts: { script: 300000 } } },
-  })
-).sessionId;
+const page = await chrome();
 try {
-  await post(`/session/${session}/url`, { url: process.argv[2] });
+  await page.go(process.argv[2]);
   // Somebody whose name is known: the first gesture is not to wait for it.
-  await post(`/session/${session}/execute/sync`, { script: "localStorage.setItem('jolly-barn', '{\"who\":\"Mara\"}')", args: [] });
-  await post(`/session/${session}/url`, { url: process.argv[2] });
+  await page.run("localStorage.setItem('jolly-barn', '{\"who\":\"Mara\"}')");
+  await page.go(process.argv[2]);
   await wait(3000);
-  await post(`/session/${session}/goog/cdp/execute`, { cmd: "Emulation.setCPUThrottlingRate", params: { rate: 4 } });
-  const times = await post(`/session/${session}/execute/async`, { script: inPage, args: [] });
+  await page.slow();
+  const times = await page.runLong(inPage);
   if (typeof times === "string") throw new Error(times);
   for (const [what, name] of [
     ["pick", "Picking an end until its places light"],
@@ -101,6 +72,5 @@ try {
     console.log(`| ${name}, 300-box job, processor slowed 4 times | ${at(0.5)} ms | ${at(0.95)} ms | ${sorted.length} gestures |`);
   }
 } finally {
-  await fetch(`${base}/session/${session}`, { method: "DELETE" });
-  driver.kill();
+  await page.close();
 }

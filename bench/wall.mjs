@@ -1,10 +1,7 @@
 // Times a wall while a box of it is dragged, in headless Chromium with its processor slowed four times:
 // node wall.mjs <address of the program>
 // The wall has 12 boxes, 30 studs and 40 cables, of a fixed layout.
-import { spawn } from "node:child_process";
-import { mkdtempSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
+import { chrome, wait } from "./chrome.mjs";
 
 const [site] = process.argv.slice(2);
 const BOXES = 12;
@@ -12,7 +9,6 @@ const STUDS = 30;
 const CABLES = 40;
 const MOVES = 240;
 const job = "wall-bench";
-const wait = (ms) => new Promise((r) => setTimeout(r, ms));
 const send = async (path, body) => {
   const reply = await fetch(site + path, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify(body) });
   if (!reply.ok) throw new Error(`${path}: ${await reply.text()}`);
@@ -48,40 +44,17 @@ for (let i = 0; i < CABLES; i++) {
   if (to !== from && i % 3 !== 0) await edit({ do: "connectRun", box: `b${to}`, run: `r${i}`, end: "B", entry: `e${i}`, side: "Top" });
 }
 
-const port = 9900 + Math.floor(Math.random() * 90);
-const driver = spawn("/usr/bin/chromedriver", [`--port=${port}`], { stdio: "ignore" });
-const base = `http://127.0.0.1:${port}`;
-const call = async (path, body) => {
-  const reply = await fetch(base + path, { method: "POST", body: JSON.stringify(body) });
-  return (await reply.json()).value;
-};
-await wait(1500);
-const args = [
-  "--headless",
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-quic",
-  "--no-first-run",
-  "--disable-background-networking",
-  "--disable-component-update",
-  "--disable-sync",
-  "--window-size=1280,943",
-  `--user-data-dir=${mkdtempSync(join(tmpdir(), "jolly-barn-wall-"))}`,
-];
-const options = { alwaysMatch: { "goog:chromeOptions": { args, binary: "/usr/bin/chromium" }, timeouts: { script: 120000 } } };
-const session = `/session/${(await call("/session", { capabilities: options })).sessionId}`;
-const cdp = (cmd, params) => call(`${session}/goog/cdp/execute`, { cmd, params });
-const script = (text) => call(`${session}/execute/sync`, { script: text, args: [] });
+const page = await chrome();
 try {
-  await call(`${session}/url`, { url: `${site}/jobs/${job}/walls/w` });
+  await page.go(`${site}/jobs/${job}/walls/w`);
   await wait(2500);
-  const at = await script(
+  const at = await page.run(
     "const r = document.querySelector(\"rect[aria-label='Box 6']\").getBoundingClientRect();" +
       "return [r.x + r.width / 2, r.y + r.height / 2]",
   );
-  await cdp("Emulation.setCPUThrottlingRate", { rate: 4 });
+  await page.slow();
   // Each frame's work is what the page does between the frame's begin and when it is free again.
-  await script(`
+  await page.run(`
     window.works = [];
     const free = new MessageChannel();
     let began = 0;
@@ -92,12 +65,12 @@ try {
     let last = performance.now();
     const tick = (t) => { window.frames_.push(t - last); last = t; requestAnimationFrame(tick); };
     requestAnimationFrame(tick);`);
-  const mouse = (type, x, y) => cdp("Input.dispatchMouseEvent", { type, x, y, button: "left", buttons: 1, clickCount: 1 });
+  const mouse = (type, x, y) => page.cdp("Input.dispatchMouseEvent", { type, x, y, button: "left", buttons: 1, clickCount: 1 });
   await mouse("mousePressed", at[0], at[1]);
-  await script("window.works = []; window.frames_ = []");
+  await page.run("window.works = []; window.frames_ = []");
   for (let i = 1; i <= MOVES; i++) await mouse("mouseMoved", at[0] + 120 * Math.sin(i / 20), at[1] + 30 * Math.sin(i / 13));
-  const [works, frames] = await script("return [window.works, window.frames_]");
-  const moved = await script("return document.querySelectorAll('svg g[transform]:not([transform=\"translate(0 0)\"])').length");
+  const [works, frames] = await page.run("return [window.works, window.frames_]");
+  const moved = await page.run("return document.querySelectorAll('svg g[transform]:not([transform=\"translate(0 0)\"])').length");
   await mouse("mouseReleased", at[0], at[1]);
   if (moved === 0) throw new Error("Nothing was dragged.");
   const quantile = (list, q) => [...list].sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * q))].toFixed(1);
@@ -107,6 +80,5 @@ try {
   row("Work of a frame while a box is dragged", works);
   row("From frame to frame", frames);
 } finally {
-  await fetch(base + session, { method: "DELETE" });
-  driver.kill();
+  await page.close();
 }
