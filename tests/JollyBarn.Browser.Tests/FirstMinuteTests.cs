@@ -65,7 +65,7 @@ public sealed class FirstMinuteTests
         person.Sees("is here already");
         person.Touch("Take in as a copy");
         person.Sees("is here.");
-        Assert.Equal(2, person.Driver.FindElements(OpenQA.Selenium.By.CssSelector("main li")).Count);
+        Person.Wait(() => person.Driver.FindElements(OpenQA.Selenium.By.CssSelector("main li")).Count == 2);
         File.Delete(file);
     }
 }

@@ -172,7 +172,7 @@ public sealed class SurveyTests(Site site)
         person.Tap("Write it down", "[role=dialog]");
         person.Panel("verdicts");
         person.Sees("1 3/8 in; 1/4 in at most", "[aria-label='Verdicts']");
-        person.Tap("Behind the finished face", "[aria-label='Verdicts']");
+        person.Tap("Behind a face that does not burn", "[aria-label='Verdicts']");
         person.Sees("1 1/8 in too much");
         person.Tap("Done, look again: Bring the opening to the face with an extender. By 1 3/8 in.");
         Person.Wait(() =>

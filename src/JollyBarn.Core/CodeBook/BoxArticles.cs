@@ -39,6 +39,7 @@ internal static class BoxArticles
             new("plate", "406.6, 404.9(A)"),
             new("plate-bonded", "404.9(B), 406.6(B)"),
             new("riser", "300.5(D)(1)"),
+            new("buried-end", "110.14(B), 300.5(B)"),
             new("spacing.AskFished", "334.30"),
             new("spacing.Fished", "334.30(B)(1)"),
             new("splice-box", "300.15"),

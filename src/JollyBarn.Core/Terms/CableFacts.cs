@@ -41,6 +41,8 @@ public static class CableFacts
 
     public static FactKey<bool> Riser { get; } = Fact.YesNo("riser", FactOf.CableEnd, 226, true);
 
+    public static FactKey<EndInGround> EndWaits { get; } = Fact.OneOf<EndInGround>("buried-end", FactOf.CableEnd, 235);
+
     public static FactKey<decimal> Bundled { get; } = Fact.Number("bundled", FactOf.CableEnd, 227, "cables");
 
     public static FactKey<bool> Tagged { get; } = Fact.YesNo("tagged", FactOf.CableEnd, 228, true);
@@ -77,6 +79,7 @@ public static class CableFacts
         Over,
         Raceway,
         Riser,
+        EndWaits,
         Bundled,
         Tagged,
         Tied,

@@ -177,6 +177,15 @@ public enum TamperWhy
     DedicatedSpace,
 }
 
+/// <summary>How the end of a cable that waits in the ground is closed.</summary>
+public enum EndInGround
+{
+    /// <summary>By a cap or splice kit listed for burial.</summary>
+    Listed,
+    Tape,
+    Open,
+}
+
 /// <summary>What a raceway is.</summary>
 public enum RacewayKind
 {

@@ -147,5 +147,24 @@ public sealed class WallPlanTests
                 iter: 200
             );
 
+    /// <summary>No sum of parts differs from the whole: from both corners to the middle is the wall, from floor and ceiling its height,
+    /// whatever the units are.</summary>
+    [Fact]
+    public void Parts_add_up_to_the_whole() =>
+        Gen.Select(Gen.Long[0, 1_000_000], Gen.Long[0, 700_000], Gen.Enum<TapeTo>())
+            .Sample(
+                (x, y, to) =>
+                {
+                    var plan = With(Plain).Box("a", new(TapeStart.LeftCorner, Exact(x), to), new(TapeStart.FloorNow, Exact(y), to)).Plan();
+                    var numbers = WallNumbers.Of(plan, plan.Box("a")!);
+                    Length Of(TapeStart start) => numbers.First(n => n.Tape.From == start).Way;
+                    Assert.Equal(plan.Wide, Of(TapeStart.LeftCorner) + Of(TapeStart.RightCorner));
+                    Assert.Equal(plan.High, Of(TapeStart.FinishedFloor) + Of(TapeStart.Ceiling));
+                    var cut = CutLook.Of(plan, plan.Box("a")!, With(Plain))!;
+                    Assert.Equal(cut.Across.High, cut.Across.Low + cut.Across.Size);
+                },
+                iter: 200
+            );
+
     private static Fact<Length> Exact(long units) => new(Known.Measured, Length.FromUnits(units));
 }

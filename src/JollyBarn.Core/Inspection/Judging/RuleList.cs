@@ -78,6 +78,7 @@ internal static class RuleList
             new Bundled(),
             new Buried(),
             new Riser(),
+            new BuriedEnd(),
         ];
 
     public static IEnumerable<BoxRule> Conductors =>

@@ -41,6 +41,7 @@ public sealed class NotedRight : IRemedies
         ["edge"] = CableFacts.Plated,
         ["bushing"] = CableFacts.Bushing,
         ["riser"] = CableFacts.Riser,
+        ["buried-end"] = CableFacts.EndWaits,
         ["multiwire-tied"] = CableFacts.Tied,
         ["yoke-together"] = DeviceFacts.OpensTogether,
         ["entry-listed"] = BoxFacts.TwoListed,

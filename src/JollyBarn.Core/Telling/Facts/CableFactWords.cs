@@ -81,6 +81,11 @@ internal static class CableFactWords
                 "Is it protected where it comes out of the ground?",
                 "From the minimum cover, at most 18 in down, to 8 ft up."
             ),
+            [CableFacts.EndWaits] = new(
+                "How is the end that waits in the ground closed?",
+                "Only where the cable is to go on later: by a kit listed for burial, by tape, or not.",
+                ["by listed means", "by tape", "not at all"]
+            ),
             [CableFacts.Bundled] = new(
                 "How many cables share one sealed hole, or lie together in insulation?",
                 "Count them with this one; 1 when it is alone."

@@ -98,6 +98,12 @@ internal static class BuriedWords
             {
                 { "Wrong", "Nothing protects {cable} where it comes out of the ground." },
             },
+            new("buried-end", "End in the ground", "Water creeps along the strands to the next joint, and copper rots out of sight.")
+            {
+                { "Taped", "The end of {cable} waits in the ground under tape: tape is no seal." },
+                { "Open", "The end of {cable} waits in the ground, open." },
+                { "Sealed", "The end of {cable} in the ground is sealed by listed means." },
+            },
         ];
 
     private const string Adjusted = "{table:0} A × {share:0} % = {left} A for {carrying} conductors";

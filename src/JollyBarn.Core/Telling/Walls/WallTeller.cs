@@ -136,6 +136,8 @@ public sealed class WallTeller
                 $"{TapeWords.Told(cut.Across.Low)} and {TapeWords.Told(cut.Across.High)} from the left corner, "
                     + $"as seen {cuts.Face(WallSide.Near).ToLowerInvariant()}",
                 $"{TapeWords.Told(cut.Up.Low - floor)} and {TapeWords.Told(cut.Up.High - floor)} over the finished floor",
+                $"Straight up or down from its middle, a drill through a plate comes out {TapeWords.Told(cut.Across.Middle)} from the left "
+                    + "corner: look there first",
             ],
             notes,
             [.. cut.Plates.Select(CutWords.Plate)],

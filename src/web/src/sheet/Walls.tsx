@@ -47,7 +47,7 @@ function OneWall({ id, wall, head, send }: { id: string; wall: Wall; head: Schem
   const put = (change: Partial<Wall>) => send({ do: "putWall", id, wall: { ...wall, ...change } });
   const rooms = [["", words.quickFit.noRoom] as const, ...Object.entries(head.places).map(([p, x]) => [p, x.name] as const)];
   return (
-    <li className="rounded-xl border-2 border-rule p-3">
+    <li aria-label={wall.name} className="rounded-xl border-2 border-rule p-3">
       <div className="flex flex-wrap items-center gap-2">
         <div className="min-w-36 flex-1">
           <Ask hide quiet label={`${w.wall}: ${wall.name}`} value={wall.name} onKeep={(name) => name && put({ name })} />
@@ -59,16 +59,16 @@ function OneWall({ id, wall, head, send }: { id: string; wall: Wall; head: Schem
       </div>
       <div className="grid grid-cols-2 gap-2 sm:grid-cols-3">
         <Pick
-          label={`${w.what}, ${wall.name}`}
+          label={w.what}
           value={wall.kind ?? "Wall"}
           onChange={(kind) => put({ kind })}
           options={Object.entries(w.faceKinds) as [Schemas["FaceKind"], string][]}
         />
-        <Pick label={`${w.room}, ${wall.name}`} value={wall.place ?? ""} onChange={(p) => put({ place: p || null })} options={rooms} />
-        <Pick label={`${w.behind}, ${wall.name}`} value={wall.behind ?? ""} onChange={(p) => put({ behind: p || null })} options={rooms} />
+        <Pick label={w.room} value={wall.place ?? ""} onChange={(p) => put({ place: p || null })} options={rooms} />
+        <Pick label={w.behind} value={wall.behind ?? ""} onChange={(p) => put({ behind: p || null })} options={rooms} />
       </div>
-      <Layers label={`${w.layers}, ${wall.name}`} layers={wall.layers ?? []} onPut={(layers) => put({ layers })} />
-      <Layers label={`${w.layersBehind}, ${wall.name}`} layers={wall.behindLayers ?? []} onPut={(behindLayers) => put({ behindLayers })} />
+      <Layers label={w.layers} of={wall.name} layers={wall.layers ?? []} onPut={(layers) => put({ layers })} />
+      <Layers label={w.layersBehind} of={wall.name} layers={wall.behindLayers ?? []} onPut={(behindLayers) => put({ behindLayers })} />
       <div className="mt-2 flex flex-wrap items-end gap-3">
         <div className="w-28">
           <Ask
@@ -93,13 +93,23 @@ function OneWall({ id, wall, head, send }: { id: string; wall: Wall; head: Schem
 }
 
 /** The layers of one face, from its room inward. */
-function Layers({ label, layers, onPut }: { label: string; layers: readonly Layer[]; onPut: (layers: Layer[]) => unknown }) {
+function Layers({
+  label,
+  of,
+  layers,
+  onPut,
+}: {
+  label: string;
+  of: string;
+  layers: readonly Layer[];
+  onPut: (layers: Layer[]) => unknown;
+}) {
   const { units } = useSettings();
   const layer = (i: number, change: Partial<Layer>) => onPut(layers.map((l, n) => (n === i ? { ...l, ...change } : l)));
   return (
     <div className="mt-2">
       <p className="text-sm text-ink-2">{label}</p>
-      <ol aria-label={label}>
+      <ol aria-label={`${label}, ${of}`}>
         {layers.map((l, i) => (
           <li key={i} className="flex flex-wrap items-center gap-2 border-t border-rule py-1">
             <div className="min-w-28 flex-1">

@@ -27,7 +27,7 @@ export function BoxMore({
   return (
     <>
       {box.cut && (
-        <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
+        <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
           <Cut cut={box.cut} wall={wall} box={box} />
         </div>
       )}

@@ -7,6 +7,7 @@ import { length } from "../parts/measure";
 
 import { wallWords as w } from "../words/wall";
 import { withWay, type Place, type Tape, type Wall, type WallBox } from "./useWall";
+import { ASIDE } from "./look";
 
 /** A box of a wall: its numbers, the mark on the other face, what its hole meets. */
 export function BoxPanel({ wall, box, place, onClose }: { wall: Wall; box: WallBox; place: Place; onClose: () => void }) {
@@ -16,7 +17,7 @@ export function BoxPanel({ wall, box, place, onClose }: { wall: Wall; box: WallB
   const sure = (tape: Tape) => (tape.way.value ? withWay(tape, measured(tape.way.value)) : tape);
   const first = box.cut?.through.find((t) => t.far);
   return (
-    <aside aria-label={box.name} className="flex min-w-0 flex-col gap-4 rounded-2xl border-2 border-ink bg-card p-4">
+    <aside aria-label={box.name} className={ASIDE}>
       <div className="flex items-start justify-between gap-2">
         <h2 className="text-xl">{box.name}</h2>
         <Button look="quiet" onClick={onClose}>

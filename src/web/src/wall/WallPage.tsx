@@ -41,7 +41,7 @@ export default function WallPage() {
     const [across, up] = [tapeAt(of, false, dx), tapeAt(of, true, dy)];
     if (across && up) void place(of, across, up);
   };
-  // On a phone what is typed comes before what is read.
+  // One under another, what is typed comes before what is read.
   const more = box ? (
     <BoxMore job={job} wall={told} box={box} send={send} onGone={() => pick(null)} />
   ) : (
@@ -64,7 +64,7 @@ export default function WallPage() {
         />
       </div>
       {(told.wide == null || told.high == null) && <p className="mb-2 font-semibold text-amber">{w.noSize}</p>}
-      <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
+      <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_22rem] lg:grid-rows-[auto_1fr]">
         <div className="min-w-0">
           <WallDrawing
             wall={told}
@@ -83,14 +83,13 @@ export default function WallPage() {
               </Button>
             )}
           </div>
-          {!phone && more}
         </div>
         {box ? (
           <BoxPanel key={box.id} wall={told} box={box} place={place} onClose={() => pick(null)} />
         ) : (
           <WallPanel job={job} wall={told} send={send} onPick={pick} />
         )}
-        {phone && more}
+        <div className="min-w-0 lg:col-start-1">{more}</div>
       </div>
     </div>
   );

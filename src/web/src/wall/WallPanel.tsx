@@ -12,6 +12,7 @@ import { wallWords as w } from "../words/wall";
 import { AddBox } from "./AddBox";
 import { AddThing } from "./AddThing";
 import type { Wall } from "./useWall";
+import { ASIDE } from "./look";
 
 type Send = (edit: Edit) => Promise<boolean>;
 
@@ -20,7 +21,7 @@ export function WallPanel({ job, wall, send, onPick }: { job: string; wall: Wall
   const [adding, setAdding] = useState<"thing" | "box" | Schemas["ToldOnWall"] | null>(null);
   const gaps = wall.reach.filter((r) => r.box == null);
   return (
-    <aside aria-label={w.facts} className="flex min-w-0 flex-col gap-4 rounded-2xl border-2 border-ink bg-card p-4">
+    <aside aria-label={w.facts} className={ASIDE}>
       <div className="flex flex-wrap gap-2">
         <Button look="main" onClick={() => setAdding("box")}>
           {w.addBox}
@@ -71,7 +72,7 @@ export function WallPanel({ job, wall, send, onPick }: { job: string; wall: Wall
 export function WallMore({ job, wall, send }: { job: string; wall: Wall; send: Send }) {
   const metric = useSettings().units === "metric";
   return (
-    <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
+    <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
       <Facts wall={wall} send={send} />
       <div className="flex flex-col gap-4">
         <section aria-label={w.drill}>
