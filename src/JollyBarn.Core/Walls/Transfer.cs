@@ -63,7 +63,7 @@ public sealed record Transfer(IReadOnlyList<TransferBy> Ways, Length? Height, Le
     /// <summary>Thickness of all layers of a face; null where one is not known, or none is recorded.</summary>
     public static Length? Layers(IReadOnlyList<WallLayer> layers) =>
         layers.Count > 0 && layers.All(l => l.Thickness.OrNull is not null)
-            ? layers.Aggregate(Length.Zero, (sum, l) => sum + l.Thickness.OrNull!.Value)
+            ? WallSizes.Within(layers.Sum(l => l.Thickness.OrNull!.Value.Units))
             : null;
 
     private static Length Other(WallPlan plan, BoxOnWall box, Length up)

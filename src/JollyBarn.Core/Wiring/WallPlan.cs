@@ -87,7 +87,7 @@ public sealed class WallPlan
         }
 
         var now = Wall is { FloorDrop.OrNull: { } drop, Wide.OrNull: { Units: > 0 } wide }
-            ? Length.Zero - Length.FromUnits((long)((System.Int128)drop.Units * across.Units / wide.Units))
+            ? WallSizes.Within(-((System.Int128)drop.Units * across.Units / wide.Units)) ?? Length.Zero
             : Length.Zero;
         return finished ? now + (Wall.FloorBuildUp.OrNull ?? Length.Zero) : now;
     }
@@ -102,8 +102,10 @@ public sealed class WallPlan
             return null;
         }
 
-        return Start(tape, up, side, across) is { } start
-            ? (start.Back ? start.At - way : start.At + way, start.Sure && Sure(tape.Way))
+        return
+            Start(tape, up, side, across) is { } start
+            && WallSizes.Within(start.Back ? start.At.Units - way.Units : start.At.Units + way.Units) is { } at
+            ? (at, start.Sure && Sure(tape.Way))
             : null;
     }
 

@@ -9,6 +9,13 @@ public static class WallSizes
     /// <summary>Half of a length, cut toward zero to a unit.</summary>
     public static Length Half(Length length) => Length.FromUnits(length.Units / 2);
 
+    /// <summary>Nothing of a wall is farther off than twice the longest length one records: what tapes held to tapes lead beyond it has
+    /// no place.</summary>
+    private const long Furthest = 12_000 * Length.UnitsPerInch;
+
+    /// <summary>So many units as a length; null where that is farther than anything of a wall.</summary>
+    public static Length? Within(System.Int128 units) => units >= -Furthest && units <= Furthest ? Length.FromUnits((long)units) : null;
+
     /// <summary>Width and height of a box in the face of its wall: as measured, else as its kind is, else as its gangs usually
     /// are.</summary>
     public static (Length Width, Length Height) Size(Box box)

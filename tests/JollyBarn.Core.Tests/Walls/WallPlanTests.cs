@@ -147,6 +147,42 @@ public sealed class WallPlanTests
                 iter: 200
             );
 
+    /// <summary>Whatever is recorded is laid out or has no place: tapes held to tapes for a mile, a floor that falls over a hair, twenty
+    /// layers of 500 ft.</summary>
+    [Fact]
+    public void Nothing_that_can_be_recorded_breaks_the_wall()
+    {
+        var far = new Fact<Length>(Known.Measured, Length.Inches(6000));
+        var layer = new WallLayer("board", far, false, true);
+        var job = With(
+            Plain with
+            {
+                Wide = new(Known.Measured, Length.FromUnits(1)),
+                FloorDrop = far,
+                StudDepth = far,
+                Layers = [.. Enumerable.Repeat(layer, 20)],
+                BehindLayers = [.. Enumerable.Repeat(layer, 20)],
+            },
+            ("t0", new WallThing(WallThingKind.Pipe) { Across = new(TapeStart.LeftCorner, far) })
+        );
+        for (var i = 1; i < 30; i++)
+        {
+            var thing = new WallThing(WallThingKind.Pipe)
+            {
+                Across = new(TapeStart.Thing, far, TapeTo.Low, $"t{i - 1}", TapeTo.High),
+                Up = new(TapeStart.FinishedFloor, far),
+                Width = far,
+                Height = far,
+            };
+            job = job.Do(new PutOnWall("w", $"t{i}", thing));
+        }
+
+        job = job.Box("a", new(TapeStart.Thing, far, Of: "t0"), new(TapeStart.FinishedFloor, far));
+        Assert.Null(job.Plan().Things["t29"].Across);
+        Assert.NotNull(Telling.Walls.WallTeller.Tell(job, "w", "", "2026-10-01T08:00:00Z"));
+        Assert.Null(Transfer.Thick(job.Plan()));
+    }
+
     /// <summary>No sum of parts differs from the whole: from both corners to the middle is the wall, from floor and ceiling its height,
     /// whatever the units are.</summary>
     [Fact]
