@@ -48,6 +48,18 @@ if (args is ["--ways", var house, var cuts])
     return;
 }
 
+if (args is ["--hunts", var hunts])
+{
+    HuntTable.Print(hunts);
+    return;
+}
+
+if (args is ["--cards", var cards])
+{
+    CardTable.Print(cards);
+    return;
+}
+
 if (args is ["--solver"])
 {
     SolverSideBySide.Print();

@@ -17,7 +17,7 @@ const left = (way, to = "Low") => tape("LeftCorner", way, to);
 const floor = (way, to = "Low") => tape("FinishedFloor", way, to);
 const held = (of, edge, way, to = "Middle", from = "Thing") => ({ from, of, edge, way: known(way), to });
 const thing = (wall, id, kind, how, more) => ({ do: "putOnWall", wall, id, thing: { kind, how, ...blank, ...more } });
-const blank = { width: unknown, height: unknown, deep: unknown, leftFar: unknown, rightFar: unknown };
+const blank = { width: unknown, height: unknown, leftFar: unknown, rightFar: unknown };
 const stud = (wall, id, at, how = "Finder") => thing(wall, id, "Stud", how, { across: left(at, "Middle"), width: known("1 1/2") });
 const spot = (box, wall, across, up, side = "Near") => ({ do: "setBoxWall", box, wall, spot: { side, across, up } });
 const wall = (id, name, place, behind, more) =>

@@ -1,9 +1,9 @@
 using System.Globalization;
 using System.Runtime.CompilerServices;
 using JollyBarn.Electrics;
-using JollyBarn.Electrics.Faults;
 using JollyBarn.Electrics.Seen;
 using JollyBarn.Telling.Live;
+using JollyBarn.Tracing.Hunting;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;
@@ -38,7 +38,7 @@ public sealed class StandInMeter(Job job, int hidden, string instrument, string 
     public async IAsyncEnumerable<MeterReading> Read([EnumeratorCancellation] CancellationToken stop)
     {
         var last = new Random(hidden);
-        var faults = FaultOffers.Hidden(job, hidden);
+        var faults = HiddenFault.Of(job, hidden)?.Fault.Faults.Select(f => f.Offer.Fault).ToList() ?? [];
         var both = new[] { true, false }
             .Select(there => Story.Unfold(Live.Solve(job, new Situation { Faults = faults, There = there })).End)
             .ToList();

@@ -181,6 +181,10 @@ public static partial class Server
         api.MapBoxes();
         api.MapEdits();
         api.MapChanges();
+        api.MapCards();
+        api.MapStages();
+        api.MapHandover();
+        api.MapPatterns();
         api.MapFiles();
         api.MapVerdicts();
         api.MapSupply();
@@ -190,6 +194,7 @@ public static partial class Server
         api.MapWays();
         api.MapLive();
         api.MapReadings();
+        api.MapTroubles();
         api.MapPhotos();
         api.MapRuns();
         app.MapGet("/schema/job.json", () => Results.Text(Schema.Text, "application/schema+json")).WithTags("Jolly Barn");

@@ -163,7 +163,7 @@ public sealed class BenchTests(Site site)
         person.Tap("GFCI receptacle", "[role=dialog]");
         person.Sees("GFCI receptacle");
         person.Panel("box");
-        person.Tap("Change");
+        person.Tap("Change", "[data-open='box']");
         person.Sees("one-gang nonmetallic, 14 in³");
         person.Sees("15.75 / 14.0 in³, over-full");
     }

@@ -239,8 +239,9 @@ public sealed class WayScreenTests(Site site)
         person.Go($"{site.Address}/jobs/{job}");
         person.Sees("capped until the shop opens");
         person.Sees("overdue since");
+        person.Sees("capped until the shop opens", "[role='region'][aria-label$='stops']");
         person.Tap("Leave something energised for now");
-        person.Type("What is left so, and why", "one box, live until tomorrow", enter: false);
+        person.Type("What is left so", "one box, live until tomorrow", enter: false);
         person.Tap("Keep it on top");
         person.Sees("one box, live until tomorrow");
         person.Tap("It is finished: capped until the shop opens");

@@ -21,19 +21,20 @@ public class ArrowTests
     [Theory]
     [InlineData(
         "Measures",
-        "Terms|CodeBook|Wiring|Edits|Fill|Electrics|Connection|Inspection|Planning|Walls|Tracing|Telling|OpenFile|Store"
+        "Terms|CodeBook|Wiring|Edits|Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Telling|OpenFile|Store"
     )]
-    [InlineData("Terms", "CodeBook|Wiring|Edits|Fill|Electrics|Connection|Inspection|Planning|Walls|Tracing|Telling|OpenFile|Store")]
-    [InlineData("CodeBook", "Wiring|Edits|Fill|Electrics|Connection|Inspection|Planning|Walls|Tracing|Telling|OpenFile|Store")]
-    [InlineData("Wiring", "Edits|Fill|Electrics|Connection|Inspection|Planning|Walls|Tracing|Telling|OpenFile|Store")]
-    [InlineData("Edits", "Fill|Electrics|Connection|Inspection|Planning|Walls|Tracing|Telling|OpenFile|Store")]
-    [InlineData("Fill", "Edits|Electrics|Connection|Inspection|Planning|Walls|Tracing|Telling|OpenFile|Store")]
-    [InlineData("Electrics", "Edits|Fill|Connection|Inspection|Planning|Walls|Tracing|Telling|OpenFile|Store")]
-    [InlineData("Connection", "Edits|Fill|Inspection|Planning|Walls|Tracing|Telling|OpenFile|Store")]
-    [InlineData("Inspection", "Edits|Planning|Walls|Tracing|Telling|OpenFile|Store")]
-    [InlineData("Planning", "Tracing|Telling|OpenFile|Store")]
-    [InlineData("Walls", "Edits|Planning|Tracing|Telling|OpenFile|Store")]
-    [InlineData("Tracing", "Planning|Telling|OpenFile|Store")]
+    [InlineData("Terms", "CodeBook|Wiring|Edits|Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Telling|OpenFile|Store")]
+    [InlineData("CodeBook", "Wiring|Edits|Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Telling|OpenFile|Store")]
+    [InlineData("Wiring", "Edits|Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Telling|OpenFile|Store")]
+    [InlineData("Edits", "Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Telling|OpenFile|Store")]
+    [InlineData("Fill", "Edits|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Telling|OpenFile|Store")]
+    [InlineData("Electrics", "Edits|Fill|Connection|Inspection|Planning|Making|Walls|Tracing|Telling|OpenFile|Store")]
+    [InlineData("Connection", "Edits|Fill|Inspection|Planning|Making|Walls|Tracing|Telling|OpenFile|Store")]
+    [InlineData("Inspection", "Edits|Planning|Making|Walls|Tracing|Telling|OpenFile|Store")]
+    [InlineData("Planning", "Making|Tracing|Telling|OpenFile|Store")]
+    [InlineData("Making", "Tracing|Telling|OpenFile|Store")]
+    [InlineData("Walls", "Edits|Planning|Making|Tracing|Telling|OpenFile|Store")]
+    [InlineData("Tracing", "Planning|Making|Telling|OpenFile|Store")]
     [InlineData("Telling", "OpenFile|Store")]
     [InlineData("OpenFile", "Telling|Store")]
     public void Nothing_points_back(string from, string to) =>

@@ -15,11 +15,8 @@ namespace JollyBarn.Core.Tests;
 public class EveryEditTests
 {
     private static readonly Landing Screw = new(LandingAt.Terminal, null, "d", "hot-upper/screw");
-
     private const string At = "2026-09-14T08:10:00Z";
-
     private static readonly Sighting Seen = new("b", ["panel/1"], SightingShows.Dead, "Ines", At);
-
     private static readonly Reading Read = new(
         "two-pole",
         "panel lug",
@@ -32,7 +29,6 @@ public class EveryEditTests
         ReadingStep.KnownBefore,
         121
     );
-
     private static readonly Ruling Accepted = new("b", "free-length", "r0.a0", "It is short.", "May it stay?", "the office", "2026-10-02");
 
     private static readonly Photo Picture = new("b", new string('a', 64), 800, 600, 1000);
@@ -56,7 +52,7 @@ public class EveryEditTests
             new AddPart("square", "ring", "ring-4-1g-1/2"),
             new AddBox("binned", "Old box", "nm-1g-18"),
             new BinBox("binned"),
-            new AddBox("wide", "Wide", "nm-2g-35"),
+            new AddBox("wide", "Wide", "nm-2g-35", null, null, Contents.Complete),
             new AddDevice("b", "d", "receptacle", 1),
             new AddDevice("wide", "sw", "switch", 1),
             new AddPartition("b", "part", 1),
@@ -70,6 +66,9 @@ public class EveryEditTests
             new OpenChange("plan", "Plan"),
             new PlanEdit("plan", "e1", new RenameBox("b", "Planned name")),
             new RecordDone("plan", "d1", new NoteBox("b", "done")),
+            new TickStep("plan", "b", "cleanup", "Ines", At),
+            new KeepPattern("kept", "Blank", "wide", "Ines", At),
+            new WaitFor("plan", "w1", EditsOfCards.Board),
             new BeginProof("proof", "b", "Ines", "two-pole", At, "panel lug", "cellar ground"),
             new LogReading("reading", Read),
             new LogSighting("seen", Seen),
@@ -84,7 +83,8 @@ public class EveryEditTests
             new PinPhoto("photo", "pin", new PhotoPin(500, 500, "j")),
             new EndAtLoad("r2", RunSide.B, "range"),
             new HurtRun("r1", "nick", new RunHurt(HurtKind.Nicked))
-        );
+        )
+        .Do(EditsOfTroubles.Before);
 
     internal static readonly (Edit Good, Edit Impossible)[] Examples =
     [
@@ -250,6 +250,7 @@ public class EveryEditTests
             new RecordDone("plan", "d2", new RenameBox("b", "x"), "none")
         ),
         (new TakeBackDone("plan", "d1"), new TakeBackDone("plan", "none")),
+        .. EditsOfCards.Examples,
     ];
 
     public static IEnumerable<TheoryDataRow<int>> All() =>

@@ -201,7 +201,7 @@ public class ProofTests
                 new BeginProof("proof", "b", "Ines", "two-pole", Morning, "panel lug", "cellar rod")
             );
 
-    private static Job Proved()
+    internal static Job Proved()
     {
         var job = Known(Begun(), "k1", ReadingStep.KnownBefore, 121, 1);
         foreach (var (pair, i) in Proofs.Pairs(job.Boxes["b"]).Select((p, i) => (p, i)))

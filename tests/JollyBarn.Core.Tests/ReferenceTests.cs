@@ -2,6 +2,7 @@ using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
 using JollyBarn.Electrics.Seen;
 using JollyBarn.Testing;
+using JollyBarn.Tracing.Hunting;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests;
@@ -153,6 +154,39 @@ public class ReferenceTests
             .ToList();
         Assert.True(lives.Count >= 60, $"{lives.Count} faults");
         Agree([("as it is", house), .. lives]);
+    }
+
+    /// <summary>Fifty houses with a fault that is looked for: of each kind the first few of rows, a yard post and
+    /// two wires, with what opens opened, as its predictions are read off.</summary>
+    [Fact]
+    public void Fifty_houses_with_a_suspect_planted_agree_with_the_reference()
+    {
+        const int houses = 50;
+        var lives = new[] { SmallHouse.Rows(1, 6), TroubledHouse.YardPost(), TroubledHouse.TwoWire(), TroubledHouse.PushedThrough(5) }
+            .Select(j => Scene.Of(j, []))
+            .SelectMany(s => HiddenFault.Faults(s).Select(f => (Scene: s, Fault: f.Faults[0])))
+            .GroupBy(f => f.Fault.Offer.Case)
+            .SelectMany(g => g.Select((f, i) => (Of: f, Place: i)))
+            .OrderBy(f => f.Place)
+            .Take(houses)
+            .Select(f => f.Of)
+            .Select(f =>
+                (
+                    f.Fault.Key,
+                    Story
+                        .Unfold(
+                            Live.Solve(
+                                f.Scene.Job,
+                                new Situation { Breakers = Signature.AllOn(f.Scene.Job), Faults = [f.Fault.Offer.Fault] }
+                            )
+                        )
+                        .End
+                )
+            )
+            .ToList();
+        Assert.Equal(houses, lives.Count);
+        Assert.True(lives.Select(l => l.Key.Split('|')[1]).Distinct().Count() >= 20);
+        Agree(lives);
     }
 
     private static void Agree(IReadOnlyList<(string What, Live Live)> cases)

@@ -71,6 +71,11 @@ public class RefusalTests
         new(Why.PluggedTooMuch, "appliance.watts", new PutAppliance("a", new Appliance("kettle", 20_001))),
         new(Why.NoSuchOperation, "timed.op", new LogMinutes("m", new Timed("op.lunch", 1, 30, "Ines", At))),
         new(Why.TimedRange, "timed.minutes", new LogMinutes("m", new Timed("op.joint", 0, 30, "Ines", At))),
+        new(
+            Why.InspectionLines,
+            "inspected.lines",
+            new RecordInspection("plan", "i", new(ChangeStage.Rough, true, "the office", "Ines", At, ["a staple"]))
+        ),
         new(Why.StockLines, "lines", new PutStock(new Dictionary<string, StockLine?>())),
         new(Why.StockPart, "lines", new PutStock(new Dictionary<string, StockLine?> { ["nothing"] = new(1) })),
         new(Why.StockAmount, "lines", new PutStock(new Dictionary<string, StockLine?> { ["box.nm-1g-18"] = new(1, Pack: 0) })),

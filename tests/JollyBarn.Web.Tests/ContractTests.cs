@@ -1,8 +1,10 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Testing.Forced;
+using JollyBarn.Wiring;
 using Json.Schema;
 
 namespace JollyBarn.Web.Tests;
@@ -25,11 +27,13 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
                 ["edition"] = "Nec2023",
                 ["change"] = "upstairs",
                 ["step"] = "u1",
+                ["pattern"] = "feed-through",
                 ["run"] = "to-glue",
                 ["panel"] = "panel",
                 ["wall"] = "type-porch",
                 ["kind"] = "svg",
                 ["label"] = "99",
+                ["trouble"] = "hum",
             };
 
         public async ValueTask InitializeAsync()
@@ -37,6 +41,8 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
             await Running.InitializeAsync();
             var demo = await File.ReadAllTextAsync(Path.Combine(AppContext.BaseDirectory, "demo", "ferry-keepers-house.json"));
             Assert.Equal(200, (await Running.PostAsync("/api/import", demo)).Status);
+            await Trouble(new OpenComplaint("hum", "It hums", "Ines", "2026-10-05T08:20:00Z", 7));
+            await Trouble(new Observe("hum", "o1", new(new(LookKind.Warmth, Names["box"]), SeenCase.Warm, "Ines", "2026-10-05T08:21:00Z")));
             var (job, box) = (Running.Store.Find(Names["job"])!.Now.Job, Running.Store.Find(Names["job"])!.Now.Job.Boxes[Names["box"]]);
             var fix = Inspector.Judge(job, Names["box"], box).First(f => f.Verdict == Verdict.Fix);
             (Names["rule"], Names["of"], Names["lead"]) = (fix.Rule, fix.Of, box.Leads.Ids.First());
@@ -44,6 +50,8 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
             (Names["hot"], Names["neutral"]) = ($"leg:{panel}/0", $"neutral:{panel}");
             Names["file"] = await Running.TextAsync($"/api/jobs/{Names["job"]}/export?pictures=false");
         }
+
+        private async Task Trouble(Edit edit) => Assert.Equal(200, (await Running.EditAsync(Names["job"], edit, by: "Ines")).Status);
 
         public ValueTask DisposeAsync() => Running.DisposeAsync();
     }

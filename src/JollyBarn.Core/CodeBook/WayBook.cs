@@ -22,9 +22,6 @@ public static class WayBook
     /// <summary>What a lead is longer by where a cabinet or an appliance stands in front of its box.</summary>
     public static Assumption Front { get; } = new("lead.front", "leads longer behind a cabinet or an appliance", 6m, "in");
 
-    /// <summary>Centre of a receptacle whose height nobody measured: 12 in to its bottom and 16 in to its top.</summary>
-    public static Assumption OutletHeight { get; } = new("way.height", "centre of a new outlet above the finished floor", 14m, "in");
-
     /// <summary>Bare at the end of a wire, for a port or a hole.</summary>
     public static Assumption StripPort { get; } = new("strip.port", "stripped for a port, a plate or a hole", 0.5m, "in");
 
@@ -106,22 +103,7 @@ public static class WayBook
     public static IReadOnlyList<Assumption> Weights { get; } = [Rate, Damage, Outage, Trip, Look];
 
     public static IReadOnlyList<Assumption> All { get; } =
-    [
-        .. Weights,
-        Guess,
-        Waste,
-        Front,
-        OutletHeight,
-        StripPort,
-        StripHook,
-        SameRoom,
-        OtherRoom,
-        ToPanel,
-        DownAndUp,
-        HoleEvery,
-        CutBack,
-        .. Operations,
-    ];
+    [.. Weights, Guess, Waste, Front, StripPort, StripHook, SameRoom, OtherRoom, ToPanel, DownAndUp, HoleEvery, CutBack, .. Operations];
 
     private static Assumption Op(string key, string name, decimal minutes) => new($"op.{key}", name, minutes, "min");
 }

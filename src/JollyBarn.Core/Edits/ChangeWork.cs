@@ -8,7 +8,12 @@ namespace JollyBarn.Edits;
 /// <param name="Before">The job it goes on.</param>
 /// <param name="Refusal">Why it no longer goes on the job as it is now, or null.</param>
 /// <param name="Done">Id of the record that it was done, or null.</param>
-public sealed record PlannedStep(string Id, Edit Edit, Job Before, Refusal? Refusal = null, string? Done = null);
+/// <param name="Carried">What was done brought it about.</param>
+public sealed record PlannedStep(string Id, Edit Edit, Job Before, Refusal? Refusal = null, string? Done = null, bool Carried = false)
+{
+    /// <summary>True where nothing of it is left to do.</summary>
+    public bool Through => Done is not null || Carried;
+}
 
 /// <summary>A job as a Change found it, plans it and leaves it.</summary>
 public static class ChangeWork
@@ -18,6 +23,9 @@ public static class ChangeWork
 
     /// <summary>The present with what was recorded as done in the Change.</summary>
     public static Job AsLeft(Job job, string change) => Through(job, (job.Changes.Find(change)?.Done ?? []).Select(e => e.Edit));
+
+    /// <summary>The job as a Change left it so far; as it is recorded where none is named.</summary>
+    internal static Job Left(Job job, string? change) => change is null ? job : AsLeft(job, change);
 
     /// <summary>The present, with every box the Change works on as it was when that work began, corrections in it.</summary>
     public static Job AsFound(Job job, string change) =>
@@ -35,7 +43,7 @@ public static class ChangeWork
         foreach (var (planned, edit) in (job.Changes.Find(change)?.Edits ?? []).Select(e => (e, Read(e.Edit))))
         {
             var refusal = edit.Check(job);
-            yield return new(planned.Id, edit, job, refusal, done.FirstOrDefault(d => d.Planned == planned.Id)?.Id);
+            yield return new(planned.Id, edit, job, refusal, done.FirstOrDefault(d => d.Planned == planned.Id)?.Id, planned.Carried);
             job = refusal is null ? edit.Apply(job) : job;
         }
     }
@@ -58,7 +66,7 @@ public static class ChangeWork
     internal static Refusal? FirstRefusal(Job job, string change) =>
         Steps(job, change).Select(s => s.Refusal).FirstOrDefault(r => r is not null);
 
-    internal static IReadOnlyList<PlannedStep> NotDone(Job job, string change) => [.. Steps(job, change).Where(s => s.Done is null)];
+    internal static IReadOnlyList<PlannedStep> NotDone(Job job, string change) => [.. Steps(job, change).Where(s => !s.Through)];
 
     internal static Refusal? Open(Job job, string change) =>
         !job.Changes.TryFind(change, out var found) ? Refuse.Missing(What.Change, change, "change")
@@ -70,21 +78,45 @@ public static class ChangeWork
     internal static Refusal? BadWork(Edit edit) =>
         edit switch
         {
-            OpenChange or PlanEdit or DropPlanned or CloseChange or CorrectAsFound or RecordDone or TakeBackDone or ProgramEdit => new(
-                Why.NotWorkButChange,
-                "edit"
-            ),
+            OpenChange
+            or PlanEdit
+            or DropPlanned
+            or CloseChange
+            or CorrectAsFound
+            or RecordDone
+            or TakeBackDone
+            or TickStep
+            or UntickStep
+            or CarryOut
+            or SetStages
+            or WaitFor
+            or EndWait
+            or RecordInspection
+            or ProgramEdit => new(Why.NotWorkButChange, "edit"),
             BeginProof
             or LogReading
             or StrikeReading
             or LogSighting
             or StrikeSighting
+            or OpenComplaint
+            or Observe
+            or StrikeObserved
+            or SayWorked
+            or UnsayWorked
+            or PutBackApart
+            or FindCause
+            or DropCause
+            or CloseComplaint
+            or ReopenComplaint
+            or LogTested
+            or StrikeTested
             or EndVisit
             or HandOver
             or SwitchBreaker
             or ThrowSwitch
             or LogMinutes
             or StrikeMinutes
+            or ForgetMinutes
             or LeaveInterim
             or EndInterim => new(Why.NotWorkButReading, "edit"),
             RecordRuling
@@ -98,7 +130,9 @@ public static class ChangeWork
             or RemovePhoto
             or PinPhoto
             or UnpinPhoto
-            or PutStock => new(Why.NotWorkButList, "edit"),
+            or PutStock
+            or KeepPattern
+            or RemovePattern => new(Why.NotWorkButList, "edit"),
             Batch batch => batch.Edits.Select(BadWork).FirstOrDefault(r => r is not null),
             _ => null,
         };
@@ -118,6 +152,10 @@ public static class ChangeWork
 
         return found;
     }
+
+    /// <summary>The job with a Change as this makes it.</summary>
+    internal static Job With(Job job, string change, Func<Change, Change> made) =>
+        job.Changes.TryFind(change, out var found) ? job with { Changes = job.Changes.With(change, made(found)) } : job;
 
     private static Job Through(Job job, IEnumerable<JsonElement> edits)
     {

@@ -38,6 +38,13 @@ internal static class DeviceGangs
         return clash is var (_, there) ? new Refusal(Why.StandsThere, "gang", ("device", there.Kind)) : null;
     }
 
+    /// <summary>Refuses a smaller opening than the devices need that stand in it.</summary>
+    public static Refusal? Covered(Box box, Box after, string field)
+    {
+        var needed = box.Devices.Values.Where(d => d.Gang > 0).Select(d => d.Gang + Wide(d.Kind) - 1).DefaultIfEmpty(0).Max();
+        return needed > after.OpenGangs && after.OpenGangs < box.OpenGangs ? new(Why.DevicesStandHere, field) : null;
+    }
+
     /// <summary>The box with the device's own leads in it, loose.</summary>
     public static Box WithOwnLeads(Box box, Id<Device> id, string kind)
     {

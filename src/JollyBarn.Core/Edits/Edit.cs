@@ -95,6 +95,18 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(NotePanel), "notePanel")]
 [JsonDerivedType(typeof(LogSighting), "logSighting")]
 [JsonDerivedType(typeof(StrikeSighting), "strikeSighting")]
+[JsonDerivedType(typeof(OpenComplaint), "openComplaint")]
+[JsonDerivedType(typeof(Observe), "observe")]
+[JsonDerivedType(typeof(StrikeObserved), "strikeObserved")]
+[JsonDerivedType(typeof(SayWorked), "sayWorked")]
+[JsonDerivedType(typeof(UnsayWorked), "unsayWorked")]
+[JsonDerivedType(typeof(PutBackApart), "putBackApart")]
+[JsonDerivedType(typeof(FindCause), "findCause")]
+[JsonDerivedType(typeof(DropCause), "dropCause")]
+[JsonDerivedType(typeof(CloseComplaint), "closeComplaint")]
+[JsonDerivedType(typeof(ReopenComplaint), "reopenComplaint")]
+[JsonDerivedType(typeof(LogTested), "logTested")]
+[JsonDerivedType(typeof(StrikeTested), "strikeTested")]
 [JsonDerivedType(typeof(PutAppliance), "putAppliance")]
 [JsonDerivedType(typeof(RemoveAppliance), "removeAppliance")]
 [JsonDerivedType(typeof(PutStock), "putStock")]
@@ -131,6 +143,16 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(CorrectAsFound), "correctAsFound")]
 [JsonDerivedType(typeof(RecordDone), "recordDone")]
 [JsonDerivedType(typeof(TakeBackDone), "takeBackDone")]
+[JsonDerivedType(typeof(TickStep), "tickStep")]
+[JsonDerivedType(typeof(UntickStep), "untickStep")]
+[JsonDerivedType(typeof(CarryOut), "carryOut")]
+[JsonDerivedType(typeof(KeepPattern), "keepPattern")]
+[JsonDerivedType(typeof(RemovePattern), "removePattern")]
+[JsonDerivedType(typeof(SetStages), "setStages")]
+[JsonDerivedType(typeof(WaitFor), "waitFor")]
+[JsonDerivedType(typeof(EndWait), "endWait")]
+[JsonDerivedType(typeof(RecordInspection), "recordInspection")]
+[JsonDerivedType(typeof(ForgetMinutes), "forgetMinutes")]
 public abstract record Edit
 {
     /// <summary>Version of this kind's meaning; a later meaning gets a later number and the old one still replays.</summary>
@@ -190,92 +212,4 @@ public abstract record Edit
 
     /// <summary>The next job.</summary>
     public abstract Job Apply(Job job);
-}
-
-/// <summary>What the program puts several edits together for.</summary>
-public enum BatchFor
-{
-    AnotherBox,
-    BoxBonded,
-    BoxForSplice,
-    BoxIntoCable,
-    CablePulledIn,
-    Capped,
-    ChangedOver,
-    DeviceBonded,
-    DevicePutIn,
-    GroundBrought,
-    GroundsJoined,
-    IntoJoint,
-    Joined,
-    JoinedWithTail,
-    JointsAside,
-    LeadsTo,
-    LineAndLoad,
-    LoadSide,
-    LongerLead,
-    NeutralsParted,
-    NewJoint,
-    OntoDevice,
-    OwnKind,
-    ProtectedAndMarked,
-    PutBack,
-    RightForPlace,
-    RunDrawn,
-    RunFollowed,
-    RunMoved,
-    StopMoved,
-    SwitchLoop,
-    TwoJoints,
-    Way,
-}
-
-/// <summary>Several edits that are done at once or not at all.</summary>
-/// <param name="Name">What the one who made it calls it.</param>
-/// <param name="For">What it is for, where the program made it.</param>
-public sealed record Batch(IReadOnlyList<Edit> Edits, string? Name = null, BatchFor? For = null) : Edit
-{
-    private const int Most = 2000;
-
-    [JsonIgnore]
-    public override IEnumerable<Id<Box>> OfBoxes => Edits.SelectMany(e => e.OfBoxes);
-
-    [JsonIgnore]
-    public override IEnumerable<(string Field, Edit Edit)> Inner => Edits.Select((e, i) => ($"edits[{i}]", e));
-
-    public override bool PutsOver(Job job) => Edits.Any(e => e?.PutsOver(job) == true);
-
-    public override Edit Arrived(string at) => this with { Edits = [.. Edits.Select(e => e?.Arrived(at)!)] };
-
-    public override Refusal? Check(Job job)
-    {
-        if (Edits.Count is 0 or > Most)
-        {
-            return new(Why.BatchSize, "edits", ("most", Most));
-        }
-
-        if (Edits.OfType<LogReading>().Count(r => r.Reading?.Proof is not null) > 1)
-        {
-            return new(Why.ReadingsAlone, "edits");
-        }
-
-        for (var i = 0; i < Edits.Count; i++)
-        {
-            if (Edits[i] is null or Batch)
-            {
-                return new(Why.BatchInBatch, $"edits[{i}]");
-            }
-
-            if (Edits[i].Check(job) is { } refusal)
-            {
-                return refusal with { Field = $"edits[{i}]{(refusal.Field is null ? "" : "." + refusal.Field)}" };
-            }
-
-            job = Edits[i].Apply(job);
-        }
-
-        return null;
-    }
-
-    public override Job Apply(Job job) => Edits.Aggregate(job, (j, e) => e.Apply(j));
 }

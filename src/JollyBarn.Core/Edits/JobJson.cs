@@ -30,6 +30,8 @@ namespace JollyBarn.Edits;
 [JsonSerializable(typeof(Change))]
 [JsonSerializable(typeof(Reading))]
 [JsonSerializable(typeof(Sighting))]
+[JsonSerializable(typeof(Complaint))]
+[JsonSerializable(typeof(Tested))]
 [JsonSerializable(typeof(Appliance))]
 [JsonSerializable(typeof(StockLine))]
 [JsonSerializable(typeof(Timed))]

@@ -13,7 +13,8 @@ public sealed record AddPart(Id<Box> Box, string Id, string Kind, Fact<Volume>? 
         Refuse.NewId(Id, box.Parts.Has(Id), "id")
         ?? (PartKinds.Find(Kind) is null ? Refuse.Missing(What.Part, Kind, "kind") : null)
         ?? (box.Parts.Count >= 12 ? new Refusal(Why.ManyParts, "kind") : null)
-        ?? Facts.Bad(Mark, "mark");
+        ?? Facts.Bad(Mark, "mark")
+        ?? DeviceGangs.Covered(box, ApplyIn(box), "kind");
 
     protected override Box ApplyIn(Box box)
     {
@@ -58,9 +59,7 @@ public sealed record RemovePart(Id<Box> Box, string Id) : BoxEdit(Box)
             return Refuse.Missing(What.Part, Id, "id");
         }
 
-        var after = ApplyIn(box).OpenGangs;
-        var needed = box.Devices.Values.Where(d => d.Gang > 0).Select(d => d.Gang + DeviceGangs.Wide(d.Kind) - 1).DefaultIfEmpty(0).Max();
-        return needed > after && after < box.OpenGangs ? new Refusal(Why.DevicesStandHere, "id") : null;
+        return DeviceGangs.Covered(box, ApplyIn(box), "id");
     }
 
     protected override Box ApplyIn(Box box) => box with { Parts = box.Parts.Without(Id) };

@@ -8,8 +8,17 @@ namespace JollyBarn.Edits;
 /// <summary>Begins a proof of dead at a box.</summary>
 /// <param name="KnownSource">What the instrument is tried on before and after.</param>
 /// <param name="Reference">The independent ground conductors are read against.</param>
-public sealed record BeginProof(string Id, Id<Box> Box, string By, string Instrument, string At, string KnownSource, string Reference)
-    : Edit
+/// <param name="Change">A Change whose box it is, as left so far; null for a box as it is recorded.</param>
+public sealed record BeginProof(
+    string Id,
+    Id<Box> Box,
+    string By,
+    string Instrument,
+    string At,
+    string KnownSource,
+    string Reference,
+    string? Change = null
+) : Edit
 {
     [JsonIgnore]
     public override string? Doer => By;
@@ -18,7 +27,7 @@ public sealed record BeginProof(string Id, Id<Box> Box, string By, string Instru
 
     public override Refusal? Check(Job job) =>
         Refuse.NewId(Id, job.Proofs.Has(Id), "id")
-        ?? (job.Boxes.Has(Box) ? null : Refuse.Missing(What.Box, Box, "box"))
+        ?? (ChangeWork.Left(job, Change).Boxes.Has(Box) ? null : Refuse.Missing(What.Box, Box, "box"))
         ?? Refuse.BadText(By, "by")
         ?? Refuse.BadTime(At, "at")
         ?? Refuse.BadText(KnownSource, "knownSource")
@@ -37,7 +46,8 @@ public sealed record BeginProof(string Id, Id<Box> Box, string By, string Instru
 }
 
 /// <summary>Writes down what an instrument said. Each reading is an entry of its own; a batch holds no two of one proof.</summary>
-public sealed record LogReading(string Id, Reading Reading) : Edit
+/// <param name="Change">A Change whose box it was taken in, as left so far: what is one point there counts.</param>
+public sealed record LogReading(string Id, Reading Reading, string? Change = null) : Edit
 {
     [JsonIgnore]
     public override string? Doer => Reading?.By;
@@ -58,7 +68,8 @@ public sealed record LogReading(string Id, Reading Reading) : Edit
             ?? Refuse.BadEnum(r.Step, "reading.step")
             ?? Refuse.BadEnum(r.Shows, "reading.shows")
             ?? (InstrumentKinds.Find(r.Instrument) is null ? Refuse.Missing(What.Instrument, r.Instrument, "reading.instrument") : null)
-            ?? (r.Box is null || job.Boxes.Has(r.Box) ? null : Refuse.Missing(What.Box, r.Box, "reading.box"))
+            ?? (r.Box is null || ChangeWork.Left(job, Change).Boxes.Has(r.Box) ? null : Refuse.Missing(What.Box, r.Box, "reading.box"))
+            ?? (r.Asked is null ? null : OfAsked(job, r.Asked))
             ?? (r.Volts is < -1000 or > 1000 ? new Refusal(Why.ManyVolts, "reading.volts") : null)
             ?? (
                 r.Proof is null
@@ -72,7 +83,7 @@ public sealed record LogReading(string Id, Reading Reading) : Edit
     /// <summary>From version 2 on the record says which leads were one point with those that were touched.</summary>
     public override Job Apply(Job job)
     {
-        var box = V >= 2 && Reading.Step == ReadingStep.Pair && Reading.Box is { } id ? job.Boxes.Find(id) : null;
+        var box = V >= 2 && Reading.Step == ReadingStep.Pair && Reading.Box is { } id ? ChangeWork.Left(job, Change).Boxes.Find(id) : null;
         var kept = Reading with
         {
             FromAll = box is null ? null : Proofs.PointOf(box, Reading.From),
@@ -80,6 +91,11 @@ public sealed record LogReading(string Id, Reading Reading) : Edit
         };
         return job with { Readings = job.Readings.With(Id, kept) };
     }
+
+    private static Refusal? OfAsked(Job job, AskedReading asked) =>
+        (job.Changes.Has(asked.Change ?? "") ? null : Refuse.Missing(What.Change, asked.Change ?? "", "reading.asked.change"))
+        ?? Refuse.BadText(asked.From, "reading.asked.from")
+        ?? Refuse.BadText(asked.To, "reading.asked.to");
 
     private static Refusal? OfProof(Job job, Reading r) =>
         !job.Proofs.TryFind(r.Proof, out var proof) ? Refuse.Missing(What.Proof, r.Proof, "reading.proof")

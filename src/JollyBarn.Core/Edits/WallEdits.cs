@@ -88,7 +88,6 @@ public sealed record PutOnWall(string Wall, string Id, WallThing Thing) : Edit
         ?? Tapes.Bad(thing.Up, true, field + ".up")
         ?? Facts.Bad(thing.Width, field + ".width")
         ?? Facts.Bad(thing.Height, field + ".height")
-        ?? Facts.Bad(thing.Deep, field + ".deep")
         ?? Facts.BadEither(thing.LeftFar, field + ".leftFar")
         ?? Facts.BadEither(thing.RightFar, field + ".rightFar");
 }

@@ -49,6 +49,8 @@ public sealed record LeaveInterim(string Id, Interim Interim) : Edit
         Refuse.NewId(Id, job.Interims.Has(Id), "id")
         ?? Refuse.BadText(Interim.Says, "interim.says")
         ?? Refuse.BadTime(Interim.Until, "interim.until")
+        ?? Refuse.BadEnum(Interim.Kind, "interim.kind")
+        ?? Refuse.BadNote(Interim.Why, "interim.why")
         ?? Refuse.BadText(Interim.By, "interim.by")
         ?? Refuse.BadTime(Interim.At, "interim.at")
         ?? (Interim.Box is { } box && !job.Boxes.Has(box) ? Refuse.Missing(What.Box, box, "interim.box") : null)

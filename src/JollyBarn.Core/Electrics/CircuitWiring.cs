@@ -47,7 +47,7 @@ public sealed partial class CircuitWiring
         var runs = job.Runs.Where(r => r.Value.Circuit == circuit).Select(r => r.Key).ToHashSet();
         var boxes = new HashSet<Id<Box>>();
         var inBoxes = RunsInBoxes.GetValue(job.Runs, all =>
-            all.SelectMany(r => Ends(r.Value).Select(b => (Box: b, Run: r.Key))).ToLookup(x => x.Box, x => x.Run)
+            all.SelectMany(r => r.Value.Boxes.Select(b => (Box: b, Run: r.Key))).ToLookup(x => x.Box, x => x.Run)
         );
         var ahead = new Queue<Id<Run>>(runs);
         while (ahead.Count > 0)
@@ -55,7 +55,7 @@ public sealed partial class CircuitWiring
             var run = job.Runs[ahead.Dequeue()];
             foreach (
                 var box in run.Circuit is null || run.Circuit == circuit
-                    ? Ends(run).Where(b => job.Boxes.Find(b) is { Binned: false } && boxes.Add(b))
+                    ? run.Boxes.Where(b => job.Boxes.Find(b) is { Binned: false } && boxes.Add(b))
                     : []
             )
             {
@@ -157,8 +157,6 @@ public sealed partial class CircuitWiring
 
         return found;
     }
-
-    private static IEnumerable<Id<Box>> Ends(Run run) => new[] { run.A.Box, run.B.Box }.OfType<Id<Box>>();
 
     /// <summary>True for what is in a panel: its bars, and the screws of its breakers.</summary>
     private static bool AtBar(string point) =>

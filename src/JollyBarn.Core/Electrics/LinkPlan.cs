@@ -22,7 +22,7 @@ public sealed class LinkPlan
 
     private LinkPlan(LinkPlan from)
     {
-        (wired, There) = (from.wired, from.There);
+        (wired, Passing) = (from.wired, from.Passing);
         (instead, added, newNodes) = (
             new(from.instead),
             new(from.added, StringComparer.Ordinal),
@@ -43,8 +43,8 @@ public sealed class LinkPlan
     /// <summary>Where an arc burns: in series with the load, or across the conductors.</summary>
     public List<(Link Link, bool Series)> Arcs { get; } = [];
 
-    /// <summary>Faults that come and go are there just now.</summary>
-    public bool There { get; init; } = true;
+    /// <summary>Which faults that are there only at times are there.</summary>
+    public Passing Passing { get; init; } = Passing.AllThere;
 
     /// <summary>Points that may go on to something nobody has looked at.</summary>
     public IEnumerable<string> Unknown => replaced.Count == 0 ? wired.Unknown : Parts.SelectMany(p => p.Unknown).Distinct();
@@ -60,7 +60,7 @@ public sealed class LinkPlan
     internal IEnumerable<Link> Added => added.Values;
 
     /// <summary>The same, to be altered apart.</summary>
-    internal LinkPlan Copy(bool? there = null) => there is { } now ? new(this) { There = now } : new(this);
+    internal LinkPlan Copy() => new(this);
 
     public Link? Find(string? key) =>
         key is null ? null

@@ -68,7 +68,7 @@ public sealed class Live
     public static Live Fresh(Job job, Situation now)
     {
         var built = Built.Build(job, now);
-        var plan = new LinkPlan(built.Wired) { There = now.There };
+        var plan = new LinkPlan(built.Wired) { Passing = now.Passing };
         if (now.Faults.Count > 0)
         {
             plan = plan.Copy();
@@ -168,10 +168,10 @@ public sealed class Live
         var owners = changed.Concat(now.Alters(job)).Distinct().ToList();
         if (owners.Count == 0 && now.Faults.Count == 0)
         {
-            return new(job, now, new LinkPlan(built.Wired) { There = now.There }, built);
+            return new(job, now, new LinkPlan(built.Wired) { Passing = now.Passing }, built);
         }
 
-        var plan = new LinkPlan(built.Wired) { There = now.There }.Copy();
+        var plan = new LinkPlan(built.Wired) { Passing = now.Passing }.Copy();
         var points = new HashSet<string>(StringComparer.Ordinal);
         foreach (var owner in owners)
         {

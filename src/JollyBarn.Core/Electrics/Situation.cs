@@ -3,6 +3,15 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Electrics;
 
+/// <summary>Which faults that are there only at times are there.</summary>
+/// <param name="Now">Those that come and go.</param>
+/// <param name="Wet">Those that need water.</param>
+/// <param name="PluggedIn">Those of what is plugged in.</param>
+public readonly record struct Passing(bool Now, bool Wet, bool PluggedIn)
+{
+    public static Passing AllThere { get; } = new(true, true, true);
+}
+
 /// <summary>How things are set for a look at the job as electricity. What is not said here is as recorded, or as assumed. A what-if:
 /// nothing of it is recorded.</summary>
 public sealed record Situation
@@ -45,6 +54,14 @@ public sealed record Situation
 
     /// <summary>Faults that come and go are there just now.</summary>
     public bool There { get; init; } = true;
+
+    /// <summary>Nothing is wet, and faults that need water are not there.</summary>
+    public bool Dry { get; init; }
+
+    /// <summary>Everything that can be is unplugged, with what is wrong with it.</summary>
+    public bool Unplugged { get; init; }
+
+    internal Passing Passing => new(There, !Dry, !Unplugged);
 
     /// <summary>Conductors couple to each other along their length.</summary>
     public bool Stray { get; init; } = true;

@@ -159,7 +159,7 @@ public sealed class Story
         return sum.Magnitude;
     }
 
-    private static bool Powered(Live now, Guard guard) =>
+    internal static bool Powered(Live now, Guard guard) =>
         guard.Supply is not { } supply || now.Between(supply.Hot, supply.Neutral) >= Trips.GfciSupply;
 
     /// <summary>Resistance of the way round from the load side of a device's neutral to its line side, not through the device, Ω; null for

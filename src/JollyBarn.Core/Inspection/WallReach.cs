@@ -14,9 +14,19 @@ public sealed record WallSpace(Stretch Along, bool OpenLeft, bool OpenRight, IRe
 /// <summary>A receptacle along a space, and what of it the receptacle reaches.</summary>
 public sealed record SpacedOutlet(Id<Box> Box, Stretch At, Stretch Reaches);
 
+/// <summary>Why it is not decided that nothing reaches a part.</summary>
+public enum GapOpen
+{
+    /// <summary>One round the corner may.</summary>
+    Corner,
+
+    /// <summary>A box of this wall may: nobody measured where it is, or knows what is in it, or a place is a guess.</summary>
+    Box,
+}
+
 /// <summary>A part no receptacle of this wall reaches.</summary>
-/// <param name="Decided">False where one round the corner may reach it.</param>
-public sealed record WallGap(Length From, Length To, bool Decided)
+/// <param name="Open">What may reach it all the same; null where it is decided.</param>
+public sealed record WallGap(Length From, Length To, GapOpen? Open)
 {
     public Length Size => To - From;
 }
@@ -25,7 +35,9 @@ public sealed record WallGap(Length From, Length To, bool Decided)
 /// <remarks>NEC 210.52(A)(1): no point along the floor line of a wall space is more than 6 ft from a receptacle; (A)(2): a space is 2 ft or
 /// more wide, unbroken by doorways and by fixed cabinets without a counter. 210.52(C)(1): along a counter 2 ft, for one 12 in or wider.
 /// 210.52: one higher than 5½ ft does not count.</remarks>
-public sealed record WallReach(IReadOnlyList<WallSpace> Spaces, IReadOnlyList<WallGap> Gaps, Length Most)
+/// <param name="Known">True where every box of the face has its place by numbers that were read, and it is known what is in it: only then
+/// is it decided what no receptacle reaches.</param>
+public sealed record WallReach(IReadOnlyList<WallSpace> Spaces, IReadOnlyList<WallGap> Gaps, Length Most, bool Known)
 {
     /// <summary>Along the floor. None without the length of the wall, and none of a ceiling or floor.</summary>
     public static WallReach Floor(WallPlan plan, WallSide side, LimitTable limits)
@@ -35,7 +47,7 @@ public sealed record WallReach(IReadOnlyList<WallSpace> Spaces, IReadOnlyList<Wa
         var (most, least) = (limits.Inches("outlet.wall"), limits.Inches("outlet.wall.least"));
         if (plan.Wide is not { } wide || plan.Wall.Kind != FaceKind.Wall)
         {
-            return new([], [], most);
+            return new([], [], most, false);
         }
 
         var cuts = plan
@@ -61,7 +73,7 @@ public sealed record WallReach(IReadOnlyList<WallSpace> Spaces, IReadOnlyList<Wa
             }
         }
 
-        return Of(spaces.Where(s => s.Along.Size >= least || s.OpenLeft || s.OpenRight), most);
+        return Of(spaces.Where(s => s.Along.Size >= least || s.OpenLeft || s.OpenRight), most, IsKnown(plan, side));
     }
 
     /// <summary>Along the counters of a face.</summary>
@@ -77,14 +89,15 @@ public sealed record WallReach(IReadOnlyList<WallSpace> Spaces, IReadOnlyList<Wa
                 .Select(t =>
                     Space(t.Value.Across!, false, false, [.. outlets.Where(o => t.Value.Up is not { } up || o.Up.Low >= up.High)], most)
                 ),
-            most
+            most,
+            IsKnown(plan, side)
         );
     }
 
     /// <summary>Whether receptacles are asked along the walls of a place, 210.52(A) and (C): rooms one lives in. Where nobody said what it
-    /// is, they may be.</summary>
+    /// is, nothing is decided.</summary>
     public static bool Asks(RoomUse? use) =>
-        use is null or RoomUse.Kitchen or RoomUse.Bedroom or RoomUse.Living or RoomUse.Dining or RoomUse.Pantry;
+        use is RoomUse.Kitchen or RoomUse.Bedroom or RoomUse.Living or RoomUse.Dining or RoomUse.Pantry;
 
     /// <summary>The space a receptacle stands in; null where it stands in none.</summary>
     public WallSpace? Around(Id<Box> box) => Spaces.FirstOrDefault(s => s.Outlets.Any(o => o.Box == box));
@@ -124,11 +137,20 @@ public sealed record WallReach(IReadOnlyList<WallSpace> Spaces, IReadOnlyList<Wa
         return (next.Count > 0 ? next.Max() : null, edge.Count > 0 ? edge.Max() : null);
     }
 
-    private static WallReach Of(IEnumerable<WallSpace> spaces, Length most)
+    private static WallReach Of(IEnumerable<WallSpace> spaces, Length most, bool known)
     {
         var all = spaces.ToList();
-        return new(all, [.. all.SelectMany(s => Unreached(s, most))], most);
+        return new(all, [.. all.SelectMany(s => Unreached(s, most)).Select(g => known ? g : g with { Open = GapOpen.Box })], most, known);
     }
+
+    /// <summary>What a space or a counter ends at.</summary>
+    private static bool Bounds(WallThingKind kind) => kind is WallThingKind.Door or WallThingKind.Cabinet or WallThingKind.Counter;
+
+    private static bool IsKnown(WallPlan plan, WallSide side) =>
+        plan.Unplaced.Count == 0
+        && plan.Wall.Things.Where(t => Bounds(t.Value.Kind)).All(t => plan.Things.GetValueOrDefault(t.Key)?.Across is { Sure: true })
+        && plan.Boxes.Where(b => b.Side == side)
+            .All(b => b.At is { Across.Sure: true, Up.Sure: true } && (b.Box.Devices.Count > 0 || b.Box.Contents == Contents.Complete));
 
     private static WallSpace Space(
         Stretch along,
@@ -162,7 +184,8 @@ public sealed record WallReach(IReadOnlyList<WallSpace> Spaces, IReadOnlyList<Wa
         {
             if (outlet.Reaches.Low > at)
             {
-                yield return new(at, outlet.Reaches.Low, !(space.OpenLeft && at == space.Along.Low) || outlet.Reaches.Low - at > most);
+                var corner = space.OpenLeft && at == space.Along.Low && outlet.Reaches.Low - at <= most;
+                yield return new(at, outlet.Reaches.Low, corner ? GapOpen.Corner : null);
             }
 
             at = Max(at, outlet.Reaches.High);
@@ -172,11 +195,8 @@ public sealed record WallReach(IReadOnlyList<WallSpace> Spaces, IReadOnlyList<Wa
         {
             var none = space.Outlets.Count == 0;
             var open = space.OpenRight || (none && space.OpenLeft);
-            yield return new(
-                at,
-                space.Along.High,
-                !open || space.Along.High - at > (none && space is { OpenLeft: true, OpenRight: true } ? most + most : most)
-            );
+            var reach = none && space is { OpenLeft: true, OpenRight: true } ? most + most : most;
+            yield return new(at, space.Along.High, open && space.Along.High - at <= reach ? GapOpen.Corner : null);
         }
     }
 

@@ -117,6 +117,7 @@ public static class JobCheck
         ?? First(job.Changes, (id, c) => Refuse.BadText(c.Name, $"changes.{id}.name"))
         ?? First(job.Readings, (id, r) => Refuse.BadTime(r.At, $"readings.{id}.at"))
         ?? First(job.Sightings, (id, s) => Refuse.BadTime(s.At, $"sightings.{id}.at"))
+        ?? First(job.Complaints, (id, c) => Refuse.BadText(c.Says, $"complaints.{id}.says") ?? Refuse.BadTime(c.At, $"complaints.{id}.at"))
         ?? First(job.Appliances, (id, a) => Refuse.BadText(a.Name, $"appliances.{id}.name"))
         ?? First(job.Proofs, (id, p) => Refuse.BadTime(p.Begun, $"proofs.{id}.begun"));
 

@@ -81,6 +81,104 @@ public sealed partial class BoxDifference
         }
     }
 
+    /// <summary>The newer state of a box with the ids of the older one for joints, devices and pigtails that are the same in both; what is
+    /// new keeps its id, or gets one that nothing of the older has.</summary>
+    /// <returns>Null where the newer state has no such box.</returns>
+    public static Box? Aligned(Job from, Job to, Id<Box> id) =>
+        (from.Boxes.Find(id), to.Boxes.Find(id)) switch
+        {
+            ({ } a, { } b) => ReferenceEquals(a, b) ? a : new BoxDifference(from, to, id, a, b).Aligned(),
+            (_, var b) => b,
+        };
+
+    private Box Aligned()
+    {
+        var named = Named(joints.ToDictionary(j => j.Value.Text, j => j.Key.Text), to.Joints.Ids, from.Joints.Ids);
+        var byDevice = Named(devices.ToDictionary(d => d.Value.Text, d => d.Key.Text), to.Devices.Ids, from.Devices.Ids);
+        var tails = new Dictionary<string, string>(StringComparer.Ordinal);
+        // One that kept its id is the same, laid or made otherwise; others are told by what they are.
+        foreach (var kept in to.Pigtails.Ids.Where(from.Pigtails.Has))
+        {
+            tails[kept] = kept;
+        }
+
+        var left = to.Pigtails.Where(t => !from.Pigtails.Has(t.Key)).Select(t => (Id: t.Key.Text, Text: Tail(to, t.Value, false))).ToList();
+        foreach (var (was, tail) in from.Pigtails.Where(t => !to.Pigtails.Has(t.Key)))
+        {
+            if (left.FindIndex(t => t.Text == Tail(from, tail, true)) is >= 0 and var same)
+            {
+                tails[left[same].Id] = was.Text;
+                left.RemoveAt(same);
+            }
+        }
+
+        var byTail = Named(tails, to.Pigtails.Ids, from.Pigtails.Ids);
+        string Lead(Id<Lead> lead) =>
+            byTail.TryGetValue(lead.Text, out var tail) && to.Pigtails.Has(lead) ? tail
+            : to.Leads.Find(lead)?.Device is { } of && byDevice.TryGetValue(of.Text, out var device) ? device + lead.Text[of.Text.Length..]
+            : lead.Text;
+        Landing At(Landing at) =>
+            at with
+            {
+                Joint = at.Joint is { } j ? named.GetValueOrDefault(j.Text, j.Text) : at.Joint,
+                Device = at.Device is { } d && byDevice.TryGetValue(d.Text, out var device) ? device : at.Device,
+            };
+        return to with
+        {
+            Joints = to.Joints.Aggregate(ById<Id<Joint>, Joint>.Empty, (all, j) => all.With(named[j.Key.Text], j.Value)),
+            Devices = to.Devices.Aggregate(ById<Id<Device>, Device>.Empty, (all, d) => all.With(byDevice[d.Key.Text], d.Value)),
+            Leads = to.Leads.Aggregate(ById<Id<Lead>, Lead>.Empty, (all, l) =>
+                all.With(
+                    Lead(l.Key),
+                    l.Value with
+                    {
+                        Lands = At(l.Value.Lands),
+                        Device = l.Value.Device is { } d ? byDevice[d.Text] : l.Value.Device,
+                    }
+                )
+            ),
+            Pigtails = to.Pigtails.Aggregate(ById<Id<Lead>, Pigtail>.Empty, (all, t) =>
+                all.With(
+                    Lead(t.Key),
+                    t.Value with
+                    {
+                        From = At(t.Value.From),
+                        To = At(t.Value.To),
+                        Of = t.Value.Of is { } of ? Lead(of) : t.Value.Of,
+                    }
+                )
+            ),
+            Noted = to.Noted.Aggregate(ById<string, Noted>.Empty, (all, n) => all.With(
+                    to.Joints.Has(n.Key) ? named[n.Key]
+                        : to.Devices.Has(n.Key) ? byDevice[n.Key]
+                        : to.Leads.Has(n.Key) || to.Pigtails.Has(n.Key) ? Lead(n.Key)
+                        : n.Key,
+                    n.Value
+                )),
+        };
+    }
+
+    /// <summary>Names for the ids of the newer state: the older one's for what is the same, its own or a free one for what is
+    /// new.</summary>
+    private static Dictionary<string, string> Named<TId>(Dictionary<string, string> same, IEnumerable<TId> ids, IEnumerable<TId> older)
+        where TId : notnull
+    {
+        var named = new Dictionary<string, string>(StringComparer.Ordinal);
+        var taken = older.Select(o => o.ToString()!).ToHashSet(StringComparer.Ordinal);
+        foreach (var id in ids.Select(i => i.ToString()!))
+        {
+            var name = same.GetValueOrDefault(id, id);
+            for (var n = 2; !same.ContainsKey(id) && !taken.Add(name); n++)
+            {
+                name = $"{id}-{n}";
+            }
+
+            named[id] = name;
+        }
+
+        return named;
+    }
+
     private bool SameLanding(Landing was, Landing now) =>
         was.At == now.At
         && (

@@ -57,9 +57,9 @@ public static class NextStages
             Each(WaitCase.NotOpened, id => job.Boxes[id].Contents == Contents.NotOpened ? 1 : 0),
             Each(WaitCase.NotRecorded, id => job.Boxes[id].Contents == Contents.Partial ? 1 : 0),
             Each(WaitCase.Stopped, id => now(id).Count(f => f.Verdict == Verdict.Stop)),
-            Whole(WaitCase.NoLongerGoes, steps.Count(s => s is { Refusal: not null, Done: null })),
+            Whole(WaitCase.NoLongerGoes, steps.Count(s => s is { Refusal: not null, Through: false })),
             Each(WaitCase.WouldFail, id => Brought.By(now(id), Inspector.Judge(planned, id, planned.Boxes[id])).Count),
-            Whole(WaitCase.ToDo, steps.Count(s => s.Done is null)),
+            Whole(WaitCase.ToDo, steps.Count(s => !s.Through)),
             Whole(WaitCase.ToClose, steps.Count),
         ];
         return stages.Select(s => s.ToList()).First(s => s.Count > 0);

@@ -31,11 +31,23 @@ public enum CutCase
     /// <summary>The box is deeper than the space behind the board.</summary>
     TooDeep,
 
+    /// <summary>How large it is nobody knows: the hole is drawn as such boxes usually are.</summary>
+    SizeAsk,
+
+    /// <summary>Whether it is too deep waits for a depth nobody measured.</summary>
+    DepthAsk,
+
+    /// <summary>What is left behind it for its cables.</summary>
+    Behind,
+
     /// <summary>Ears have no room to turn.</summary>
     Ears,
 
     /// <summary>The plate would lie on something that stands on the face.</summary>
     Plate,
+
+    /// <summary>The plate would lie on the plate of a box beside it.</summary>
+    Plates,
 
     /// <summary>No plate that is sold hides the hole.</summary>
     PlateShows,
@@ -50,6 +62,12 @@ public enum CutCase
     Clear,
     NobodyLooked,
     Looked,
+
+    /// <summary>No board is on this face yet: one sees what is there.</summary>
+    OpenFace,
+
+    /// <summary>It is recorded in this wall, and nobody knows where.</summary>
+    Lost,
 }
 
 /// <summary>How much it weighs.</summary>
@@ -115,7 +133,8 @@ public sealed record CutLook(
         var plates = PlateOver.All(gangs, hole.Size, high.Size, house);
         var cover = Length.FromInches(WallBook.Cover.Of(house));
         var (width, height) = WallBook.Plate(PlateSize.Standard, gangs);
-        var notes = new CutNotes(plan, box, hole, high, job, cut).All(plates);
+        var cables = InferredCable.Of(plan, job);
+        var notes = new CutNotes(plan, box, cables, hole, high, job, cut).All(plates);
         return new(
             box,
             hole,
@@ -124,15 +143,16 @@ public sealed record CutLook(
             width - cover - cover,
             height - cover - cover,
             [.. notes.OrderBy(n => n.Weight)],
-            [.. new[] { false, true }.Select(right => Beyond(plan, box, hole, high, right))],
+            [.. new[] { false, true }.Select(right => Beyond(plan, box, cables, hole, high, right))],
             Transfer.Layers(box.Side == WallSide.Near ? plan.Wall.Layers : plan.Wall.BehindLayers) is { } layers
                 ? layers + Length.Inches(0, 1, 4)
                 : null
         );
     }
 
-    /// <summary>The strip one gang more takes on one side is free of framing, boxes and openings.</summary>
-    private static WiderTo Beyond(WallPlan plan, BoxOnWall box, Stretch hole, Stretch up, bool right)
+    /// <summary>The strip one gang more takes on one side is free of all that is known or inferred: framing, openings, pipes, ducts,
+    /// cables, boxes.</summary>
+    private static WiderTo Beyond(WallPlan plan, BoxOnWall box, IReadOnlyList<InferredCable> cables, Stretch hole, Stretch up, bool right)
     {
         var strip = right
             ? hole with
@@ -146,9 +166,12 @@ public sealed record CutLook(
                 High = hole.Low,
             };
         var free =
-            !plan.Things.Any(t => CutNotes.Hard(plan.Wall.Things[t.Key].Kind) && Meets(t.Value))
+            !plan.Things.Any(t => CutNotes.Meets(plan.Wall.Things[t.Key].Kind) is not null && Meets(t.Value))
             && !plan.Guessed.Any(g => g.Across.Meets(strip))
-            && !plan.Boxes.Any(b => b.Id != box.Id && Meets(b.At));
+            && !plan.Boxes.Any(b => b.Id != box.Id && Meets(b.At))
+            && !cables.Any(c => c.Apart(strip, up) < Length.Zero)
+            && !plan.Lost.Any(t => CutNotes.Meets(plan.Wall.Things[t].Kind) is not null)
+            && plan.Unplaced.Count == 0;
         return new(right, WallBook.Gang, free);
 
         bool Meets(Extent at) => (at.Across?.Meets(strip) ?? true) && (at.Up?.Meets(up) ?? true);

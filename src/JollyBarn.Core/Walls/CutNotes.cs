@@ -6,10 +6,21 @@ using JollyBarn.Wiring;
 namespace JollyBarn.Walls;
 
 /// <summary>Goes through all that is known of a wall for one hole, on both faces and between.</summary>
-internal sealed class CutNotes(WallPlan plan, BoxOnWall box, Stretch across, Stretch up, Job job, bool cut)
+internal sealed class CutNotes(
+    WallPlan plan,
+    BoxOnWall box,
+    IReadOnlyList<InferredCable> cables,
+    Stretch across,
+    Stretch up,
+    Job job,
+    bool cut
+)
 {
     private static readonly Length BesideStud = Length.Inches(0, 1, 4),
         WithinReach = Length.Inches(16);
+
+    /// <summary>The hole is still to be cut: what is in has its hole.</summary>
+    private readonly bool fresh = cut || (box.Box.Contents == Contents.NotOpened && box.Box.Leads.Count == 0);
 
     private readonly Length near = Length.FromInches(WallBook.Near.Of(job.Practice));
 
@@ -18,7 +29,7 @@ internal sealed class CutNotes(WallPlan plan, BoxOnWall box, Stretch across, Str
         kind is WallThingKind.Stud or WallThingKind.Blocking or WallThingKind.Header or WallThingKind.Door or WallThingKind.Window;
 
     public IEnumerable<CutNote> All(IReadOnlyList<PlateOver> plates) =>
-        [.. Inside(), .. Cables(), .. Boxes(), .. Depth(), .. Plate(plates), .. Looked()];
+        [.. Inside(), .. Ears(), .. Cables(), .. Boxes(), .. Depth(), .. Plate(plates), .. Lost(), .. Looked()];
 
     private IEnumerable<CutNote> Inside()
     {
@@ -32,7 +43,7 @@ internal sealed class CutNotes(WallPlan plan, BoxOnWall box, Stretch across, Str
 
             var apart = Beside.Apart(across, up, a, u);
             var guessed = thing.How == FoundHow.Guessed || !a.Sure || !u.Sure;
-            if (Of(thing.Kind) is { } met && apart < Least(thing.Kind) && !Own(thing.Run))
+            if (Meets(thing.Kind) is { } met && apart < Least(thing.Kind) && !Own(thing.Run))
             {
                 yield return new(met, guessed ? CutWeight.Ask : CutWeight.Stop, Thing: id, Run: thing.Run, Way: apart);
             }
@@ -68,7 +79,10 @@ internal sealed class CutNotes(WallPlan plan, BoxOnWall box, Stretch across, Str
                 yield return new(CutCase.Clear, CutWeight.Tell, Thing: id, Way: clear);
             }
         }
+    }
 
+    private IEnumerable<CutNote> Ears()
+    {
         if (BoxKinds.Find(box.Box.Kind) is { OldWork: true })
         {
             var ears = Length.FromInches(WallBook.Ears.Of(job.Practice));
@@ -82,7 +96,8 @@ internal sealed class CutNotes(WallPlan plan, BoxOnWall box, Stretch across, Str
         }
     }
 
-    private static CutCase? Of(WallThingKind kind) =>
+    /// <summary>What a saw meets in it; null for what is no part of the wall's inside.</summary>
+    public static CutCase? Meets(WallThingKind kind) =>
         kind switch
         {
             WallThingKind.Stud => CutCase.Stud,
@@ -99,7 +114,7 @@ internal sealed class CutNotes(WallPlan plan, BoxOnWall box, Stretch across, Str
     private IEnumerable<CutNote> Cables()
     {
         var stray = Length.FromInches(WallBook.Stray.Of(job.Practice));
-        foreach (var cable in InferredCable.Of(plan, job))
+        foreach (var cable in cables)
         {
             if (!Own(cable.Run) && cable.Apart(across, up) is var way && way < stray)
             {
@@ -149,15 +164,31 @@ internal sealed class CutNotes(WallPlan plan, BoxOnWall box, Stretch across, Str
 
     private IEnumerable<CutNote> Depth()
     {
-        var layers = Transfer.Layers(box.Side == WallSide.Near ? plan.Wall.Layers : plan.Wall.BehindLayers);
-        if (layers is { } on && plan.Wall.StudDepth.OrNull is { } space && BoxDepth.Depth(box.Box) is { } deep)
+        if (fresh && !box.Sized)
         {
-            var left = on + space - deep;
-            if (left < Length.Zero)
-            {
-                yield return new(CutCase.TooDeep, CutWeight.Stop, box.Side, Box: box.Id, Way: Length.Zero - left);
-            }
+            yield return new(CutCase.SizeAsk, CutWeight.Ask, box.Side, Box: box.Id);
         }
+
+        var layers = Transfer.Layers(box.Side == WallSide.Near ? plan.Wall.Layers : plan.Wall.BehindLayers);
+        if (box.Box.Shape is BoxShape.Surface or BoxShape.Weatherproof)
+        {
+            yield break;
+        }
+
+        if (layers is not { } on || plan.Wall.StudDepth.OrNull is not { } space || BoxDepth.Depth(box.Box) is not { } deep)
+        {
+            if (fresh)
+            {
+                yield return new(CutCase.DepthAsk, CutWeight.Ask, box.Side, Box: box.Id);
+            }
+
+            yield break;
+        }
+
+        var left = on + space - deep;
+        yield return left < Length.Zero
+            ? new(CutCase.TooDeep, CutWeight.Stop, box.Side, Box: box.Id, Way: Length.Zero - left)
+            : new(CutCase.Behind, CutWeight.Tell, box.Side, Box: box.Id, Way: left);
     }
 
     private IEnumerable<CutNote> Plate(IReadOnlyList<PlateOver> plates)
@@ -179,12 +210,7 @@ internal sealed class CutNotes(WallPlan plan, BoxOnWall box, Stretch across, Str
         {
             var thing = plan.Wall.Things[id];
             if (
-                thing.Kind
-                    is WallThingKind.Trim
-                        or WallThingKind.Cabinet
-                        or WallThingKind.Counter
-                        or WallThingKind.Door
-                        or WallThingKind.Window
+                OnFace(thing.Kind, thing.Side)
                 && (thing.Side is null || thing.Side == box.Side)
                 && at is { Across: { } a, Up: { } u }
                 && Beside.Apart(wide, high, a, u) is var way
@@ -195,32 +221,63 @@ internal sealed class CutNotes(WallPlan plan, BoxOnWall box, Stretch across, Str
                 yield return new(CutCase.Plate, CutWeight.Fix, box.Side, Thing: id, Way: Length.Zero - way);
             }
         }
+
+        foreach (var other in plan.Boxes.Where(b => b.Id != box.Id && b.Side == box.Side && b.At.IsPlaced))
+        {
+            var (theirWide, theirHigh) = WallBook.Plate(PlateSize.Standard, Math.Max(1, other.Box.Gangs));
+            var (a, u) = (other.At.Across!, other.At.Up!);
+            a = a.Wider(WallSizes.Half(theirWide - a.Size));
+            u = u.Wider(WallSizes.Half(theirHigh - u.Size));
+            if (Beside.Apart(wide, high, a, u) is var lap && lap < Length.Zero && !other.At.Across!.Meets(across))
+            {
+                yield return new(CutCase.Plates, CutWeight.Fix, box.Side, Box: other.Id, Way: Length.Zero - lap);
+            }
+        }
     }
+
+    /// <summary>What a plate cannot lie on; a pipe only where it stands on a face.</summary>
+    private static bool OnFace(WallThingKind kind, WallSide? side) =>
+        kind is WallThingKind.Trim or WallThingKind.Cabinet or WallThingKind.Counter or WallThingKind.Door or WallThingKind.Window
+        || (kind == WallThingKind.Pipe && side is not null);
+
+    /// <summary>What is recorded in this wall, and nobody knows where: the saw may find it.</summary>
+    private IEnumerable<CutNote> Lost() =>
+        fresh
+            ?
+            [
+                .. plan
+                    .Lost.Where(t => Meets(plan.Wall.Things[t].Kind) is not null)
+                    .Select(t => new CutNote(CutCase.Lost, CutWeight.Ask, Thing: t)),
+                .. plan.Unplaced.Where(b => b != box.Id).Select(b => new CutNote(CutCase.Lost, CutWeight.Ask, Box: b)),
+            ]
+            : [];
 
     /// <summary>Whether somebody looked at all of the cut, from each face.</summary>
     private IEnumerable<CutNote> Looked()
     {
-        // What is in has its hole.
-        if (!cut && (box.Box.Contents != Contents.NotOpened || box.Box.Leads.Count > 0))
+        if (!fresh)
         {
             yield break;
         }
 
         foreach (var face in Enum.GetValues<WallSide>())
         {
-            var looked = plan.Things.Where(t =>
-                plan.Wall.Things[t.Key] is { Kind: WallThingKind.Looked } l
-                && (l.Side ?? WallSide.Near) == face
-                && Holds(t.Value.Across, across)
-                && Holds(t.Value.Up, up)
-            );
             var layers = face == WallSide.Near ? plan.Wall.Layers : plan.Wall.BehindLayers;
-            var open = layers.Count > 0 && layers.All(l => l.ToCome);
-            yield return looked.FirstOrDefault().Key is var id && (id is not null || open)
+            yield return plan.Things.FirstOrDefault(t => LookedInto(t.Key, t.Value, face)).Key is { } id
                 ? new(CutCase.Looked, CutWeight.Tell, face, id)
-                : new(CutCase.NobodyLooked, CutWeight.Ask, face);
+            : layers.Count > 0 && layers.All(l => l.ToCome) ? new(CutCase.OpenFace, CutWeight.Tell, face)
+            : new(CutCase.NobodyLooked, CutWeight.Ask, face);
         }
     }
 
-    private static bool Holds(Stretch? whole, Stretch part) => whole is not null && whole.Low <= part.Low && whole.High >= part.High;
+    /// <summary>A part that was looked into counts where all of the hole lies in it, by numbers that were read; a guess is no
+    /// look.</summary>
+    private bool LookedInto(string id, Extent at, WallSide face) =>
+        plan.Wall.Things[id] is { Kind: WallThingKind.Looked, How: not FoundHow.Guessed } looked
+        && (looked.Side ?? WallSide.Near) == face
+        && at is { Across: { Sure: true } a, Up: { Sure: true } u }
+        && Holds(a, across)
+        && Holds(u, up);
+
+    private static bool Holds(Stretch whole, Stretch part) => whole.Low <= part.Low && whole.High >= part.High;
 }

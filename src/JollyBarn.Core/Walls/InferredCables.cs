@@ -7,20 +7,19 @@ namespace JollyBarn.Walls;
 public readonly record struct WallPoint(Length X, Length Y);
 
 /// <summary>A cable nobody saw, along the way such a cable usually goes.</summary>
-/// <param name="Whole">True where both its boxes are on this wall; else it leaves the wall at its end.</param>
-public sealed record InferredCable(Id<Run> Run, IReadOnlyList<WallPoint> Corners, bool Whole)
+public sealed record InferredCable(Id<Run> Run, IReadOnlyList<WallPoint> Corners)
 {
     private static readonly Length Over = Length.Inches(8);
 
     /// <summary>Cables of the boxes of a wall, from what is recorded of their ends.</summary>
     /// <remarks>Common practice: between two boxes it rises by 8 in, or over a door or window, goes across and comes
-    /// down; one that leaves goes straight up or down
-    /// by the side it enters its box, and up where that is not known. A cable somebody saw is not inferred again.</remarks>
+    /// down; one that leaves goes straight up or down by the side it enters its box, and up where that is not known. A cable somebody
+    /// saw is not inferred again.</remarks>
     public static IReadOnlyList<InferredCable> Of(WallPlan plan, Job job)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(job);
-        var seen = plan.Wall.Things.Values.Select(t => t.Run).OfType<Id<Run>>().ToHashSet();
+        var seen = plan.Things.Where(t => t.Value.IsPlaced).Select(t => plan.Wall.Things[t.Key].Run).OfType<Id<Run>>().ToHashSet();
         var there = plan.Boxes.Where(b => b.At.IsPlaced).ToDictionary(b => b.Id);
         return [.. job.Runs.Where(r => !seen.Contains(r.Key)).Select(r => Way(plan, r.Key, r.Value, there)).OfType<InferredCable>()];
     }
@@ -42,8 +41,8 @@ public sealed record InferredCable(Id<Run> Run, IReadOnlyList<WallPoint> Corners
         return ends switch
         {
             // Over a ceiling a cable leaves by any side.
-            [var one] when plan.Wall.Kind == FaceKind.Wall => new(id, [Out(one), .. Leaves(plan, one)], false),
-            [var one, var other] => new(id, Across(plan, one, other), true),
+            [var one] when plan.Wall.Kind == FaceKind.Wall => new(id, [Out(one), .. Leaves(plan, one)]),
+            [var one, var other] => new(id, Across(plan, one, other)),
             _ => null,
         };
     }

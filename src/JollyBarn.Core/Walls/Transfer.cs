@@ -10,8 +10,7 @@ namespace JollyBarn.Walls;
 /// <param name="Wider">How much farther from the box that edge stands on the far face; null while nobody measured both.</param>
 /// <param name="Far">From it to the middle, on the far face; null until that is measured.</param>
 /// <param name="Off">How far the mark may be off; null where the thickness of the wall is not known and matters.</param>
-/// <param name="BoxIsRight">True where the box is to the right of it, seen from the near face.</param>
-public sealed record TransferBy(Tape By, Length Near, Length? Wider, Length? Far, Length? Off, bool Sure, bool BoxIsRight);
+public sealed record TransferBy(Tape By, Length Near, Length? Wider, Length? Far, Length? Off, bool Sure);
 
 /// <summary>A mark carried through a wall.</summary>
 /// <param name="Ways">From the one that may be off least; those that lack a measurement last.</param>
@@ -30,9 +29,7 @@ public sealed record Transfer(IReadOnlyList<TransferBy> Ways, Length? Height, Le
         var tape = Length.FromInches(WallBook.Tape.Of(house));
         var ways = box.At.Across is { } at ? Edges(plan, at).Select(e => By(e, at)).ToList() : [];
         var height =
-            box.At.Up is { } up && (plan.Wall.FarFloor.OrNull is not null || box.Side == WallSide.Far)
-                ? Other(plan, box, up.At(box.Box.Spot!.Up.To))
-                : (Length?)null;
+            box.At.Up is { } up && plan.Wall.FarFloor.OrNull is not null ? Other(plan, box, up.At(box.Box.Spot!.Up.To)) : (Length?)null;
         return new(
             [.. ways.OrderBy(w => w.Far is null || w.Off is null).ThenBy(w => w.Off?.Units ?? 0).ThenBy(w => Math.Abs(w.Near.Units))],
             height,
@@ -47,7 +44,7 @@ public sealed record Transfer(IReadOnlyList<TransferBy> Ways, Length? Height, Le
                 !edge.Hole ? tape + tape
                 : Thick(plan) is { } thick ? tape + tape + Length.FromInches(WallBook.Lean.Of(house) * thick.InInches)
                 : (Length?)null;
-            return new(edge.By, near, edge.Wider, edge.Wider is { } wider ? near + wider : null, off, edge.Sure && box.Sure, right);
+            return new(edge.By, near, edge.Wider, edge.Wider is { } wider ? near + wider : null, off, edge.Sure && box.Sure);
         }
     }
 
@@ -83,7 +80,7 @@ public sealed record Transfer(IReadOnlyList<TransferBy> Ways, Length? Height, Le
         foreach (var (id, extent) in plan.Things)
         {
             var thing = plan.Wall.Things[id];
-            if (extent.Across is not { } at)
+            if (thing.Across is null || extent.Across is not { } at)
             {
                 continue;
             }

@@ -19,7 +19,7 @@ public sealed record TrenchAsk(Length Along, BuriedUnder Over, RacewayKind? Race
 /// <param name="Dig">How deep one digs: what lies on the bottom, the sand under it, the cover over it.</param>
 /// <param name="Warning">How deep the tape lies that warns the next one who digs.</param>
 /// <param name="Sleeve">Raceway over each riser: from its depth below grade to the box or 8 ft up.</param>
-/// <param name="Post">How deep a post stands: below frost, and a third of what is over the ground.</param>
+/// <param name="Post">How deep a post stands: below frost, and half of what is over the ground.</param>
 /// <param name="PostLong">The post to cut.</param>
 /// <param name="Wire">Cable or each conductor, riser to riser, with what it takes at both ends.</param>
 /// <param name="Pieces">Raceway along the bottom, of 10 ft pieces.</param>
@@ -39,7 +39,7 @@ public sealed record Trench(
         Piece = Length.Inches(120);
 
     /// <remarks>Cover by NEC Table 300.5; a riser is protected from 18 in below grade to 8 ft above, 300.5(D)(1). Sand under it, warning
-    /// tape 12 in over it (300.5(D)(3) asks it of service conductors) and the depth of the post: <em>practice</em>.</remarks>
+    /// tape half way down (300.5(D)(3) asks one 12 in over service conductors) and the depth of the post: <em>practice</em>.</remarks>
     public static Trench Of(TrenchAsk ask, CodeProfile profile, HousePractice house)
     {
         ArgumentNullException.ThrowIfNull(ask);
@@ -52,8 +52,8 @@ public sealed record Trench(
         var below = limits.Inches("riser.below");
         var (up, top) = (ask.Post, limits.Inches("riser.above"));
         var sleeve = (cover < below ? cover : below) + (up < top ? up : top);
-        var third = Length.FromUnits(ask.Post.Units / 2);
-        var post = ask.Frost is { } frost && frost > third ? frost : third;
+        var half = Length.FromUnits(ask.Post.Units / 2);
+        var post = ask.Frost is { } frost && frost > half ? frost : half;
         var end = Length.FromInches(WallBook.TrenchEnd.Of(house));
         var riser = cover + ask.Post;
         return new(

@@ -62,7 +62,10 @@ public static class WallNumbers
         foreach (var low in new[] { true, false })
         {
             var edges = plan
-                .Things.Where(t => Shared(plan.Wall.Things[t.Key].Kind) && t.Value.Across is not null)
+                .Things.Where(t =>
+                    plan.Wall.Things[t.Key] is { Across: not null } thing && Shared(thing.Kind) && t.Value.Across is not null
+                )
+                .Where(t => !plan.Leans(TapeStart.Thing, t.Key, box.Id, false))
                 .Where(t => low ? t.Value.Across!.High <= at.Middle : t.Value.Across!.Low >= at.Middle)
                 .OrderBy(t => low ? at.Low - t.Value.Across!.High : t.Value.Across!.Low - at.High)
                 .Take(2);
@@ -71,7 +74,7 @@ public static class WallNumbers
                 yield return new(TapeStart.Thing, Fact<Length>.Unknown, Of: edge.Key, Edge: low ? TapeTo.High : TapeTo.Low);
             }
 
-            var next = Others(plan, box)
+            var next = Others(plan, box, false)
                 .Where(b => b.At.Across is not null && (low ? b.At.Across.Middle < at.Middle : b.At.Across.Middle > at.Middle))
                 .MinBy(b => low ? at.Middle - b.At.Across!.Middle : b.At.Across!.Middle - at.Middle);
             if (next is not null)
@@ -90,7 +93,7 @@ public static class WallNumbers
         }
 
         yield return new(TapeStart.Ceiling, Fact<Length>.Unknown);
-        var mate = Others(plan, box)
+        var mate = Others(plan, box, true)
             .Where(b => b.At.IsPlaced)
             .MinBy(b => Math.Abs((b.At.Across!.Middle - (box.At.Across?.Middle ?? Length.Zero)).Units));
         if (mate is not null)
@@ -99,11 +102,9 @@ public static class WallNumbers
         }
     }
 
-    /// <summary>Boxes it may be measured from: none that is itself measured from it.</summary>
-    private static IEnumerable<BoxOnWall> Others(WallPlan plan, BoxOnWall box) =>
-        plan.Boxes.Where(b => b.Id != box.Id && b.Box.Spot is { } s && !From(s.Across, box.Id) && !From(s.Up, box.Id));
-
-    private static bool From(Tape tape, Id<Box> box) => tape.From == TapeStart.Box && tape.Of == box.Text;
+    /// <summary>Boxes it may be measured from: none that is itself measured from it, by however many tapes.</summary>
+    private static IEnumerable<BoxOnWall> Others(WallPlan plan, BoxOnWall box, bool up) =>
+        plan.Boxes.Where(b => b.Id != box.Id && !plan.Leans(TapeStart.Box, b.Id, box.Id, up));
 
     /// <summary>What stands still and has an edge.</summary>
     private static bool Shared(WallThingKind kind) =>
@@ -119,10 +120,9 @@ public static class WallNumbers
 }
 
 /// <summary>What a row of boxes keeps level.</summary>
-/// <param name="At">Of its first box, by the edge the row keeps.</param>
 /// <param name="Boxes">From the left.</param>
 /// <param name="Off">How far the highest and the lowest are apart.</param>
-public sealed record WallRow(TapeTo Edge, Length At, IReadOnlyList<Id<Box>> Boxes, Length Off, WallSide Side)
+public sealed record WallRow(TapeTo Edge, IReadOnlyList<Id<Box>> Boxes, Length Off, WallSide Side)
 {
     /// <summary>Rows of two boxes or more on one face, by the edge they keep best.</summary>
     public static IReadOnlyList<WallRow> Of(WallPlan plan, HousePractice house)
@@ -143,7 +143,7 @@ public sealed record WallRow(TapeTo Edge, Length At, IReadOnlyList<Id<Box>> Boxe
                     .First();
                 if (row.Boxes.Count > 1)
                 {
-                    rows.Add(new(row.Edge, left[0].At.Up!.At(row.Edge), [.. row.Boxes.Select(b => b.Id)], row.Off, face.Key));
+                    rows.Add(new(row.Edge, [.. row.Boxes.Select(b => b.Id)], row.Off, face.Key));
                 }
 
                 left = [.. left.Except(row.Boxes, ReferenceEqualityComparer.Instance).Cast<BoxOnWall>()];

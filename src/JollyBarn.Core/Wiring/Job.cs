@@ -83,7 +83,56 @@ public sealed record Change
         get;
         init => field = value ?? [];
     } = [];
+
+    /// <summary>Whether the wall it works in is open.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public WallIs Wall { get; init; }
+
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public PermitIs Permit { get; init; }
+
+    /// <summary>What its stages wait for.</summary>
+    [JsonConverter(typeof(ByIdJson<string, Hold>))]
+    public ById<string, Hold> Holds
+    {
+        get;
+        init => field = value ?? ById<string, Hold>.Empty;
+    } = ById<string, Hold>.Empty;
+
+    [JsonConverter(typeof(ByIdJson<string, Inspected>))]
+    public ById<string, Inspected> Inspections
+    {
+        get;
+        init => field = value ?? ById<string, Inspected>.Empty;
+    } = ById<string, Inspected>.Empty;
+
+    /// <summary>Steps of make-up cards that were marked as done, in order.</summary>
+    public IReadOnlyList<Tick> Ticks
+    {
+        get;
+        init => field = value ?? [];
+    } = [];
+
+    /// <summary>When something was last recorded as done with a step of a box, ISO 8601; null where nothing was.</summary>
+    public string? LastDoneIn(Id<Box> box) =>
+        Ticks.Where(t => t.Box == box && t.Done is not null).Select(t => t.At).Order(StringComparer.Ordinal).LastOrDefault();
 }
+
+/// <summary>A step of a box's make-up card, marked as done.</summary>
+/// <param name="Step">Key of the step.</param>
+/// <param name="At">When, ISO 8601, UTC.</param>
+/// <param name="Done">Id of what was recorded as done with it; null for a step that changes nothing of the record.</param>
+/// <param name="Op">Operation it is timed as, as <c>op.joint</c>; null for one that is not.</param>
+/// <param name="Of">Which of them: steps of one device are timed together.</param>
+public sealed record Tick(
+    Id<Box> Box,
+    string Step,
+    string By,
+    string At,
+    string? Done = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Op = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Of = null
+);
 
 /// <summary>A correction to as found.</summary>
 /// <param name="On">Day, year-month-day.</param>
@@ -95,7 +144,12 @@ public sealed record DoneEdit(string Id, JsonElement Edit, string? Planned = nul
 
 /// <summary>One planned edit of a Change, with the id it can be dropped by.</summary>
 /// <param name="Edit">The edit as the open format writes it; the layer of edits gives it meaning.</param>
-public sealed record PlannedEdit(string Id, JsonElement Edit);
+/// <param name="Carried">What was recorded as done brought it about, step by step or otherwise: it is not done again.</param>
+public sealed record PlannedEdit(
+    string Id,
+    JsonElement Edit,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)] bool Carried = false
+);
 
 /// <summary>One building or vehicle: its recorded present and the Changes planned on top of it.</summary>
 /// <remarks>A file of an earlier program lacks what came later; such a property takes nothing for empty.</remarks>
@@ -152,6 +206,22 @@ public sealed record Job
         init => field = value ?? ById<string, Sighting>.Empty;
     } = ById<string, Sighting>.Empty;
 
+    /// <summary>What is or was wrong, with what was observed of it.</summary>
+    [JsonConverter(typeof(ByIdJson<string, Complaint>))]
+    public ById<string, Complaint> Complaints
+    {
+        get;
+        init => field = value ?? ById<string, Complaint>.Empty;
+    } = ById<string, Complaint>.Empty;
+
+    /// <summary>Tests that proved what is finished.</summary>
+    [JsonConverter(typeof(ByIdJson<string, Tested>))]
+    public ById<string, Tested> Tested
+    {
+        get;
+        init => field = value ?? ById<string, Tested>.Empty;
+    } = ById<string, Tested>.Empty;
+
     /// <summary>What somebody has that takes current, and where it hangs.</summary>
     [JsonConverter(typeof(ByIdJson<string, Appliance>))]
     public ById<string, Appliance> Appliances
@@ -167,6 +237,14 @@ public sealed record Job
         get;
         init => field = value ?? ById<string, StockLine>.Empty;
     } = ById<string, StockLine>.Empty;
+
+    /// <summary>Standard makes of this shop.</summary>
+    [JsonConverter(typeof(ByIdJson<string, Pattern>))]
+    public ById<string, Pattern> Patterns
+    {
+        get;
+        init => field = value ?? ById<string, Pattern>.Empty;
+    } = ById<string, Pattern>.Empty;
 
     /// <summary>How long operations took.</summary>
     [JsonConverter(typeof(ByIdJson<string, Timed>))]
@@ -211,6 +289,15 @@ public sealed record Job
         get;
         init => field = value ?? ById<string, Photo>.Empty;
     } = ById<string, Photo>.Empty;
+
+    /// <summary>The job with these boxes alone and the runs that come to them: as electricity the same there, where nothing but panels
+    /// joins them to the rest.</summary>
+    public Job Only(IReadOnlySet<Id<Box>> boxes) =>
+        this with
+        {
+            Boxes = Boxes.Each((id, b) => boxes.Contains(id) ? b : null),
+            Runs = Runs.Each((_, r) => r.Boxes.Any(boxes.Contains) ? r : null),
+        };
 
     public static Job Blank(string name) => new() { Name = name };
 }

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace JollyBarn.Wiring;
 
 /// <summary>What a reading is for.</summary>
@@ -39,6 +41,7 @@ public enum ReadingShows
 /// <param name="FromAll">Leads that were one point with the first when it was taken, itself among them; null in records of an older
 /// program: that lead alone.</param>
 /// <param name="ToAll">The same of the second.</param>
+/// <param name="Asked">Which of the readings asked of a finished box it answers; null where none asked for it.</param>
 public sealed record Reading(
     string Instrument,
     string From,
@@ -54,8 +57,14 @@ public sealed record Reading(
     string? Arrived = null,
     ReadingShows Shows = ReadingShows.Figure,
     IReadOnlyList<string>? FromAll = null,
-    IReadOnlyList<string>? ToAll = null
+    IReadOnlyList<string>? ToAll = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] AskedReading? Asked = null
 );
+
+/// <summary>A reading that is asked of a box a Change made up, by the points of the solved network it lies between.</summary>
+/// <param name="Switch">The lever that is thrown for it; null where none is.</param>
+/// <param name="On">How it lies.</param>
+public sealed record AskedReading(string Change, string From, string To, string? Switch = null, bool On = true);
 
 /// <summary>A proof of dead at one box by one person: its readings are entries of their own that name it.</summary>
 /// <param name="KnownSource">The source known to be live that the instrument is tried on.</param>

@@ -151,6 +151,10 @@ public sealed record Run
 
     public RunEnd End(RunSide side) => side == RunSide.A ? A : B;
 
+    /// <summary>Boxes it ends in: none, one, two, or one twice.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
+    public IEnumerable<Id<Box>> Boxes => new[] { A.Box, B.Box }.OfType<Id<Box>>();
+
     public Run WithEnd(RunSide side, RunEnd end) => side == RunSide.A ? this with { A = end } : this with { B = end };
 
     /// <summary>The sides of this run that are in a box (both, when a cable leaves a box and comes back).</summary>

@@ -20,8 +20,12 @@ public sealed class WallPlan
     /// <summary>Boxes with a place on it, by id.</summary>
     public IReadOnlyList<BoxOnWall> Boxes { get; private set; } = [];
 
-    /// <summary>Boxes recorded in the wall that nobody measured.</summary>
+    /// <summary>Boxes recorded in the wall of which it is not known where they are: nobody measured, or what they are measured from has
+    /// no place itself.</summary>
     public IReadOnlyList<Id<Box>> Unplaced { get; private set; } = [];
+
+    /// <summary>The same of things.</summary>
+    public IReadOnlyList<string> Lost { get; private set; } = [];
 
     public IReadOnlyList<GuessedStud> Guessed { get; private set; } = [];
 
@@ -70,7 +74,8 @@ public sealed class WallPlan
                     b.Value is { Width.IsKnown: true, Height.IsKnown: true }
                 )),
         ];
-        plan.Unplaced = [.. boxes.Where(b => b.Value.Spot is null).Select(b => b.Key)];
+        plan.Unplaced = [.. boxes.Where(b => plan.Box(b.Key)?.At.IsPlaced != true).Select(b => b.Key)];
+        plan.Lost = [.. wall.Things.Ids.Where(t => plan.Things.GetValueOrDefault(t)?.IsPlaced != true)];
         plan.Guessed = [.. GuessedStuds.Of(plan)];
         return plan;
     }
@@ -122,11 +127,39 @@ public sealed class WallPlan
                     Back = true,
                 }
                 : null,
-            TapeStart.FloorNow => (Floor(side, false, across ?? Length.Zero), false, true),
-            TapeStart.FinishedFloor => (Floor(side, true, across ?? Length.Zero), false, true),
+            TapeStart.FloorNow => (Floor(side, false, across ?? Length.Zero), false, FloorKnown(side)),
+            TapeStart.FinishedFloor => (Floor(side, true, across ?? Length.Zero), false, FloorKnown(side)),
             TapeStart.Ceiling => High is { } high ? (high, true, Sure(Wall.High)) : null,
             _ => tape.Of is { } of && Find(tape.From, of, up) is { } stretch ? Held(tape, of, stretch, up ? WallSide.Near : side) : null,
         };
+    }
+
+    /// <summary>The floor behind is only known by how much lower it is than the near one.</summary>
+    private bool FloorKnown(WallSide side) => side == WallSide.Near || Sure(Wall.FarFloor);
+
+    /// <summary>Whether where one thing or box is hangs on a box, by however many tapes.</summary>
+    public bool Leans(TapeStart kind, string of, string box, bool up)
+    {
+        for (var (i, at) = (0, (Kind: kind, Of: of)); i <= Wall.Things.Count + spotted.Count; i++)
+        {
+            if (at.Kind == TapeStart.Box && at.Of == box)
+            {
+                return true;
+            }
+
+            var tape =
+                at.Kind == TapeStart.Box
+                    ? (up ? spotted.GetValueOrDefault(at.Of)?.Spot?.Up : spotted.GetValueOrDefault(at.Of)?.Spot?.Across)
+                    : (up ? Wall.Things.Find(at.Of)?.Up : Wall.Things.Find(at.Of)?.Across);
+            if (tape is not { From: TapeStart.Thing or TapeStart.Box, Of: { } next })
+            {
+                return false;
+            }
+
+            at = (tape.From, next);
+        }
+
+        return false;
     }
 
     /// <summary>The edge of an opening, as the face a tape is held on has it.</summary>
@@ -201,8 +234,8 @@ public sealed class WallPlan
         var (side, seen, usual) = (thing.Side ?? WallSide.Near, thing.How != FoundHow.Guessed, WallSizes.Usual(thing.Kind));
         return (up ? thing.Up : thing.Across, up) switch
         {
-            (null, true) => new(Length.Zero, High ?? Length.Zero, High is not null && seen),
-            (null, false) => new(Length.Zero, Wide ?? Length.Zero, Wide is not null && seen),
+            (null, true) => WallSizes.All(High, seen),
+            (null, false) => WallSizes.All(Wide, seen),
             ({ } tape, true) => Along(
                 tape,
                 thing.Height.OrNull ?? usual,

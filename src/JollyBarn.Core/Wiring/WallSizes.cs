@@ -16,6 +16,10 @@ public static class WallSizes
     /// <summary>So many units as a length; null where that is farther than anything of a wall.</summary>
     public static Length? Within(System.Int128 units) => units >= -Furthest && units <= Furthest ? Length.FromUnits((long)units) : null;
 
+    /// <summary>From one end of the wall to the other; however far that is, where nobody measured it.</summary>
+    public static Stretch All(Length? size, bool sure) =>
+        size is { } known ? new(Length.Zero, known, sure) : new(Length.FromUnits(-Furthest), Length.FromUnits(Furthest), sure);
+
     /// <summary>Width and height of a box in the face of its wall: as measured, else as its kind is, else as its gangs usually
     /// are.</summary>
     public static (Length Width, Length Height) Size(Box box)

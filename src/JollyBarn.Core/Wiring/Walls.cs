@@ -107,9 +107,6 @@ public sealed record WallThing(WallThingKind Kind, FoundHow How = FoundHow.Seen)
 
     public Fact<Length> Height { get; init; } = Fact<Length>.Unknown;
 
-    /// <summary>From the face towards its own place to the near side of it.</summary>
-    public Fact<Length> Deep { get; init; } = Fact<Length>.Unknown;
-
     /// <summary>The face it is on, or was looked into from; null for what is inside.</summary>
     public WallSide? Side { get; init; }
 
@@ -162,82 +159,42 @@ public sealed record Wall(string Name, string? Place = null)
     /// <summary>Fire rating in hours, null when not known.</summary>
     public decimal? FireRating { get; init; }
 
-    /// <summary>Floor that is still to come.</summary>
+    /// <summary>Floor that is still to come; none where nobody said.</summary>
     public Fact<Length> FloorBuildUp { get; init; } = Fact<Length>.Unknown;
 
     /// <summary>The place behind it; null when nobody said.</summary>
     public string? Behind { get; init; }
 
     /// <summary>Its layers from the place behind, inward.</summary>
-    public IReadOnlyList<WallLayer> BehindLayers
-    {
-        get;
-        init => field = value ?? [];
-    } = [];
+    public IReadOnlyList<WallLayer> BehindLayers { get; init; } = [];
 
     /// <summary>From corner to corner.</summary>
-    public Fact<Length> Wide
-    {
-        get;
-        init => field = value ?? Fact<Length>.Unknown;
-    } = Fact<Length>.Unknown;
+    public Fact<Length> Wide { get; init; } = Fact<Length>.Unknown;
 
     /// <summary>From the floor as it is now, at the left corner, to the ceiling.</summary>
-    public Fact<Length> High
-    {
-        get;
-        init => field = value ?? Fact<Length>.Unknown;
-    } = Fact<Length>.Unknown;
+    public Fact<Length> High { get; init; } = Fact<Length>.Unknown;
 
     /// <summary>Depth of its studs or joists: of a wall the space between the boards.</summary>
-    public Fact<Length> StudDepth
-    {
-        get;
-        init => field = value ?? Fact<Length>.Unknown;
-    } = Fact<Length>.Unknown;
+    public Fact<Length> StudDepth { get; init; } = Fact<Length>.Unknown;
 
     /// <summary>From middle to middle of its studs.</summary>
-    public Fact<Length> Spacing
-    {
-        get;
-        init => field = value ?? Fact<Length>.Unknown;
-    } = Fact<Length>.Unknown;
+    public Fact<Length> Spacing { get; init; } = Fact<Length>.Unknown;
 
     /// <summary>Whether it carries; null when nobody said.</summary>
     public bool? Bears { get; init; }
 
     /// <summary>How much lower the floor or ground behind is; below zero, higher.</summary>
-    public Fact<Length> FarFloor
-    {
-        get;
-        init => field = value ?? Fact<Length>.Unknown;
-    } = Fact<Length>.Unknown;
+    public Fact<Length> FarFloor { get; init; } = Fact<Length>.Unknown;
 
     /// <summary>How much lower its own floor is at the right corner than at the left; below zero, higher.</summary>
-    public Fact<Length> FloorDrop
-    {
-        get;
-        init => field = value ?? Fact<Length>.Unknown;
-    } = Fact<Length>.Unknown;
+    public Fact<Length> FloorDrop { get; init; } = Fact<Length>.Unknown;
 
     /// <summary>The left corner of the face behind stands so much farther out than that of the near one; below zero, less.</summary>
-    public Fact<Length> LeftFar
-    {
-        get;
-        init => field = value ?? Fact<Length>.Unknown;
-    } = Fact<Length>.Unknown;
+    public Fact<Length> LeftFar { get; init; } = Fact<Length>.Unknown;
 
     /// <summary>The same of the right corner.</summary>
-    public Fact<Length> RightFar
-    {
-        get;
-        init => field = value ?? Fact<Length>.Unknown;
-    } = Fact<Length>.Unknown;
+    public Fact<Length> RightFar { get; init; } = Fact<Length>.Unknown;
 
     [JsonConverter(typeof(ByIdJson<string, WallThing>))]
-    public ById<string, WallThing> Things
-    {
-        get;
-        init => field = value ?? ById<string, WallThing>.Empty;
-    } = ById<string, WallThing>.Empty;
+    public ById<string, WallThing> Things { get; init; } = ById<string, WallThing>.Empty;
 }

@@ -1,4 +1,5 @@
 using JollyBarn.Edits;
+using JollyBarn.Making;
 using JollyBarn.Planning;
 using JollyBarn.Store;
 using JollyBarn.Telling;
@@ -14,7 +15,8 @@ public sealed record CorrectionView(string Id, string On, string Says);
 /// <summary>A planned or done edit as a sentence.</summary>
 /// <param name="Refusal">Why it no longer goes on the job as it is now, or null.</param>
 /// <param name="Done">Id of the record that it was done, or null.</param>
-public sealed record ToldStep(string Id, string Says, ToldRefusal? Refusal = null, string? Done = null);
+/// <param name="Carried">What was done, step by step or otherwise, brought it about: nothing of it is left.</param>
+public sealed record ToldStep(string Id, string Says, ToldRefusal? Refusal = null, string? Done = null, bool Carried = false);
 
 /// <summary>A Change as a list shows it.</summary>
 /// <param name="Boxes">Boxes it touches, by id, with their names.</param>
@@ -98,7 +100,26 @@ internal static class ChangeEndpoints
             .WithSummary("What an open Change does to boxes, to the load, drop and protection of circuits, and to what hangs where.");
     }
 
-    private static ToldStep Told(PlannedStep step) => new(step.Id, step.Edit.Tell(step.Before), step.Refusal?.Tell(), step.Done);
+    private static ToldStep Told(PlannedStep step) =>
+        new(step.Id, step.Edit.Tell(step.Before), step.Refusal?.Tell(), step.Done, step.Carried);
+
+    private static IEnumerable<ToldStep> Steps(Job job, string change)
+    {
+        var carried = Carried.Of(job, change).ToHashSet(StringComparer.Ordinal);
+        return ChangeWork.Steps(job, change).Select(Told).Select(s => carried.Contains(s.Id) ? s with { Carried = true } : s);
+    }
+
+    /// <summary>Boxes it works on, and those it sets, by their names.</summary>
+    private static Dictionary<string, string> Boxes(Job job, string id, Change change)
+    {
+        var planned = change.Closed is null ? ChangeWork.Planned(job, id) : job;
+        var fresh = planned.Boxes.Where(b => !job.Boxes.Has(b.Key));
+        return change
+            .AsFound.Ids.Where(job.Boxes.Has)
+            .Select(b => (b.Text, job.Boxes[b].Name))
+            .Concat(fresh.Select(b => (b.Key.Text, b.Value.Name)))
+            .ToDictionary(b => b.Item1, b => b.Name);
+    }
 
     private static IEnumerable<ChangeView> All(Job job) =>
         job.Changes.Select(c => new ChangeView(
@@ -106,8 +127,8 @@ internal static class ChangeEndpoints
             c.Value.Name,
             c.Value.Opened,
             c.Value.Closed,
-            [.. c.Value.Closed is null ? ChangeWork.Steps(job, c.Key).Select(Told) : c.Value.Edits.Select(e => new ToldStep(e.Id, "done"))],
-            c.Value.AsFound.Ids.Where(job.Boxes.Has).ToDictionary(id => id.Text, id => job.Boxes[id].Name),
+            [.. c.Value.Closed is null ? Steps(job, c.Key) : c.Value.Edits.Select(e => new ToldStep(e.Id, "done"))],
+            Boxes(job, c.Key, c.Value),
             c.Value.Closed is not null
                 ? []
                 :

@@ -3,6 +3,7 @@ using JollyBarn.Fill;
 using JollyBarn.Planning;
 using JollyBarn.Store;
 using JollyBarn.Telling;
+using JollyBarn.Telling.Making;
 using JollyBarn.Telling.Phrases;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
@@ -16,6 +17,7 @@ public sealed record NewJob(string Id, string Name);
 
 /// <summary>Where the job stands as far as fill can tell: over-full, just fitting, unknown, and the rest.</summary>
 /// <param name="Next">What each open Change waits for before its next stage.</param>
+/// <param name="Stages">Stages of open Changes that plan something.</param>
 public sealed record TodayAnswer(
     JobHead Job,
     IReadOnlyList<BoxSummary> Over,
@@ -24,13 +26,25 @@ public sealed record TodayAnswer(
     IReadOnlyList<BoxSummary> Fine,
     int Binned,
     IReadOnlyList<ToldWaits> Next,
-    IReadOnlyList<InterimView> Interims
+    IReadOnlyList<InterimView> Interims,
+    IReadOnlyList<ToldStages> Stages
 );
 
 /// <summary>What is energised and not finished.</summary>
 /// <param name="Where">The box or the cable it is at.</param>
 /// <param name="Overdue">True when its time is past.</param>
-public sealed record InterimView(string Id, string Says, string? Where, Id<Box>? Box, string Until, string By, bool Overdue);
+/// <param name="Why">Why it could not wait.</param>
+public sealed record InterimView(
+    string Id,
+    InterimKind Kind,
+    string Says,
+    string? Why,
+    string? Where,
+    Id<Box>? Box,
+    string Until,
+    string By,
+    bool Overdue
+);
 
 /// <summary>Jobs: list, make, copy, bin, bring back.</summary>
 internal static class JobEndpoints
@@ -134,14 +148,26 @@ internal static class JobEndpoints
             [.. boxes.Where(b => b.Fit == Fit.Fits)],
             job.Boxes.Values.Count(b => b.Binned),
             [.. NextStages.Of(job, id => Views.Verdicts(open.Judged, job, id, job.Boxes[id], solved)).Select(n => ToldWaits.Tell(job, n))],
-            [.. job.Interims.OrderBy(i => i.Value.Until, StringComparer.Ordinal).Select(i => Interim(job, i.Key, i.Value))]
+            [.. job.Interims.OrderBy(i => i.Value.Until, StringComparer.Ordinal).Select(i => Interim(job, i.Key, i.Value))],
+            [.. job.Changes.Where(c => c.Value is { Closed: null, Edits.Count: > 0 }).Select(c => StageEndpoints.Stages(job, c.Key, ""))]
         );
     }
+
+    /// <summary>What was left energised until a time that is past.</summary>
+    public static IReadOnlyList<InterimView> Overdue(Job job) =>
+        [
+            .. job
+                .Interims.OrderBy(i => i.Value.Until, StringComparer.Ordinal)
+                .Select(i => Interim(job, i.Key, i.Value))
+                .Where(i => i.Overdue),
+        ];
 
     private static InterimView Interim(Job job, string id, Interim interim) =>
         new(
             id,
+            interim.Kind,
             interim.Says,
+            interim.Why,
             interim.Box is { } box ? job.Boxes.Find(box)?.Name
                 : interim.Run is { } run ? new Names(job).Of(Thing.Run(run))
                 : null,

@@ -1,5 +1,6 @@
 using System.Globalization;
 using CsvHelper;
+using JollyBarn.Making;
 using JollyBarn.Store;
 using JollyBarn.Telling;
 using JollyBarn.Telling.Phrases;
@@ -59,13 +60,13 @@ internal static class ReadingEndpoints
 
         api.MapGet(
                 "/jobs/{job}/boxes/{box}/proof",
-                Results<Ok<ProofAnswer>, NotFound> (JobStore store, string job, Id<Box> box, string by) =>
-                    store.Find(job) is { } open && open.Now.Job is var now && now.Boxes.Find(box) is { } found
+                Results<Ok<ProofAnswer>, NotFound> (JobStore store, string job, Id<Box> box, string by, string? change = null) =>
+                    store.Find(job) is { } open && ProvedOn(open.Now.Job, change, box) is var now && now?.Boxes.Find(box) is { } found
                         ? TypedResults.Ok(ProofOf(now, box, found, by))
                         : TypedResults.NotFound()
             )
             .WithName("proof")
-            .WithSummary("Where this person's proof of dead stands at a box.");
+            .WithSummary("Where this person's proof of dead stands at a box, as it is recorded or as a Change left it so far.");
 
         api.MapGet("/jobs/{job}/reports", Results<Ok<IReadOnlyDictionary<string, Report>>, NotFound> (JobStore store, string job) =>
                 store.Find(job) is { } open
@@ -88,6 +89,12 @@ internal static class ReadingEndpoints
             .WithSummary("Reads a pasted list or a CSV into lines. Nothing is kept.");
     }
 
+    /// <summary>The job as recorded, or as an open Change left the box so far; null where there is no such Change.</summary>
+    private static Job? ProvedOn(Job job, string? change, Id<Box> box) =>
+        change is null ? job
+        : job.Changes.Find(change) is { Closed: null } ? MakeUpCard.ProvedOn(job, change, box)
+        : null;
+
     private static ReadingView View(Job job, string id, Reading r) =>
         new(
             id,
@@ -108,7 +115,7 @@ internal static class ReadingEndpoints
 
     private static ProofAnswer ProofOf(Job job, Id<Box> boxId, Box box, string by)
     {
-        var now = DateTimeOffset.UtcNow.ToString("yyyy-MM-ddTHH:mm:ss.fffZ", CultureInfo.InvariantCulture);
+        var now = Clock.Now();
         var state = Proofs.Judge(job, boxId, by, now);
         var others = job
             .Proofs.Values.Where(p => p.Box == boxId && p.By != by)

@@ -18,7 +18,8 @@ public sealed record JobFinding(Id<Box>? Box, string? Supply, string Name, strin
 
 /// <summary>What can hurt somebody now.</summary>
 /// <param name="Working">What the solved network says is still being worked out: these are the stops known so far.</param>
-public sealed record JobStops(IReadOnlyList<JobFinding> Stops, bool Working);
+/// <param name="Overdue">What was left energised, unfinished, until a time that is past: a stop like any other.</param>
+public sealed record JobStops(IReadOnlyList<JobFinding> Stops, bool Working, IReadOnlyList<InterimView> Overdue);
 
 /// <summary>What judging the job anew after an edit would change in one box, circuit or panel.</summary>
 /// <param name="Box">The box; null of a circuit or panel.</param>
@@ -124,7 +125,7 @@ internal static class VerdictEndpoints
     internal static JobStops Stops(OpenJob open, Job job)
     {
         var solved = open.Judged.Expected.Of(job, Views.Patience);
-        return new([.. All(open.Judged, job, solved, f => f.Verdict == Verdict.Stop)], solved is null);
+        return new([.. All(open.Judged, job, solved, f => f.Verdict == Verdict.Stop)], solved is null, JobEndpoints.Overdue(job));
     }
 
     /// <summary>Every verdict of every box that is not in the bin, circuit and panel that does not hold, with what the network

@@ -45,12 +45,7 @@ internal static class WallEndpoints
 
     private static ToldWall? Find(JobStore store, string job, string wall, string? by, string? change) =>
         store.Find(job) is { } open && States.Read(open, null, change) is { } state
-            ? WallTeller.Tell(
-                state,
-                wall,
-                by ?? "",
-                DateTimeOffset.UtcNow.ToString("yyyy-MM-ddTHH:mm:ss.fffZ", System.Globalization.CultureInfo.InvariantCulture)
-            )
+            ? WallTeller.Tell(state, wall, by ?? "", Clock.Now())
             : null;
 
     private static IResult Sheet<T>(T? told, string kind, Func<T, Page> draw)

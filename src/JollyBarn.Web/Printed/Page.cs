@@ -2,9 +2,7 @@ using System.Globalization;
 using System.Security;
 using System.Text;
 using PdfSharp.Drawing;
-using PdfSharp.Fonts;
 using PdfSharp.Pdf;
-using PdfSharp.Snippets.Font;
 
 namespace JollyBarn.Web.Printed;
 
@@ -26,21 +24,25 @@ internal sealed class Page(double width, double height, string title)
 
     private readonly List<Shape> shapes = [];
 
-    private static readonly Lock Fonts = new();
-
     public void Line(double x1, double y1, double x2, double y2, Stroke stroke = Stroke.Plain) => shapes.Add(new(x1, y1, x2, y2, stroke));
 
     public void Box(double x, double y, double wide, double high, Stroke stroke = Stroke.Plain, bool filled = false) =>
         shapes.Add(new(x, y, wide, high, stroke) { Rect = true, Filled = filled });
 
+    /// <summary>A filled patch of ink.</summary>
+    public void Ink(double x, double y, double wide, double high) =>
+        shapes.Add(new(x, y, wide, high, Stroke.Plain) { Rect = true, Solid = true });
+
     /// <param name="size">Height of the letters, points.</param>
-    public void Text(double x, double y, string text, double size = 9, bool bold = false) =>
+    /// <param name="figures">In the face of even width.</param>
+    public void Text(double x, double y, string text, double size = 9, bool bold = false, bool figures = false) =>
         shapes.Add(
             new(x, y, 0, 0, Stroke.Plain)
             {
                 Words = text,
                 Size = size,
                 Bold = bold,
+                Figures = figures,
             }
         );
 
@@ -72,16 +74,25 @@ internal sealed class Page(double width, double height, string title)
         Text(x, y + 11, $"Hold a tape to it: {count} {(metric ? "cm" : "in")}. If it is not, print at 100 %, not fitted to the page.", 8);
     }
 
-    public byte[] Pdf()
-    {
-        lock (Fonts)
-        {
-            GlobalFontSettings.FontResolver ??= new FailsafeFontResolver();
-        }
+    public byte[] Pdf() => Pdf(title, [this]);
 
+    /// <summary>Several sheets as one file.</summary>
+    public static byte[] Pdf(string title, IEnumerable<Page> pages)
+    {
         using var document = new PdfDocument();
         document.Info.Title = title;
-        var page = document.AddPage();
+        foreach (var page in pages)
+        {
+            page.Onto(document.AddPage());
+        }
+
+        using var file = new MemoryStream();
+        document.Save(file);
+        return file.ToArray();
+    }
+
+    private void Onto(PdfPage page)
+    {
         (page.Width, page.Height) = (XUnit.FromPoint(width), XUnit.FromPoint(height));
         using (var g = XGraphics.FromPdfPage(page))
         {
@@ -93,8 +104,11 @@ internal sealed class Page(double width, double height, string title)
                 };
                 if (s.Words is { } words)
                 {
-                    var font = new XFont("Segoe WP", s.Size, s.Bold ? XFontStyleEx.Bold : XFontStyleEx.Regular);
-                    g.DrawString(words, font, XBrushes.Black, s.A, s.B);
+                    g.DrawString(words, PaperText.Font(s.Size, s.Bold, s.Figures), XBrushes.Black, s.A, s.B);
+                }
+                else if (s.Solid)
+                {
+                    g.DrawRectangle(XBrushes.Black, s.A, s.B, s.C, s.D);
                 }
                 else if (s.Rect)
                 {
@@ -106,10 +120,6 @@ internal sealed class Page(double width, double height, string title)
                 }
             }
         }
-
-        using var file = new MemoryStream();
-        document.Save(file);
-        return file.ToArray();
     }
 
     public string Svg()
@@ -127,8 +137,13 @@ internal sealed class Page(double width, double height, string title)
             if (s.Words is { } words)
             {
                 var weight = s.Bold ? " font-weight=\"700\"" : "";
-                svg.Append(Inv, $"<text x=\"{s.A}\" y=\"{s.B}\" font-family=\"sans-serif\" font-size=\"{s.Size}\"{weight}>");
+                var face = s.Figures ? "monospace" : "sans-serif";
+                svg.Append(Inv, $"<text x=\"{s.A}\" y=\"{s.B}\" font-family=\"{face}\" font-size=\"{s.Size}\"{weight}>");
                 svg.Append(SecurityElement.Escape(words)).Append("</text>");
+            }
+            else if (s.Solid)
+            {
+                svg.Append(Inv, $"<path d=\"M{s.A:0.##} {s.B:0.##}h{s.C:0.##}v{s.D:0.##}h{-s.C:0.##}z\"/>");
             }
             else if (s.Rect)
             {
@@ -155,10 +170,14 @@ internal sealed class Page(double width, double height, string title)
 
         public bool Filled { get; init; }
 
+        public bool Solid { get; init; }
+
         public string? Words { get; init; }
 
         public double Size { get; init; }
 
         public bool Bold { get; init; }
+
+        public bool Figures { get; init; }
     }
 }

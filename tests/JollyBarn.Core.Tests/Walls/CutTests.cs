@@ -175,7 +175,7 @@ public sealed class CutTests
         var cut = Cut(job);
         Assert.Equal(stops, Of(cut, CutCase.InferredCable).Any(n => n.Weight == CutWeight.Stop));
         var reach = LiveInReach.Of(cut, job, "Ines", "2026-10-01T08:00:00Z");
-        Assert.Equal(stops ? ["run"] : [], reach.Select(r => r.Run.Text));
+        Assert.Equal(stops ? ["run"] : Array.Empty<string>(), reach.Select(r => r.Run!.Value.Text));
         Assert.All(reach, r => Assert.Null(r.ProvedAt));
     }
 
@@ -186,6 +186,104 @@ public sealed class CutTests
         var job = With(Plain).Box("a", Left("60"), Floor("12"), kind: "nm-1g-18").Do(new AddCable("a", "run", "k1", Jobs.Nm(12, 2)));
         Assert.Empty(Of(Cut(job), CutCase.InferredCable));
         Assert.Single(LiveInReach.Of(Cut(job), job, "Ines", "2026-10-01T08:00:00Z"));
+    }
+
+    /// <summary>A cable somebody saw and nobody followed: it is near, and what feeds it is not known. That is never "none".</summary>
+    [Fact]
+    public void A_cable_nobody_followed_is_in_reach()
+    {
+        var cable = new WallThing(WallThingKind.Cable) { Across = Left("31"), Width = In("1/2") };
+        var job = With(Plain, ("cable", cable)).Box("a", Left("30"), Floor("12"));
+        Assert.Equal(CutWeight.Stop, Assert.Single(Of(Cut(job), CutCase.Cable)).Weight);
+        var live = Assert.Single(LiveInReach.Of(Cut(job), job, "Ines", "2026-10-01T08:00:00Z"));
+        Assert.Equal(("cable", 0), (live.Thing, live.Breakers.Count));
+        Assert.Null(live.Run);
+    }
+
+    /// <summary>What is written down and not measured is somewhere: the cut waits for it.</summary>
+    [Fact]
+    public void What_has_no_place_is_asked_for()
+    {
+        var pipe = new WallThing(WallThingKind.Pipe) { Across = new(TapeStart.LeftCorner, Fact<Length>.Unknown) };
+        var job = With(Plain, ("pipe", pipe))
+            .Box("a", Left("30"), Floor("12"))
+            .Do(new AddBox("lost", "Lost", "nm-1g-18"), new SetBoxWall("lost", "w"));
+        var lost = Of(Cut(job), CutCase.Lost).ToList();
+        Assert.Equal(["pipe", null], lost.Select(n => n.Thing));
+        Assert.Equal("lost", lost[1].Box!.Value.Text);
+        Assert.All(lost, n => Assert.Equal(CutWeight.Ask, n.Weight));
+        Assert.All(Cut(job).Wider, w => Assert.False(w.Free));
+    }
+
+    /// <summary>A stud goes from floor to ceiling, however high that is.</summary>
+    [Fact]
+    public void A_stud_stands_in_the_hole_of_a_wall_whose_height_nobody_measured()
+    {
+        var job = With(Plain with { High = Fact<Length>.Unknown }, ("s", Stud("30"))).Box("a", Left("30"), Floor("12"));
+        Assert.Equal(CutWeight.Stop, Assert.Single(Of(Cut(job), CutCase.Stud)).Weight);
+    }
+
+    /// <summary>A guess that somebody looked is no look; an open face is told, and stands for none either.</summary>
+    [Fact]
+    public void Only_a_look_is_a_look()
+    {
+        var look = new WallThing(WallThingKind.Looked, FoundHow.Guessed) { Across = Left("0", TapeTo.Low), Width = In("144") };
+        var open = Plain with { BehindLayers = [new("board", In("1/2"), false, true)] };
+        var cut = Cut(With(open, ("look", look)).Box("a", Left("30"), Floor("12")));
+        Assert.Equal(WallSide.Near, Assert.Single(Of(cut, CutCase.NobodyLooked)).Face);
+        Assert.Equal(WallSide.Far, Assert.Single(Of(cut, CutCase.OpenFace)).Face);
+        Assert.Empty(Of(cut, CutCase.Looked));
+    }
+
+    /// <summary>In ½ + 3½ in a box of 2⅞ leaves 1⅛ behind it; with the depth of the studs not known, that is asked.</summary>
+    [Fact]
+    public void What_is_left_behind_a_box_is_told_or_asked()
+    {
+        var job = With(Plain).Box("a", Left("30"), Floor("12")).Do(new SetBoxSize("a", Depth: In("2 7/8")));
+        Assert.Equal(Length.Parse("1 1/8"), Assert.Single(Of(Cut(job), CutCase.Behind)).Way);
+        var unknown = job.Do(new PutWall("w", job.Walls["w"] with { StudDepth = Fact<Length>.Unknown }));
+        Assert.Equal(CutWeight.Ask, Assert.Single(Of(Cut(unknown), CutCase.DepthAsk)).Weight);
+    }
+
+    /// <summary>Two boxes of 2¼ in, 2½ from middle to middle: standard plates of 2¾ lap by ¼.</summary>
+    [Theory]
+    [InlineData("32 1/2", "1/4")]
+    [InlineData("32 3/4", null)]
+    public void Plates_beside_each_other_do_not_lap(string other, string? lap)
+    {
+        var notes = Of(Cut(With(Plain).Box("a", Left("30"), Floor("12")).Box("b", Left(other), Floor("12"))), CutCase.Plates);
+        Assert.Equal(lap is null ? null : Length.Parse(lap), notes.SingleOrDefault()?.Way);
+    }
+
+    /// <summary>A pipe where the second gang would go: that side is not free, though no framing stands there.</summary>
+    [Fact]
+    public void One_gang_more_is_not_cut_into_a_pipe()
+    {
+        var pipe = new WallThing(WallThingKind.Pipe) { Across = Left("33"), Width = In("2") };
+        var cut = Cut(With(Plain, ("pipe", pipe)).Box("a", Left("30"), Floor("12")));
+        Assert.Equal([(false, true), (true, false)], cut.Wider.Select(w => (w.Right, w.Free)));
+    }
+
+    /// <summary>A cable that is cut through is two: dead at one end says nothing of the other piece.</summary>
+    [Fact]
+    public void A_proof_at_one_end_of_a_cut_cable_proves_nothing()
+    {
+        const string now = "2026-09-14T09:00:00Z";
+        var proved = ProofTests
+            .Proved()
+            .Do(
+                new PutPlace("room", new Place("Room")),
+                new PutPlace("porch", new Place("Porch")),
+                new PutWall("w", Plain),
+                new SetBoxWall("b", "w", new(Left("60"), Floor("12")))
+            );
+        Id<Box>? At(Job job, string by) =>
+            Assert.Single(LiveInReach.Of(CutLook.Of(job.Plan(), job.Plan().Box("b")!, job)!, job, by, now)).ProvedAt;
+        Assert.Equal("b", At(proved, "Ines")?.Text);
+        Assert.Null(At(proved, "Mara"));
+        var run = proved.Runs["r0"];
+        var saw = run with { Hurts = run.Hurts.With("saw", new RunHurt(HurtKind.Cut)) };
+        Assert.Null(At(proved with { Runs = proved.Runs.With("r0", saw) }, "Ines"));
     }
 
     private static CutLook Cut(Job job) => CutLook.Of(job.Plan(), job.Plan().Box("a")!, job)!;

@@ -1,6 +1,8 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Measures;
+using JollyBarn.Testing;
 using JollyBarn.Walls;
 using JollyBarn.Wiring;
 using static JollyBarn.Core.Tests.Walls.WallHouse;
@@ -23,8 +25,8 @@ public sealed class ReachTests
             .Box("b", Left(second), Floor("12"), device: "receptacle");
         var gaps = WallReach.Floor(job.Plan(), WallSide.Near, Limits).Gaps;
         Assert.Equal(
-            gap is null ? [] : [(Length.Parse(gap), true)],
-            gaps.Where(g => g.From > Length.Zero).Select(g => (g.Size, g.Decided))
+            gap is null ? Array.Empty<(Length, bool)>() : [(Length.Parse(gap), true)],
+            gaps.Where(g => g.From > Length.Zero).Select(g => (g.Size, g.Open is null))
         );
     }
 
@@ -36,7 +38,7 @@ public sealed class ReachTests
             .Box("a", Left("110"), Floor("12"), device: "receptacle")
             .Box("b", Left("270"), Floor("12"), device: "receptacle");
         var gaps = WallReach.Floor(job.Plan(), WallSide.Near, Limits).Gaps;
-        Assert.Equal([(Length.Parse("38"), false), (Length.Parse("18"), true)], gaps.Select(g => (g.Size, g.Decided)));
+        Assert.Equal([(Length.Parse("38"), false), (Length.Parse("18"), true)], gaps.Select(g => (g.Size, g.Open is null)));
     }
 
     /// <summary>Between two doors, 2 ft of wall ask for a receptacle and less does not, 210.52(A)(2).</summary>
@@ -77,7 +79,27 @@ public sealed class ReachTests
         };
         var job = With(Plain, ("c", counter)).Box("a", Left("14"), Floor("42"), device: "receptacle");
         var gap = Assert.Single(WallReach.Counters(job.Plan(), WallSide.Near, Limits).Gaps);
-        Assert.Equal((Length.Inches(38), Length.Inches(64), true), (gap.From, gap.To, gap.Decided));
+        Assert.Equal((Length.Inches(38), Length.Inches(64), true), (gap.From, gap.To, gap.Open is null));
+    }
+
+    /// <summary>A box nobody measured or opened may be the receptacle that is missed, and so may one whose place is a guess.</summary>
+    [Theory]
+    [InlineData("no place")]
+    [InlineData("not opened")]
+    [InlineData("a guess")]
+    public void A_gap_waits_for_boxes_that_are_not_known(string how)
+    {
+        var job = With(Plain with { Wide = In("288") }, ("g", Stud("40", FoundHow.Guessed)))
+            .Box("a", Left("72"), Floor("12"), device: "receptacle")
+            .Box("b", Left("230"), Floor("12"), device: "receptacle");
+        Assert.Contains(WallReach.Floor(job.Plan(), WallSide.Near, Limits).Gaps, g => g.Open is null);
+        job = how switch
+        {
+            "no place" => job.Do(new AddBox("c", "Box c", "nm-1g-18"), new SetBoxWall("c", "w")),
+            "not opened" => job.Box("c", Left("150"), Floor("12")),
+            _ => job.Box("c", Held("g", TapeTo.High, "4"), Floor("12"), device: "receptacle"),
+        };
+        Assert.All(WallReach.Floor(job.Plan(), WallSide.Near, Limits).Gaps, g => Assert.Equal(GapOpen.Box, g.Open));
     }
 
     /// <summary>Jambs of unequal width: 21⅝ in inside, ⅝ farther outside, 22¼ there, ⅛ off at most with two tapes of 1/16. A thin hole

@@ -1,6 +1,9 @@
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
+using JollyBarn.Inspection.Rules;
+using JollyBarn.Planning.Remedies;
+using JollyBarn.Telling;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;
 using static JollyBarn.Core.Tests.Walls.WallHouse;
@@ -35,7 +38,9 @@ public sealed class WallRuleTests
         Assert.Single(Of(job, "a", "wall-spacing"));
         var between = job.Box("c", Left("140"), Floor("12"), device: "receptacle");
         Assert.Empty(Of(between, "a", "wall-spacing"));
-        Assert.Single(Of(between.Do(new SetBoxWall("c", "w")), "a", "wall-spacing"));
+        // With no place, nobody knows whether it is between.
+        Assert.Empty(Of(between.Do(new SetBoxWall("c", "w")), "a", "wall-spacing"));
+        Assert.Single(Of(between.Do(new SetBoxWall("c")), "a", "wall-spacing"));
     }
 
     /// <summary>A workshop is not lived in: 210.52(A) does not ask there.</summary>
@@ -51,14 +56,28 @@ public sealed class WallRuleTests
             f => f.Verdict == Verdict.Fix
         );
 
-    /// <summary>In a fire-rated wall 24 in apart on opposite faces: 20 in between the two is asked about, 24 is fine.</summary>
+    /// <summary>In a fire-rated wall 24 in apart on opposite faces: 20 in is told with its inches, and asks what protects them. Farther
+    /// apart than that, a box nobody recorded may be nearer: it is asked as before.</summary>
     [Theory]
-    [InlineData("52 1/4", Verdict.Measure)]
-    [InlineData("56 1/4", Verdict.Fine)]
-    public void Boxes_on_opposite_faces_of_a_fire_wall_are_measured_on_the_drawing(string other, Verdict verdict)
+    [InlineData("52 1/4", FireOpposite.Case.AskProtected)]
+    [InlineData("56 1/4", FireOpposite.Case.AskWay)]
+    public void Boxes_on_opposite_faces_of_a_fire_wall_are_read_off_the_drawing(string other, FireOpposite.Case found)
     {
-        var job = With(Plain with { FireRating = 1 }).Box("a", Left("30"), Floor("12")).Box("b", Left(other), Floor("12"), WallSide.Far);
-        Assert.Equal(verdict, Assert.Single(Of(job, "a", "fire-opposite")).Verdict);
+        var job = With(Plain with { FireRating = 1, LeftFar = In("0") })
+            .Box("a", Left("30"), Floor("12"))
+            .Box("b", Left(other), Floor("12"), WallSide.Far);
+        var finding = Assert.Single(Of(job, "a", "fire-opposite"));
+        Assert.Equal((Verdict.Measure, found.ToString()), (finding.Verdict, finding.Case));
+    }
+
+    /// <summary>Read off the wall it is mended by another receptacle; "done, look again" would find the same.</summary>
+    [Fact]
+    public void What_is_read_off_the_wall_is_not_mended_by_looking_again()
+    {
+        var job = Opened(Two("230"), "a");
+        var answer = RemedyList.Weigh(job, "a", Assert.Single(Of(job, "a", "wall-spacing")));
+        Assert.Empty(answer.Remedies);
+        Assert.Contains("Another receptacle on the way", RemedyTeller.Tell(job, "a", answer).WhyNone, StringComparison.Ordinal);
     }
 
     private static List<Finding> Of(Job job, string box, string rule) =>

@@ -20,8 +20,11 @@ public static class QuestionedHouse
                 .. Jobs.NorthWall,
                 new PutPlace("p1", new Place("Bench room")),
                 new PlaceBox("b", "p1"),
+                new KeepPattern("feed-through", "Bench", "b", "Ines", "2026-09-14T08:10:00Z"),
                 new OpenChange("bench-row", "Bench row"),
                 new PlanEdit("bench-row", "u1", new NoteBox("b", "planned")),
+                new OpenComplaint("hum", "It hums", "Ines", "2026-09-14T08:20:00Z", 7),
+                new Observe("hum", "o1", new(new(LookKind.Warmth, "b"), SeenCase.Warm, "Ines", "2026-09-14T08:21:00Z")),
             ]);
 
     /// <summary>The house as a file.</summary>
@@ -36,6 +39,8 @@ public static class QuestionedHouse
             ["edition"] = "Nec2023",
             ["change"] = "bench-row",
             ["step"] = "u1",
+            ["trouble"] = "hum",
+            ["pattern"] = "feed-through",
             ["rule"] = "fed",
             ["of"] = "b",
             ["run"] = "on",

@@ -19,6 +19,8 @@ public static class FaultList
         new(typeof(Whole), "whole"),
         new(typeof(Moved), "moved"),
         new(typeof(ComesAndGoes), "comesAndGoes"),
+        new(typeof(InTheWet), "inTheWet"),
+        new(typeof(OfWhatIsPlugged), "ofWhatIsPlugged"),
         new(typeof(SeriesArc), "seriesArc"),
         new(typeof(ParallelArc), "parallelArc"),
         new(typeof(Several), "several"),

@@ -35,6 +35,21 @@ public enum OfferCase
     LineAndLoadOld,
     TrippedOrNeverReset,
     CommonAndTraveler,
+
+    /// <summary>A hot leaks to the ground beside it in a box that may be wet, of plastic or not.</summary>
+    WetSplice,
+    WetSpliceInRain,
+    LeaksInGround,
+    LeaksInGroundInRain,
+
+    /// <summary>A neutral skinned along a cable touches its ground.</summary>
+    SkinnedAlong,
+    LeaksInFar,
+    LeaksInFarInRain,
+    LeakyAppliance,
+
+    /// <summary>Things that each leak a little hang behind one ground-fault device.</summary>
+    LeaksAddUp,
 }
 
 /// <summary>A fault one can plant here to see what it does.</summary>
@@ -54,15 +69,6 @@ public static class FaultOffers
     private const double DampOhms = 24000;
 
     private const double Burnt = 5;
-
-    /// <summary>One fault somewhere in the job, chosen by a number: the same job and number give the same fault. None in a job where
-    /// nothing is recorded.</summary>
-    public static IReadOnlyList<Fault> Hidden(Job job, int number)
-    {
-        var live = Live.Solve(job, Situation.AsRecorded);
-        var all = job.Boxes.Where(b => !b.Value.Binned).SelectMany(b => At(live, b.Key, b.Value)).ToList();
-        return all.Count == 0 ? [] : [all[new Random(number).Next(all.Count)].Fault];
-    }
 
     public static IEnumerable<FaultOffer> At(Live live, Id<Box> id, Box box)
     {
@@ -177,6 +183,11 @@ public static class FaultOffers
                     ("device", Thing.Device(deviceId))
                 );
             }
+        }
+
+        foreach (var offer in LeakOffers.At(live, id, box))
+        {
+            yield return offer;
         }
 
         if (box.Material != BoxMaterial.Nonmetallic && live.Plan.Touching(Points.Metal(id)).Any(l => l.Kind == LinkKind.Contact))

@@ -49,7 +49,35 @@ public sealed record ComesAndGoes(Fault What) : Fault
 
     public override void Plant(LinkPlan plan)
     {
-        if (plan.There)
+        if (plan.Passing.Now)
+        {
+            What.Plant(plan);
+        }
+    }
+}
+
+/// <summary>A fault that is there only while it is wet: a splice in the rain, a lamp with water in it.</summary>
+public sealed record InTheWet(Fault What) : Fault
+{
+    public override Refusal? Check() => What is null or InTheWet ? new(Why.FaultWhich, "what") : What.Check();
+
+    public override void Plant(LinkPlan plan)
+    {
+        if (plan.Passing.Wet)
+        {
+            What.Plant(plan);
+        }
+    }
+}
+
+/// <summary>A fault of what is plugged in: unplugged it is gone.</summary>
+public sealed record OfWhatIsPlugged(Fault What) : Fault
+{
+    public override Refusal? Check() => What is null or OfWhatIsPlugged ? new(Why.FaultWhich, "what") : What.Check();
+
+    public override void Plant(LinkPlan plan)
+    {
+        if (plan.Passing.PluggedIn)
         {
             What.Plant(plan);
         }
@@ -138,6 +166,11 @@ public sealed record Unbonded(Id<Box> Box) : Fault
 /// <summary>A nail or saw in a cable: so many of its conductors touch each other.</summary>
 public sealed record Nail(Id<Run> Run, IReadOnlyList<int> Conductors, double Ohms = 0.05) : Fault
 {
+    public bool Equals(Nail? other) =>
+        other is not null && Run == other.Run && Ohms.Equals(other.Ohms) && Conductors.SequenceEqual(other.Conductors);
+
+    public override int GetHashCode() => HashCode.Combine(Run, Conductors.Count, Ohms);
+
     public override Refusal? Check() =>
         Conductors is { Count: <= 30 } && !Conductors.Any(c => c is < 0 or > 30) ? BadOhms(Ohms) : new(Why.NailRange, "conductors");
 
@@ -160,6 +193,10 @@ public sealed record Nail(Id<Run> Run, IReadOnlyList<int> Conductors, double Ohm
 public sealed record Several(IReadOnlyList<Fault> Faults) : Fault
 {
     private const int Most = 10;
+
+    public bool Equals(Several? other) => other is not null && Faults.SequenceEqual(other.Faults);
+
+    public override int GetHashCode() => Faults.Aggregate(Faults.Count, HashCode.Combine);
 
     public override Refusal? Check() =>
         Faults is not { Count: > 0 and <= Most } || Faults.Any(f => f is null or Several or ComesAndGoes { What: Several })

@@ -62,58 +62,13 @@ public sealed record BoxLive(
             [.. Electrics.Outlets.In(live, id, box)],
             story.Openings,
             story.Perhaps,
-            [.. Probed(job, id, box, strands.Values, joints.Values, metal).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Thing))],
+            [.. ProbePoints.Of(job, id, box).Where(p => live.Has(p.Point)).Select(p => At(p.Point, p.Thing))],
             [.. SupplyPlan.Sources(job, now).Select(s => new Throw(s.Id, new Thing(ThingKind.Source, s.Id), s.On))],
             BreakersOf(live),
             [.. SwitchesOf(id, box, now)],
             [.. FaultOffers.At(live, id, box)],
             live.Plan.Assumed
         );
-    }
-
-    /// <summary>Points an instrument is laid on: slots first, then leads, joints, the metal, and what is independent of the box.</summary>
-    private static IEnumerable<(string Point, Thing Thing)> Probed(
-        Job job,
-        Id<Box> id,
-        Box box,
-        IEnumerable<PointLive> strands,
-        IEnumerable<PointLive> joints,
-        PointLive? metal
-    )
-    {
-        foreach (var (deviceId, device) in box.Devices)
-        {
-            foreach (var half in new[] { "", "upper", "lower" })
-            {
-                foreach (var slot in new[] { "hot", "neutral", "ground" })
-                {
-                    yield return (Electrics.Points.Face(id, deviceId, half + slot), new Thing(ThingKind.Slot, half + slot, deviceId));
-                }
-            }
-
-            foreach (var terminal in DeviceKinds.Find(device.Kind)?.Terminals.Where(t => t.Id != "ground") ?? [])
-            {
-                yield return (Electrics.Points.Terminal(id, deviceId, terminal.Id), new Thing(ThingKind.Terminal, terminal.Id, deviceId));
-            }
-        }
-
-        foreach (var point in strands.Concat(joints).Append(metal).OfType<PointLive>())
-        {
-            yield return (point.Point, point.Thing);
-        }
-
-        yield return (Electrics.Points.Plate(id), new Thing(ThingKind.Plate, id));
-        foreach (var (run, side, _) in FarLoads.Of(job, box))
-        {
-            yield return (Electrics.Points.Frame(run, side), new Thing(ThingKind.FarMetal, Subjects.CableEnd(run, side)));
-        }
-
-        foreach (var panelId in job.Panels.Ids)
-        {
-            yield return (Electrics.Points.GroundBar(panelId), new Thing(ThingKind.IndependentGround, panelId));
-        }
-
-        yield return (Electrics.Points.Earth, new Thing(ThingKind.Earth, ""));
     }
 
     private static List<Throw> BreakersOf(Live live) =>

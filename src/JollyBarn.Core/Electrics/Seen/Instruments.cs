@@ -88,10 +88,22 @@ public static class Instruments
             _ => null,
         };
 
+    /// <summary>What an instrument that reads volts reads, V, whatever it makes open; null for one that does not.</summary>
+    public static double? Volts(Live live, string instrument, string from, string to)
+    {
+        if (!Ohms.TryGetValue(instrument, out var ohms))
+        {
+            return null;
+        }
+
+        var laid = new Branch(live.At(from), live.At(to), 1 / ohms);
+        return live.Solved.With(laid).Between(laid.From, laid.To);
+    }
+
     private static Shown Volts(Live live, string instrument, double ohms, string from, string to)
     {
         var laid = new Branch(live.At(from), live.At(to), 1 / ohms);
-        var volts = live.Solved.With(laid).Between(laid.From, laid.To);
+        var volts = Volts(live, instrument, from, to)!.Value;
         var trips = volts > LeastShown ? Laid(live, from, to, ohms) : [];
         var means =
             trips.Count > 0 ? ShownCase.OwnCurrentOpened

@@ -39,16 +39,7 @@ public static class LiveParts
     private const int MostFed = 24;
 
     /// <summary>The same of some boxes and what runs to them; right where nothing but panels joins them to the rest.</summary>
-    public static IReadOnlyList<LivePart> Of(Job job, IReadOnlySet<Id<Box>> boxes) =>
-        boxes.Count == 0
-            ? []
-            : Of(
-                job with
-                {
-                    Boxes = job.Boxes.Each((id, b) => boxes.Contains(id) ? b : null),
-                    Runs = job.Runs.Each((_, r) => Ends(r).Any(boxes.Contains) ? r : null),
-                }
-            );
+    public static IReadOnlyList<LivePart> Of(Job job, IReadOnlySet<Id<Box>> boxes) => boxes.Count == 0 ? [] : Of(job.Only(boxes));
 
     public static IReadOnlyList<LivePart> Of(Job job)
     {
@@ -73,8 +64,6 @@ public static class LiveParts
                 .DistinctBy(p => (p.Box, Math.Round(p.Volts, 1), Math.Round(p.Milliamperes, 1))),
         ];
     }
-
-    private static IEnumerable<Id<Box>> Ends(Run run) => new[] { run.A.Box, run.B.Box }.OfType<Id<Box>>();
 
     /// <summary>Every breaker on, whatever is recorded, and every switch one way.</summary>
     private static Situation With(Job job, bool turned) =>
@@ -104,7 +93,9 @@ public static class LiveParts
         }
     }
 
-    private static IEnumerable<(string Point, string Of, LiveKind Kind)> Touchable(Job job, Id<Box> id, Box box) =>
+    /// <summary>Metal of a box somebody can touch, by its points: devices, the box, its plate, what is fixed at the end of its
+    /// cables.</summary>
+    public static IEnumerable<(string Point, string Of, LiveKind Kind)> Touchable(Job job, Id<Box> id, Box box) =>
         [
             .. box.Devices.Ids.Select(d => (Points.Yoke(id, d), d.Text, LiveKind.Device)),
             .. box.Material == CodeBook.BoxMaterial.Nonmetallic

@@ -16,44 +16,47 @@ public sealed class FireOpposite() : BoxRule("fire-opposite")
         AskProtected,
     }
 
+    private const string Limit = "box.opposite";
+
     public override IEnumerable<Finding> Judge(BoxLook look)
     {
-        const string limit = "box.opposite";
         if (look.Wall?.FireRating is not > 0)
         {
             yield break;
         }
 
         var protects = look.Read(WallFacts.FireProtected);
-        yield return (look.Read(WallFacts.Opposite) ?? ByWall(look)) switch
+        yield return (look.Read(WallFacts.Opposite) ?? TooNear(look)) switch
         {
-            _ when protects == true => Fine(Subjects.Box, Case.Protected).By(limit),
-            null when look.DoesNotApply(WallFacts.Opposite) => Fine(Subjects.Box, Case.NoneThere).By(limit),
-            null => Ask(Subjects.Box, Case.AskWay, [WallFacts.Opposite]).By(limit),
-            { } apart when apart < look.Limits.Inches(limit) && protects is null => Ask(
+            _ when protects == true => Fine(Subjects.Box, Case.Protected).By(Limit),
+            null when look.DoesNotApply(WallFacts.Opposite) => Fine(Subjects.Box, Case.NoneThere).By(Limit),
+            null => Ask(Subjects.Box, Case.AskWay, [WallFacts.Opposite]).By(Limit),
+            { } apart when apart < look.Limits.Inches(Limit) && protects is null => Ask(
                     Subjects.Box,
                     Case.AskProtected,
                     [WallFacts.FireProtected],
                     ("at", apart)
                 )
-                .By(limit),
-            { } apart => AtLeast(look, Subjects.Box, apart, limit),
+                .By(Limit),
+            { } apart => AtLeast(look, Subjects.Box, apart, Limit),
         };
     }
 
-    /// <summary>The nearest box on the other face, where both are laid out on the wall: how far they are apart along it.</summary>
-    private static Length? ByWall(BoxLook look)
+    /// <summary>A box on the other face that is nearer along the wall than is allowed, by numbers that were read. That none is, nobody
+    /// reads off what is recorded: a box that is not may be nearer.</summary>
+    private static Length? TooNear(BoxLook look)
     {
-        if (look.Reads.Plan(look.Box.Wall) is not { } plan || plan.Box(look.Id) is not { At.Across: { } at } here)
+        if (look.Reads.Plan(look.Box.Wall) is not { } plan || plan.Box(look.Id) is not { At.Across: { Sure: true } at } here)
         {
             return null;
         }
 
-        var apart = plan
-            .Boxes.Where(b => b.Side != here.Side && b.At.Across is not null)
+        return plan
+            .Boxes.Where(b => b.Side != here.Side && b.At.Across is { Sure: true })
             .Select(b => b.At.Across!.Apart(at))
             .Select(a => a < Length.Zero ? Length.Zero : a)
-            .ToList();
-        return apart.Count > 0 ? apart.Min() : null;
+            .Where(a => a < look.Limits.Inches(Limit))
+            .Order()
+            .FirstOrNull();
     }
 }

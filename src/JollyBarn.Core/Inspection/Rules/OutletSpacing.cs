@@ -63,7 +63,8 @@ public abstract class OutletSpacing(string id, FactKey<Length> next, FactKey<Len
     /// <summary>What its receptacles reach along the wall.</summary>
     protected abstract WallReach Reach(WallPlan plan, WallSide side, LimitTable limits);
 
-    /// <summary>Only what is too far: that nothing is, waits for the walls round the corner.</summary>
+    /// <summary>Only what is too far, and only where every box of the face is known: that nothing is too far waits for the walls round the
+    /// corner.</summary>
     private IEnumerable<Finding> ByWall(BoxLook look, Length most)
     {
         if (look.Box.Spot is not { } spot || look.Reads.Plan(look.Box.Wall) is not { } plan || !WallReach.Asks(look.Use))
@@ -71,10 +72,18 @@ public abstract class OutletSpacing(string id, FactKey<Length> next, FactKey<Len
             yield break;
         }
 
-        var (beside, end) = Reach(plan, spot.Side, look.Limits).Ways(look.Id);
-        foreach (var (what, way, allowed) in new[] { (Case.NextTooFar, beside, most + most), (Case.EdgeTooFar, end, most) })
+        var reach = Reach(plan, spot.Side, look.Limits);
+        if (!reach.Known)
         {
-            if (way is { } far && far > allowed)
+            yield break;
+        }
+
+        var (beside, end) = reach.Ways(look.Id);
+        foreach (
+            var (fact, what, way, allowed) in new[] { (next, Case.NextTooFar, beside, most + most), (edge, Case.EdgeTooFar, end, most) }
+        )
+        {
+            if (way is { } far && far > allowed && !look.DoesNotApply(fact))
             {
                 yield return Fix(Subjects.Box, what, ("way", far), ("allowed", allowed), ("most", most), ("by", far - allowed));
             }

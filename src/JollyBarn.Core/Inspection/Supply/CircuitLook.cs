@@ -39,8 +39,7 @@ public sealed class CircuitLook(Reads reads, Id<Circuit> id, Circuit circuit) : 
 
     public IReadOnlyList<BoxLook> Boxes =>
         boxes ??= [
-            .. Runs.SelectMany(r => new[] { r.Run.A.Box, r.Run.B.Box })
-                .OfType<Id<Box>>()
+            .. Runs.SelectMany(r => r.Run.Boxes)
                 .Distinct()
                 .Order()
                 .Select(b => (Id: b, Box: Reads.Box(b)))

@@ -47,7 +47,7 @@ internal sealed class Against(Job job)
     {
         var near = TouchedBoxes.Between(job, next);
         var (part, over, leak) = Kept(near).Value;
-        var then = Part(next, near);
+        var then = next.Only(near);
         var gone = GoneOver.Of(then, s => Live.After(part, then, s));
         if (over.WorseIn(gone).Any())
         {
@@ -94,7 +94,7 @@ internal sealed class Against(Job job)
             if (at < 0)
             {
                 at = parts.Count;
-                parts.Add((near, new(() => Solved(Part(job, near)))));
+                parts.Add((near, new(() => Solved(job.Only(near)))));
             }
 
             return parts[at].Part;
@@ -103,13 +103,6 @@ internal sealed class Against(Job job)
 
     private static (Job Part, GoneOver Over, LeakTrips Leaks) Solved(Job part) =>
         (part, GoneOver.Of(part, s => Live.Solve(part, s)), new(part, Live.Solve(part, On(part))));
-
-    private static Job Part(Job job, IReadOnlySet<Id<Box>> near) =>
-        job with
-        {
-            Boxes = job.Boxes.Each((id, box) => near.Contains(id) ? box : null),
-            Runs = job.Runs.Each((_, run) => new[] { run.A.Box, run.B.Box }.Any(b => b is { } box && near.Contains(box)) ? run : null),
-        };
 
     /// <summary>These boxes as they are: most remedies of a verdict look at the same.</summary>
     private GoneOver Found(IReadOnlySet<Id<Box>> near)

@@ -83,15 +83,16 @@ public sealed class NotedRight : IRemedies
     public IEnumerable<Remedy> For(RemedyAsk ask)
     {
         var marks = ask.Finding.Rule == "no-ground" && !ask.Finding.Is("no-ground", GroundingTypeWithoutGround.Case.NotMarked);
-        if (marks || (ask.Finding.Verdict == Verdict.Stop && ask.Finding.Rule != "joint-tight"))
+        // Read off the wall as it is laid out, it is mended there: another receptacle.
+        var laid = ask.Finding.Rule is "wall-spacing" or "counter-spacing" && ask.Look.Read(Spaced(ask)) is null;
+        if (marks || laid || (ask.Finding.Verdict == Verdict.Stop && ask.Finding.Rule != "joint-tight"))
         {
             yield break;
         }
 
         var fact = ask.Finding.Rule switch
         {
-            "wall-spacing" when ask.Finding.Is("wall-spacing", OutletSpacing.Case.EdgeTooFar) => WallFacts.WallEdge,
-            "counter-spacing" when ask.Finding.Is("counter-spacing", OutletSpacing.Case.EdgeTooFar) => WallFacts.CounterEdge,
+            "wall-spacing" or "counter-spacing" => Spaced(ask),
             "bath-zone" => BathZone.Decides(ask.Look),
             "tub-space" when ask.Finding.Is("tub-space", TubSpace.Case.Hangs) => WallFacts.BathZone,
             var rule => Hand[rule],
@@ -108,6 +109,16 @@ public sealed class NotedRight : IRemedies
             ("house", House(ask))
         );
     }
+
+    /// <summary>The distance a verdict of spacing stands on.</summary>
+    private static FactKey<Length> Spaced(RemedyAsk ask) =>
+        (ask.Finding.Rule, ask.Finding.Is(ask.Finding.Rule, OutletSpacing.Case.EdgeTooFar)) switch
+        {
+            ("wall-spacing", true) => WallFacts.WallEdge,
+            ("wall-spacing", false) => WallFacts.WallNext,
+            (_, true) => WallFacts.CounterEdge,
+            _ => WallFacts.CounterNext,
+        };
 
     /// <summary>The answer of the house that says which way it is mended; null where it is mended one way.</summary>
     private static string? House(RemedyAsk ask) =>

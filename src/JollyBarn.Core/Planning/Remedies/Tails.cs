@@ -28,6 +28,15 @@ internal static class Tails
             var inches => Length.Parse(inches),
         };
 
+    /// <summary>What the leads of a new cable are cut to: by the house, never under the least of the code, nor under what reaches so far
+    /// past
+    /// the opening, and longer where something stands in front. NEC 300.14.</summary>
+    public static Length Cut(BoxLook look)
+    {
+        var reach = (Fill.BoxDepth.Depth(look.Box) ?? Length.Zero) + look.Limits.Inches("lead.reach");
+        return new[] { reach, look.Limits.Inches("lead.free"), Lead(look.Practice, look.Box) }.Max() + Front(look);
+    }
+
     /// <summary>What leads are longer by where something stands in front of the box.</summary>
     public static Length Front(BoxLook look) =>
         look.Read(WallFacts.InFront) is InFront.Cabinet or InFront.Appliance

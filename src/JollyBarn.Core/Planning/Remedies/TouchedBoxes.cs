@@ -13,9 +13,9 @@ internal static class TouchedBoxes
         var runs = before.Runs.Values.Concat(after.Runs.Values).ToList();
         var boxes = Touched
             .Boxes(before, after)
-            .Concat(runs.Where(r => r.Circuit is { } circuit && altered.Contains(circuit)).SelectMany(Ends))
+            .Concat(runs.Where(r => r.Circuit is { } circuit && altered.Contains(circuit)).SelectMany(r => r.Boxes))
             .ToHashSet();
-        var joined = runs.SelectMany(r => Ends(r).SelectMany(a => Ends(r).Select(b => (a, b)))).ToLookup(p => p.a, p => p.b);
+        var joined = runs.SelectMany(r => r.Boxes.SelectMany(a => r.Boxes.Select(b => (a, b)))).ToLookup(p => p.a, p => p.b);
         var open = new Queue<Id<Box>>(boxes);
         while (open.TryDequeue(out var box))
         {
@@ -33,6 +33,4 @@ internal static class TouchedBoxes
         ReferenceEquals(job.Panels, other.Panels) ? [] : Breakers(job).Where(b => !Breakers(other).Any(o => ReferenceEquals(o, b)));
 
     private static IEnumerable<Breaker> Breakers(Job job) => job.Panels.Values.SelectMany(p => p.Breakers);
-
-    private static IEnumerable<Id<Box>> Ends(Run run) => new[] { run.A.Box, run.B.Box }.OfType<Id<Box>>();
 }

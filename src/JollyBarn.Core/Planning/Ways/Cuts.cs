@@ -1,5 +1,4 @@
 using JollyBarn.CodeBook;
-using JollyBarn.Fill;
 using JollyBarn.Inspection;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Remedies;
@@ -103,12 +102,15 @@ public static class Cuts
             .OfType<Id<Box>>()
             .Where(job.Boxes.Has)
             .Select(b =>
-                new BoxLook(job, b, job.Boxes[b]).Read(WallFacts.Height)
-                ?? (before.Boxes.Has(b) ? null : (Length?)Length.FromInches(WayBook.OutletHeight.Of(job.Practice)))
+                new BoxLook(job, b, job.Boxes[b]).Read(WallFacts.Height) ?? (before.Boxes.Has(b) ? null : (Length?)Centre(job.Practice))
             )
             .ToList();
         return heights is [{ } one, { } other] ? (one > other ? one - other : other - one) : Length.Zero;
     }
+
+    /// <summary>The middle of a new receptacle at the height of the house.</summary>
+    private static Length Centre(HousePractice house) =>
+        Length.FromInches(WallBook.OutletHeight.Of(house)) + WallSizes.Half(WallBook.BoxHeight);
 
     /// <summary>At a panel, to go round it to the breaker. <em>Practice</em>.</summary>
     private static readonly Length RoundPanel = Length.Inches(24);
@@ -123,10 +125,7 @@ public static class Cuts
             return end.At == EndAt.Panel ? RoundPanel : sheath;
         }
 
-        var reach = (BoxDepth.Depth(box) ?? Length.Zero) + limits.Inches("lead.reach");
-        Length[] wanted = [reach, limits.Inches("lead.free"), Tails.Lead(job.Practice, box)];
-        var front = Tails.Front(new BoxLook(job, id, box));
-        return wanted.Max() + front + sheath;
+        return Tails.Cut(new BoxLook(job, id, box)) + sheath;
     }
 
     private static Cut OfTail(Job job, Id<Box> box, Id<Lead> id, Pigtail tail)
@@ -143,25 +142,8 @@ public static class Cuts
             tail.Length.How is Known.Measured
         )
         {
-            Strips = [Strip(job, box, tail.From), Strip(job, box, tail.To)],
+            Strips = [Ways.Strips.Of(job.Boxes[box], tail.From, job.Practice), Ways.Strips.Of(job.Boxes[box], tail.To, job.Practice)],
         };
-    }
-
-    /// <summary>Stripped by where it lands: a hook round a screw, a port or a hole. <em>Practice</em>; the gauge of the connector or device
-    /// decides.</summary>
-    private static Length Strip(Job job, Id<Box> box, Landing at)
-    {
-        var hook =
-            at.At == LandingAt.BondingScrew
-            || (
-                at is { At: LandingAt.Terminal, Device: { } device, Place: { } place }
-                && DeviceKinds
-                    .Find(job.Boxes[box].Devices.Find(device)?.Kind)
-                    ?.Terminals.SelectMany(t => t.Landings)
-                    .FirstOrDefault(l => l.Id == place)
-                    is { Kind: LandingKind.Screw }
-            );
-        return Length.FromInches((hook ? WayBook.StripHook : WayBook.StripPort).Of(job.Practice));
     }
 }
 

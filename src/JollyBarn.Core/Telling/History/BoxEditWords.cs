@@ -35,8 +35,10 @@ internal sealed class BoxEditWords : EditWords
         InBox<SetBoxSize>((_, _) => "measured inside");
         InBox<SetContents>((e, _) => Recorded(e.Contents));
         InBox<SetClamps>((e, _) => Clamps(e.Clamps.OrNull));
-        InBox<SetGroundingPlaces>((e, _) => $"{Counted(e.Holes, "grounding hole")}, {Counted(e.Clips, "ground clip")}");
-        InBox<SetFittings>((e, _) => $"{Counted(e.Studs, "stud")}, {Counted(e.Hickeys, "hickey")}");
+        InBox<SetGroundingPlaces>(
+            (e, _) => $"{Phrases.Counted.Of(e.Holes, "grounding hole")}, {Phrases.Counted.Of(e.Clips, "ground clip")}"
+        );
+        InBox<SetFittings>((e, _) => $"{Phrases.Counted.Of(e.Studs, "stud")}, {Phrases.Counted.Of(e.Hickeys, "hickey")}");
         InBox<SetPrintedCounts>((_, _) => "printed counts noted");
         InBox<NoteBox>((_, _) => "note written");
         InBox<BinBox>((_, _) => "put in the bin");
@@ -48,8 +50,6 @@ internal sealed class BoxEditWords : EditWords
         InBox<HearSaid>((e, _) => $"{e.Who ?? "somebody"} says: {e.Text}");
         InBox<ForgetSaid>((e, box) => $"no longer kept: {box.Said.Find(e.Id)?.Text}");
     }
-
-    private static string Counted(int count, string what) => $"{count} {what}{(count == 1 ? "" : "s")}";
 
     private static string Recorded(Contents contents) =>
         contents switch

@@ -12,6 +12,7 @@ public static class EditTeller
         new InsideEditWords(),
         new CableEditWords(),
         new SupplyEditWords(),
+        new ComplaintEditWords(),
         new WorkEditWords(),
         new JobEditWords(),
     }

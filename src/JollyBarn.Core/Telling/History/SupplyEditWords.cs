@@ -27,6 +27,7 @@ internal sealed class SupplyEditWords : EditWords
         );
         Says<LogReading>((e, job) => Reading(e.Reading, job));
         Says<LogSighting>((e, job) => Sighting(e.Sighting, job));
+        Says<ForgetMinutes>((e, _) => $"Minutes forgotten: {WayBook.Operations.FirstOrDefault(o => o.Key == e.Op)?.Name ?? e.Op}");
         Says<LogMinutes>(
             (e, _) => $"{e.Timed.Minutes:0.#} min: {Operation(e.Timed.Op)}{(e.Timed.Count == 1 ? "" : $", {e.Timed.Count:0.#} of them")}"
         );

@@ -35,6 +35,19 @@ public static class OfferWords
             "line and load of the {device} are exchanged, and it is an old one that has tripped: its face hangs on the load side",
         [OfferCase.TrippedOrNeverReset] = "the {device} has tripped, or was never reset",
         [OfferCase.CommonAndTraveler] = "common and a traveler of the {device} are exchanged",
+        [OfferCase.WetSplice] = "{lead} leaks to the ground in its joint, wet",
+        [OfferCase.WetSpliceInRain] = "{lead} leaks to the ground in its joint when it is wet",
+        [OfferCase.LeaksInGround] = "{cable} leaks into the earth along its way",
+        [OfferCase.LeaksInGroundInRain] = "{cable} leaks into the earth along its way when it is wet",
+        [OfferCase.SkinnedAlong] = "neutral and ground touch along {cable}",
+        [OfferCase.LeaksInFar] = "water or worn insulation in {load}",
+        [OfferCase.LeaksInFarInRain] = "water in {load} when it is wet",
+        [OfferCase.LeakyAppliance] = new(f =>
+            f.Has("half")
+                ? $"what is plugged in at the {f["half"]} half of the {f["device"]} leaks"
+                : $"what is plugged in at the {f["device"]} leaks"
+        ),
+        [OfferCase.LeaksAddUp] = "things plugged in behind the {device} leak a little each, and together too much",
     };
 
     internal static Line Of(FaultOffer offer) => Words[offer.Case];

@@ -49,11 +49,39 @@ internal static class ChoiceWords
             Terms.What.CircuitQuestion => "question about a circuit",
             Terms.What.DeviceKind => "kind of device",
             Terms.What.DoneEdit => "done edit",
+            Terms.What.Hold => "thing that is waited for",
+            Terms.What.Pattern => "standard make",
+            Terms.What.Complaint => "trouble",
             Terms.What.PlannedEdit => "planned edit",
             Terms.What.TerminalBlock => "terminal block",
             Terms.What.WallThing => "thing on this wall",
             _ => what.ToString().ToLowerInvariant(),
         };
+
+    /// <summary>How the wall of a Change is, and how its permit stands, as far as an edit says.</summary>
+    public static string Stages(WallIs? wall, PermitIs? permit) =>
+        string.Join(
+            ", ",
+            new[]
+            {
+                wall switch
+                {
+                    null => null,
+                    WallIs.Finished => "the wall is finished",
+                    WallIs.Open => "the wall is open",
+                    WallIs.ClosedSince => "the wall is closed since",
+                    _ => "nobody knows how the wall is",
+                },
+                permit switch
+                {
+                    null => null,
+                    PermitIs.NotNeeded => "no permit needed",
+                    PermitIs.AppliedFor => "permit applied for",
+                    PermitIs.Granted => "permit granted",
+                    _ => "nobody asked for a permit",
+                },
+            }.OfType<string>()
+        );
 
     /// <summary>A side of a box: <c>top</c>.</summary>
     public static string Side(EntrySide side) => side.ToString().ToLowerInvariant();

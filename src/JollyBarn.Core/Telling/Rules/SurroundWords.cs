@@ -96,15 +96,16 @@ internal static class SurroundWords
         var next = $"Along the {along}, {{way}} to the next receptacle";
         var edge = $"Along the {along}, {{way}} to where the {along} ends";
         const string sum = "{way} − {allowed} = {by} too far";
+        const string mend = "Another receptacle on the way, so that no point is over {most} from one: plan it on the wall, or as a Change.";
         return new(id, name, "A cord laid across a door or through a room is what wears and burns.")
         {
             {
                 "NextTooFar",
-                new Words(next + "; {allowed} at most.") { Sum = sum }
+                new Words(next + "; {allowed} at most.") { Sum = sum, Mend = mend }
             },
             {
                 "EdgeTooFar",
-                new Words(edge + "; {allowed} at most.") { Sum = sum }
+                new Words(edge + "; {allowed} at most.") { Sum = sum, Mend = mend }
             },
             { "AskEdge", next + ": and the other way?" },
             { "AskNext", edge + ": and the other way?" },

@@ -16,17 +16,18 @@ internal sealed class CutWords(Job job, Wall wall)
         var box = note.Box is { } b ? job.Boxes.Find(b)?.Name : null;
         var way = TapeWords.Told(TapeWords.Abs(note.Way ?? Length.Zero));
         var meets = note.Way is { } lap && lap < Length.Zero;
+        var seen = note.Weight == CutWeight.Stop;
         return note.Case switch
         {
-            CutCase.Stud => note.Weight == CutWeight.Stop
+            CutCase.Stud => seen
                 ? $"The {thing} stands in the hole by {way}."
                 : $"The {thing} may stand in the hole: nobody saw it. Find it.",
             CutCase.GuessedStud =>
                 $"By the spacing a {TapeWords.Name(WallThingKind.Stud, wall.Kind)} stands here. Nobody found it: find it.",
-            CutCase.Framing => note.Weight == CutWeight.Stop ? $"{Cap(thing)} in the hole." : $"{Cap(thing)} may be in the hole. Find it.",
-            CutCase.Opening => $"The hole lies in the {thing}.",
-            CutCase.Pipe or CutCase.Duct => meets ? $"The hole goes through the {thing}." : $"The {thing} is {way} from the hole.",
-            CutCase.Cable => meets ? $"The hole goes through {Run(note, thing)}." : $"{Cap(Run(note, thing))} is {way} from the hole.",
+            CutCase.Framing => seen ? $"{Cap(thing)} in the hole." : $"{Cap(thing)} may be in the hole. Find it.",
+            CutCase.Opening => seen ? $"The hole lies in the {thing}." : $"The hole may lie in the {thing}: measure where it is.",
+            CutCase.Pipe or CutCase.Duct => Near($"the {thing}"),
+            CutCase.Cable => Near(Run(note, thing)),
             CutCase.InferredCable => $"{Cap(names.Run(note.Run!.Value))} is inferred "
                 + (meets ? "here" : $"{way} from here")
                 + ": nobody saw it. Prove it dead, or keep away.",
@@ -36,6 +37,12 @@ internal sealed class CutWords(Job job, Wall wall)
                 $"{box} is behind it on the other face. Whether both fit waits for both depths and the thickness of the wall.",
             CutCase.TooDeep => $"The box is {way} deeper than the wall is hollow.",
             CutCase.Ears => $"The ears have {way} to the {thing}: they do not turn.",
+            CutCase.SizeAsk => "How large the box is nobody measured: the hole is drawn as such boxes usually are. Measure it.",
+            CutCase.DepthAsk => "Whether the wall is deep enough waits for the box's depth, the layers and the studs.",
+            CutCase.Behind => $"{way} is left behind the box for its cables.",
+            CutCase.Plates => $"Its plate would lie {way} over the plate of {box}.",
+            CutCase.Lost => $"{Cap(thing ?? box)} is recorded in this wall, and nobody measured where.",
+            CutCase.OpenFace => $"{Face(note.Face!.Value)}: no board is on yet. Look before you cut.",
             CutCase.Plate => $"The plate would lie {way} over the {thing}.",
             CutCase.PlateShows => "No plate hides this hole.",
             CutCase.LargerPlate => "The standard plate does not hide it; a larger one does.",
@@ -44,6 +51,15 @@ internal sealed class CutWords(Job job, Wall wall)
             CutCase.Looked => $"{Face(note.Face!.Value)}: somebody looked into it.",
             _ => $"{Face(note.Face!.Value)}: nobody looked into it. Drill a feeler hole in the middle of the mark first.",
         };
+
+        string Near(string what) =>
+            (seen, meets) switch
+            {
+                (true, true) => $"The hole goes through {what}.",
+                (true, false) => $"{Cap(what)} is {way} from the hole.",
+                (false, true) => $"The hole may go through {what}: where that is, is a guess.",
+                _ => $"{Cap(what)} may be {way} from the hole: where it is, is a guess.",
+            };
     }
 
     /// <summary>What to do before the saw, for this cut: dead first, then looking, then how it is cut.</summary>
@@ -54,9 +70,10 @@ internal sealed class CutWords(Job job, Wall wall)
             var fed = live.Breakers is [_, ..]
                 ? string.Join(" and ", live.Breakers.Select(b => Names.Breaker(b)))
                 : "a breaker that is not known";
+            var cable = Cap(live.Run is { } run ? names.Run(run) : TapeWords.Name(wall, live.Thing));
             yield return live.ProvedAt is { } at
-                ? $"{Cap(names.Run(live.Run))}, {fed}: proved dead at {job.Boxes[at].Name}. Keep it held."
-                : $"{Cap(names.Run(live.Run))}, {fed}: switch it off, hold it, and prove it dead.";
+                ? $"{cable}, {fed}: proved dead at {job.Boxes[at].Name}. Keep it held."
+                : $"{cable}, {fed}: switch it off, hold it, and prove it dead.";
         }
 
         if (reach.Count == 0)
@@ -106,7 +123,11 @@ internal sealed class CutWords(Job job, Wall wall)
 
     public static string Wider(WiderTo wider, WallSide side) =>
         $"One gang more to the {(wider.Right == (side == WallSide.Near) ? "right" : "left")}: {wider.By} wider, "
-        + (wider.Free ? "nothing recorded stands there. Cut before the old box comes out." : "something stands there.");
+        + (
+            wider.Free
+                ? "nothing that is recorded or inferred stands there. Look first; cut before the old box comes out."
+                : "something stands there, or may."
+        );
 
     private static string Cuts(LayerKind kind) =>
         kind switch

@@ -32,9 +32,10 @@ internal static class DrillWords
             false => "a wall that does not bear",
             null => "a wall that may bear",
         };
+        var edge = limits.Inches("cable.edge");
         yield return bore.Bare > Length.Zero
-            ? $"Hole in the middle of a {depth.Nominal} in stud: up to {bore.Bare} without a plate (1 1/4 in to each edge, 300.4(A)(1))."
-            : $"A {depth.Nominal} in stud leaves no 1 1/4 in to either edge: every hole wants a plate (300.4(A)(1)).";
+            ? $"Hole in the middle of a {depth.Nominal} in stud: up to {bore.Bare} without a plate ({edge} to each edge, 300.4(A)(1))."
+            : $"A {depth.Nominal} in stud leaves no {edge} to either edge: every hole wants a plate (300.4(A)(1)).";
         yield return $"By the building code up to {Cut(bore.Building)} of {bears} (IRC R602.6, from memory: verify).";
         foreach (var bit in Bits)
         {
@@ -46,7 +47,7 @@ internal static class DrillWords
                     { TooLarge: true } => $"{bit.Nominal} in bit: over the building code's share: a stud shoe, or a smaller hole.",
                     { Plate: true } => $"{bit.Nominal} in bit: {asked.ToEdge} to each edge: a plate.",
                     _ => $"{bit.Nominal} in bit: {asked.ToEdge} to each edge; off the middle by more than "
-                        + $"{asked.ToEdge - limits.Inches("cable.edge")}, a plate.",
+                        + $"{asked.ToEdge - edge}, a plate.",
                 };
             }
         }

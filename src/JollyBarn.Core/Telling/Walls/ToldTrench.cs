@@ -31,7 +31,9 @@ public sealed record ToldTrench(
                 ask.Frost is null
                     ? $"A post stands {trench.Post} deep, half of what is over the ground; ask the office how deep the ground freezes."
                     : $"A post stands {trench.Post} deep.",
-                "Gravel under the post, or concrete round it, as the house does; its raceway goes in before the concrete.",
+                house.Says(PracticeBook.Post, "gravel")
+                    ? "The post stands in gravel, tamped in layers; its raceway goes in first."
+                    : "The post stands in concrete below frost; its raceway goes in before the concrete.",
             ],
             [
                 ask.Raceway is null

@@ -13,6 +13,7 @@ public sealed record ToldArea(long Left, long Right, long Bottom, long Top)
 /// <summary>Something in or on the wall.</summary>
 /// <param name="At">Null while it has no place.</param>
 /// <param name="Sure">False where it, or what it is measured from, is guessed.</param>
+/// <param name="Cable">The run it is of, where somebody followed it.</param>
 /// <param name="Plain">True for what has no name of its own.</param>
 /// <param name="Says">Where it is, from what.</param>
 public sealed record ToldOnWall(
@@ -24,6 +25,7 @@ public sealed record ToldOnWall(
     ToldArea? At,
     bool Sure,
     bool Plain,
+    string? Cable,
     IReadOnlyList<string> Says
 );
 
@@ -79,14 +81,14 @@ public sealed record ToldWallBox(
 );
 
 /// <summary>A cable nobody saw: corners of its usual way as x, y, x, y, in units.</summary>
-public sealed record ToldInferred(Id<Run> Run, string Name, IReadOnlyList<long> Corners, bool Whole);
+public sealed record ToldInferred(Id<Run> Run, string Name, IReadOnlyList<long> Corners);
 
 /// <summary>A guessed stud, from side to side.</summary>
 public sealed record ToldStud(long Left, long Right);
 
 /// <summary>What a receptacle reaches along a face, or what none does.</summary>
 /// <param name="Box">The receptacle; null for a gap.</param>
-/// <param name="Decided">False where one round the corner may reach it.</param>
+/// <param name="Decided">False where one that is not known may reach it.</param>
 public sealed record ToldReach(WallSide Side, bool Counter, Id<Box>? Box, long From, long To, bool Decided, string Says);
 
 /// <summary>A row of boxes.</summary>

@@ -52,12 +52,7 @@ public sealed class WallTeller
             [
                 .. InferredCable
                     .Of(plan, job)
-                    .Select(c => new ToldInferred(
-                        c.Run,
-                        names.Run(c.Run),
-                        [.. c.Corners.SelectMany(p => new[] { p.X.Units, p.Y.Units })],
-                        c.Whole
-                    )),
+                    .Select(c => new ToldInferred(c.Run, names.Run(c.Run), [.. c.Corners.SelectMany(p => new[] { p.X.Units, p.Y.Units })])),
             ],
             [.. Enum.GetValues<WallSide>().SelectMany(Reach)],
             [.. WallRow.Of(plan, job.Practice).Select(Row)],
@@ -84,12 +79,19 @@ public sealed class WallTeller
             TapeWords.Name(plan.Wall, id),
             thing.How,
             thing.Side,
-            at is { Across: { } across, Up: { } up } ? ToldArea.Of(across, up) : null,
+            at is { Across: { } across, Up: { } up } ? ToldArea.Of(Drawn(across, plan.Wide), Drawn(up, plan.High)) : null,
             at is { Across.Sure: true, Up.Sure: true },
             thing.Name is null,
+            thing.Run is { } run && job.Runs.Has(run) ? names.Run(run) : null,
             [.. says]
         );
     }
+
+    /// <summary>What goes on from end to end of a wall nobody measured is drawn over 8 ft.</summary>
+    private static Stretch Drawn(Stretch at, Length? size) =>
+        size is null && at == WallSizes.All(null, at.Sure) ? WallSizes.All(EightFeet, at.Sure) : at;
+
+    private static readonly Length EightFeet = Length.Inches(96);
 
     private ToldWallBox Box(BoxOnWall box) =>
         new(
@@ -168,6 +170,7 @@ public sealed class WallTeller
                 : wider > Length.Zero ? $"On the other face it stands {wider} farther out."
                 : $"On the other face it stands {TapeWords.Abs(wider)} farther in.",
                 $"Mark {way.Far} from it on the other face.",
+                .. way.Sure ? Array.Empty<string>() : ["Something on the way to it is guessed: measure that first."],
                 way.Off is { } off ? $"Off by at most {off}." : "How far it may be off waits for the thickness of the wall: a drill leans.",
             ];
         return new(held, way.Near, way.Wider, way.Far, way.Off, way.Sure, [.. says]);
@@ -201,10 +204,13 @@ public sealed class WallTeller
                     null,
                     gap.From.Units,
                     gap.To.Units,
-                    gap.Decided,
-                    gap.Decided
-                        ? $"{part} that no receptacle reaches within {reach.Most}."
-                        : $"{part} that only a receptacle round the corner could reach: look there."
+                    gap.Open is null,
+                    gap.Open switch
+                    {
+                        null => $"{part} that no receptacle reaches within {reach.Most}.",
+                        GapOpen.Corner => $"{part} that only a receptacle round the corner could reach: look there.",
+                        _ => $"{part} that no receptacle reaches whose place is known. Not every box of this wall has one, or was opened.",
+                    }
                 );
             }
         }

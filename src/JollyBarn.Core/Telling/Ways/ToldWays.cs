@@ -30,7 +30,8 @@ public sealed record ToldCut(string Says, string Length, string Made, bool Measu
 
 /// <summary>An operation and its minutes.</summary>
 /// <param name="Each">Minutes of one, in words with what they rest on.</param>
-public sealed record ToldOp(string Key, string Name, decimal Count, decimal Minutes, string Each);
+/// <param name="Timed">How often it was timed here.</param>
+public sealed record ToldOp(string Key, string Name, decimal Count, decimal Minutes, string Each, int Timed);
 
 /// <param name="Says">The amount in words.</param>
 /// <param name="Of">What it is made of, line by line.</param>
@@ -163,7 +164,8 @@ public sealed record ToldWays(
             op.Minutes,
             learned.Timed >= LearnedMinutes.Enough
                 ? $"{each}, the middle of {learned.Timed} timed"
-                : $"{each}, the house's number; timed {learned.Timed} times"
+                : $"{each}, the house's number; timed {learned.Timed} times",
+            learned.Timed
         );
     }
 

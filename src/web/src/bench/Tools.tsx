@@ -73,7 +73,13 @@ function OnPhone({ job, box, past, planned, picked, rear, unopened, gestures, on
   const survey = [words.survey.start, () => void navigate(address.survey(job, box))] as const;
   const cable = [words.box.addCable, () => onAdd("cable")] as const;
   const surveyed = past || planned ? [] : [survey];
-  const find = past || planned ? [] : [[words.whichBreaker, () => void navigate(address.breaker(job, box))] as const];
+  const find =
+    past || planned
+      ? []
+      : [
+          [words.whichBreaker, () => void navigate(address.breaker(job, box))] as const,
+          [words.wrongHere, () => void navigate(address.troubles(job, box))] as const,
+        ];
   const change = past ? [] : [cable, [words.box.addDevice, () => onAdd("device")] as const];
   const all = [
     ...(picked > 1 ? [[words.box.join(picked), onJoin] as const, [w.moveThese(picked), onMove] as const] : []),

@@ -7,9 +7,8 @@ import { Rejudge } from "./Rejudge";
 import { Ask, Button, Choice } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { words } from "../words";
+import { bookWords as w } from "../words/book";
 import { keys } from "../model/keys";
-
-const w = words.bookPage;
 
 /** The job's code profile and house practice, each with its reason; and the numbers in force. */
 export default function CodeBook() {

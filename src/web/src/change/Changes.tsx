@@ -10,10 +10,15 @@ import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { words } from "../words";
 import { address, served } from "../parts/address";
+import { changesWords as w } from "../words/changes";
+import { makeWords } from "../words/make";
+import { acceptWords } from "../words/trouble";
+import { handoverWords, outageWords } from "../words/stages";
 import { wayWords } from "../words/ways";
+import { Makes } from "./Makes";
 import { Shopping } from "./Shopping";
+import { Stages } from "./Stages";
 
-const w = words.changePage;
 const today = () => new Date().toISOString().slice(0, 10);
 
 /** Plans on top of what is recorded: open one, plan in it at a box, drop what was wrong, close it when it is done. */
@@ -37,6 +42,12 @@ export default function Changes() {
         className="mb-4 inline-flex min-h-12 items-center rounded-xl border-2 border-ink bg-ink px-4 font-semibold text-on-ink"
       >
         {words.ways}
+      </Link>
+      <Link
+        to={address.outage(job)}
+        className="mb-4 ml-3 inline-flex min-h-12 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
+      >
+        {outageWords.title}
       </Link>
       <div className="mb-6 max-w-md">
         <Ask key={key} label={w.open} hint={w.openHint} value="" onKeep={open} />
@@ -72,7 +83,8 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
   const boxes = useBoxes(job);
   const navigate = useNavigate();
   const open = change.closed == null;
-  const undone = change.steps.filter((s) => s.done == null);
+  const undone = change.steps.filter((s) => s.done == null && !s.carried);
+  const carried = change.steps.filter((s) => s.done == null && s.carried).map((s) => s.id);
   /** What is still planned is recorded as done as planned, and the Change closed on what was done: all at once or not at all. */
   const closing = async () => {
     const planned = await Promise.all(
@@ -84,6 +96,7 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
       do: "batch",
       name: `${change.name}: ${w.closed}`,
       edits: [
+        ...(carried.length > 0 ? [{ do: "carryOut", change: change.id, planned: carried }] : []),
         ...planned.map((edit, i) => ({ do: "recordDone", change: change.id, id: newId("q"), edit, planned: undone[i]!.id, on: today() })),
         { do: "closeChange", v: 2, change: change.id, closed: today() },
       ],
@@ -105,13 +118,13 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
           {change.steps.map((s) => (
             <li key={s.id} className="flex items-center gap-3 border-t border-rule py-1 first:border-t-0">
               <span className="flex-1">
-                {s.done && <Check size={16} aria-label={words.states.done} className="mr-1 inline text-moss" />}
+                {(s.done || s.carried) && <Check size={16} aria-label={words.states.done} className="mr-1 inline text-moss" />}
                 {s.says}
                 {s.refusal && <span className="block text-sm text-barn">{w.noLonger(s.refusal.says)}</span>}
               </span>
               <Button
                 look="quiet"
-                disabled={!!s.done}
+                disabled={!!s.done || s.carried}
                 aria-label={`${w.drop}: ${s.says}`}
                 onClick={() => onEdit({ do: "dropPlanned", change: change.id, id: s.id })}
               >
@@ -123,15 +136,18 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
         </ol>
       )}
       {open && change.done.some((d) => !d.done) && (
-        <ul className="mb-2 text-sm" aria-label={words.states.done}>
-          {change.done
-            .filter((d) => !d.done)
-            .map((d) => (
-              <li key={d.id} className="border-t border-rule py-1">
-                <b>{words.states.done}:</b> {d.says}
-              </li>
-            ))}
-        </ul>
+        <details className="mb-2 text-sm" open={change.done.length < 6}>
+          <summary className="min-h-11 content-center underline underline-offset-4">{w.doneSoFar(change.done.length)}</summary>
+          <ul className="mb-2 text-sm" aria-label={words.states.done}>
+            {change.done
+              .filter((d) => !d.done)
+              .map((d) => (
+                <li key={d.id} className="border-t border-rule py-1">
+                  <b>{words.states.done}:</b> {d.says}
+                </li>
+              ))}
+          </ul>
+        </details>
       )}
       {open && change.corrections.length > 0 && (
         <ul className="mb-2 text-sm" aria-label={words.states.corrections}>
@@ -142,7 +158,19 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
           ))}
         </ul>
       )}
+      {open && change.steps.length > 0 && <Stages job={job} change={change.id} onEdit={onEdit} />}
+      {open && <Makes job={job} change={change.id} onEdit={onEdit} />}
       {open && change.steps.length > 0 && <Does job={job} change={change.id} steps={change.steps.length} />}
+      {(!open || change.done.length > 0) && (
+        <Link className="mr-5 inline-flex min-h-11 items-center underline underline-offset-4" to={address.handover(job, change.id)}>
+          {handoverWords.title}
+        </Link>
+      )}
+      {(!open || change.done.length > 0) && (
+        <Link className="mr-5 inline-flex min-h-11 items-center underline underline-offset-4" to={address.acceptance(job, change.id)}>
+          {acceptWords.title}
+        </Link>
+      )}
       {(!open || change.done.length > 0) && (
         <a className="inline-flex min-h-11 items-center underline underline-offset-4" href={served.work(job, change.id)}>
           {wayWords.workCsv}
@@ -150,11 +178,21 @@ function One({ job, change, onEdit }: { job: string; change: Schemas["ChangeView
       )}
       {open && (
         <div className="flex flex-wrap items-end gap-3">
-          {Object.entries(change.boxes).map(([id, name]) => (
-            <Link key={id} className="min-h-11 content-center underline underline-offset-4" to={address.plan(job, id, change.id)}>
-              {name}
-            </Link>
-          ))}
+          <ul className="w-full">
+            {Object.entries(change.boxes).map(([id, name]) => (
+              <li key={id} className="flex flex-wrap items-center gap-x-4 border-t border-rule py-1">
+                <Link className="min-h-11 flex-1 content-center underline underline-offset-4" to={address.plan(job, id, change.id)}>
+                  {name}
+                </Link>
+                <Link
+                  className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
+                  to={address.make(job, change.id, id)}
+                >
+                  {makeWords.card}
+                </Link>
+              </li>
+            ))}
+          </ul>
           <div className="w-56">
             <Pick
               hide

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { api, must, newId, type Edit } from "../api/client";
 import { useEdit } from "../model/job";
 import { Button } from "../parts/controls";
+import { Field } from "../parts/Field";
 import { whichWords } from "../words/which";
 
 const w = whichWords.which;
@@ -27,15 +28,7 @@ export function Card({ job }: { job: string }) {
         if (count > 0 && lines > 0) void keep().catch(() => undefined);
       }}
     >
-      <label className="block">
-        <span className="mb-1 block text-sm text-ink-2">{w.slots}</span>
-        <input
-          inputMode="numeric"
-          className="figure min-h-12 w-28 rounded-lg border-2 border-rule bg-card px-3 text-xl"
-          value={slots}
-          onChange={(e) => setSlots(e.target.value)}
-        />
-      </label>
+      <Field label={w.slots} figure="numeric" value={slots} onType={setSlots} wide={false} />
       <label className="block">
         <span className="mb-1 block font-semibold">{w.card}</span>
         <textarea

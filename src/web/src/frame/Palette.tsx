@@ -1,9 +1,10 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, DialogBackdrop, DialogPanel } from "@headlessui/react";
 import { useMemo, useState } from "react";
-import { useNavigate } from "react-router";
+import { useMatch, useNavigate } from "react-router";
 import { useBoxes, useHead, useJobs } from "../model/job";
 import { setSettings } from "../api/settings";
 import { words } from "../words";
+import { acceptWords, troubleWords } from "../words/trouble";
 import { whichWords } from "../words/which";
 import { loadWords } from "../words/loads";
 import { panelWords } from "../words/panel";
@@ -14,6 +15,7 @@ type Item = { key: string; name: string; kind: string; detail?: string; go: () =
 /** Finds any box, room or action by its words. */
 export default function Palette({ open, onClose, job }: { open: boolean; onClose: () => void; job: string }) {
   const navigate = useNavigate();
+  const here = useMatch("/jobs/:job/boxes/:box/*")?.params.box ?? "";
   const [find, setFind] = useState("");
   const boxes = useBoxes(open ? job : "");
   const head = useHead(open ? job : "");
@@ -52,6 +54,8 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       action("labels", panelWords.labels.title, to(address.labels(job)));
       action("sheet", words.runSheet, to(address.sheet(job)));
       action("walk", whichWords.walk.title, to(address.walk(job)));
+      action("trouble", troubleWords.title, to(address.troubles(job, here)));
+      action("prove", acceptWords.title, to(address.acceptance(job)));
       action("export", words.jobs.export, () => window.location.assign(served.job(job)));
     }
     action("jobs", words.home, to(address.jobs));
@@ -67,7 +71,7 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
         go: to(address.survey(job, b.id)),
       });
     return all;
-  }, [boxes.data, head.data, jobs.data, job, navigate]);
+  }, [boxes.data, head.data, jobs.data, job, here, navigate]);
   const parts = find.toLowerCase().split(/\s+/).filter(Boolean);
   const shown = items.filter((i) => parts.every((p) => `${i.name} ${i.detail ?? ""}`.toLowerCase().includes(p))).slice(0, 80);
   const close = () => {

@@ -112,10 +112,11 @@ export const useSheet = (job: string) =>
   });
 
 /** Where this person's proof of dead stands at a box. */
-export const useProof = (job: string, box: string, by: string) =>
+export const useProof = (job: string, box: string, by: string, change?: string) =>
   useQuery({
-    queryKey: keys.of(job, "proof", box, by),
-    queryFn: () => must(api.GET("/api/jobs/{job}/boxes/{box}/proof", { params: { path: { job, box }, query: { by } } })),
+    queryKey: keys.of(job, "proof", box, by, change ?? null),
+    queryFn: () =>
+      must(api.GET("/api/jobs/{job}/boxes/{box}/proof", { params: { path: { job, box }, query: { by, ...(change ? { change } : {}) } } })),
     refetchInterval: 60_000,
   });
 

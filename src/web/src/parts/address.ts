@@ -22,6 +22,12 @@ export const address = {
   box: (job: string, box: string, lit: readonly string[] = []) =>
     `/jobs/${job}/boxes/${box}${lit.length > 0 ? `?lit=${encodeURIComponent(lit.join(","))}` : ""}`,
   breaker: (job: string, box: string) => `/jobs/${job}/boxes/${box}/breaker`,
+  outage: (job: string) => `/jobs/${job}/outage`,
+  troubles: (job: string, at = "") => `/jobs/${job}/trouble${at && `?at=${at}`}`,
+  trouble: (job: string, trouble: string, at = "") => `/jobs/${job}/trouble/${trouble}${at && `?at=${at}`}`,
+  acceptance: (job: string, change = "") => `/jobs/${job}/prove${change && `?change=${change}`}`,
+  handover: (job: string, change: string) => `/jobs/${job}/changes/${change}/handover`,
+  make: (job: string, change: string, box: string) => `/jobs/${job}/changes/${change}/boxes/${box}`,
   plan: (job: string, box: string, change: string) => `/jobs/${job}/boxes/${box}?plan=${change}`,
   survey: (job: string, box: string, step = "") => `/jobs/${job}/boxes/${box}/survey${step && `?step=${step}`}`,
 };
@@ -43,6 +49,9 @@ export const served = {
     `/api/jobs/${job}/walls/${wall}/sheet.${kind}?metric=${metric}`,
   holeSheet: (job: string, wall: string, box: string, kind: "pdf" | "svg", metric: boolean) =>
     `/api/jobs/${job}/walls/${wall}/boxes/${box}/template.${kind}?metric=${metric}`,
+  outage: (job: string, start: string, hands: number) => `/api/jobs/${job}/outage.ics?start=${encodeURIComponent(start)}&hands=${hands}`,
+  handover: (job: string, change: string, kind: "pdf" | "html") => `/api/jobs/${job}/changes/${change}/handover.${kind}`,
+  card: (job: string, box: string, kind: "pdf" | "svg" | "qr") => `/api/jobs/${job}/boxes/${box}/card.${kind}`,
   events: (job: string) => `/api/jobs/${job}/events`,
   meter: (job: string, query: URLSearchParams) => `/api/jobs/${job}/meter?${query}`,
 };

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useSearchParams } from "react-router";
+import { Link } from "react-router";
 import { api, must, type Schemas } from "../api/client";
 import { boxChoices } from "../model/kinds";
 import { useCatalogue } from "../model/job";
@@ -9,25 +9,18 @@ import { Ask, Choice } from "../parts/controls";
 import { KindPicker } from "../parts/KindPicker";
 import { words } from "../words";
 import { markWords as w } from "../words/mark";
+import { Answer } from "./Answer";
 import { Faces } from "./Faces";
 import { Section } from "./Section";
+import { useAsked } from "./useAsked";
 
 type To = Schemas["HeightTo"];
 
 /** One hole from four numbers, with no job open and one thumb. The whole question is in the address. */
 export default function QuickMark() {
-  const [search, setSearch] = useSearchParams();
+  const { text, put } = useAsked();
   const [kinds, setKinds] = useState(false);
   const catalogue = useCatalogue();
-  const text = (key: string) => search.get(key) ?? "";
-  const put = (change: Record<string, string>) => {
-    const next = new URLSearchParams(search);
-    for (const [key, value] of Object.entries(change)) {
-      if (value) next.set(key, value);
-      else next.delete(key);
-    }
-    setSearch(next, { replace: true });
-  };
   const [inside, height, kind] = [text("inside"), text("height"), text("kind") || w.kinds[0][0]];
   const to = (text("to") || "Bottom") as To;
   const [wider, toCome] = [text("wider"), text("toCome")];
@@ -72,12 +65,7 @@ export default function QuickMark() {
         </div>
         <p className="text-sm text-ink-2">{named}</p>
       </div>
-      <div aria-live="polite" className="flex flex-col gap-4">
-        {answer.error && (
-          <p role="alert" className="font-semibold text-barn">
-            {answer.error.message}
-          </p>
-        )}
+      <Answer error={answer.error}>
         {told && (
           <>
             <section className="rounded-2xl border-2 border-ink bg-card p-4">
@@ -92,7 +80,7 @@ export default function QuickMark() {
             <Section title={w.before} lines={told.before} />
           </>
         )}
-      </div>
+      </Answer>
       <KindPicker
         title={words.box.kind}
         open={kinds}

@@ -1,25 +1,19 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useSearchParams } from "react-router";
 import { api, must, type Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { Ask, Choice } from "../parts/controls";
 import { length } from "../parts/measure";
+import { Answer } from "./Answer";
 import { Section } from "./Section";
+import { useAsked } from "./useAsked";
 import { trenchWords as w } from "../words/trench";
 
 type Raceway = (typeof w.whats)[number][0];
 
 /** A trench from four answers, with no job open. The whole question is in the address. */
 export default function QuickTrench() {
-  const [search, setSearch] = useSearchParams();
+  const { text, put } = useAsked();
   const { units } = useSettings();
-  const text = (key: string) => search.get(key) ?? "";
-  const put = (key: string, value: string) => {
-    const next = new URLSearchParams(search);
-    if (value) next.set(key, value);
-    else next.delete(key);
-    setSearch(next, { replace: true });
-  };
   const over = (text("over") || "Soil") as Schemas["BuriedUnder"];
   const [along, post, frost, raceway] = [text("along"), text("post") || "18", text("frost"), text("raceway") as Raceway];
   const guarded = text("guarded") === "yes";
@@ -39,33 +33,28 @@ export default function QuickTrench() {
         <h1 className="text-2xl">{w.title}</h1>
         <p className="text-sm text-ink-2">{w.how}</p>
         <div className="grid grid-cols-3 items-end gap-3">
-          <Ask mono label={w.along} hint="40'" value={along} onKeep={(v) => put("along", /^[\d.]+$/.test(v) ? `${v}'` : v)} />
-          <Ask mono label={w.post} hint="18" value={post} onKeep={(v) => put("post", v)} />
-          <Ask mono label={w.frost} hint="36" value={frost} onKeep={(v) => put("frost", v)} />
+          <Ask mono label={w.along} hint="40'" value={along} onKeep={(v) => put({ along: /^[\d.]+$/.test(v) ? `${v}'` : v })} />
+          <Ask mono label={w.post} hint="18" value={post} onKeep={(v) => put({ post: v })} />
+          <Ask mono label={w.frost} hint="36" value={frost} onKeep={(v) => put({ frost: v })} />
         </div>
         <Choice
           label={w.over}
           value={over}
-          onChange={(v) => put("over", v)}
+          onChange={(v) => put({ over: v })}
           options={Object.entries(w.overs) as [Schemas["BuriedUnder"], string][]}
         />
-        <Choice label={w.what} value={raceway} onChange={(v) => put("raceway", v)} options={w.whats} />
+        <Choice label={w.what} value={raceway} onChange={(v) => put({ raceway: v })} options={w.whats} />
         <Choice
           label={w.guarded}
           value={guarded ? "yes" : "no"}
-          onChange={(v) => put("guarded", v === "yes" ? v : "")}
+          onChange={(v) => put({ guarded: v === "yes" ? v : "" })}
           options={[
             ["no", w.no],
             ["yes", w.yes],
           ]}
         />
       </div>
-      <div aria-live="polite" className="flex flex-col gap-4">
-        {answer.error && (
-          <p role="alert" className="font-semibold text-barn">
-            {answer.error.message}
-          </p>
-        )}
+      <Answer error={answer.error}>
         {told && (
           <>
             <section className="rounded-2xl border-2 border-ink bg-card p-4">
@@ -78,7 +67,7 @@ export default function QuickTrench() {
             <Section title={w.before} lines={told.before} />
           </>
         )}
-      </div>
+      </Answer>
     </div>
   );
 }

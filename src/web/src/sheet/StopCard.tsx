@@ -102,6 +102,14 @@ export function StopCard({
         )}
         {stop.box && (
           <Link
+            to={address.troubles(job, stop.box)}
+            className="inline-flex min-h-11 items-center px-2 font-semibold underline underline-offset-4"
+          >
+            {words.wrongHere}
+          </Link>
+        )}
+        {stop.box && (
+          <Link
             to={address.loads(job, stop.box)}
             className="inline-flex min-h-11 items-center px-2 font-semibold underline underline-offset-4"
           >

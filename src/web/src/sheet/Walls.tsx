@@ -14,18 +14,22 @@ const w = words.housePage;
 type Wall = Schemas["Wall"];
 type Layer = Schemas["WallLayer"];
 
+const unknown: Schemas["FactOfLength"] = { how: "Unknown" };
 const blank: Omit<Wall, "name"> = {
   kind: "Wall",
   layers: [],
   behindLayers: [],
   things: {},
-  ...Object.fromEntries(
-    (["floorBuildUp", "wide", "high", "studDepth", "spacing", "farFloor", "floorDrop", "leftFar", "rightFar"] as const).map((k) => [
-      k,
-      { how: "Unknown" },
-    ]),
-  ),
-} as unknown as Omit<Wall, "name">;
+  floorBuildUp: unknown,
+  wide: unknown,
+  high: unknown,
+  studDepth: unknown,
+  spacing: unknown,
+  farFloor: unknown,
+  floorDrop: unknown,
+  leftFar: unknown,
+  rightFar: unknown,
+};
 
 /** The walls, ceilings and floors of the house, with the layers of both their faces. */
 export function Walls({ head, send }: { head: Schemas["JobHead"]; send: Send }) {

@@ -8,7 +8,7 @@ import type { OfBox } from "../model/edits";
 import { useBoxEdit, type BoxEdit } from "../model/useBoxEdit";
 import { MeasurePanel } from "../model/MeasurePanel";
 import { SmallPicture } from "../model/SmallPicture";
-import { ProofPanel } from "./ProofPanel";
+import { ProofPanel } from "../model/ProofPanel";
 import { Button, Choice, TakeOut } from "../parts/controls";
 import { CablePicker } from "../parts/CablePicker";
 import { KindPicker } from "../parts/KindPicker";

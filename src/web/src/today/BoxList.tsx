@@ -4,10 +4,10 @@ import { useSettings } from "../api/settings";
 import { FitBadge } from "../parts/FitBadge";
 import { span, volume } from "../parts/measure";
 import { words } from "../words";
+import { todayWords as w } from "../words/today";
 import { address, served } from "../parts/address";
 
 type Box = Schemas["BoxSummary"];
-const w = words.todayPage;
 const v = words.todayVerdicts;
 
 /** How far the survey is, and every box by its fill: over-full, just fitting, unknown, room left. */

@@ -4,7 +4,8 @@ import { Link } from "react-router";
 import { newId, type Edit, type Schemas } from "../api/client";
 import { useSettings } from "../api/settings";
 import { address } from "../parts/address";
-import { Button } from "../parts/controls";
+import { Button, Choice } from "../parts/controls";
+import { Field } from "../parts/Field";
 import { Pick } from "../parts/Pick";
 import { interimWords as w } from "../words/interim";
 
@@ -36,7 +37,9 @@ export function Interims({
                 i.where && <b>{i.where}</b>
               )}
               {i.where && ": "}
+              {i.kind !== "Other" && <b>{w.kinds[i.kind]}: </b>}
               {i.says}
+              {i.why && <span className="text-ink-2">, {i.why}</span>}
               <span className={`block text-sm ${i.overdue ? "font-bold text-barn" : "text-ink-2"}`}>
                 {i.overdue ? w.overdue(when(i.until), i.by) : w.until(when(i.until), i.by)}
               </span>
@@ -65,35 +68,32 @@ function Leave({ boxes, send }: { boxes: readonly Schemas["BoxSummary"][]; send:
   const [says, setSays] = useState("");
   const [until, setUntil] = useState(tomorrow);
   const [box, setBox] = useState("");
+  const [why, setWhy] = useState("");
+  const [kind, setKind] = useState<Schemas["InterimKind"]>("Other");
   const good = says.trim() !== "" && !Number.isNaN(Date.parse(until));
   return (
     <details className="no-print" open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="min-h-11 content-center text-sm underline underline-offset-4">{w.leave}</summary>
       <p className="text-sm">{w.how}</p>
+      <Choice label={w.kind} value={kind} onChange={setKind} options={Object.entries(w.kinds) as [Schemas["InterimKind"], string][]} />
+      <Field label={w.why} value={why} onType={setWhy} />
       <div className="mt-1 grid gap-2 sm:grid-cols-[2fr_1fr_1fr_auto] sm:items-end">
-        <label>
-          <span className="mb-1 block text-sm text-ink-2">{w.what}</span>
-          <input
-            className="min-h-11 w-full rounded-lg border-2 border-rule bg-card px-2.5"
-            value={says}
-            onChange={(e) => setSays(e.target.value)}
-          />
-        </label>
+        <Field label={w.what} value={says} onType={setSays} />
         <Pick label={w.where} value={box} empty={w.nowhere} onChange={setBox} options={boxes.map((b) => [b.id, b.name] as const)} />
-        <label>
-          <span className="mb-1 block text-sm text-ink-2">{w.untilLabel}</span>
-          <input
-            type="datetime-local"
-            className="min-h-11 w-full rounded-lg border-2 border-rule bg-card px-2.5"
-            value={until}
-            onChange={(e) => setUntil(e.target.value)}
-          />
-        </label>
+        <Field label={w.untilLabel} type="datetime-local" value={until} onType={setUntil} />
         <Button
           disabled={!good}
           onClick={() => {
             const at = new Date().toISOString();
-            const interim = { says: says.trim(), until: new Date(until).toISOString(), by: who, at, box: box || null };
+            const interim = {
+              says: says.trim(),
+              until: new Date(until).toISOString(),
+              by: who,
+              at,
+              box: box || null,
+              kind,
+              why: why.trim() || null,
+            };
             send({ do: "leaveInterim", id: newId("i"), interim } as Edit);
             setSays("");
             setOpen(false);

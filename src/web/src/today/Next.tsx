@@ -1,7 +1,9 @@
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
+import { StageStrip } from "../model/StageStrip";
 import { address } from "../parts/address";
 import { words } from "../words";
+import { stageWords } from "../words/stages";
 
 const w = words.todayNext;
 
@@ -38,3 +40,46 @@ function whereTo(job: string, n: Schemas["ToldWaits"]): string {
   if (n.case === "NotOpened" || n.case === "NotRecorded") return address.survey(job, n.box);
   return n.case === "WouldFail" ? address.plan(job, n.box, n.change) : address.box(job, n.box);
 }
+
+/** Open Changes by stage: where each stands, what it lacks there, what it waits for. */
+export function ByStage({ job, stages }: { job: string; stages: readonly Schemas["ToldStages"][] }) {
+  if (stages.length === 0) return null;
+  return (
+    <section aria-label={stageWords.title} className="mb-5">
+      <h2 className="mb-1.5 border-b-2 border-ink pb-0.5 text-lg">{stageWords.title}</h2>
+      <ul className="flex flex-col gap-3">
+        {stages.map((s) => {
+          const lines = [...(s.stages.find((x) => x.now)?.lines ?? [])].sort((a, b) => Number(b.waits) - Number(a.waits));
+          return (
+            <li key={s.change}>
+              <Link to={address.changes(job)} className="font-bold underline underline-offset-4">
+                {s.name}
+              </Link>
+              <StageStrip stages={s.stages} />
+              <ul className="mt-1 text-sm">
+                {lines.slice(0, MOST).map((l) => (
+                  <li key={`${l.case}|${l.box ?? ""}|${l.hold ?? ""}`} className={l.waits ? "font-semibold text-slate" : ""}>
+                    {l.case === "Steps" && l.box ? (
+                      <Link
+                        to={address.make(job, s.change, l.box)}
+                        className="inline-flex min-h-8 items-center underline underline-offset-4"
+                      >
+                        {l.says}
+                      </Link>
+                    ) : (
+                      l.says
+                    )}
+                    {l.until && ` · ${stageWords.until(new Date(l.until).toLocaleDateString())}`}
+                  </li>
+                ))}
+                {lines.length > MOST && <li className="text-ink-2">{stageWords.more(lines.length - MOST)}</li>}
+              </ul>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+const MOST = 4;

@@ -6,8 +6,8 @@ import { Pick } from "../parts/Pick";
 import { Sheet } from "../parts/Sheet";
 import { say } from "../parts/Notices";
 import { words } from "../words";
+import { todayWords as w } from "../words/today";
 
-const w = words.todayPage;
 type What = "clamps" | "contents" | "kind";
 
 /** Sets one thing for all boxes of a room, and makes rooms. */

@@ -11,15 +11,17 @@ import { volume } from "../parts/measure";
 import { Nowhere } from "../parts/Nowhere";
 import { boxChoices } from "../model/kinds";
 import { words } from "../words";
+import { todayWords as w } from "../words/today";
+import { troubleWords } from "../words/trouble";
 import { BoxList } from "./BoxList";
 import { Interims } from "./Interims";
-import { Next } from "./Next";
+import { ByStage, Next } from "./Next";
 import { OpenRuns } from "./OpenRuns";
 import { PunchList, type Sort } from "./PunchList";
 import { RoomSheet } from "./RoomSheet";
+import { Troubles } from "./Troubles";
 import { address, served } from "../parts/address";
 
-const w = words.todayPage;
 const v = words.todayVerdicts;
 const SHOWS = ["all", "Stop", "Fix", "Better", "measure"] as const;
 type Show = (typeof SHOWS)[number];
@@ -95,6 +97,12 @@ export default function Today() {
             onChange={(e) => put({ find: e.target.value })}
           />
         </label>
+        <Link
+          to={address.troubles(job)}
+          className="no-print inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
+        >
+          {troubleWords.todayNone}
+        </Link>
         <Button className="no-print" onClick={() => setRoom(true)}>
           {w.room}
         </Button>
@@ -102,6 +110,7 @@ export default function Today() {
           {w.addBox}
         </Button>
       </div>
+      <Troubles job={job} />
       <Interims job={job} interims={data.interims} boxes={all} send={(e) => edit.mutate({ edit: e })} />
       {all.length === 0 && (
         <Empty title={w.empty} how={w.emptyHow}>
@@ -145,6 +154,7 @@ export default function Today() {
           </section>
           <div>
             {!find && <Next job={job} next={data.next} />}
+            {!find && <ByStage job={job} stages={data.stages} />}
             <BoxList job={job} data={data} keep={(b) => boxes.includes(b)} />
           </div>
         </div>

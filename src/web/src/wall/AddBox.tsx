@@ -37,7 +37,7 @@ export function AddBox({
   const [y, setY] = useState("");
   const [side, setSide] = useState<"Near" | "Far">("Near");
   const here = (boxes.data ?? []).filter(
-    (b) => !b.binned && !wall.boxes.some((on) => on.id === b.id) && [wall.wall.place, wall.wall.behind].includes(b.placeId ?? ""),
+    (b) => !b.binned && !wall.boxes.some((on) => on.id === b.id && on.at) && [wall.wall.place, wall.wall.behind].includes(b.placeId ?? ""),
   );
   const usual = wall.heights.find((h) => h.for === "Receptacle")!;
   const room = side === "Near" ? wall.wall.place : wall.wall.behind;

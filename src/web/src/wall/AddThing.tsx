@@ -19,7 +19,6 @@ const blank = (kind: Kind): Thing => ({
   how: "Seen",
   width: unknown,
   height: unknown,
-  deep: unknown,
   leftFar: unknown,
   rightFar: unknown,
   across: { from: "LeftCorner", to: kind === "Stud" || kind === "ThinHole" ? "Middle" : "Low", edge: "Middle", way: unknown },
@@ -43,12 +42,18 @@ export function AddThing({
   const put = (change: Partial<Thing>) => setThing({ ...thing, ...change });
   const opening = thing.kind === "Door" || thing.kind === "Window";
   const onFace = ["Cabinet", "Counter", "Trim", "Looked"].includes(thing.kind);
+  const either = thing.kind === "Pipe" || thing.kind === "Duct";
+  const cables = [
+    ["", w.whichNone] as const,
+    ...wall.inferred.map((c) => [c.run, c.name] as const),
+    ...(thing.run && !wall.inferred.some((c) => c.run === thing.run) ? [[thing.run, was?.cable ?? thing.run] as const] : []),
+  ];
   const joist = wall.wall.kind !== "Wall" && thing.kind === "Stud" ? w.joist : null;
   const keep = async () => {
-    const side = onFace ? (thing.side ?? "Near") : null;
+    const side = onFace ? (thing.side ?? "Near") : either ? (thing.side ?? null) : null;
     if (await send({ do: "putOnWall", wall: wall.id, id: was?.id ?? newId("t"), thing: { ...thing, side } })) onDone();
   };
-  const ask = (label: string, key: "width" | "height" | "leftFar" | "rightFar" | "deep", hint: string) => (
+  const ask = (label: string, key: "width" | "height" | "leftFar" | "rightFar", hint: string) => (
     <Ask mono label={label} hint={hint} value={fact(thing[key], units, "")} onKeep={(t) => put({ [key]: measured(t) })} />
   );
   return (
@@ -78,15 +83,15 @@ export function AddThing({
         {opening && ask(w.rightWider, "rightFar", "5/8")}
         <Ask label={w.name} value={thing.name ?? ""} onKeep={(name) => put({ name: name || null })} />
       </div>
-      {onFace && (
+      {thing.kind === "Cable" && (
+        <Pick label={w.which} value={thing.run ?? ""} onChange={(run) => put({ run: run || null })} options={cables} />
+      )}
+      {(onFace || either) && (
         <Choice
           label={w.side}
-          value={thing.side ?? "Near"}
-          onChange={(side) => put({ side })}
-          options={[
-            ["Near", wall.from],
-            ["Far", wall.fromBehind],
-          ]}
+          value={thing.side ?? (either ? "" : "Near")}
+          onChange={(side) => put({ side: side || null })}
+          options={[...(either ? [["", w.inside] as const] : []), ["Near", wall.from] as const, ["Far", wall.fromBehind] as const]}
         />
       )}
       <div className="flex gap-2">

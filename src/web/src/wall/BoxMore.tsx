@@ -56,7 +56,7 @@ function Cut({ cut, wall, box }: { cut: Schemas["ToldWallCut"]; wall: Wall; box:
   return (
     <>
       <section aria-label={w.beforeTitle}>
-        <h3 className="text-lg">{w.beforeTitle}</h3>
+        <h3 className="text-lg">{w.before(cut.waits)}</h3>
         <Lines lines={cut.before} />
       </section>
       <section aria-label={w.through}>

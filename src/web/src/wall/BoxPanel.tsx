@@ -4,7 +4,6 @@ import { useSettings } from "../api/settings";
 import { measured } from "../model/facts";
 import { Ask, Button } from "../parts/controls";
 import { length } from "../parts/measure";
-
 import { wallWords as w } from "../words/wall";
 import { withWay, type Place, type Tape, type Wall, type WallBox } from "./useWall";
 import { ASIDE } from "./look";
@@ -41,6 +40,7 @@ export function BoxPanel({ wall, box, place, onClose }: { wall: Wall; box: WallB
           <p className="figure text-xl">{length(first.wider!, units)}</p>
           <p className="text-sm text-ink-2">{w.farSays(wall.fromBehind)}</p>
           <p className="figure text-3xl text-barn">{length(first.far!, units)}</p>
+          {!first.sure && <p className="font-semibold text-amber">{w.waitsGuess}</p>}
           {first.off && <p className="text-sm text-ink-2">{w.offSays(length(first.off, units))}</p>}
         </section>
       )}

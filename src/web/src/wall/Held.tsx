@@ -35,11 +35,13 @@ export function Held({
     : (["LeftCorner", "RightCorner"] as const);
   const edges = up ? w.levels : w.edges;
   const others = wall.things.filter((t) => t.id !== skip && t.kind !== "Looked");
-  const start = tape?.from === "Thing" ? `Thing ${tape.of} ${tape.edge}` : (tape?.from ?? "");
+  const start = tape?.from === "Thing" || tape?.from === "Box" ? `${tape.from} ${tape.of} ${tape.edge}` : (tape?.from ?? "");
+  const ends = (["Low", "Middle", "High"] as const).filter((e) => e !== "Middle" || tape?.edge === "Middle");
   const options = [
     ["", w.whole(up)] as const,
     ...starts.map((s) => [s, (flat ? w.flatStarts : w.starts)[s]] as const),
-    ...others.flatMap((t) => (["Low", "High"] as const).map((e) => [`Thing ${t.id} ${e}`, `${t.name}, ${edges[e]}`] as const)),
+    ...others.flatMap((t) => ends.map((e) => [`Thing ${t.id} ${e}`, `${t.name}, ${edges[e]}`] as const)),
+    ...wall.boxes.flatMap((b) => ends.map((e) => [`Box ${b.id} ${e}`, `${b.name}, ${edges[e]}`] as const)),
   ];
   const from = (value: string) => {
     if (value === "") return onPut(null);
@@ -53,8 +55,10 @@ export function Held({
     });
   };
   return (
-    <fieldset className="grid grid-cols-[1fr_1fr_5.5rem] items-end gap-2">
-      <Pick label={`${label}, ${w.from}`} value={start} onChange={from} options={options} />
+    <fieldset className="grid grid-cols-2 items-end gap-2">
+      <div className="col-span-2">
+        <Pick label={`${label}, ${w.from}`} value={start} onChange={from} options={options} />
+      </div>
       {tape && (
         <>
           <Pick

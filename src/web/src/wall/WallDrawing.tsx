@@ -197,7 +197,7 @@ const BoxOnWall = memo(function BoxOnWall({
           fillOpacity={here ? 1 : 0.5}
           stroke={stops ? "var(--barn)" : "var(--ink)"}
           strokeWidth={picked ? 3.5 : 2}
-          strokeDasharray={here && box.sure ? undefined : "5 4"}
+          strokeDasharray={here && box.sure && box.sized ? undefined : "5 4"}
         />
         <text
           x={label.x}

@@ -5,8 +5,10 @@ import { Back } from "../parts/Back";
 import { Button, Choice } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { unitsText } from "../parts/measure";
+import { Pick } from "../parts/Pick";
 import { usePhone } from "../parts/usePhone";
 import { drawn } from "../model/facts";
+import { useChanges } from "../model/job";
 import { words } from "../words";
 import { wallWords as w } from "../words/wall";
 import { BoxMore } from "./BoxMore";
@@ -23,6 +25,7 @@ export default function WallPage() {
   const [change, picked] = [search.get("change"), search.get("box")];
   const wall = useWall(job, id, change);
   const send = useSend(job, change);
+  const changes = (useChanges(job).data ?? []).filter((c) => !c.closed);
   const phone = usePhone();
   const [face, setFace] = useState<"Near" | "Far" | null>(null);
   const [closer, setCloser] = useState<boolean | null>(null);
@@ -30,12 +33,14 @@ export default function WallPage() {
   if (!wall.data) return <Nowhere error={wall.error} />;
   const told = wall.data;
   const box = told.boxes.find((b) => b.id === picked) ?? null;
-  const pick = (next: string | null) => {
+  const put = (key: "box" | "change", next: string | null) => {
     const to = new URLSearchParams(search);
-    if (next) to.set("box", next);
-    else to.delete("box");
+    if (next) to.set(key, next);
+    else to.delete(key);
     setSearch(to, { replace: true });
   };
+  const pick = (next: string | null) => put("box", next);
+  const show = (next: string | null) => put("change", next);
   const place = (of: WallBox, across: Tape, up: Tape) => send(set(id, of, across, up));
   const move = (of: WallBox, dx: number, dy: number) => {
     const [across, up] = [tapeAt(of, false, dx), tapeAt(of, true, dy)];
@@ -51,7 +56,18 @@ export default function WallPage() {
     <div className="mx-auto max-w-7xl pb-6">
       <Back to={address.sheet(job, "rooms")} />
       <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
-        <h1 className="min-w-0 text-2xl">{told.name}</h1>
+        <h1 className="mr-auto min-w-0 text-2xl">{told.name}</h1>
+        {changes.length > 0 && (
+          <div className="w-60">
+            <Pick
+              hide
+              label={w.state}
+              value={change ?? ""}
+              onChange={(to) => show(to || null)}
+              options={[["", w.now] as const, ...changes.map((c) => [c.id, w.planned(c.name)] as const)]}
+            />
+          </div>
+        )}
         <Choice
           hide
           label={w.faces}

@@ -9,6 +9,7 @@ import { SmallPicture } from "../model/SmallPicture";
 import { Mark } from "../model/Verdict";
 import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
+import { makesWords } from "../words/makes";
 import { wayWords as w } from "../words/ways";
 import { Message } from "./Message";
 
@@ -243,6 +244,16 @@ function Took({ job, op }: { job: string; op: Way["ops"][number] }) {
   return (
     <span className="no-print w-24">
       <Ask hide mono label={`${op.name}: ${w.took}`} hint={w.minutes} value="" onKeep={keep} />
+      {op.timed > 0 && (
+        <button
+          type="button"
+          className="min-h-9 text-sm underline underline-offset-4"
+          aria-label={`${makesWords.forget}: ${op.name}`}
+          onClick={() => edit.mutate({ edit: { do: "forgetMinutes", op: op.key } })}
+        >
+          {makesWords.forget}
+        </button>
+      )}
     </span>
   );
 }

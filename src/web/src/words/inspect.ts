@@ -74,6 +74,7 @@ export const inspectWords = {
   },
   stopBar: {
     title: (n: number) => (n === 1 ? "1 stop" : `${n} stops`),
+    overdue: "Energised, not finished",
     see: "What to do now",
     working: "What would be live is being worked out",
   },

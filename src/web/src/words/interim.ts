@@ -8,7 +8,15 @@ export const interimWords = {
   how:
     "Every joint capped, every opening closed, nobody able to touch it. It stays on top here until it is ended; " +
     "local rules may not allow it.",
-  what: "What is left so, and why",
+  kind: "What it is",
+  kinds: {
+    Other: "something else",
+    TemporaryLights: "temporary lights",
+    LiveSplice: "a live splice",
+    Bypassed: "a protective device bypassed",
+  },
+  why: "Why it cannot wait",
+  what: "What is left so",
   where: "At which box?",
   nowhere: "at no box",
   untilLabel: "Until",

@@ -1,9 +1,11 @@
 import { useState } from "react";
 import { newId, type BoxView, type Edit, type Schemas } from "../api/client";
-import { useCatalogue, useEdit, useProof } from "../model/job";
-import { SmallPicture } from "../model/SmallPicture";
+import { useCatalogue, useEdit, useProof } from "./job";
+import { nothing, saysOf, showed, something, type Showed } from "./showed";
+import { SmallPicture } from "./SmallPicture";
 import { useSettings } from "../api/settings";
 import { Ask, Button, Choice } from "../parts/controls";
+import { Field } from "../parts/Field";
 import { words } from "../words";
 
 const w = words.proof;
@@ -12,11 +14,14 @@ type Proof = Schemas["ProofAnswer"];
 /** Minutes since a time. */
 const minutesSince = (at: string) => Math.max(0, Math.round((Date.now() - Date.parse(at)) / 60_000));
 
-/** Proof of dead at one box: the known source, every pair on its own, the known source again. Nothing is filled in for anybody. */
-export function ProofPanel({ job, view }: { job: string; view: BoxView }) {
+/**
+ * Proof of dead at one box, as it is recorded or as a Change left it so far: the known source, every pair on its own, the known source
+ * again. Nothing is filled in for anybody.
+ */
+export function ProofPanel({ job, view, change }: { job: string; view: BoxView; change?: string }) {
   const box = view.id;
   const { who } = useSettings();
-  const proof = useProof(job, box, who);
+  const proof = useProof(job, box, who, change);
   const send = useEdit(job);
   const [hand, setHand] = useState("");
   if (!proof.data) return <p className="text-ink-2">{words.loading}</p>;
@@ -41,12 +46,22 @@ export function ProofPanel({ job, view }: { job: string; view: BoxView }) {
           {w.cautions} {w.offline}
         </p>
       )}
-      {state.standing === "Begun" && <Readings data={proof.data} who={who} view={view} onLog={edit} />}
+      {state.standing === "Begun" && <Readings data={proof.data} who={who} view={view} change={change} onLog={edit} />}
       {state.standing !== "Begun" && !good && (
         <Begin
           again={bad}
           onBegin={(instrument, known, reference) =>
-            void edit({ do: "beginProof", id: newId("d"), box, by: who, instrument, at: now(), knownSource: known, reference })
+            void edit({
+              do: "beginProof",
+              id: newId("d"),
+              box,
+              by: who,
+              instrument,
+              at: now(),
+              knownSource: known,
+              reference,
+              change: change ?? null,
+            })
           }
         />
       )}
@@ -90,8 +105,8 @@ function Begin({ again, onBegin }: { again: boolean; onBegin: (instrument: strin
         options={(catalogue.data?.instruments ?? []).filter((i) => i.proves).map((i) => [i.id, i.name] as const)}
       />
       <p className="text-sm text-ink-2">{catalogue.data?.instruments.find((i) => i.id === instrument)?.cannot}</p>
-      <Said label={w.known} hint={w.knownHint} value={known} onType={setKnown} />
-      <Said label={w.reference} hint={w.referenceHint} value={reference} onType={setReference} />
+      <Field label={w.known} hint={w.knownHint} value={known} onType={setKnown} />
+      <Field label={w.reference} hint={w.referenceHint} value={reference} onType={setReference} />
       <Button look="main" type="submit" disabled={!said}>
         {again ? w.again : w.begin}
       </Button>
@@ -100,23 +115,6 @@ function Begin({ again, onBegin }: { again: boolean; onBegin: (instrument: strin
 }
 
 /** A field whose text counts while it is typed. */
-function Said({ label, hint, value, onType }: { label: string; hint: string; value: string; onType: (text: string) => void }) {
-  return (
-    <label className="block">
-      <span className="mb-1 block text-sm text-ink-2">{label}</span>
-      <input
-        className="min-h-11 w-full rounded-lg border-2 border-rule bg-card px-3"
-        placeholder={hint}
-        value={value}
-        onChange={(e) => onType(e.target.value)}
-      />
-    </label>
-  );
-}
-
-/** Words people say to a telephone for what a tester with lamps shows. */
-const spoken = { Nothing: /^(nothing|none|no|dead|zero|0)$/i, Something: /^(something|live|yes|hot)$/i } as const;
-
 /** A point of the proof: the lead to touch, and what may be touched in its place. */
 function Point({ name, others }: { name: string; others: readonly string[] }) {
   return (
@@ -128,7 +126,19 @@ function Point({ name, others }: { name: string; others: readonly string[] }) {
 }
 
 /** The next reading to take: one big key, and the next pair comes by itself. */
-function Readings({ data, who, view, onLog }: { data: Proof; who: string; view: BoxView; onLog: (e: object) => Promise<unknown> }) {
+function Readings({
+  data,
+  who,
+  view,
+  change,
+  onLog,
+}: {
+  data: Proof;
+  who: string;
+  view: BoxView;
+  change: string | undefined;
+  onLog: (e: object) => Promise<unknown>;
+}) {
   const [typed, setTyped] = useState("");
   const [busy, setBusy] = useState(false);
   const { state, proof, pairs, readings } = data;
@@ -137,15 +147,14 @@ function Readings({ data, who, view, onLog }: { data: Proof; who: string; view: 
   const before = readings.some((r) => r.step === "KnownBefore");
   const pair = before ? pairs.find((p) => missing.has(p.pair.key)) : undefined;
   const step = !before ? "KnownBefore" : pair ? "Pair" : "KnownAfter";
-  const number = Number(typed.replace(",", ".").replace(/ *v(olts?)?$/i, ""));
-  const heard = (Object.keys(spoken) as (keyof typeof spoken)[]).find((k) => spoken[k].test(typed.trim()));
-  const good = heard !== undefined || (typed.trim() !== "" && !Number.isNaN(number));
-  const log = (shows: Schemas["ReadingShows"]) => {
+  const read = showed(typed);
+  const log = (read: Showed) => {
     const [from, to] = pair ? [pair.pair.from, pair.pair.to] : [proof.knownSource, proof.reference];
     setBusy(true);
     void onLog({
       do: "logReading",
       id: newId("m"),
+      change: change ?? null,
       reading: {
         box: view.id,
         proof: state.proof,
@@ -153,9 +162,9 @@ function Readings({ data, who, view, onLog }: { data: Proof; who: string; view: 
         instrument: proof.instrument,
         from,
         to,
-        shows,
-        says: shows === "Figure" ? `${number} V` : w.shows[shows].toLowerCase(),
-        volts: shows === "Figure" ? number : null,
+        shows: read.shows,
+        says: saysOf(read),
+        volts: read.volts,
         by: who,
         at: new Date().toISOString(),
       },
@@ -168,7 +177,7 @@ function Readings({ data, who, view, onLog }: { data: Proof; who: string; view: 
       className="flex flex-col gap-3"
       onSubmit={(e) => {
         e.preventDefault();
-        if (good && !busy) log(heard ?? "Figure");
+        if (read && !busy) log(read);
       }}
     >
       <div className="rounded-xl border-2 border-slate bg-slate-wash p-3" aria-live="polite">
@@ -190,30 +199,22 @@ function Readings({ data, who, view, onLog }: { data: Proof; who: string; view: 
       </div>
       {pair && <SmallPicture view={view} lit={[...pair.pair.fromAll, ...pair.pair.toAll]} />}
       <div className="grid grid-cols-2 gap-3">
-        {(["Nothing", "Something"] as const).map((shows) => (
+        {[nothing, something].map((lamp) => (
           <button
-            key={shows}
+            key={lamp.shows}
             type="button"
             disabled={busy}
-            onClick={() => log(shows)}
+            onClick={() => log(lamp)}
             className={`min-h-20 rounded-2xl border-3 px-3 text-2xl font-bold disabled:opacity-50
-              ${shows === "Nothing" ? "border-ink bg-card" : "border-barn bg-barn-wash text-barn"}`}
+              ${lamp === nothing ? "border-ink bg-card" : "border-barn bg-barn-wash text-barn"}`}
           >
-            {w.shows[shows]}
+            {w.shows[lamp.shows]}
           </button>
         ))}
       </div>
       <div className="flex items-end gap-2">
-        <label className="block flex-1">
-          <span className="mb-1 block text-sm text-ink-2">{w.volts}</span>
-          <input
-            inputMode="decimal"
-            className="figure min-h-12 w-full rounded-lg border-2 border-rule bg-card px-3 text-xl"
-            value={typed}
-            onChange={(e) => setTyped(e.target.value)}
-          />
-        </label>
-        <Button type="submit" className="min-h-12" disabled={!good || busy}>
+        <Field label={w.volts} figure="decimal" value={typed} onType={setTyped} />
+        <Button type="submit" className="min-h-12" disabled={!read || busy}>
           {w.write}
         </Button>
       </div>

@@ -1,0 +1,108 @@
+using JollyBarn.Electrics;
+using JollyBarn.Electrics.Faults;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Tracing.Hunting;
+
+/// <summary>A look in a setup.</summary>
+/// <param name="Shock">What somebody touched and stood on, of a shock.</param>
+public sealed record AskedLook(Setup Setup, Look Look, ShockConditions? Shock = null)
+{
+    /// <summary>The same text for the same look in the same setup.</summary>
+    public string Key { get; } = $"{Setup.Key}~{Look.Kind}~{Look.At}~{Look.To}~{Look.Instrument}~{Shock}";
+}
+
+/// <summary>What each look would show if a suspect were behind it: the scene solved with its faults, setup by setup.</summary>
+public static class Predicting
+{
+    /// <summary>Predictions for looks, in their order.</summary>
+    public static IReadOnlyList<Prediction> Of(Scene scene, Suspect suspect, IReadOnlyList<AskedLook> asked)
+    {
+        ArgumentNullException.ThrowIfNull(scene);
+        ArgumentNullException.ThrowIfNull(suspect);
+        ArgumentNullException.ThrowIfNull(asked);
+        var known = scene.KnownOf(suspect);
+        var all = new Prediction[asked.Count];
+        var open = new List<(AskedLook a, int i)>();
+        for (var i = 0; i < all.Length; i++)
+        {
+            if (known.TryGetValue(asked[i].Key, out var found))
+            {
+                all[i] = found;
+            }
+            else
+            {
+                open.Add((asked[i], i));
+            }
+        }
+
+        foreach (var setup in open.GroupBy(x => (x.a.Setup.Key, Reset(suspect, x.a))))
+        {
+            var first = setup.First().a;
+            var stages = Stages(scene, Left(suspect, first), first.Setup);
+            foreach (var (a, i) in setup)
+            {
+                known[a.Key] = all[i] = Seen(
+                    [.. stages.Select(s => Seeing.Of(s, a.Look, a.Shock, Inside(suspect, first.Setup)))],
+                    a.Look.Kind
+                );
+            }
+        }
+
+        return all;
+    }
+
+    /// <summary>The faults that are there in a setup: a sound device that stands in takes its own along, a reset what has
+    /// tripped.</summary>
+    private static IReadOnlyList<Fault> Left(Suspect suspect, AskedLook asked) =>
+        [
+            .. suspect
+                .Faults.Where(f => !Swapped(f, asked.Setup))
+                .Select(f => f.Offer.Fault)
+                .Where(f => f is not Tripped tripped || asked.Look.Kind != LookKind.Guard || tripped.Guard != asked.Look.At),
+        ];
+
+    private static string Reset(Suspect suspect, AskedLook asked) =>
+        asked.Look.Kind == LookKind.Guard && suspect.Alters.Any(f => f is Tripped) ? asked.Look.At : "";
+
+    private static bool Swapped(Planted planted, Setup setup) =>
+        setup.Swapped.Count > 0
+        && planted.Offer.About["device"] is Thing { Kind: ThingKind.Device } device
+        && setup.Swapped.Contains($"{planted.Box}/{device.Id}");
+
+    /// <summary>How things stand while what comes and goes is there and is not. Where nobody said whether it was wet, it was: what was seen
+    /// then is what the trouble is about.</summary>
+    private static List<Story> Stages(Scene scene, IReadOnlyList<Fault> faults, Setup setup)
+    {
+        bool[] there = faults.Any(f => f is ComesAndGoes) ? [true, false] : [true];
+        return [.. there.Select(t => scene.Stage(faults, setup, t, setup.Wet ?? true))];
+    }
+
+    private static Prediction Seen(IReadOnlyList<Sight> sights, LookKind kind)
+    {
+        if (sights[0].Case == SeenCase.Spoilt)
+        {
+            return new([(sights[0], Odds.Spotted), (new Sight(SeenCase.Sound), 1 - Odds.Spotted)]);
+        }
+
+        if (sights.Skip(1).All(s => s.Same(sights[0])))
+        {
+            return Prediction.Sure(sights[0]);
+        }
+
+        // Who sees it for a while sees it change.
+        SeenCase? changing = kind switch
+        {
+            LookKind.Outlet => SeenCase.Flickers,
+            LookKind.Guard => SeenCase.TripsNowAndThen,
+            _ => null,
+        };
+        var each = (changing is null ? 1.0 : 0.5) / sights.Count;
+        var all = sights.Select(s => (s, each)).ToList();
+        return new(changing is { } c ? [(new Sight(c), 0.5), .. all] : all);
+    }
+
+    private static Func<Id<Box>, bool> Inside(Suspect suspect, Setup setup) =>
+        box => suspect.Faults.Any(f => f.Box == box && Odds.InSight(f.Offer.Case) && !Swapped(f, setup));
+}

@@ -1,0 +1,27 @@
+/** Words of the code book. */
+export const bookWords = {
+  title: "Code book",
+  edition: "Edition",
+  editionHow: "Changing it judges the whole job again.",
+  office: "Office",
+  officeHint: "Who inspects here",
+  practice: "House practice",
+  used: {
+    Fill: "Changes the sum.",
+    Verdicts: "Changes verdicts.",
+    Remedies: "Changes how a verdict is mended.",
+    Survey: "Used while a box is written down.",
+    MakeUp: "Will be used on the make-up card; it changes nothing yet.",
+    Ways: "Will be used where ways are compared; it changes nothing yet.",
+  },
+  practiceHow: "Where no article settles it, the house does.",
+  crowding: "Crowding assumptions",
+  numbers: "Numbers in force",
+  units: "Units",
+  amend: "Amendments",
+  amendHow: "A number this office tightens or relaxes, with who says so.",
+  addAmend: "Add an amendment",
+  amendKey: "Number",
+  amendValue: "Holds here",
+  amendNote: "Who says so, and where",
+} as const;

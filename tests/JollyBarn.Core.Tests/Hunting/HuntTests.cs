@@ -1,0 +1,27 @@
+using JollyBarn.Testing;
+using JollyBarn.Tracing.Hunting;
+
+namespace JollyBarn.Core.Tests.Hunting;
+
+/// <summary>Hidden faults looked for as the program says, with instruments and words that err. <c>bench/run --long</c> hunts
+/// 1,000.</summary>
+public class HuntTests(ITestOutputHelper output)
+{
+    [Theory]
+    [InlineData(8, 5, 60)]
+    [InlineData(5, 6, 60)]
+    public void A_hidden_fault_is_found_though_a_tenth_of_the_readings_is_wrong(int boxes, int seed, int hunts)
+    {
+        var scene = Scene.Of(SmallHouse.Rows(1, boxes), []);
+        var tally = new HuntTally(scene, Means.Usual, new Random(seed));
+        for (var n = 0; n < hunts; n++)
+        {
+            tally.One(0.1, 0.05);
+        }
+
+        output.WriteLine(tally.ToString());
+        Assert.True(tally.Noticed > hunts / 4);
+        Assert.True(tally.First >= 0.9 * tally.Noticed, tally.ToString());
+        Assert.True(tally.Third >= 0.97 * tally.Noticed, tally.ToString());
+    }
+}

@@ -1,0 +1,118 @@
+using JollyBarn.Electrics;
+using JollyBarn.Electrics.Faults;
+using JollyBarn.Electrics.Seen;
+using JollyBarn.Testing;
+using JollyBarn.Tracing.Hunting;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Core.Tests.Hunting;
+
+/// <summary>What is predicted of a suspect is what the whole network says with that fault planted.</summary>
+public class PredictionTests
+{
+    /// <summary>Of three rows one is the scene: its predictions are those of the whole house, solved anew with every breaker on.</summary>
+    [Fact]
+    public void A_part_of_the_house_predicts_what_the_whole_house_shows()
+    {
+        var house = SmallHouse.Rows(3, 4);
+        var scene = Scene.Of(house, ["b1.0"]);
+        Assert.Equal(["b1.0", "b1.1", "b1.2", "b1.3"], scene.Boxes.Select(b => b.Text));
+        var looks = Trials
+            .Outside(scene, Means.Usual)
+            .Select(t => t.Asked)
+            .Where(a =>
+                a.Setup == Setup.AsItIs && a.Look is { Kind: LookKind.Instrument, Instrument: "two-pole" } or { Kind: LookKind.Guard }
+            )
+            .ToList();
+        foreach (
+            var suspect in Singles(scene).Where(s => s.Faults[0].Offer.Fault is not (ComesAndGoes or Tripped)).Where((_, i) => i % 3 == 0)
+        )
+        {
+            var predicted = Predicting.Of(scene, suspect, looks);
+            var story = Story.Unfold(
+                Live.Fresh(house, new Situation { Breakers = Signature.AllOn(house), Faults = [suspect.Faults[0].Offer.Fault] })
+            );
+            foreach (var (asked, sight) in looks.Zip(predicted))
+            {
+                if (asked.Look.Kind == LookKind.Guard)
+                {
+                    var opens = story.Openings.Any(o => o.Guard.ToString() == asked.Look.At);
+                    Assert.Equal(opens, sight.Likeliest.Case is SeenCase.TripsAtOnce or SeenCase.TripsLater);
+                }
+                else
+                {
+                    var volts = Instruments.Between(story.End, "two-pole", asked.Look.At, asked.Look.To!)!.Volts!.Value;
+                    Assert.Equal(volts, sight.Likeliest.Value, 0.5);
+                }
+            }
+        }
+    }
+
+    /// <summary>A sound house shows a healthy tester everywhere, and its breaker holds. Common practice: two of three lamps.</summary>
+    [Fact]
+    public void Without_a_fault_everything_works()
+    {
+        var scene = Scene.Of(TroubledHouse.YardPost(), []);
+        var trials = Trials.Outside(scene, Means.Usual).ToList();
+        var sound = Predicting.Of(scene, new(SuspectKind.Fault, [], 0), [.. trials.Select(t => t.Asked)]);
+        foreach (var (trial, sight) in trials.Zip(sound.Select(s => s.Likeliest.Case)))
+        {
+            SeenCase? right = trial.Asked.Look.Kind switch
+            {
+                LookKind.Outlet => SeenCase.Works,
+                LookKind.Guard => SeenCase.Holds,
+                LookKind.Lamps => SeenCase.LampsBothHot,
+                LookKind.OwnButton => SeenCase.Opens,
+                LookKind.Warmth => SeenCase.Cool,
+                _ => null,
+            };
+            Assert.True(right is null || right == sight, $"{trial.Key}: {sight}");
+        }
+    }
+
+    /// <summary>Water only when it rains, leakage only while it is plugged in: each is gone with its cause. UL 943: 8 mA open it.</summary>
+    [Fact]
+    public void A_leak_of_the_rain_is_gone_when_it_is_dry_and_one_of_a_thing_when_it_is_unplugged()
+    {
+        var scene = Scene.Of(TroubledHouse.YardPost(), []);
+        var look = new Look(LookKind.Guard, GuardKey.Device("b", "g").ToString());
+        SeenCase Of(OfferCase fault, string box, Setup setup) =>
+            Predicting
+                .Of(scene, Singles(scene).First(s => s.Faults[0].Offer.Case == fault && s.Faults[0].Box == box), [new(setup, look)])[0]
+                .Likeliest.Case;
+        Assert.Equal(SeenCase.TripsAtOnce, Of(OfferCase.WetSpliceInRain, "post", new(Wet: true)));
+        Assert.Equal(SeenCase.Holds, Of(OfferCase.WetSpliceInRain, "post", new(Wet: false)));
+        Assert.Equal(SeenCase.TripsAtOnce, Of(OfferCase.LeakyAppliance, "s", Setup.AsItIs));
+        Assert.Equal(SeenCase.Holds, Of(OfferCase.LeakyAppliance, "s", new(Unplugged: true)));
+        Assert.Equal(SeenCase.TripsAtOnce, Of(OfferCase.WetSplice, "post", new(Unplugged: true)));
+        Assert.Equal(SeenCase.Holds, Of(OfferCase.WetSplice, "post", new(["buried.a"])));
+    }
+
+    [Fact]
+    public void The_fewest_tests_reveal_all_that_any_test_reveals()
+    {
+        var house = TroubledHouse.YardPost();
+        var usual = Acceptance.Of(house, null, Means.Usual);
+        var scene = Scene.Of(house, []);
+        var (suspects, trials, rows) = Acceptance.Rows(scene, scene.Boxes.ToHashSet(), Trials.Outside(scene, Means.Usual));
+        Assert.Equal(rows.Count(r => r.Count > 0), usual.Revealed);
+        Assert.Equal(suspects.Count, usual.Faults);
+        Assert.True(usual.Tests.Count < trials.Count / 2);
+        Assert.Equal(usual.Revealed, usual.Tests.Sum(t => t.Reveals));
+    }
+
+    /// <summary>Common practice: on two wires a plug-in tester and its button see less than a meter that is read to a known good ground; a
+    /// breaker that never opens none of them sees.</summary>
+    [Fact]
+    public void A_plug_in_tester_alone_leaves_more_unseen_and_says_what_would_see_it()
+    {
+        var house = TroubledHouse.TwoWire();
+        var (usual, plug) = (Acceptance.Of(house, null, Means.Usual), Acceptance.Of(house, null, new(["plug-in"])));
+        Assert.True(plug.Revealed < usual.Revealed, $"{plug.Revealed} {usual.Revealed}");
+        Assert.Contains(plug.NotSeen, u => u.Fault.Offer.Case == OfferCase.StuckBreaker);
+        Assert.Contains(plug.NotSeen, u => u.Would is { Case: TrialCase.ReadToKnownGround or TrialCase.Read or TrialCase.DeadLoop });
+    }
+
+    private static IEnumerable<Suspect> Singles(Scene scene) =>
+        Suspects.Singles(scene, new HashSet<Id<Box>>()).Where(s => s.Kind == SuspectKind.Fault);
+}
