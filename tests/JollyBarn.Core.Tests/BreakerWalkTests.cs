@@ -83,7 +83,7 @@ public sealed class BreakerWalkTests
         // What our walk needs on the average, over what the model of looks says may be seen.
         double Expected(Job now, double reach, int depth)
         {
-            if (reach < 1e-4 || depth > 14 || BreakerWalk.Of(now, "Mara") is not { Round: > 0 } step)
+            if (reach < 5e-4 || depth > 14 || BreakerWalk.Of(now, "Mara") is not { Round: > 0 } step)
             {
                 return 0;
             }

@@ -140,8 +140,7 @@ public sealed class Live
     /// <summary>What would flow through the lowest of people from a point to the earth, mA.</summary>
     public double Through(string point)
     {
-        var person = new Branch(At(point), Network.Earth, 1 / LowestPerson);
-        return 1000 * Solved.With(person).Amperes(person);
+        return 1000 * Solved.Laid(At(point), Network.Earth, 1 / LowestPerson) / LowestPerson;
     }
 
     /// <summary>What is expected of a point: live by its potential and what that drives; unknown when it is joined to something nobody has
@@ -154,11 +153,7 @@ public sealed class Live
         : Expected.Dead;
 
     /// <summary>Driving-point impedance between two points with every source at rest, Ω.</summary>
-    public Complex Impedance(string a, string b)
-    {
-        var response = Solved.RespondTo(At(a), At(b));
-        return response[At(a)] - response[At(b)];
-    }
+    public Complex Impedance(string a, string b) => Solved.Impedance(At(a), At(b));
 
     /// <summary>A number of the house's settings.</summary>
     internal double Set(Assumption number) => (double)number.Of(Job.Practice);

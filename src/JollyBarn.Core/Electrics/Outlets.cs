@@ -106,13 +106,34 @@ public static class Outlets
     public static Lamps Test(Live live, string hot, string neutral, string ground)
     {
         var (h, n, g) = (live.At(hot), live.At(neutral), live.At(ground));
-        Complex y = 1 / Math.Max(1, 1000 * live.Set(ElectricsBook.LampOhms));
+        var y = 1 / Math.Max(1, 1000 * live.Set(ElectricsBook.LampOhms));
         var lights = live.Set(ElectricsBook.LampLights);
-        var laid = live.Has(ground)
-            ? live.Solved.With(new Branch(h, n, y), new Branch(h, g, y), new Branch(n, g, y))
-            : live.Solved.With(new Branch(h, n, y));
-        bool Lit(int a, int b) => laid.Between(a, b) >= lights;
-        return live.Has(ground) ? new(Lit(h, n), Lit(h, g), Lit(n, g)) : new(Lit(h, n), false, false);
+        if (!live.Has(ground))
+        {
+            return new(live.Solved.Laid(h, n, y) >= lights, false, false);
+        }
+
+        var (toNeutral, toGround) = Star(live.Solved, h, n, g, y);
+        return new(toNeutral.Magnitude >= lights, toGround.Magnitude >= lights, (toGround - toNeutral).Magnitude >= lights);
+    }
+
+    /// <summary>Volts from one node to two others with the same load between each two of the three.</summary>
+    private static (Complex First, Complex Second) Star(Solved solved, int from, int one, int two, double y)
+    {
+        var (first, second) = (solved[from] - solved[one], solved[from] - solved[two]);
+        if (solved.Floats(from) || solved.Floats(one) || solved.Floats(two))
+        {
+            var laid = solved.With(new Branch(from, one, y), new Branch(from, two, y), new Branch(one, two, y));
+            return (laid[from] - laid[one], laid[from] - laid[two]);
+        }
+
+        // Two ports of the network: what each load draws of one lowers both.
+        var (own, other) = (solved.Impedance(from, one), solved.Impedance(from, two));
+        var both = (own + other - solved.Impedance(one, two)) / 2;
+        var (a, b) = (1 + (y * ((2 * own) - both)), y * ((2 * both) - own));
+        var (c, d) = (y * ((2 * both) - other), 1 + (y * ((2 * other) - both)));
+        var det = (a * d) - (b * c);
+        return (((d * first) - (b * second)) / det, ((a * second) - (c * first)) / det);
     }
 
     /// <summary>What the card on such a tester says.</summary>

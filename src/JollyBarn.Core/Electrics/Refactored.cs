@@ -16,7 +16,11 @@ internal sealed class Refactored
     private readonly List<Front> fronts = new(64);
     private readonly List<int> taken = new(64);
     private readonly PriorityQueue<int, int> ahead = new(32);
-    private Dictionary<int, List<int>>? joined;
+
+    /// <summary>Nodes taken out that are joined to one they were not joined to before: by that one the last of them, each with the one
+    /// before it, from 1.</summary>
+    private Dictionary<int, int>? joined;
+    private readonly List<(int From, int Before)> joins = [];
     private Dictionary<int, List<Branch>>? added;
     private readonly Making making = new();
 
@@ -113,12 +117,9 @@ internal sealed class Refactored
             Pass(from, node);
         }
 
-        if (joined?.GetValueOrDefault(node) is { } came)
+        for (var at = joined?.GetValueOrDefault(node) ?? 0; at > 0; at = joins[at - 1].Before)
         {
-            foreach (var from in came)
-            {
-                Pass(from, node);
-            }
+            Pass(joins[at - 1].From, node);
         }
 
         var front = making.Front(change.Driven.GetValueOrDefault(node));
@@ -130,7 +131,9 @@ internal sealed class Refactored
             Touch(front.Columns[i]);
             if (i >= known.Length)
             {
-                Listed(ref joined, front.Columns[i]).Add(node);
+                ref var last = ref CollectionsMarshal.GetValueRefOrAddDefault(joined ??= [], front.Columns[i], out _);
+                joins.Add((node, last));
+                last = joins.Count;
             }
         }
     }

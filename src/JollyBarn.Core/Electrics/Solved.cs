@@ -1,5 +1,4 @@
 using System.Numerics;
-using System.Runtime.InteropServices;
 
 namespace JollyBarn.Electrics;
 
@@ -13,6 +12,9 @@ namespace JollyBarn.Electrics;
 /// </remarks>
 public sealed class Solved
 {
+    /// <summary>Less than this drives nothing through anything, V.</summary>
+    private const double Nothing = 1e-3;
+
     private readonly Factors of;
     private readonly NetworkChange? change;
     private readonly Refactored? anew;
@@ -101,6 +103,32 @@ public sealed class Solved
         return new(of, more);
     }
 
+    /// <summary>Volts between two nodes, RMS, with a load laid between them.</summary>
+    /// <param name="siemens">Its conductance; what lies beside it is never less for it, so that nothing cancels.</param>
+    public double Laid(int a, int b, double siemens)
+    {
+        ArgumentOutOfRangeException.ThrowIfNegative(siemens);
+        var open = this[a] - this[b];
+        return open.Magnitude < Nothing ? open.Magnitude
+            : Floats(a) || Floats(b) ? With(new Branch(a, b, siemens)).Between(a, b)
+            : (open / (1 + (siemens * Impedance(a, b)))).Magnitude;
+    }
+
+    /// <summary>Driving-point impedance between two nodes with every source at rest, Ω.</summary>
+    /// <remarks>On the way up alone: what each node is driven with, squared, over its pivot; a matrix of admittances is symmetric.</remarks>
+    public Complex Impedance(int a, int b)
+    {
+        var sum = Complex.Zero;
+        Up(a, b, (node, load) => sum += load * load * Part(node));
+        return sum;
+    }
+
+    /// <summary>The nodes of every branch that is not as in the network this one is a change of.</summary>
+    internal IReadOnlyList<(int From, int To)> Altered =>
+        field ??= change is null
+            ? []
+            : [.. change.Admittances.Keys.Select(b => of.Network.Branches[b]).Concat(change.Added).Select(b => (b.From, b.To))];
+
     /// <summary>The response to 1 A driven in at one node and out at another, told only where it is asked.</summary>
     internal Response RespondTo(int into, int outOf) => new(this, into, outOf);
 
@@ -108,6 +136,25 @@ public sealed class Solved
 
     /// <summary>The network this one was made from with a change, whatever else was changed of it already.</summary>
     public Solved Changed(NetworkChange whole) => new(of, whole);
+
+    /// <summary>What each node is driven with, when its turn to be taken out comes, by 1 A into one node and out of another.</summary>
+    private void Up(int into, int outOf, Action<int, Complex> hears)
+    {
+        var driven = Driven.Here(Nodes);
+        driven.Put(into, Place(into), Complex.One);
+        driven.Put(outOf, Place(outOf), -Complex.One);
+        while (driven.TryTake(out var node, out var load))
+        {
+            hears(node, load);
+            var share = load * Part(node);
+            var columns = Columns(node);
+            var weights = Weights(node);
+            for (var i = 0; share != Complex.Zero && i < columns.Length; i++)
+            {
+                driven.Put(columns[i], Place(columns[i]), weights[i] * share);
+            }
+        }
+    }
 
     private ReadOnlySpan<int> Columns(int node) => anew is null ? of.Columns(node) : anew.Columns(node);
 
@@ -195,32 +242,7 @@ public sealed class Solved
         public Response(Solved of, int into, int outOf)
         {
             (this.of, found) = (of, new(of.Nodes));
-            var ahead = new PriorityQueue<int, int>();
-            void Put(int node, Complex more)
-            {
-                ref var load = ref CollectionsMarshal.GetValueRefOrAddDefault(loads, node, out var there);
-                load += more;
-                if (!there && node != Network.Earth)
-                {
-                    ahead.Enqueue(node, of.Place(node));
-                }
-            }
-
-            Put(into, Complex.One);
-            Put(outOf, -Complex.One);
-            while (ahead.TryDequeue(out var node, out _))
-            {
-                var share = loads[node] * of.Part(node);
-                if (share != Complex.Zero)
-                {
-                    var columns = of.Columns(node);
-                    var weights = of.Weights(node);
-                    for (var i = 0; i < columns.Length; i++)
-                    {
-                        Put(columns[i], weights[i] * share);
-                    }
-                }
-            }
+            of.Up(into, outOf, (node, load) => loads[node] = load);
         }
 
         public Complex this[int node] => found.TryGet(node, out var volts) ? volts : of.Found(node, n => loads.GetValueOrDefault(n), found);

@@ -1,3 +1,5 @@
+using System.Numerics;
+
 namespace JollyBarn.Electrics;
 
 /// <summary>What makes protection open.</summary>
@@ -148,12 +150,17 @@ public sealed class Story
     }
 
     /// <summary>What goes out and does not come back through the device, A.</summary>
-    internal static double Residual(Live now, Guard guard)
+    /// <param name="more">V that each node has more by something laid between others; null for nothing.</param>
+    internal static double Residual(Live now, Guard guard, Func<int, Complex>? more = null)
     {
-        var sum = System.Numerics.Complex.Zero;
+        var sum = Complex.Zero;
         foreach (var link in guard.Watched)
         {
             sum += now.Amperes(link);
+            if (more is not null && now.Plan.Now(link) is { Open: false } laid && laid.From != laid.To)
+            {
+                sum += (more(now.At(laid.From)) - more(now.At(laid.To))) / laid.Ohms;
+            }
         }
 
         return sum.Magnitude;

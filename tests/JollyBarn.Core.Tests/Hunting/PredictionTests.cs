@@ -48,6 +48,76 @@ public class PredictionTests
         }
     }
 
+    /// <summary>Lamps, a lamp at an outlet and a tester's button, each laid as branches and solved anew, for every fault of houses
+    /// with and without what watches for ground faults: also where the fault takes no part in what is seen.</summary>
+    [Fact]
+    public void What_is_laid_and_solved_anew_shows_what_is_predicted()
+    {
+        var (shown, other) = (0, 0);
+        foreach (var house in new[] { TroubledHouse.YardPost(), TroubledHouse.PushedThrough(3), TroubledHouse.TwoWire() })
+        {
+            var scene = Scene.Of(house, []);
+            var looks = Trials
+                .Outside(scene, Means.Usual)
+                .Select(t => t.Asked)
+                .Where(a => a.Setup == Setup.AsItIs && (a.Look.Kind is LookKind.Outlet or LookKind.Lamps || a.Look.Instrument == "plug-in"))
+                .ToList();
+            var sound = Predicting.Of(scene, new(SuspectKind.Fault, [], 0), looks);
+            foreach (var fault in Singles(scene).Where(s => s.Faults[0].Offer.Fault is not (ComesAndGoes or Tripped or OfWhatIsPlugged)))
+            {
+                var now = new Situation { Breakers = Signature.AllOn(house), Faults = [fault.Faults[0].Offer.Fault] };
+                var end = Story.Unfold(Live.Fresh(house, now)).End;
+                foreach (var ((look, sight), was) in looks.Select(a => a.Look).Zip(Predicting.Of(scene, fault, looks)).Zip(sound))
+                {
+                    Assert.Equal((fault.Key, look, Anew(end, look)), (fault.Key, look, sight.Likeliest.Case));
+                    (shown, other) = (shown + 1, other + (sight.Likeliest.Same(was.Likeliest) ? 0 : 1));
+                }
+            }
+        }
+
+        Assert.True(shown > 3000 && other > shown / 10, $"{other} of {shown} otherwise than sound");
+    }
+
+    private static SeenCase Anew(Live end, Look look)
+    {
+        string Slot(string slot) => look.At[..^"hot".Length] + slot;
+        var hot = end.At(look.At);
+        if (look.Kind == LookKind.Outlet)
+        {
+            var neutral = end.At(look.To!);
+            var volts = end.Solved.With(new Branch(hot, neutral, 3 / 120.0)).Between(hot, neutral);
+            return (volts / 120) switch
+            {
+                < 0.25 => SeenCase.Dead,
+                < 0.85 => SeenCase.Dim,
+                > 1.12 => SeenCase.TooBright,
+                _ => SeenCase.Works,
+            };
+        }
+
+        if (look.Kind == LookKind.Instrument)
+        {
+            var pressed = Story.Unfold(end.With(new Bridged(look.At, look.To!, 120 / 0.008)));
+            return pressed.Openings.Count > 0 ? SeenCase.Opens : SeenCase.NothingOpens;
+        }
+
+        var (n, g) = (end.At(Slot("neutral")), end.At(Slot("ground")));
+        Branch Lamp(int one, int two) => new(one, two, 1.0 / 60_000);
+        var lamps = end.Has(Slot("ground")) ? end.Solved.With(Lamp(hot, n), Lamp(hot, g), Lamp(n, g)) : end.Solved.With(Lamp(hot, n));
+        bool Lit(int one, int two) => lamps.Between(one, two) >= 80;
+        return (Lit(hot, n), end.Has(Slot("ground")) && Lit(hot, g), end.Has(Slot("ground")) && Lit(n, g)) switch
+        {
+            (false, false, false) => SeenCase.LampsNone,
+            (true, false, false) => SeenCase.LampsHotNeutral,
+            (false, true, false) => SeenCase.LampsHotGround,
+            (false, false, true) => SeenCase.LampsNeutralGround,
+            (true, true, false) => SeenCase.LampsBothHot,
+            (true, false, true) => SeenCase.LampsReversed,
+            (false, true, true) => SeenCase.LampsGroundHot,
+            _ => SeenCase.LampsAll,
+        };
+    }
+
     /// <summary>A sound house shows a healthy tester everywhere, and its breaker holds. Common practice: two of three lamps.</summary>
     [Fact]
     public void Without_a_fault_everything_works()

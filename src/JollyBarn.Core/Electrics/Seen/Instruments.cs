@@ -89,27 +89,17 @@ public static class Instruments
         };
 
     /// <summary>What an instrument that reads volts reads, V, whatever it makes open; null for one that does not.</summary>
-    public static double? Volts(Live live, string instrument, string from, string to)
-    {
-        if (!Ohms.TryGetValue(instrument, out var ohms))
-        {
-            return null;
-        }
-
-        var laid = new Branch(live.At(from), live.At(to), 1 / ohms);
-        return live.Solved.With(laid).Between(laid.From, laid.To);
-    }
+    public static double? Volts(Live live, string instrument, string from, string to) =>
+        Ohms.TryGetValue(instrument, out var ohms) ? live.Solved.Laid(live.At(from), live.At(to), 1 / ohms) : null;
 
     private static Shown Volts(Live live, string instrument, double ohms, string from, string to)
     {
-        var laid = new Branch(live.At(from), live.At(to), 1 / ohms);
         var volts = Volts(live, instrument, from, to)!.Value;
         var trips = volts > LeastShown ? Laid(live, from, to, ohms) : [];
         var means =
             trips.Count > 0 ? ShownCase.OwnCurrentOpened
             : volts >= Live.LiveVolts
-                ? instrument == "meter" && live.Solved.With(new Branch(laid.From, laid.To, 1.0 / 3000)).Between(laid.From, laid.To) < 5
-                        ? ShownCase.Ghost
+                ? instrument == "meter" && live.Solved.Laid(live.At(from), live.At(to), 1.0 / 3000) < 5 ? ShownCase.Ghost
                     : ShownCase.Live
             : ShownCase.NoVoltage;
         return new(instrument, from, to, Display.Volts, volts, trips, means);
@@ -119,14 +109,21 @@ public static class Instruments
     private static Shown Button(Live live, string hot, string ground)
     {
         var ohms = live.Set(ElectricsBook.LegVolts) / ButtonAmperes;
-        var opened = Laid(live, hot, ground, ohms);
-        var laid = new Branch(live.At(hot), live.At(ground), 1 / ohms);
-        var pressed = live.Solved.With(laid);
-        var (amperes, lifted) = (pressed.Amperes(laid), pressed[laid.To].Magnitude);
+        var (at, to) = (live.At(hot), live.At(ground));
+        var current = (live.Volts(hot) - live.Volts(ground)) / (ohms + live.Solved.Impedance(at, to));
+        var response = new Lazy<Solved.Response>(() => live.Solved.RespondTo(at, to));
+
+        // So little is nothing to a breaker: what may open is what watches for current that does not come back.
+        var watches = live.Plan.Guards.Any(g =>
+            !g.Stuck && g.Watched.Count > 0 && Story.Residual(live, g, n => -current * response.Value[n]) >= Trips.GfciHolds
+        );
+        var opened = watches ? Laid(live, hot, ground, ohms) : [];
         var means =
             opened.Count > 0 ? ShownCase.ButtonOpened
-            : amperes >= Trips.GfciTrips ? ShownCase.ButtonNothingOpens
-            : lifted >= Live.LiveVolts && live.Volts(ground).Magnitude < Live.LiveVolts ? ShownCase.ButtonNoGround
+            : current.Magnitude >= Trips.GfciTrips ? ShownCase.ButtonNothingOpens
+            : (live.Volts(ground) - (current * response.Value[to])).Magnitude >= Live.LiveVolts
+            && live.Volts(ground).Magnitude < Live.LiveVolts
+                ? ShownCase.ButtonNoGround
             : ShownCase.ButtonNoWay;
         return new("plug-in", hot, ground, opened.Count > 0 ? Display.Opens : Display.NothingOpens, null, opened, means);
     }

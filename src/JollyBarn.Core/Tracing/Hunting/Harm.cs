@@ -13,7 +13,7 @@ public sealed record Harm(Id<Box> Box, string Point, double Volts, double Millia
     {
         ArgumentNullException.ThrowIfNull(scene);
         ArgumentNullException.ThrowIfNull(suspect);
-        var live = scene.Stage(suspect.Alters, Setup.AsItIs, true, true).End;
+        var live = scene.AsRecorded(Setup.AsItIs, Setup.AsItIs.Key, true, true).With(suspect.Alters).End;
         return scene
             .Boxes.SelectMany(b => LiveParts.Touchable(scene.Job, b, scene.Job.Boxes[b]).Select(p => (Box: b, p.Point)))
             .Where(p => live.Has(p.Point) && live.Volts(p.Point).Magnitude >= Live.LiveVolts)

@@ -11,6 +11,8 @@ public sealed record AskedLook(Setup Setup, Look Look, ShockConditions? Shock = 
 {
     /// <summary>The same text for the same look in the same setup.</summary>
     public string Key { get; } = $"{Setup.Key}~{Look.Kind}~{Look.At}~{Look.To}~{Look.Instrument}~{Shock}";
+
+    internal string SetupKey { get; } = Setup.Key;
 }
 
 /// <summary>What each look would show if a suspect were behind it: the scene solved with its faults, setup by setup.</summary>
@@ -27,29 +29,26 @@ public static class Predicting
         var open = new List<(AskedLook a, int i)>();
         for (var i = 0; i < all.Length; i++)
         {
-            if (known.TryGetValue(asked[i].Key, out var found))
-            {
-                all[i] = found;
-            }
-            else
+            if (!known.TryGetValue(asked[i].Key, out all[i]))
             {
                 open.Add((asked[i], i));
             }
         }
 
-        foreach (var setup in open.GroupBy(x => (x.a.Setup.Key, Reset(suspect, x.a))))
+        foreach (var setup in open.GroupBy(x => (x.a.SetupKey, Reset(suspect, x.a))))
         {
             var first = setup.First().a;
-            var stages = Stages(scene, Left(suspect, first), first.Setup);
+            var stages = Stages(scene, Left(suspect, first), first);
             foreach (var (a, i) in setup)
             {
-                known[a.Key] = all[i] = Seen(
-                    [.. stages.Select(s => Seeing.Of(s, a.Look, a.Shock, Inside(suspect, first.Setup)))],
+                all[i] = Seen(
+                    [.. stages.Select(s => s.Recorded.Of(s.Story, a) ?? Seeing.Of(s.Story, a.Look, a.Shock, Inside(suspect, first.Setup)))],
                     a.Look.Kind
                 );
             }
         }
 
+        scene.Keep(suspect, [.. open.Select(o => KeyValuePair.Create(o.a.Key, all[o.i]))]);
         return all;
     }
 
@@ -73,10 +72,15 @@ public static class Predicting
 
     /// <summary>How things stand while what comes and goes is there and is not. Where nobody said whether it was wet, it was: what was seen
     /// then is what the trouble is about.</summary>
-    private static List<Story> Stages(Scene scene, IReadOnlyList<Fault> faults, Setup setup)
+    private static List<(Story Story, AsRecorded Recorded)> Stages(Scene scene, IReadOnlyList<Fault> faults, AskedLook asked)
     {
         bool[] there = faults.Any(f => f is ComesAndGoes) ? [true, false] : [true];
-        return [.. there.Select(t => scene.Stage(faults, setup, t, setup.Wet ?? true))];
+        return
+        [
+            .. there
+                .Select(t => scene.AsRecorded(asked.Setup, asked.SetupKey, t, asked.Setup.Wet ?? true))
+                .Select(r => (r.With(faults), r)),
+        ];
     }
 
     private static Prediction Seen(IReadOnlyList<Sight> sights, LookKind kind)

@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Collections.ObjectModel;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
 using JollyBarn.Electrics.Seen;
@@ -10,9 +11,9 @@ namespace JollyBarn.Tracing.Hunting;
 /// <remarks>Boxes that only panels join to it are left out: the network of what is left is small, and gives the same there.</remarks>
 public sealed class Scene
 {
-    private readonly ConcurrentDictionary<(string Setup, bool There, bool Wet), Live> solved = new();
+    private readonly ConcurrentDictionary<(string Setup, bool There, bool Wet), AsRecorded> recorded = new();
 
-    private readonly ConcurrentDictionary<string, ConcurrentDictionary<string, Prediction>> known = new(StringComparer.Ordinal);
+    private readonly ConcurrentDictionary<string, IReadOnlyDictionary<string, Prediction>> known = new(StringComparer.Ordinal);
 
     private Scene(Job job, IReadOnlyList<Id<Box>> boxes)
     {
@@ -20,7 +21,7 @@ public sealed class Scene
         Whole = job;
         Boxes = boxes;
         Job = job.Only(near);
-        Recorded = At(Setup.AsItIs, true, true);
+        Recorded = Solved(Setup.AsItIs, true, true);
     }
 
     /// <summary>The job as it is recorded.</summary>
@@ -92,25 +93,24 @@ public sealed class Scene
         );
     }
 
-    /// <summary>What is predicted already of a suspect, by the look. Of pairs nothing is kept: there are many, and each is asked
-    /// once.</summary>
-    internal ConcurrentDictionary<string, Prediction> KnownOf(Suspect suspect) =>
-        suspect.Faults.Count > 1 ? new(StringComparer.Ordinal) : known.GetOrAdd(suspect.Key, _ => new(StringComparer.Ordinal));
+    /// <summary>What is predicted already of a suspect, by the look.</summary>
+    internal IReadOnlyDictionary<string, Prediction> KnownOf(Suspect suspect) =>
+        known.GetValueOrDefault(suspect.Key) ?? ReadOnlyDictionary<string, Prediction>.Empty;
 
-    /// <summary>How things stand with some faults in a setup: at first, and after everything that opens has opened.</summary>
-    internal Story Stage(IReadOnlyList<Fault> faults, Setup setup, bool there, bool wet)
+    /// <summary>Keeps what was predicted of a suspect more. Of pairs nothing is kept: there are many, and each is asked once.</summary>
+    internal void Keep(Suspect suspect, IReadOnlyCollection<KeyValuePair<string, Prediction>> more)
     {
-        var live = At(setup, there, wet);
-        var alters = faults.Concat(Lifted(setup)).ToList();
-        return Story.Unfold(
-            alters.Count switch
-            {
-                0 => live,
-                1 => live.With(alters[0]),
-                _ => live.With(new Several(alters)),
-            }
-        );
+        if (suspect.Faults.Count < 2 && more.Count > 0)
+        {
+            // Whole and never altered: who reads it waits for nobody.
+            known[suspect.Key] = new Dictionary<string, Prediction>(KnownOf(suspect).UnionBy(more, m => m.Key), StringComparer.Ordinal);
+        }
     }
+
+    /// <summary>How things are in a setup with no fault.</summary>
+    /// <param name="key">The setup's own.</param>
+    internal AsRecorded AsRecorded(Setup setup, string key, bool there, bool wet) =>
+        recorded.GetOrAdd((key, there, wet), _ => new(Solved(setup, there, wet), [.. Lifted(setup)]));
 
     /// <summary>Cable ends that are taken off in a setup, as what it does to the wiring.</summary>
     private IEnumerable<Fault> Lifted(Setup setup) =>
@@ -124,17 +124,18 @@ public sealed class Scene
         where lead.Value.Run == run && lead.Value.Side == cable.Value.Side && !lead.Value.IsGround
         select new OpenLink(LinkKeys.Land(box.Value, lead.Key));
 
-    private Live At(Setup setup, bool there, bool wet) => solved.GetOrAdd((setup.Key, there, wet), _ => Live.Fresh(
-                Job,
-                new Situation
-                {
-                    Breakers = Signature.AllOn(Job).ToDictionary(b => b.Key, b => !setup.Off.Contains(b.Key), StringComparer.Ordinal),
-                    Plugged = setup.Drawing is { } on ? new Dictionary<string, double> { [on] = Drawn } : [],
-                    There = there,
-                    Dry = !wet,
-                    Unplugged = setup.Unplugged,
-                }
-            ));
+    private Live Solved(Setup setup, bool there, bool wet) =>
+        Live.Fresh(
+            Job,
+            new Situation
+            {
+                Breakers = Signature.AllOn(Job).ToDictionary(b => b.Key, b => !setup.Off.Contains(b.Key), StringComparer.Ordinal),
+                Plugged = setup.Drawing is { } on ? new Dictionary<string, double> { [on] = Drawn } : [],
+                There = there,
+                Dry = !wet,
+                Unplugged = setup.Unplugged,
+            }
+        );
 
     /// <summary>What is switched on to see whether it works or trips, W: a heater.</summary>
     private const double Drawn = 1200;

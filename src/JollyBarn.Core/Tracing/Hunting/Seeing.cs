@@ -50,8 +50,7 @@ internal static class Seeing
     private static SeenCase Outlet(Live live, string hot, string neutral)
     {
         var leg = live.Set(ElectricsBook.LegVolts);
-        var (h, n) = (live.At(hot), live.At(neutral));
-        var volts = live.Solved.With(new Branch(h, n, TriedAmperes / leg)).Between(h, n);
+        var volts = live.Solved.Laid(live.At(hot), live.At(neutral), TriedAmperes / leg);
         return volts switch
         {
             _ when volts < Dark * leg => SeenCase.Dead,
@@ -91,10 +90,12 @@ internal static class Seeing
         };
     }
 
+    /// <summary>Another slot of the same half.</summary>
+    public static string Slot(string hot, string slot) => hot[..^"hot".Length] + slot;
+
     private static SeenCase Lamps(Live live, string hot)
     {
-        string Slot(string slot) => hot[..^"hot".Length] + slot;
-        var lamps = Outlets.Test(live, hot, Slot("neutral"), Slot("ground"));
+        var lamps = Outlets.Test(live, hot, Slot(hot, "neutral"), Slot(hot, "ground"));
         return lamps switch
         {
             (false, false, false) => SeenCase.LampsNone,
@@ -122,8 +123,8 @@ internal static class Seeing
         var body = how is { WetSkin: true } ? WetBody : DryBody;
         var floor = how is { WetGround: true } ? 0 : DryFloor;
         var shoes = how is { Shoes: true } ? live.Set(ElectricsBook.ShoeOhms) : 0;
-        var person = new Branch(live.At(point), Network.Earth, 1 / (body + floor + shoes));
-        return 1000 * live.Solved.With(person).Amperes(person) >= Live.Felt;
+        var ohms = body + floor + shoes;
+        return 1000 * live.Solved.Laid(live.At(point), Network.Earth, 1 / ohms) / ohms >= Live.Felt;
     }
 
     private static bool Warm(Live live, Id<Box> id) =>

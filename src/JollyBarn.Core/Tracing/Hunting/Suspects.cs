@@ -31,6 +31,11 @@ public sealed class Suspects
     /// is not looked for.</summary>
     private const double Explained = 0.5;
 
+    /// <summary>Pairs that together could not hold more of the belief than this are left out.</summary>
+    private const double Nothing = 0.02;
+
+    private const int AtOnce = 256;
+
     private Suspects(Scene scene, IReadOnlyList<(string Id, Observed Seen)> observed, IReadOnlyList<Believed> all) =>
         (Scene, Observed, All) = (scene, observed, all);
 
@@ -95,8 +100,13 @@ public sealed class Suspects
         var best = observed.Aggregate(1.0, (all, o) => all * (1 - Odds.Errs(o.Value)));
         if (pairs && observed.Count > 1 && weighed.Max(w => w.Fit) < Explained * best)
         {
-            weighed.AddRange(
-                Weigh(scene, Pairs(weighed, singles.Sum(s => s.Prior)), observed, done => at?.Invoke(0.2 + (0.8 * done)), stop)
+            WeighPairs(
+                scene,
+                Pairs(weighed, singles.Sum(s => s.Prior), best),
+                observed,
+                weighed,
+                done => at?.Invoke(0.2 + (0.8 * done)),
+                stop
             );
         }
 
@@ -121,22 +131,23 @@ public sealed class Suspects
 
     /// <summary>The likeliest single faults with every other that explains something they do not. Faults that would have to help each other
     /// to show what neither shows alone are paired where they are of one box or lie on one cable.</summary>
-    private static List<Suspect> Pairs(IReadOnlyList<Weighed> singles, double whole)
+    private static List<(Suspect Pair, double Most)> Pairs(IReadOnlyList<Weighed> singles, double whole, double best)
     {
         var faults = singles.Where(s => s.Suspect.Kind == SuspectKind.Fault).OrderByDescending(s => s.Weight).ToList();
-        var pairs = new List<Suspect>();
+        var pairs = new List<(Suspect, double)>();
         for (var i = 0; i < Math.Min(Paired, faults.Count); i++)
         {
             for (var j = i + 1; j < faults.Count; j++)
             {
                 var (one, two) = (faults[i], faults[j]);
-                if (one.Suspect.Faults[0].Box == two.Suspect.Faults[0].Box || Fill(one, two))
+                var near = one.Suspect.Faults[0].Box == two.Suspect.Faults[0].Box;
+                if (near || Fill(one, two))
                 {
+                    var prior = Odds.Second * one.Suspect.Prior * two.Suspect.Prior / whole;
                     pairs.Add(
-                        new(
-                            SuspectKind.Fault,
-                            [.. one.Suspect.Faults, .. two.Suspect.Faults],
-                            Odds.Second * one.Suspect.Prior * two.Suspect.Prior / whole
+                        (
+                            new(SuspectKind.Fault, [.. one.Suspect.Faults, .. two.Suspect.Faults], prior),
+                            prior * (near ? best : one.Likely.Zip(two.Likely, Math.Max).Aggregate(1.0, (all, l) => all * l))
                         )
                     );
                 }
@@ -144,6 +155,34 @@ public sealed class Suspects
         }
 
         return pairs;
+    }
+
+    /// <summary>Weighs pairs, likeliest before anything was seen first, until what is left could not come to anything.</summary>
+    private static void WeighPairs(
+        Scene scene,
+        List<(Suspect Pair, double Most)> pairs,
+        IReadOnlyList<(string Id, Observed Seen)> observed,
+        List<Weighed> weighed,
+        Action<double> at,
+        CancellationToken stop
+    )
+    {
+        var left = pairs.Sum(p => p.Most);
+        var sum = weighed.Sum(w => w.Weight);
+        var done = 0;
+        foreach (var some in pairs.OrderByDescending(p => p.Most).Chunk(AtOnce))
+        {
+            if (left < Nothing * sum)
+            {
+                break;
+            }
+
+            weighed.AddRange(Weigh(scene, [.. some.Select(s => s.Pair)], observed, _ => { }, stop));
+            left -= some.Sum(p => p.Most);
+            sum += weighed.TakeLast(some.Length).Sum(w => w.Weight);
+            done += some.Length;
+            at((double)done / pairs.Count);
+        }
     }
 
     /// <summary>True where each explains something the other does not.</summary>
