@@ -12,7 +12,7 @@ internal static class HuntTable
 {
     private const int Hunts = 1000;
 
-    public static void Print(string file)
+    public static void Print(string file, string covers)
     {
         var demo = JobFiles.Read(File.ReadAllBytes(file)).File!.Present;
         Console.WriteLine("| | Median, ms | Largest, ms | |");
@@ -32,14 +32,50 @@ internal static class HuntTable
         Row("fewest tests of the demo", 3, () => Acceptance.Of(demo, null, Means.Usual));
         Console.WriteLine();
         Hunt();
+        Trees();
+        Covers(covers);
+    }
+
+    /// <summary>Tests asked for against the best tree, where no look errs.</summary>
+    private static void Trees()
+    {
+        Job[] houses =
+        [
+            SmallHouse.Rows(1, 2),
+            SmallHouse.Rows(1, 3),
+            SmallHouse.Rows(1, 4),
+            SmallHouse.Rows(1, 6),
+            TroubledHouse.PushedThrough(4),
+            TroubledHouse.YardPost(),
+            TroubledHouse.TwoWire(),
+        ];
+        var all = houses.SelectMany(j => TreeOfTests.All(Scene.Of(j, []), Means.Usual with { Opens = false })).ToList();
+        Console.WriteLine();
+        Console.WriteLine(
+            FormattableString.Invariant($"Tests asked for against the best tree that can be, {all.Count} first looks, boxes closed: ")
+                + FormattableString.Invariant($"{all.Sum(t => t.Ours) / all.Sum(t => t.Best):0.00} times, ")
+                + FormattableString.Invariant($"at most {all.Max(t => t.Ours / t.Best):0.00} times.")
+        );
+    }
+
+    /// <summary>Fewest tests against the best known of a reference solver.</summary>
+    private static void Covers(string file)
+    {
+        var all = KnownCovers.Read(file);
+        var more = all.Select(k => SetCover.Of(k.Sets, _ => 1).Count - k.Best).ToList();
+        Console.WriteLine();
+        Console.WriteLine(
+            $"Fewest tests against Google OR-Tools 9.15, {all.Count} tables, {all.Count(k => k.Best == k.Bound)} of them proved best: "
+                + $"{more.Count(m => m == 0)} the same, at most {more.Max()} more."
+        );
     }
 
     private static void Hunt()
     {
         Console.WriteLine($"{Hunts} hidden faults, a tenth of the readings and a twentieth of the words wrong:");
         Console.WriteLine();
-        Console.WriteLine("| Circuit | Noticed | Hidden one first | Among three | Tests | Openings |");
-        Console.WriteLine("|---|---|---|---|---|---|");
+        Console.WriteLine("| Circuit | Noticed | Hidden one first | Among three | Tests | Openings | Halving by hand, openings |");
+        Console.WriteLine("|---|---|---|---|---|---|---|");
         (string Name, Job Job)[] circuits =
         [
             ("row of 8, pigtails", SmallHouse.Rows(1, 8)),
@@ -59,7 +95,10 @@ internal static class HuntTable
             Console.WriteLine(
                 FormattableString.Invariant(
                     $"| {name} | {tally.Noticed} | {Share(tally.First, tally):0.0} % | {Share(tally.Third, tally):0.0} % "
-                ) + FormattableString.Invariant($"| {tally.Each(tally.Tests):0.0} | {tally.Each(tally.Openings):0.0} |")
+                )
+                    + FormattableString.Invariant(
+                        $"| {tally.Each(tally.Tests):0.0} | {tally.Each(tally.Openings):0.0} | {tally.Each(tally.Halved):0.0} |"
+                    )
             );
         }
     }

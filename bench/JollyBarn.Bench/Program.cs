@@ -48,9 +48,9 @@ if (args is ["--ways", var house, var cuts])
     return;
 }
 
-if (args is ["--hunts", var hunts])
+if (args is ["--hunts", var hunts, var covers])
 {
-    HuntTable.Print(hunts);
+    HuntTable.Print(hunts, covers);
     return;
 }
 

@@ -28,7 +28,12 @@ public sealed class HuntTally
 
     public int Tests { get; private set; }
 
+    /// <summary>Boxes that were opened, each once.</summary>
     public int Openings { get; private set; }
+
+    /// <summary>Boxes somebody opens who halves by hand: the middle one of what is left, which tells whether it is here, before or behind.
+    /// <em>Practice</em>.</summary>
+    public int Halved { get; private set; }
 
     /// <summary>Hides a fault and looks for it.</summary>
     public void One(double readingErrs, double wordErrs)
@@ -42,19 +47,35 @@ public sealed class HuntTally
 
         Noticed++;
         Tests += hunt.Made.Count;
-        Openings += hunt.Made.Sum(t => t.Opens.Count);
+        Openings += hunt.Made.SelectMany(t => t.Opens).Distinct().Count();
+        Halved += ByHand(hidden);
         var place = Place(hidden, end.Suspects);
         First += place == 0 ? 1 : 0;
         Third += place < 3 ? 1 : 0;
     }
 
     public override string ToString() =>
-        FormattableString.Invariant(
-            $"{Noticed} hunts: first {First}, in three {Third}, tests {Each(Tests):0.0}, openings {Each(Openings):0.0}"
-        );
+        FormattableString.Invariant($"{Noticed} hunts: first {First}, in three {Third}, tests {Each(Tests):0.0}, ")
+        + FormattableString.Invariant($"openings {Each(Openings):0.0}, by hand {Each(Halved):0.0}");
 
     /// <summary>So many for each hunt.</summary>
     public double Each(int of) => (double)of / Math.Max(1, Noticed);
+
+    private int ByHand(Suspect hidden)
+    {
+        var at = hidden.Faults[0].Boxes(scene.Job).Select(b => scene.Boxes.ToList().IndexOf(b)).ToList();
+        var (low, high) = (0, scene.Boxes.Count - 1);
+        for (var opened = 1; ; opened++)
+        {
+            var middle = (low + high) / 2;
+            if (low >= high || at.Contains(middle))
+            {
+                return opened;
+            }
+
+            (low, high) = at.Min() > middle ? (middle + 1, high) : (low, middle - 1);
+        }
+    }
 
     /// <summary>How many classes stand before that of the hidden fault.</summary>
     private int Place(Suspect hidden, Suspects suspects)

@@ -290,14 +290,5 @@ public sealed record Job
         init => field = value ?? ById<string, Photo>.Empty;
     } = ById<string, Photo>.Empty;
 
-    /// <summary>The job with these boxes alone and the runs that come to them: as electricity the same there, where nothing but panels
-    /// joins them to the rest.</summary>
-    public Job Only(IReadOnlySet<Id<Box>> boxes) =>
-        this with
-        {
-            Boxes = Boxes.Each((id, b) => boxes.Contains(id) ? b : null),
-            Runs = Runs.Each((_, r) => r.Boxes.Any(boxes.Contains) ? r : null),
-        };
-
     public static Job Blank(string name) => new() { Name = name };
 }

@@ -58,10 +58,11 @@ internal static class TroubleEndpoints
                     string trouble,
                     string? by = null,
                     string? instruments = null,
-                    bool opens = true
+                    bool opens = true,
+                    CancellationToken stop = default
                 ) =>
                     store.Find(job)?.Now.Job is { } now && now.Complaints.Has(trouble)
-                        ? TypedResults.Ok(new TroubleTeller(now, trouble, by ?? "", With(instruments, opens), Clock.Now()).Tell())
+                        ? TypedResults.Ok(new TroubleTeller(now, trouble, by ?? "", With(instruments, opens), Clock.Now()).Tell(stop))
                         : TypedResults.NotFound()
             )
             .WithName("trouble")

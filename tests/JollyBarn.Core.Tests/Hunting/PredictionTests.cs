@@ -118,6 +118,32 @@ public class PredictionTests
         };
     }
 
+    /// <summary>A light that never comes on: the switch before it may be what is wrong. Common practice: whoever finds the lamp sound
+    /// looks at the switch next. A contact that never closes leaves dead what hangs behind it, and nothing else; one that never opens
+    /// is noticed by nobody while it is on.</summary>
+    [Fact]
+    public void A_switch_that_is_wrong_inside_is_seen_at_the_lamp_behind_it()
+    {
+        var (dead, stuck) = (0, 0);
+        foreach (var scene in Scene.Apart(Demo.Present, []))
+        {
+            foreach (var fault in Singles(scene).Where(s => s.Faults[0].Offer.Case is OfferCase.NeverCloses or OfferCase.NeverOpens))
+            {
+                var noticed = HiddenFault.First(scene, Means.Usual, fault);
+                if (noticed is not null && fault.Faults[0].Offer.Case == OfferCase.NeverCloses)
+                {
+                    Assert.Equal(LookKind.Outlet, noticed.Look.Kind);
+                    Assert.Equal(SeenCase.Dead, Predicting.Of(scene, fault, [noticed])[0].Likeliest.Case);
+                    dead++;
+                }
+
+                stuck += noticed is null && fault.Faults[0].Offer.Case == OfferCase.NeverOpens ? 1 : 0;
+            }
+        }
+
+        Assert.True(dead >= 1 && stuck >= 3, $"{dead} leave something dead, {stuck} nobody notices");
+    }
+
     /// <summary>A sound house shows a healthy tester everywhere, and its breaker holds. Common practice: two of three lamps.</summary>
     [Fact]
     public void Without_a_fault_everything_works()

@@ -57,6 +57,12 @@ public class TroubleTellerTests
         // The same box, and nobody said that all of it is recorded: nothing clears it.
         Assert.Equal(ShareCase.NotRecorded, Of(Yard([.. seen, new SetContents("s", Contents.Partial)]), "s"));
 
+        // The boxes hang on each other as the feed goes, and the cable that lies apart is the one between these two.
+        var tree = Tell(Yard(seen)).Where.ToDictionary(w => w.Id.Text, w => (w.From?.Text, w.Cut));
+        Assert.Equal("b", Assert.Single(tree, w => w.Value.Text is null).Key);
+        Assert.Equal(("k", true), tree["post"]);
+        Assert.False(Tell(Yard([.. seen, new PutBackApart("t", "buried.a")])).Where.Single(w => w.Id == "post").Cut);
+
         // What lies apart is told until it is back.
         Assert.Equal(["buried.a", "shed.a"], Tell(Yard(seen)).Apart.Select(a => a.End).Order());
         Assert.Equal(["buried.a"], Tell(Yard([.. seen, new PutBackApart("t", "shed.a")])).Apart.Select(a => a.End));

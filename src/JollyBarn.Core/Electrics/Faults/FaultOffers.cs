@@ -24,6 +24,10 @@ public enum OfferCase
     Jumper,
     LessonCrossed,
     DeadInside,
+
+    /// <summary>A contact of a switch: as where another switch hangs there than it is taken for.</summary>
+    NeverCloses,
+    NeverOpens,
     NotBonded,
     StuckBreaker,
     OneLeg,
@@ -159,7 +163,7 @@ public static class FaultOffers
 
         foreach (var (deviceId, device) in box.Devices)
         {
-            foreach (var offer in OfDevice(live, id, deviceId))
+            foreach (var offer in OfDevice(live, id, deviceId).Concat(ContactOffers.Of(live, id, deviceId, device)))
             {
                 yield return offer;
             }

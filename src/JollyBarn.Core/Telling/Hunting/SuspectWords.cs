@@ -32,6 +32,8 @@ public static class SuspectWords
         [OfferCase.Jumper] = "Dead and proved: take the jumper out; what it hid then shows.",
         [OfferCase.LessonCrossed] = "Dead and proved: put hot and neutral right upstream, and take the jumper out.",
         [OfferCase.DeadInside] = Swap,
+        [OfferCase.NeverCloses] = Swap,
+        [OfferCase.NeverOpens] = Swap,
         [OfferCase.NotBonded] = "Dead and proved: a bonding lead from the grounds to the box's own screw.",
         [OfferCase.StuckBreaker] = "Panel work: bring a licensed electrician. A breaker that does not open is replaced.",
         [OfferCase.OneLeg] = "Panel work: bring a licensed electrician. The neutral carries both.",

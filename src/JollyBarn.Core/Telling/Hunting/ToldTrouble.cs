@@ -80,7 +80,9 @@ public sealed record ToldTrial(
 public sealed record ToldBoxName(Id<Box> Id, string Name);
 
 /// <summary>How much of the belief lies in a box.</summary>
-public sealed record ToldShare(Id<Box> Id, string Name, double Part, ShareCase Case);
+/// <param name="From">The box it hangs on in feed order; null for the first.</param>
+/// <param name="Cut">True where the cable between the two lies apart.</param>
+public sealed record ToldShare(Id<Box> Id, string Name, double Part, ShareCase Case, Id<Box>? From, bool Cut);
 
 /// <summary>An observation asked again once it is mended.</summary>
 /// <param name="Predicted">What it should show now.</param>

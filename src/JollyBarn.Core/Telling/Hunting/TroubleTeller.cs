@@ -43,10 +43,11 @@ public sealed class TroubleTeller(Job job, string id, string by, Means means, st
 
     private readonly Complaint complaint = job.Complaints[id];
 
-    public ToldTrouble Tell()
+    /// <exception cref="OperationCanceledException">Nobody waits for it any more.</exception>
+    public ToldTrouble Tell(CancellationToken stop = default)
     {
         var scene = Scene.Of(job, complaint);
-        var suspects = Tracing.Hunting.Suspects.Of(scene, complaint);
+        var suspects = Tracing.Hunting.Suspects.Of(scene, complaint, stop: stop);
         var next = complaint.Observed.Count == 0 ? null : NextTrial.Of(suspects, means);
         var top = Classes(scene, suspects);
         var nothing = suspects.All is [{ Suspect.Kind: SuspectKind.None }, ..] ? suspects.Unexplained.Take(Named).ToList() : [];
@@ -77,12 +78,17 @@ public sealed class TroubleTeller(Job job, string id, string by, Means means, st
             nothing,
             next is { Found: true } && suspects.All[0].Suspect.Kind == SuspectKind.Fault,
             [.. next?.Ranked.Select(r => Tell(scene, r)) ?? []],
-            complaint.Observed.Count == 0
-                ? []
-                : [.. Share.Of(suspects).Select(s => new ToldShare(s.Box, job.Boxes[s.Box].Name, s.Part, s.Case))],
+            complaint.Observed.Count == 0 ? [] : [.. Share.Of(suspects).Select(s => Tell(scene, s))],
             [.. complaint.Found.Select(f => Cause(f.Key, f.Value))],
             [.. Again(scene)]
         );
+    }
+
+    private ToldShare Tell(Scene scene, Share share)
+    {
+        var feed = scene.Feed(share.Box);
+        var cut = feed is { Run: var run } && complaint.Apart.Any(a => Subjects.CableEnd(a)?.Run == run);
+        return new(share.Box, job.Boxes[share.Box].Name, share.Part, share.Case, feed?.From, cut);
     }
 
     /// <summary>Suspects that no allowed test tells apart are one, likeliest first.</summary>

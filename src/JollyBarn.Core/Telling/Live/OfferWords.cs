@@ -23,6 +23,8 @@ public static class OfferWords
         [OfferCase.Jumper] = "a jumper from neutral to ground on the {device}",
         [OfferCase.LessonCrossed] = "a lesson: the feed crossed, and a jumper from neutral to ground",
         [OfferCase.DeadInside] = "the {device} is dead inside",
+        [OfferCase.NeverCloses] = "the {device} makes no contact inside ({terminal}): worn out, or another switch than it is taken for",
+        [OfferCase.NeverOpens] = "the {device} never opens inside ({terminal}): stuck, or another switch than it is taken for",
         [OfferCase.NotBonded] = "the metal box is not bonded",
         [OfferCase.StuckBreaker] = "breaker {breaker:slot} is stuck and never opens",
         [OfferCase.OneLeg] = "both legs of breaker {breaker:slot} are on one leg",

@@ -50,6 +50,8 @@ public static class Odds
         [OfferCase.Jumper] = 0.5,
         [OfferCase.LessonCrossed] = 0.05,
         [OfferCase.DeadInside] = 0.7,
+        [OfferCase.NeverCloses] = 0.5,
+        [OfferCase.NeverOpens] = 0.2,
         [OfferCase.NotBonded] = 1,
         [OfferCase.StuckBreaker] = 0.1,
         [OfferCase.OneLeg] = 0.2,

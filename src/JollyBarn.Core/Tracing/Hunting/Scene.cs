@@ -82,6 +82,17 @@ public sealed class Scene
         return scenes;
     }
 
+    /// <summary>The run a box hangs on, and the box it comes from: the first in feed order that one joins it to; null for a box that none
+    /// before it feeds.</summary>
+    public (Id<Box> From, Id<Run> Run)? Feed(Id<Box> box)
+    {
+        var before = Boxes.TakeWhile(b => b != box).ToList();
+        return Job
+            .Runs.Where(r => r.Value.Boxes.Contains(box))
+            .SelectMany(r => r.Value.Boxes.Where(before.Contains).Select(b => ((Id<Box> From, Id<Run> Run)?)(b, r.Key)))
+            .MinBy(f => before.IndexOf(f!.Value.From));
+    }
+
     /// <summary>The boxes that the observations of a complaint name, by their points and guards.</summary>
     public static Scene Of(Job job, Complaint complaint)
     {

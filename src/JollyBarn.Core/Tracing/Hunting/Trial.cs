@@ -51,7 +51,7 @@ public sealed record Trial(TrialCase Case, AskedLook Asked, double Minutes, IRea
     /// <summary>What a minute near live parts and a box that is opened weigh beside a minute, min. <em>Practice</em>: dead before live,
     /// looking before opening.</summary>
     private const double LiveMinute = 1,
-        Opening = 4;
+        Opening = 12;
 
     /// <summary>What it costs, in minutes of work.</summary>
     public double Cost => Minutes + (Live ? LiveMinute : 0) + (Opening * Opens.Count);

@@ -24,7 +24,8 @@ export default function MakeUp() {
   const past = data?.done ?? [];
   const looking = back > 0 ? past[past.length - back] : undefined;
   const aloud = useAloud(step ? `${step.title}. ${step.warning ?? ""} ${step.says}` : w.madeUp);
-  const goBack = () => setBack(Math.min(back + 1, past.length));
+  // Not before the last mark is kept: until then the step before it would stand there as the last.
+  const goBack = () => !busy && setBack(Math.min(back + 1, past.length));
   const goOn = () => {
     if (looking) setBack(back - 1);
     else if (step && step.case !== "Prove" && step.case !== "Beyond" && !busy) void done(step);
@@ -75,7 +76,7 @@ export default function MakeUp() {
         <div className="mx-auto flex max-w-xl gap-3">
           <button
             type="button"
-            disabled={past.length === back}
+            disabled={busy || past.length === back}
             onClick={goBack}
             className="min-h-14 flex-1 rounded-2xl border-2 border-ink bg-card text-lg font-bold disabled:opacity-50"
           >

@@ -45,6 +45,11 @@ export function Trouble() {
           </span>
         )}
       </div>
+      {told.isPlaceholderData && (
+        <p role="status" className="font-semibold text-ink-2">
+          {w.weighing}
+        </p>
+      )}
       {data.urgent.map((u) => (
         <p key={u.says} role="alert" className="rounded-xl border-2 border-l-8 border-barn bg-barn-wash p-3 text-lg">
           <b>{u.says}</b> {u.now}

@@ -55,6 +55,8 @@ export const troubleWords = {
   back: "It is back",
   where: "Where it may be",
   cleared: "cleared",
+  cut: "this cable lies apart",
+  weighing: "Weighing what it may be…",
   notRecorded: "not all recorded: not cleared",
   have: "What you have",
   instruments: {
