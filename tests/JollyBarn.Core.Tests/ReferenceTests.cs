@@ -189,7 +189,7 @@ public class ReferenceTests
         Agree(lives);
     }
 
-    private static void Agree(IReadOnlyList<(string What, Live Live)> cases)
+    private static void Agree(List<(string What, Live Live)> cases)
     {
         var (reference, _, said) = Reference.Solve([.. cases.Select(c => c.Live.Network)]);
         for (var i = 0; i < cases.Count; i++)

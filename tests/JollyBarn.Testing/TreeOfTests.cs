@@ -86,7 +86,7 @@ public sealed record TreeOfTests(int Classes, double Ours, double Best)
 
     private static Complaint Seen(Complaint complaint, AskedLook asked, Sight sight)
     {
-        var n = complaint.Observed.Ids.Count();
+        var n = complaint.Observed.Count;
         var figure = sight.Case == SeenCase.Figure ? (decimal?)Math.Round(sight.Value, 1) : null;
         var seen = new Observed(asked.Look, sight.Case, "Ines", $"2026-10-01T08:{n:00}:00Z", asked.Setup, figure);
         return complaint with { Observed = complaint.Observed.With($"o{n:00}", seen) };

@@ -1,5 +1,3 @@
-using JollyBarn.Terms;
-
 namespace JollyBarn.Wiring;
 
 public static class PartOfJob

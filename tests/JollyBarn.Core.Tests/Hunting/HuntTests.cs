@@ -8,8 +8,8 @@ namespace JollyBarn.Core.Tests.Hunting;
 public class HuntTests(ITestOutputHelper output)
 {
     [Theory]
-    [InlineData(8, 5, 60)]
-    [InlineData(5, 6, 60)]
+    [InlineData(8, 5, 40)]
+    [InlineData(5, 6, 40)]
     public void A_hidden_fault_is_found_though_a_tenth_of_the_readings_is_wrong(int boxes, int seed, int hunts)
     {
         var scene = Scene.Of(SmallHouse.Rows(1, boxes), []);

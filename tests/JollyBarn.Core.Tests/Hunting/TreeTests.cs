@@ -1,6 +1,5 @@
 using JollyBarn.Testing;
 using JollyBarn.Tracing.Hunting;
-using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests.Hunting;
 
@@ -11,11 +10,11 @@ public class TreeTests(ITestOutputHelper output)
     [Fact]
     public void Hardly_more_tests_are_asked_for_than_the_best_tree_needs()
     {
-        var all = new[] { SmallHouse.Rows(1, 2), SmallHouse.Rows(1, 4), TroubledHouse.YardPost(), TroubledHouse.TwoWire() }
+        var all = new[] { SmallHouse.Rows(1, 2), SmallHouse.Rows(1, 3), TroubledHouse.TwoWire() }
             .SelectMany(j => TreeOfTests.All(Scene.Of(j, []), Means.Usual with { Opens = false }))
             .ToList();
         output.WriteLine(string.Join("\n", all));
-        Assert.True(all.Count >= 12, $"{all.Count} cases");
+        Assert.True(all.Count >= 10, $"{all.Count} cases");
         Assert.All(all, t => Assert.InRange(t.Ours, t.Best - 1e-9, (2 * t.Best) + 1e-9));
         Assert.InRange(all.Sum(t => t.Ours) / all.Sum(t => t.Best), 1, 1.3);
     }

@@ -219,4 +219,13 @@ public class TroubleTellerTests
         var empty = AcceptanceTeller.Tell(house.Do(new OpenChange("none", "Nothing yet")), "none", Means.Usual);
         Assert.Equal((0, 0), (empty.Faults, empty.Tests.Count));
     }
+
+    /// <summary>What is recorded wrongly is proved by no test: metal that is live as recorded shows what is expected of it.</summary>
+    [Fact]
+    public void Where_a_stop_stands_nothing_is_proved_by_its_tests()
+    {
+        Assert.NotNull(AcceptanceTeller.Tell(Demo.Present, "upstairs", Means.Usual).Stands);
+        var sound = SmallHouse.Rows(1, 2);
+        Assert.Null(AcceptanceTeller.Tell(sound, null, Means.Usual).Stands);
+    }
 }
