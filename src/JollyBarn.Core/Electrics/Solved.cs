@@ -115,7 +115,7 @@ public sealed class Solved
     }
 
     /// <summary>Driving-point impedance between two nodes with every source at rest, Ω.</summary>
-    /// <remarks>On the way up alone: what each node is driven with, squared, over its pivot. Admittances are symmetric.</remarks>
+    /// <remarks>On the way up alone: what each node is driven with, times itself, over its pivot. Admittances are symmetric.</remarks>
     public Complex Impedance(int a, int b)
     {
         var sum = Complex.Zero;

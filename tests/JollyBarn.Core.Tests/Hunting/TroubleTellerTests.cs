@@ -227,5 +227,9 @@ public class TroubleTellerTests
         Assert.NotNull(AcceptanceTeller.Tell(Demo.Present, "upstairs", Means.Usual).Stands);
         var sound = SmallHouse.Rows(1, 2);
         Assert.Null(AcceptanceTeller.Tell(sound, null, Means.Usual).Stands);
+
+        // Nor where somebody said that not all of it is recorded.
+        var partly = sound.Do(new SetContents("b0.1", Contents.Partial));
+        Assert.NotNull(AcceptanceTeller.Tell(partly, null, Means.Usual).Stands);
     }
 }

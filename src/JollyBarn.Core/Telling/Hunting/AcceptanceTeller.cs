@@ -40,8 +40,8 @@ public sealed record ToldUnseen(int Count, IReadOnlyList<string> Faults, string?
 
 /// <summary>How a finished job is proved, and what of it is proved.</summary>
 /// <param name="Says">What was proved and what was not.</param>
-/// <param name="Stands">Stops that stand in what is proved: the tests expect the wiring as it is recorded, wrong as it may be; null for
-/// none.</param>
+/// <param name="Stands">What no test proves: stops that stand, for the tests expect the wiring as it is recorded, wrong as it may be; boxes
+/// of which not all is recorded. Null for neither.</param>
 public sealed record ToldAcceptance(
     string Of,
     string Says,
@@ -69,15 +69,14 @@ public static class AcceptanceTeller
         var left = change is null || job.Changes[change].Closed is not null ? job : ChangeWork.AsLeft(job, change);
         IReadOnlyCollection<Id<Box>>? of = change is null ? null : [.. Boxes(job, left, change)];
         var accepted = Acceptance.Of(left, of, means);
-        var stops = Stops(left, of ?? [.. left.Boxes.Ids]);
+        var boxes = (of ?? [.. left.Boxes.Ids]).Where(b => left.Boxes.Find(b) is { Binned: false }).ToList();
+        var (stops, partly) = (Stops(left, boxes), boxes.Count(b => left.Boxes[b].Contents != Contents.Complete));
         var tests = accepted.Tests.Select(t => Tell(job, left, change, t)).ToList();
         var (made, otherwise) = (tests.Count(t => t.Fits is not null), tests.Count(t => t.Fits == false));
         return new(
             change is null ? job.Name : job.Changes[change].Name,
-            Says(accepted, made, otherwise, stops),
-            stops > 0
-                ? $"The tests expect the wiring as it is recorded, and there {Counted.Of(stops, "stop")} stand: no test makes that right."
-                : null,
+            Says(accepted, made, otherwise, stops + partly),
+            Stands(stops, partly),
             accepted.Faults,
             accepted.Revealed,
             made,
@@ -104,8 +103,19 @@ public static class AcceptanceTeller
     private static int Stops(Job left, IReadOnlyCollection<Id<Box>> of)
     {
         var live = ExpectedLive.Judge(left);
-        return of.Where(left.Boxes.Has)
-            .Sum(b => Inspector.Judge(left, b, left.Boxes[b]).Concat(live[b]).Count(f => f.Verdict == Verdict.Stop));
+        return of.Sum(b => Inspector.Judge(left, b, left.Boxes[b]).Concat(live[b]).Count(f => f.Verdict == Verdict.Stop));
+    }
+
+    private static string? Stands(int stops, int partly)
+    {
+        string[] says =
+        [
+            .. stops > 0
+                ? [$"The tests expect the wiring as it is recorded. Stops that stand in it: {stops}. No test makes that right."]
+                : Array.Empty<string>(),
+            .. partly > 0 ? [$"Boxes of which not all is recorded: {partly}. What nobody recorded is not proved."] : Array.Empty<string>(),
+        ];
+        return says.Length == 0 ? null : string.Join(' ', says);
     }
 
     private static IEnumerable<Id<Box>> Boxes(Job job, Job left, string change) =>
@@ -145,7 +155,7 @@ public static class AcceptanceTeller
         };
     }
 
-    private static string Says(Acceptance accepted, int made, int otherwise, int stops)
+    private static string Says(Acceptance accepted, int made, int otherwise, int against)
     {
         var missing = accepted.Tests.Count - made;
         var not =
@@ -154,7 +164,7 @@ public static class AcceptanceTeller
         {
             (> 0, _) => $"Not proved: {Counted.Of(otherwise, "test")} did not show what the wiring gives.{not}",
             (_, > 0) => $"Not proved yet: {Counted.Of(missing, "test")} to make.{not}",
-            _ when stops > 0 => $"Not proved: it is as recorded, and that is not as it should be.{not}",
+            _ when against > 0 => $"Not proved, though every test showed what the recorded wiring gives.{not}",
             _ when accepted.Tests.Count == 0 => "There is nothing here to test.",
             _ => $"Of {Counted.Of(accepted.Faults, "single fault")} the program knows, these tests would have shown "
                 + $"{accepted.Revealed}.{not}",

@@ -62,7 +62,7 @@ export default function Acceptance() {
           {w.print}
         </Button>
       </div>
-      <p className={`rounded-2xl border-2 bg-card p-4 text-lg ${data.otherwise > 0 ? "border-barn" : "border-slate"}`}>
+      <p className={`rounded-2xl border-2 bg-card p-4 text-lg ${data.otherwise > 0 || data.stands ? "border-barn" : "border-slate"}`}>
         <b>{data.says}</b>
         {data.stands && <b className="block text-barn">{data.stands}</b>}
         <span className="block text-base text-ink-2">
