@@ -11,14 +11,14 @@ namespace JollyBarn.Core.Tests;
 public class DecidedTests
 {
     /// <summary>domain.md 2: replacing an unknown by a value never changes a verdict that was already decided. Every question, every
-    /// answer, on every sixth box of the cases and on generated ones.</summary>
+    /// answer, on every twelfth box of the cases and on generated ones.</summary>
     [Fact]
     public void An_answer_never_changes_what_was_decided()
     {
         var jobs = RuleCases
-            .All.Where((_, i) => i % 6 == 0)
+            .All.Where((_, i) => i % 12 == 0)
             .Select(c => RuleBoxes.Make(c.Box).Do(c.Edits))
-            .Concat(Enumerable.Range(1, 12).Select(SomeBoxes.Make))
+            .Concat(Enumerable.Range(1, 6).Select(SomeBoxes.Make))
             .ToList();
         var asked = 0;
         foreach (var job in jobs)
@@ -49,7 +49,7 @@ public class DecidedTests
             }
         }
 
-        Assert.True(asked > 700, $"{asked} answers tried");
+        Assert.True(asked > 350, $"{asked} answers tried");
     }
 
     /// <summary>The same of answers that nobody asked for, a check that was fine and then does not arise apart: every fact of every thing
@@ -57,7 +57,7 @@ public class DecidedTests
     [Fact]
     public void Nor_does_an_answer_nobody_asked_for()
     {
-        const int every = 40;
+        const int every = 80;
         var wrong = new SortedDictionary<string, string>(StringComparer.Ordinal);
         var tried = 0;
         foreach (var job in RuleCases.All.Where((_, i) => i % every == 0).Select(c => RuleBoxes.Make(c.Box).Do(c.Edits)))
@@ -84,7 +84,7 @@ public class DecidedTests
             }
         }
 
-        Assert.True(tried > 2_000, $"{tried} answers tried");
+        Assert.True(tried > 1_000, $"{tried} answers tried");
         Assert.True(wrong.Count == 0, string.Join("\n", wrong.Select(w => $"{w.Key}, {w.Value}")));
     }
 

@@ -26,7 +26,8 @@ public sealed class Running : IAsyncLifetime
         Store = new JobStore(File, catchUp: JollyBarn.Telling.OldRulings.Named);
         app = Server.Build([], Store, 0, Task.CompletedTask);
         await app.StartAsync();
-        Client = new HttpClient { BaseAddress = new Uri(app.Urls.First()) };
+        // No test is about time: the description of everything the program answers takes minutes to make on a machine with much to do.
+        Client = new HttpClient { BaseAddress = new Uri(app.Urls.First()), Timeout = TimeSpan.FromMinutes(10) };
     }
 
     /// <summary>Ends it and starts it again on the same file.</summary>
