@@ -89,6 +89,7 @@ public sealed class Hunt(Scene scene, Means means, Random random, double reading
             LookKind.Lamps => [SeenCase.LampsBothHot, SeenCase.LampsHotNeutral, SeenCase.LampsHotGround, SeenCase.LampsNone],
             LookKind.OwnButton => [SeenCase.Opens, SeenCase.NothingOpens],
             LookKind.Warmth => [SeenCase.Warm, SeenCase.Cool],
+            LookKind.Tug => [SeenCase.CameOff, SeenCase.AllHold],
             LookKind.Inside => [SeenCase.Sound, SeenCase.Spoilt],
             LookKind.Insulation => [SeenCase.Low, SeenCase.High],
             LookKind.Touch => [SeenCase.Felt, SeenCase.NotFelt],

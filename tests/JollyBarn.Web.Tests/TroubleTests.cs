@@ -76,6 +76,30 @@ public sealed class TroubleTests(Running running) : IClassFixture<Running>
         Assert.Equal(200, (await running.PostAsync($"/api/jobs/{job}/edits", sent)).Status);
     }
 
+    /// <summary>Told as it goes, the share grows, and the last line is what is told at once.</summary>
+    [Fact]
+    public async Task While_it_is_weighed_the_share_grows_and_the_last_line_is_all_of_it()
+    {
+        var job = await running.MakeAsync(TroubledHouse.YardPost());
+        await running.EditAsync(job, new OpenComplaint("t", "It trips", "ann", At));
+        foreach (var (box, n) in new[] { ("post", 1), ("s", 2) })
+        {
+            await running.EditAsync(job, new Observe("t", $"o{n}", new(new(LookKind.Warmth, box), SeenCase.Warm, "ann", At)));
+        }
+
+        var lines = (await running.TextAsync($"/api/jobs/{job}/troubles/t/weighing?by=ann")).Split(
+            '\n',
+            StringSplitOptions.RemoveEmptyEntries
+        );
+        var all = lines.Select(l => JsonNode.Parse(l)!).ToList();
+        Assert.True(all.Count > 2, string.Join('\n', lines));
+        Assert.Equal(all.Select(l => l["share"]!.GetValue<double>()).Order(), all.Select(l => l["share"]!.GetValue<double>()));
+        Assert.All(all.SkipLast(1), l => Assert.Null(l["told"]));
+        Assert.Equal((await Get($"/api/jobs/{job}/troubles/t?by=ann")).ToJsonString(), all[^1]["told"]!.ToJsonString());
+        using var none = await running.Client.GetAsync(new Uri($"/api/jobs/{job}/troubles/none/weighing", UriKind.Relative));
+        Assert.Equal(404, (int)none.StatusCode);
+    }
+
     /// <summary>A real trouble has nobody who looks for one.</summary>
     [Fact]
     public async Task A_real_trouble_is_answered_by_no_stand_in()

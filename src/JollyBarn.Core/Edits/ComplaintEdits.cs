@@ -177,10 +177,15 @@ internal static class ComplaintWork
         ?? (seen.Setup is { } setup ? Bad(job, setup, field) : null);
 
     private static Refusal? Bad(Job job, Setup setup, string field) =>
-        (setup.Apart.Count + setup.Swapped.Count > Most ? new Refusal(Why.ManyApart, $"{field}.setup", ("most", Most)) : null)
+        (
+            setup.Apart.Count + setup.Swapped.Count + setup.Thrown.Count > Most
+                ? new Refusal(Why.ManyApart, $"{field}.setup", ("most", Most))
+                : null
+        )
         ?? setup.Apart.Select(end => NoEnd(job, end, field)).FirstOrDefault(r => r is not null)
         ?? (setup.Off.All(key => BreakerKey.Find(job, key) is not null) ? null : new Refusal(Why.NoSuchBreaker, $"{field}.setup.off"))
         ?? setup.Swapped.Select(s => Refuse.BadText(s, $"{field}.setup.swapped")).FirstOrDefault(r => r is not null)
+        ?? setup.Thrown.Select(s => Refuse.BadText(s, $"{field}.setup.thrown")).FirstOrDefault(r => r is not null)
         ?? Refuse.BadNote(setup.Drawing, $"{field}.setup.drawing");
 
     private static Refusal? NeedsTwo(Look look, string field) =>

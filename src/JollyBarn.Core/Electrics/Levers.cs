@@ -17,6 +17,9 @@ internal readonly record struct Lever(string Key, Id<Device> Device, string Name
         from name in DeviceKinds.Find(device.Value.Kind)?.Levers ?? []
         select new Lever(KeyOf(id, device.Key, name), device.Key, name);
 
+    /// <summary>How it lies in its box when nothing else is said.</summary>
+    public bool AsLies(Box box) => AsLies(box.Devices[Device], DeviceKinds.Find(box.Devices[Device].Kind)!, Name);
+
     /// <summary>How it lies when nothing else is said: as recorded, else as its kind does.</summary>
     public static bool AsLies(Device device, DeviceKind kind, string name) =>
         (name.Length == 0 ? device.On : device.LowerOn) ?? kind.LiesOn;

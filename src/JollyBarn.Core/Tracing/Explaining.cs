@@ -1,4 +1,3 @@
-using JollyBarn.CodeBook;
 using JollyBarn.Connection.Sheet;
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
@@ -129,10 +128,7 @@ public static class Explaining
         {
             foreach (var lever in Lever.In(at, job.Boxes[at]))
             {
-                var device = job.Boxes[at].Devices[lever.Device];
-                var lies = now.Switches.TryGetValue(lever.Key, out var set)
-                    ? set
-                    : Lever.AsLies(device, DeviceKinds.Find(device.Kind)!, lever.Name);
+                var lies = now.Switches.TryGetValue(lever.Key, out var set) ? set : lever.AsLies(job.Boxes[at]);
                 yield return (
                     new(CauseKind.Switch, Thing.Device(lever.Device, at), !lies, at),
                     now with

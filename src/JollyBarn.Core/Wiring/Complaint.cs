@@ -31,6 +31,9 @@ public enum LookKind
 
     /// <summary>An insulation tester between two points of what is dead and lies apart.</summary>
     Insulation,
+
+    /// <summary>Every conductor of a box tugged at its joint and its screw.</summary>
+    Tug,
 }
 
 /// <summary>What was seen.</summary>
@@ -60,6 +63,8 @@ public enum SeenCase
     Warm,
     Sound,
     Spoilt,
+    CameOff,
+    AllHold,
 
     /// <summary>Insulation under a megohm.</summary>
     Low,
@@ -77,7 +82,7 @@ public enum SeenCase
 }
 
 /// <summary>A look at something, by the points of the solved network it lies between.</summary>
-/// <param name="At">The first point; of a guard its key; of warmth and inside the box.</param>
+/// <param name="At">The first point; of a guard its key; of warmth, inside and tug the box.</param>
 /// <param name="To">The second point, where there is one.</param>
 /// <param name="Instrument">Kind of the instrument, where there is one.</param>
 public sealed record Look(LookKind Kind, string At, string? To = null, string? Instrument = null);
@@ -88,6 +93,7 @@ public sealed record Look(LookKind Kind, string At, string? To = null, string? I
 /// <param name="Unplugged">Everything that can be was unplugged.</param>
 /// <param name="Wet">It rained, or was wet; null where nobody said.</param>
 /// <param name="Swapped">Devices a sound one stood in for, as <c>box/device</c>.</param>
+/// <param name="Thrown">Levers that lay otherwise than they are recorded, as <c>box/device</c>.</param>
 /// <param name="Drawing">What was plugged in and switched on for it, as <c>box/device</c>; null for nothing.</param>
 public sealed record Setup(
     IReadOnlyList<string>? Apart = null,
@@ -95,7 +101,8 @@ public sealed record Setup(
     bool Unplugged = false,
     bool? Wet = null,
     IReadOnlyList<string>? Swapped = null,
-    string? Drawing = null
+    string? Drawing = null,
+    IReadOnlyList<string>? Thrown = null
 )
 {
     public static Setup AsItIs { get; } = new();
@@ -118,11 +125,18 @@ public sealed record Setup(
         init => field = value ?? [];
     } = Swapped ?? [];
 
+    public IReadOnlyList<string> Thrown
+    {
+        get;
+        init => field = value ?? [];
+    } = Thrown ?? [];
+
     /// <summary>The same text for the same setup.</summary>
     [JsonIgnore]
     public string Key =>
         string.Join('|', string.Join(',', Apart.Order(StringComparer.Ordinal)), string.Join(',', Off.Order(StringComparer.Ordinal)))
-        + $"|{Unplugged}|{Wet}|{string.Join(',', Swapped.Order(StringComparer.Ordinal))}|{Drawing}";
+        + $"|{Unplugged}|{Wet}|{string.Join(',', Swapped.Order(StringComparer.Ordinal))}|{Drawing}"
+        + $"|{string.Join(',', Thrown.Order(StringComparer.Ordinal))}";
 
     public bool Equals(Setup? other) => other is not null && Key == other.Key;
 

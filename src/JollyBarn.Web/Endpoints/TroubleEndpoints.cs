@@ -24,6 +24,11 @@ public sealed record TroubleRow(
     bool Known
 );
 
+/// <summary>A trouble while it is weighed.</summary>
+/// <param name="Share">How far it is, 0 to 1.</param>
+/// <param name="Told">All of it, on the last line.</param>
+public sealed record TroubleProgress(double Share, ToldTrouble? Told);
+
 /// <summary>A look that the stand-in is asked for.</summary>
 public sealed record StandInLook(Look Look, Setup? Setup = null);
 
@@ -62,11 +67,32 @@ internal static class TroubleEndpoints
                     CancellationToken stop = default
                 ) =>
                     store.Find(job)?.Now.Job is { } now && now.Complaints.Has(trouble)
-                        ? TypedResults.Ok(new TroubleTeller(now, trouble, by ?? "", With(instruments, opens), Clock.Now()).Tell(stop))
+                        ? TypedResults.Ok(new TroubleTeller(now, trouble, by ?? "", With(instruments, opens), Clock.Now()).Tell(stop: stop))
                         : TypedResults.NotFound()
             )
             .WithName("trouble")
             .WithSummary("What was observed, what may be behind it, likeliest first, and the tests that tell most for what they cost.");
+
+        api.MapGet(
+                "/jobs/{job}/troubles/{trouble}/weighing",
+                (JobStore store, string job, string trouble, string? by = null, string? instruments = null, bool opens = true) =>
+                    store.Find(job)?.Now.Job is { } now && now.Complaints.Has(trouble)
+                        ? new LineStream<TroubleProgress>(
+                            (tell, gone) =>
+                                new(
+                                    1,
+                                    new TroubleTeller(now, trouble, by ?? "", With(instruments, opens), Clock.Now()).Tell(
+                                        Shares(tell),
+                                        gone
+                                    )
+                                )
+                        )
+                        : Results.NotFound()
+            )
+            .Produces<TroubleProgress>(200, LineStream<TroubleProgress>.Type)
+            .ProducesProblem(404)
+            .WithName("troubleWeighing")
+            .WithSummary("The same with how far it is, a line for each step, and all of it on the last line.");
 
         api.MapGet(
                 "/jobs/{job}/boxes/{box}/looks",
@@ -111,6 +137,20 @@ internal static class TroubleEndpoints
             )
             .WithName("acceptance")
             .WithSummary("The fewest tests that reveal every single fault the program knows, in walking order, and what they cannot see.");
+    }
+
+    /// <summary>Steps of a hundredth: many lines would only hold it up.</summary>
+    private static Action<double> Shares(Action<TroubleProgress> tell)
+    {
+        var said = 0;
+        return share =>
+        {
+            var now = (int)(100 * share);
+            if (Interlocked.Exchange(ref said, Math.Max(said, now)) < now)
+            {
+                tell(new(now / 100.0, null));
+            }
+        };
     }
 
     private static HiddenFault? Hidden(Job job, Complaint complaint) => complaint.Hidden is { } number ? HiddenFault.Of(job, number) : null;

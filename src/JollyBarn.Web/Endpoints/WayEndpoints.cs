@@ -78,8 +78,8 @@ internal static class WayEndpoints
                     is not { } open
                     ? Problems.Missing(What.Job)
                 : WishCheck.Of(open.Now.Job, wish) is { } refusal ? Problems.From(refusal)
-                : new WayStream(open.Now.Job, wish, shop))
-            .Produces<WayProgress>(200, WayStream.Type)
+                : AsFound(open.Now.Job, wish, shop))
+            .Produces<WayProgress>(200, LineStream<WayProgress>.Type)
             .ProducesProblem(404)
             .ProducesProblem(422)
             .WithName("waysAsFound")
@@ -181,6 +181,16 @@ internal static class WayEndpoints
             .WithName("weights")
             .WithSummary("What ways are ranked by, and what each thing is worth to this house.");
     }
+
+    private static LineStream<WayProgress> AsFound(Job job, Wish wish, IShop shop) =>
+        new(
+            (tell, gone) =>
+            {
+                void Found(FoundWay way) => tell(new(ToldWays.Way(job, wish, way, shop), null));
+                var answer = WaySearch.Find(job, wish, shop, () => gone.IsCancellationRequested, Found);
+                return new(null, ToldWays.Tell(job, wish, answer, shop));
+            }
+        );
 
     private static DoneView Done(Job before, long version, Job after) =>
         new(

@@ -7,13 +7,11 @@ namespace JollyBarn.Core.Tests.Hunting;
 /// 1,000.</summary>
 public class HuntTests(ITestOutputHelper output)
 {
-    [Theory]
-    [InlineData(8, 5, 40)]
-    [InlineData(5, 6, 40)]
-    public void A_hidden_fault_is_found_though_a_tenth_of_the_readings_is_wrong(int boxes, int seed, int hunts)
+    [Fact]
+    public void A_hidden_fault_is_found_though_a_tenth_of_the_readings_is_wrong()
     {
-        var scene = Scene.Of(SmallHouse.Rows(1, boxes), []);
-        var tally = new HuntTally(scene, Means.Usual, new Random(seed));
+        const int hunts = 80;
+        var tally = new HuntTally(Scene.Of(SmallHouse.Rows(1, 8), []), Means.Usual, new Random(5));
         for (var n = 0; n < hunts; n++)
         {
             tally.One(0.1, 0.05);

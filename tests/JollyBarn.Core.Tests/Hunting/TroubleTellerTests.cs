@@ -178,7 +178,7 @@ public class TroubleTellerTests
         {
             var hidden = HiddenFault.Of(job, number)!;
             Assert.Equal(hidden.Fault.Key, HiddenFault.Of(job, number)!.Fault.Key);
-            var sound = Predicting.Of(scene, new(SuspectKind.Fault, [], 0), [hidden.Noticed])[0];
+            var sound = Predicting.Of(scene, Suspect.Sound, [hidden.Noticed])[0];
             Assert.False(sound.Same(Predicting.Of(scene, hidden.Fault, [hidden.Noticed])[0]));
         }
 

@@ -75,6 +75,7 @@ public static class ApiQuestions
         ("get " + Job + "/changes/{change}/handover", "", null, 200),
         ("get " + Job + "/troubles", "", null, 200),
         ("get " + Job + "/troubles/{trouble}", "?by=Ines&instruments=meter,pen&opens=false", null, 200),
+        ("get " + Job + "/troubles/{trouble}/weighing", "?by=Ines&instruments=meter", null, 200),
         ("get " + Job + "/troubles/{trouble}/noticed", "", null, 200),
         ("get " + Box + "/looks", "", null, 200),
         ("post " + Job + "/troubles/{trouble}/stand-in", "", """{"look":{"kind":"Warmth","at":"b"}}""", 200),

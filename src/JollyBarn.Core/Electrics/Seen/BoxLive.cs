@@ -86,15 +86,12 @@ public sealed record BoxLive(
     private static IEnumerable<Throw> SwitchesOf(Id<Box> id, Box box, Situation now) =>
         Lever
             .In(id, box)
-            .Select(l => (Lever: l, Device: box.Devices[l.Device]))
             .Select(l => new Throw(
-                l.Lever.Key,
-                Thing.Device(l.Lever.Device),
-                now.Switches.TryGetValue(l.Lever.Key, out var on)
-                    ? on
-                    : Lever.AsLies(l.Device, DeviceKinds.Find(l.Device.Kind)!, l.Lever.Name),
-                Lever: DeviceKinds.Find(l.Device.Kind)!.Levers.Count < 2 ? null
-                    : l.Lever.Name.Length == 0 ? "upper"
-                    : l.Lever.Name
+                l.Key,
+                Thing.Device(l.Device),
+                now.Switches.TryGetValue(l.Key, out var on) ? on : l.AsLies(box),
+                Lever: DeviceKinds.Find(box.Devices[l.Device].Kind)!.Levers.Count < 2 ? null
+                    : l.Name.Length == 0 ? "upper"
+                    : l.Name
             ));
 }

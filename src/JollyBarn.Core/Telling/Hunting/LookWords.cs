@@ -34,6 +34,8 @@ public static class LookWords
         [SeenCase.Warm] = "warm, or it smells",
         [SeenCase.Sound] = "nothing wrong in sight",
         [SeenCase.Spoilt] = "something wrong in sight",
+        [SeenCase.CameOff] = "something came loose",
+        [SeenCase.AllHold] = "everything holds",
         [SeenCase.Low] = "under a megohm",
         [SeenCase.High] = "a megohm or more",
         [SeenCase.LampsNone] = "no lamp",
@@ -84,6 +86,7 @@ public static class LookWords
             LookKind.Instrument => $"{InstrumentKinds.Find(look.Instrument)?.Name ?? look.Instrument} {Between(job, look)}{at}",
             LookKind.Insulation => $"insulation tester {Between(job, look)}{at}",
             LookKind.Touch => $"touching {Point(job, look.At)}{at}",
+            LookKind.Tug => $"each conductor tugged in {job.Boxes.Find(look.At)?.Name}",
             LookKind.Warmth => $"a hand at {job.Boxes.Find(look.At)?.Name}",
             _ => $"inside {job.Boxes.Find(look.At)?.Name}",
         };
@@ -114,6 +117,7 @@ public static class LookWords
             .Concat(setup.Unplugged ? ["everything unplugged"] : [])
             .Concat(setup.Off.Count > 0 ? ["switched off"] : [])
             .Concat(setup.Swapped.Count > 0 ? ["a sound device in its place"] : [])
+            .Concat(setup.Thrown.Select(t => $"{Switch(job, t)} thrown"))
             .Concat(setup.Drawing is null ? [] : ["a heater on behind it"])
             .Concat(
                 setup.Wet switch
@@ -126,6 +130,12 @@ public static class LookWords
             .ToList();
         return says.Count == 0 ? "" : ", " + string.Join(", ", says);
     }
+
+    /// <summary>A switch by its lever, with its box.</summary>
+    private static string Switch(Job job, string lever) =>
+        lever.Split('/') is [var box, var device, ..] && job.Boxes.Find(box) is { } found && found.Devices.Has(device)
+            ? $"{new Names(job, box).Of(Terms.Thing.Device(device))} in {found.Name}"
+            : "a switch";
 
     private static string Between(Job job, Look look) => $"between {Point(job, look.At)} and {Point(job, look.To ?? Points.Earth)}";
 

@@ -38,6 +38,12 @@ public static class TrialWords
             "A heater on behind it for five minutes, then the back of a hand before the plate."
         ),
         [TrialCase.LookInside] = ("Look inside", "Off, tagged, proved dead. Look for what is loose, burnt, wet, nicked."),
+        [TrialCase.ThrowSwitch] = ("Throw the switch, then look", "Lit one way and dark the other, as it should be?"),
+        [TrialCase.Tug] = ("Tug each conductor", "Off, tagged, proved dead. Each at its connector and its screw, one after the other."),
+        [TrialCase.RingOut] = (
+            "Ring out a conductor",
+            "Off and proved, both ends of the cable free: join two conductors at the far end, read between them at the near one."
+        ),
         [TrialCase.DeadLoop] = (
             "Continuity, dead",
             "Off and proved. In a sound house neutral and ground read joined, hot and ground do not."
@@ -83,6 +89,7 @@ public static class TrialWords
             LookKind.Touch => [SeenCase.Felt, SeenCase.NotFelt],
             LookKind.Warmth => [SeenCase.Warm, SeenCase.Cool],
             LookKind.Inside => [SeenCase.Spoilt, SeenCase.Sound],
+            LookKind.Tug => [SeenCase.CameOff, SeenCase.AllHold],
             LookKind.Insulation => [SeenCase.High, SeenCase.Low],
             _ => look.Instrument == "plug-in" ? [SeenCase.Opens, SeenCase.NothingOpens] : [SeenCase.Something, SeenCase.Nothing],
         };

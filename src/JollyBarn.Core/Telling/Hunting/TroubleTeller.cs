@@ -43,11 +43,12 @@ public sealed class TroubleTeller(Job job, string id, string by, Means means, st
 
     private readonly Complaint complaint = job.Complaints[id];
 
+    /// <param name="at">Hears how far it is, 0 to 1.</param>
     /// <exception cref="OperationCanceledException">Nobody waits for it any more.</exception>
-    public ToldTrouble Tell(CancellationToken stop = default)
+    public ToldTrouble Tell(Action<double>? at = null, CancellationToken stop = default)
     {
         var scene = Scene.Of(job, complaint);
-        var suspects = Tracing.Hunting.Suspects.Of(scene, complaint, stop: stop);
+        var suspects = Tracing.Hunting.Suspects.Of(scene, complaint, at: at, stop: stop);
         var next = complaint.Observed.Count == 0 ? null : NextTrial.Of(suspects, means);
         var top = Classes(scene, suspects);
         var nothing = suspects.All is [{ Suspect.Kind: SuspectKind.None }, ..] ? suspects.Unexplained.Take(Named).ToList() : [];
@@ -263,15 +264,14 @@ public sealed class TroubleTeller(Job job, string id, string by, Means means, st
             yield break;
         }
 
-        var sound = new Suspect(SuspectKind.Fault, [], 0);
         var looks = complaint
-            .Observed.Where(o => o.Value.Again is null && o.Value.Look.Kind != LookKind.Inside)
+            .Observed.Where(o => o.Value.Again is null && o.Value.Look.Kind is not (LookKind.Inside or LookKind.Tug))
             .OrderBy(o => o.Value.At, StringComparer.Ordinal)
             .Select(o => (Id: o.Key, Asked: new AskedLook(Put(o.Value.Setup ?? Setup.AsItIs), o.Value.Look, o.Value.Shock)));
         foreach (var same in looks.GroupBy(l => l.Asked.Key))
         {
             var (of, asked) = same.First();
-            var predicted = Predicting.Of(scene, sound, [asked])[0];
+            var predicted = Predicting.Of(scene, Suspect.Sound, [asked])[0];
             var last = complaint
                 .Observed.Values.Where(o => same.Any(s => s.Id == o.Again))
                 .OrderBy(o => o.At, StringComparer.Ordinal)

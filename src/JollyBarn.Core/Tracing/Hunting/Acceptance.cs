@@ -101,7 +101,7 @@ public sealed record Acceptance(IReadOnlyList<AcceptanceTest> Tests, IReadOnlyLi
     private static bool Reveals(Prediction prediction, Sight expected) => prediction.All.All(a => !a.Sight.Same(expected));
 
     private static IReadOnlyList<Sight> Expected(Scene scene, IReadOnlyList<Trial> trials) =>
-        [.. Predicting.Of(scene, new Suspect(SuspectKind.Fault, [], 0), [.. trials.Select(t => t.Asked)]).Select(p => p.Likeliest)];
+        [.. Predicting.Of(scene, Suspect.Sound, [.. trials.Select(t => t.Asked)]).Select(p => p.Likeliest)];
 
     /// <summary>The cheapest test with everything there is that reveals each, where one does.</summary>
     private static IReadOnlyList<Trial?> Would(Scene scene, IReadOnlyList<Suspect> suspects)

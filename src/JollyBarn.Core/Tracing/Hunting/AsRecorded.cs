@@ -41,7 +41,7 @@ internal sealed class AsRecorded
         && Pairs(asked.Look) is { Length: > 0 } pairs
         && pairs.All(p => Apart(stage.End, p.From, p.To))
         && (asked.Look is not { Kind: LookKind.Instrument, Instrument: "plug-in" } || Quiet(stage))
-            ? sights.GetOrAdd(asked.Key, _ => Seeing.Of(story, asked.Look, asked.Shock, _ => false))
+            ? sights.GetOrAdd(asked.Key, _ => Seeing.Of(story, asked.Look, asked.Shock))
             : null;
 
     /// <summary>The points between which a look lays something.</summary>

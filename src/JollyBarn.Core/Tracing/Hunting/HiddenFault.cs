@@ -33,10 +33,10 @@ public sealed record HiddenFault(Suspect Fault, AskedLook Noticed, Sight Shows)
         var asked = Trials
             .Of(scene, means)
             .Select(t => t.Asked)
-            .Where(a => a.Setup == Setup.AsItIs && a.Look.Kind is LookKind.Guard or LookKind.Outlet)
+            .Where(a => a.Setup == new Setup(Thrown: a.Setup.Thrown) && a.Look.Kind is LookKind.Guard or LookKind.Outlet)
             .OrderBy(a => a.Look.Kind == LookKind.Guard ? 0 : 1)
             .ToList();
-        var (sound, spoilt) = (Predicting.Of(scene, Sound, asked), Predicting.Of(scene, fault, asked));
+        var (sound, spoilt) = (Predicting.Of(scene, Suspect.Sound, asked), Predicting.Of(scene, fault, asked));
         return asked.Where((_, i) => !sound[i].Same(spoilt[i])).FirstOrDefault();
     }
 
@@ -52,6 +52,4 @@ public sealed record HiddenFault(Suspect Fault, AskedLook Noticed, Sight Shows)
     /// <summary>Every single fault on offer in a scene.</summary>
     public static IReadOnlyList<Suspect> Faults(Scene scene) =>
         [.. Suspects.Singles(scene, new HashSet<Id<Box>>()).Where(s => s.Kind == SuspectKind.Fault)];
-
-    private static Suspect Sound { get; } = new(SuspectKind.Fault, [], 0);
 }

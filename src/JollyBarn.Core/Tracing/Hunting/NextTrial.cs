@@ -10,7 +10,8 @@ public sealed record Leaves(Sight Sight, double Chance, IReadOnlyList<Believed> 
 /// <summary>A test with what it tells.</summary>
 /// <param name="Gain">Bits it is expected to tell of which suspect it is.</param>
 /// <param name="Made">How often it was made already.</param>
-public sealed record RankedTrial(Trial Trial, double Gain, int Made, IReadOnlyList<Leaves> Outcomes)
+/// <param name="Cost">What it costs as things lie: a box that lies open is not opened again.</param>
+public sealed record RankedTrial(Trial Trial, double Gain, int Made, double Cost, IReadOnlyList<Leaves> Outcomes)
 {
     /// <summary>What a test is worth that was made before, beside one that was not: who erred once may err again, and what trips is not
     /// switched on for nothing. <em>Practice</em>.</summary>
@@ -21,7 +22,7 @@ public sealed record RankedTrial(Trial Trial, double Gain, int Made, IReadOnlyLi
     private const double Going = 2;
 
     /// <summary>Bits for a minute.</summary>
-    public double Worth => Gain / (Trial.Cost + Going) * Math.Pow(Again, Made);
+    public double Worth => Gain / (Cost + Going) * Math.Pow(Again, Made);
 }
 
 /// <summary>The tests that would split the suspects best for what they cost, best first.</summary>
@@ -68,12 +69,13 @@ public sealed record NextTrial(IReadOnlyList<RankedTrial> Ranked, bool Found, IR
     private static List<RankedTrial> Order(Suspects suspects, Table table)
     {
         var asked = suspects.Observed.CountBy(o => Key(o.Seen)).ToDictionary(StringComparer.Ordinal);
+        var open = table.Trials.Where(t => asked.ContainsKey(t.Key)).SelectMany(t => t.Opens).ToHashSet();
         return
         [
             .. Enumerable
                 .Range(0, table.Trials.Count)
                 .Where(t => asked.GetValueOrDefault(table.Trials[t].Key) < Times)
-                .Select(t => Rank(table, t, asked.GetValueOrDefault(table.Trials[t].Key)))
+                .Select(t => Rank(table, t, asked.GetValueOrDefault(table.Trials[t].Key), table.Trials[t].After(open)))
                 .Where(r => r.Gain >= LeastGain)
                 .OrderByDescending(r => r.Worth)
                 .ThenBy(r => r.Trial.Key, StringComparer.Ordinal),
@@ -100,14 +102,14 @@ public sealed record NextTrial(IReadOnlyList<RankedTrial> Ranked, bool Found, IR
         return list;
     }
 
-    private static RankedTrial Rank(Table table, int trial, int made)
+    private static RankedTrial Rank(Table table, int trial, int made, double cost)
     {
         var groups = table.Split(trial);
         var whole = table.Suspects.Sum(s => s.Belief);
         var of = table.Trials[trial];
         if (whole <= 0 || groups.Count < 2)
         {
-            return new(of, 0, made, []);
+            return new(of, 0, made, cost, []);
         }
 
         var gain = Gain(groups, table.Suspects, Odds.Errs(of.Asked.Look.Kind));
@@ -115,6 +117,7 @@ public sealed record NextTrial(IReadOnlyList<RankedTrial> Ranked, bool Found, IR
             of,
             gain,
             made,
+            cost,
             [
                 .. groups
                     .OrderByDescending(g => g.Weight)

@@ -26,6 +26,9 @@ public static class Odds
     /// <summary>How often an eye that looks into a box spots what is in sight.</summary>
     public const double Spotted = 0.7;
 
+    /// <summary>How often what is loose comes off in the hand of who tugs at it.</summary>
+    public const double Tugged = 0.9;
+
     private const double Worked = 8,
         PushIn = 3,
         Mouse = 6,
@@ -94,6 +97,17 @@ public static class Odds
         OfferCase.WetSplice,
         OfferCase.WetSpliceInRain,
     ];
+
+    /// <summary>What comes off, or moves, when it is tugged.</summary>
+    private static readonly HashSet<OfferCase> Loose =
+    [
+        OfferCase.ComesOff,
+        OfferCase.OffNowAndThen,
+        OfferCase.PoorJoint,
+        OfferCase.ArcsInJoint,
+    ];
+
+    public static bool IsLoose(OfferCase fault) => Loose.Contains(fault);
 
     public static bool InSight(OfferCase fault) => Sights.Contains(fault);
 

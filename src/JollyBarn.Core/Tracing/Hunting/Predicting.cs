@@ -9,6 +9,13 @@ namespace JollyBarn.Tracing.Hunting;
 /// <param name="Shock">What somebody touched and stood on, of a shock.</param>
 public sealed record AskedLook(Setup Setup, Look Look, ShockConditions? Shock = null)
 {
+    // None can be put in afterwards: the key is of all of them.
+    public Setup Setup { get; } = Setup;
+
+    public Look Look { get; } = Look;
+
+    public ShockConditions? Shock { get; } = Shock;
+
     /// <summary>The same text for the same look in the same setup.</summary>
     public string Key { get; } = $"{Setup.Key}~{Look.Kind}~{Look.At}~{Look.To}~{Look.Instrument}~{Shock}";
 
@@ -29,7 +36,11 @@ public static class Predicting
         var open = new List<(AskedLook a, int i)>();
         for (var i = 0; i < all.Length; i++)
         {
-            if (!known.TryGetValue(asked[i].Key, out all[i]))
+            if (ByHand(suspect, asked[i]) is { } found)
+            {
+                all[i] = found;
+            }
+            else if (!known.TryGetValue(asked[i].Key, out all[i]))
             {
                 open.Add((asked[i], i));
             }
@@ -41,10 +52,7 @@ public static class Predicting
             var stages = Stages(scene, Left(suspect, first), first);
             foreach (var (a, i) in setup)
             {
-                all[i] = Seen(
-                    [.. stages.Select(s => s.Recorded.Of(s.Story, a) ?? Seeing.Of(s.Story, a.Look, a.Shock, Inside(suspect, first.Setup)))],
-                    a.Look.Kind
-                );
+                all[i] = Seen([.. stages.Select(s => s.Recorded.Of(s.Story, a) ?? Seeing.Of(s.Story, a.Look, a.Shock))], a.Look.Kind);
             }
         }
 
@@ -85,11 +93,6 @@ public static class Predicting
 
     private static Prediction Seen(IReadOnlyList<Sight> sights, LookKind kind)
     {
-        if (sights[0].Case == SeenCase.Spoilt)
-        {
-            return new([(sights[0], Odds.Spotted), (new Sight(SeenCase.Sound), 1 - Odds.Spotted)]);
-        }
-
         if (sights.Skip(1).All(s => s.Same(sights[0])))
         {
             return Prediction.Sure(sights[0]);
@@ -107,6 +110,25 @@ public static class Predicting
         return new(changing is { } c ? [(new Sight(c), 0.5), .. all] : all);
     }
 
-    private static Func<Id<Box>, bool> Inside(Suspect suspect, Setup setup) =>
-        box => suspect.Faults.Any(f => f.Box == box && Odds.InSight(f.Offer.Case) && !Swapped(f, setup));
+    /// <summary>What an eye or a hand finds in an open box: most of what is in sight or loose there. Null for a look that takes the
+    /// network.</summary>
+    private static Prediction? ByHand(Suspect suspect, AskedLook asked) =>
+        asked.Look.Kind switch
+        {
+            LookKind.Inside => ByHand(suspect, asked, Odds.InSight, Odds.Spotted, SeenCase.Spoilt, SeenCase.Sound),
+            LookKind.Tug => ByHand(suspect, asked, Odds.IsLoose, Odds.Tugged, SeenCase.CameOff, SeenCase.AllHold),
+            _ => null,
+        };
+
+    private static Prediction ByHand(
+        Suspect suspect,
+        AskedLook asked,
+        Func<OfferCase, bool> shows,
+        double odds,
+        SeenCase found,
+        SeenCase nothing
+    ) =>
+        suspect.Faults.Any(f => f.Box == asked.Look.At && shows(f.Offer.Case) && !Swapped(f, asked.Setup))
+            ? new([(new(found), odds), (new(nothing), 1 - odds)])
+            : Prediction.Sure(new(nothing));
 }

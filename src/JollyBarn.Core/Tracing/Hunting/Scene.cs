@@ -140,6 +140,9 @@ public sealed class Scene
             Job,
             new Situation
             {
+                Switches = Job
+                    .Boxes.SelectMany(b => Lever.In(b.Key, b.Value).Where(l => setup.Thrown.Contains(l.Key)).Select(l => (b.Value, l)))
+                    .ToDictionary(x => x.l.Key, x => !x.l.AsLies(x.Value), StringComparer.Ordinal),
                 Breakers = Signature.AllOn(Job).ToDictionary(b => b.Key, b => !setup.Off.Contains(b.Key), StringComparer.Ordinal),
                 Plugged = setup.Drawing is { } on ? new Dictionary<string, double> { [on] = Drawn } : [],
                 There = there,

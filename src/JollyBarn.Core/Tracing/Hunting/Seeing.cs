@@ -6,7 +6,8 @@ using JollyBarn.Wiring;
 
 namespace JollyBarn.Tracing.Hunting;
 
-/// <summary>What a look shows of a solved network. None knows a fault's name but an eye that looks into the box.</summary>
+/// <summary>What a look shows of a solved network. None knows a fault's name; what an eye or a hand finds in an open
+/// box is told in <see cref="Predicting"/>.</summary>
 internal static class Seeing
 {
     /// <summary>A lamp or a small heater that is tried, A.</summary>
@@ -32,8 +33,7 @@ internal static class Seeing
         DryBody = 1700,
         DryFloor = 20_000;
 
-    /// <param name="inside">What is in sight in a box that is opened: true for something wrong.</param>
-    public static Sight Of(Story story, Look look, ShockConditions? shock, Func<Id<Box>, bool> inside) =>
+    public static Sight Of(Story story, Look look, ShockConditions? shock) =>
         look.Kind switch
         {
             LookKind.Outlet => new(Outlet(story.End, look.At, look.To!)),
@@ -43,8 +43,7 @@ internal static class Seeing
             LookKind.OwnButton => new(OwnButton(story.End, look.At)),
             LookKind.Touch => new(Touched(story.End, look.At, shock) ? SeenCase.Felt : SeenCase.NotFelt),
             LookKind.Warmth => new(Warm(story.Start, look.At) ? SeenCase.Warm : SeenCase.Cool),
-            LookKind.Insulation => new(Insulated(story.End, look.At, look.To!) ? SeenCase.High : SeenCase.Low),
-            _ => new(inside(look.At) ? SeenCase.Spoilt : SeenCase.Sound),
+            _ => new(Insulated(story.End, look.At, look.To!) ? SeenCase.High : SeenCase.Low),
         };
 
     private static SeenCase Outlet(Live live, string hot, string neutral)

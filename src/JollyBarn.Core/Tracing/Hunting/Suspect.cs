@@ -47,6 +47,9 @@ public enum SuspectKind
 /// <param name="Prior">How likely it is before anything was observed, as a weight.</param>
 public sealed record Suspect(SuspectKind Kind, IReadOnlyList<Planted> Faults, double Prior)
 {
+    /// <summary>No fault at all: the wiring as it is recorded.</summary>
+    public static Suspect Sound { get; } = new(SuspectKind.Fault, [], 0);
+
     /// <summary>What is altered of the wiring.</summary>
     internal IReadOnlyList<Fault> Alters { get; } = [.. Faults.Select(f => f.Offer.Fault)];
 

@@ -19,8 +19,17 @@ public enum TrialCase
 
     /// <summary>Take a pair off and cap it, then switch on.</summary>
     LiftPair,
+
+    /// <summary>Throw a switch, and look at what hangs on it.</summary>
+    ThrowSwitch,
     FeelWarmth,
     LookInside,
+
+    /// <summary>Pull at each conductor of an open box.</summary>
+    Tug,
+
+    /// <summary>Continuity of one conductor of a cable from end to end, both ends free.</summary>
+    RingOut,
     DeadLoop,
     Insulation,
     SwapDevice,
@@ -54,5 +63,8 @@ public sealed record Trial(TrialCase Case, AskedLook Asked, double Minutes, IRea
         Opening = 12;
 
     /// <summary>What it costs, in minutes of work.</summary>
-    public double Cost => Minutes + (Live ? LiveMinute : 0) + (Opening * Opens.Count);
+    public double Cost => After(new HashSet<Id<Box>>());
+
+    /// <summary>The same where some boxes lie open already: they need no opening again.</summary>
+    public double After(IReadOnlySet<Id<Box>> open) => Minutes + (Live ? LiveMinute : 0) + (Opening * Opens.Count(b => !open.Contains(b)));
 }

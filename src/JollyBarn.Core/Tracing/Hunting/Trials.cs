@@ -15,6 +15,7 @@ public static class Trials
         [
             .. scene
                 .Boxes.SelectMany(b => Outlets(scene, means, b).Concat(Closed(scene, means, b)))
+                .Concat(scene.Boxes.SelectMany(b => Thrown(scene, means, b)))
                 .Concat(Guards(scene))
                 .Concat(means.Opens ? scene.Boxes.SelectMany(b => Opened(scene, means, b)) : [])
                 .DistinctBy(t => t.Key),
@@ -109,6 +110,25 @@ public static class Trials
         }
     }
 
+    /// <summary>Each switch thrown, and what is lit otherwise then, as recorded.</summary>
+    private static IEnumerable<Trial> Thrown(Scene scene, Means means, Id<Box> id)
+    {
+        foreach (var lever in Lever.In(id, scene.Job.Boxes[id]))
+        {
+            var thrown = new Setup(Thrown: [lever.Key]);
+            var looks = scene
+                .Boxes.SelectMany(b => Outlets(scene, means, b))
+                .Where(t => t.Asked.Look.Kind == LookKind.Outlet)
+                .Select(t => (t.Asked, Then: new AskedLook(thrown, t.Asked.Look)));
+            foreach (var (_, then) in looks.Where(l => !Sound(scene, l.Asked).Same(Sound(scene, l.Then))))
+            {
+                yield return new(TrialCase.ThrowSwitch, then, 1.5, [], false);
+            }
+        }
+    }
+
+    private static Prediction Sound(Scene scene, AskedLook asked) => Predicting.Of(scene, Suspect.Sound, [asked])[0];
+
     /// <summary>What opens by itself, switched on or reset: as it is, with everything unplugged, with each receptacle drawing.</summary>
     private static IEnumerable<Trial> Guards(Scene scene)
     {
@@ -123,7 +143,9 @@ public static class Trials
     private static IEnumerable<Trial> Opened(Scene scene, Means means, Id<Box> id)
     {
         var box = scene.Job.Boxes[id];
-        yield return new(TrialCase.LookInside, new(new(Off: Breakers(scene)), new(LookKind.Inside, id)), 8, [id], false);
+        var off = new Setup(Off: Breakers(scene));
+        yield return new(TrialCase.LookInside, new(off, new(LookKind.Inside, id)), 8, [id], false);
+        yield return new(TrialCase.Tug, new(off, new(LookKind.Tug, id)), 5, [id], false);
         foreach (
             var (run, side) in box
                 .Leads.Values.Where(l => l is { Run: not null, LeavesBy: null })
@@ -137,17 +159,9 @@ public static class Trials
                 yield return new(TrialCase.LiftPair, new(apart, new(LookKind.Guard, guard)), 10, [id], false);
             }
 
-            if (means.Has(Means.Megohm) && scene.Job.Runs.Find(run) is { } cable && Insulated(run, side, cable) is { } pair)
+            foreach (var trial in Free(scene, means, run, side))
             {
-                var far = cable.End(side == RunSide.A ? RunSide.B : RunSide.A).Box;
-                var both = new Setup([Subjects.CableEnd(run, RunSide.A), Subjects.CableEnd(run, RunSide.B)], Breakers(scene), true);
-                yield return new(
-                    TrialCase.Insulation,
-                    new(both, new(LookKind.Insulation, pair.Hot, pair.Ground)),
-                    25,
-                    far is { } other ? [id, other] : [id],
-                    false
-                );
+                yield return trial;
             }
         }
 
@@ -161,6 +175,28 @@ public static class Trials
                 [id],
                 false
             );
+        }
+    }
+
+    /// <summary>What is tested of a cable with both its ends free.</summary>
+    private static IEnumerable<Trial> Free(Scene scene, Means means, Id<Run> run, RunSide side)
+    {
+        var cable = scene.Job.Runs[run];
+        var free = new Setup([Subjects.CableEnd(run, RunSide.A), Subjects.CableEnd(run, RunSide.B)], Breakers(scene), true);
+        Id<Box>[] opened = [.. cable.Boxes.Where(scene.Job.Boxes.Has).Distinct()];
+        if (means.Has(Means.Megohm) && Insulated(run, side, cable) is { } pair)
+        {
+            yield return new(TrialCase.Insulation, new(free, new(LookKind.Insulation, pair.Hot, pair.Ground)), 25, opened, false);
+        }
+
+        // From end to end, once for a cable, and from box to box: a panel is not opened for it.
+        if (side == RunSide.A && opened.Length == 2 && means.Has("continuity"))
+        {
+            for (var i = 0; i < cable.Conductors.Count; i++)
+            {
+                var look = new Look(LookKind.Instrument, Points.End(run, RunSide.A, i), Points.End(run, RunSide.B, i), "continuity");
+                yield return new(TrialCase.RingOut, new(free, look), 15, opened, false);
+            }
         }
     }
 

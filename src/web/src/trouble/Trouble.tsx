@@ -4,7 +4,6 @@ import { newId } from "../api/client";
 import { address } from "../parts/address";
 import { Button, TakeOut } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
-import { words } from "../words";
 import { troubleWords as w } from "../words/trouble";
 import { Late } from "./Late";
 import { LookForm } from "./LookForm";
@@ -14,14 +13,16 @@ import { NextTest } from "./NextTest";
 import { Suspects } from "./Suspects";
 import { Where } from "./Where";
 import { useTrouble } from "./useTrouble";
+import { Weighing } from "./Weighing";
 
 /** One trouble: what comes first, what to test next, what may be behind it, what was observed, and the same again once it is mended. */
 export function Trouble() {
   const { job = "", trouble = "" } = useParams();
   const [has, setHas] = useState<readonly string[]>(usual);
   const [opens, setOpens] = useState(true);
-  const { told, edit, observe, who } = useTrouble(job, trouble, has, opens);
-  if (told.isPending) return <p className="text-ink-2">{words.loading}</p>;
+  const { told, share, stop, edit, observe, who } = useTrouble(job, trouble, has, opens);
+  const weighing = <Weighing {...{ told, share, stop }} />;
+  if (told.isPending) return weighing;
   const data = told.data;
   if (!data) return <Nowhere error={told.error} />;
   const closed = data.closed != null;
@@ -45,11 +46,7 @@ export function Trouble() {
           </span>
         )}
       </div>
-      {told.isPlaceholderData && (
-        <p role="status" className="font-semibold text-ink-2">
-          {w.weighing}
-        </p>
-      )}
+      {(told.isPlaceholderData || told.isFetching) && weighing}
       {data.urgent.map((u) => (
         <p key={u.says} role="alert" className="rounded-xl border-2 border-l-8 border-barn bg-barn-wash p-3 text-lg">
           <b>{u.says}</b> {u.now}

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { api, must, type Schemas } from "../api/client";
+import { api, must, pieces, type Schemas } from "../api/client";
 import { keys } from "../model/keys";
 import { wayWords } from "../words/ways";
 
@@ -76,8 +76,7 @@ export function useWays(job: string, version: number, wish: Wish | null, weights
           signal,
         }),
       );
-      for await (const line of lines(body as ReadableStream<Uint8Array<ArrayBuffer>>)) {
-        const { way, answer } = JSON.parse(line) as Schemas["WayProgress"];
+      for await (const { way, answer } of pieces<Schemas["WayProgress"]>(body)) {
         if (answer) return answer;
         if (way && !signal.aborted) setSoFar((found) => [...found, way].sort(best));
       }
@@ -93,16 +92,3 @@ export function useWays(job: string, version: number, wish: Wish | null, weights
 }
 
 const best = (a: Found, b: Found) => Number(b.decided) - Number(a.decided) || a.worth - b.worth;
-
-/** Whole lines of a text that comes piece by piece. */
-async function* lines(body: ReadableStream<Uint8Array<ArrayBuffer>>): AsyncGenerator<string> {
-  const reader = body.pipeThrough(new TextDecoderStream()).getReader();
-  let rest = "";
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) return;
-    const whole = (rest + value).split("\n");
-    rest = whole.pop() ?? "";
-    yield* whole;
-  }
-}

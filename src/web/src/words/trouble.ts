@@ -56,7 +56,11 @@ export const troubleWords = {
   where: "Where it may be",
   cleared: "cleared",
   cut: "this cable lies apart",
-  weighing: "Weighing what it may be…",
+  weighing: "Weighing what it may be",
+  stop: "Stop",
+  stopped: "Stopped. What follows from the last look is not told.",
+  weigh: "Weigh it",
+  broken: "The weighing broke off. Try again.",
   notRecorded: "not all recorded: not cleared",
   have: "What you have",
   instruments: {
