@@ -10,7 +10,9 @@ export function Weighing({ told, share, stop }: Pick<ReturnType<typeof useTroubl
       {going ? (
         <>
           <span>{w.weighing}</span>
-          <progress aria-label={w.weighing} value={share} className="h-3 min-w-0 flex-1 accent-slate" />
+          <span role="progressbar" aria-label={w.weighing} aria-valuenow={Math.round(100 * share)} className="h-3 flex-1 bg-rule">
+            <span className="block h-full bg-slate" style={{ width: `${100 * share}%` }} />
+          </span>
           <span className="figure w-12 text-right">{Math.round(100 * share)} %</span>
         </>
       ) : (
