@@ -176,6 +176,7 @@ public static partial class Server
         api.MapBook();
         api.MapFill();
         api.MapMark();
+        api.MapPractice();
         api.MapWalls();
         api.MapJobs();
         api.MapBoxes();

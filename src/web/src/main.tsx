@@ -14,6 +14,7 @@ const places: [path: string, load: () => Promise<{ default: ComponentType }>][] 
   ["/quick", () => import("./quick/QuickFit")],
   ["/mark", () => import("./quick/QuickMark")],
   ["/trench", () => import("./quick/QuickTrench")],
+  ["/practice", () => import("./practice/FillDrills")],
   ["/jobs/:job", () => import("./today/Today")],
   ["/jobs/:job/boxes/:box", () => import("./box/BoxPage")],
   ["/jobs/:job/boxes/:box/survey", () => import("./survey/Survey")],

@@ -40,6 +40,14 @@ public static class ApiQuestions
         ("post " + Job + "/may-run", "", """{"box":"press-left","device":"r1","watts":1500,"hours":6}""", 200),
         ("post /api/mark", "", """{"inside":"21 5/8","height":"12","kind":"ow-1g-18","wider":"5/8","toCome":"3/4"}""", 200),
         ("get " + Job + "/walls/{wall}", "?by=Mara", null, 200),
+        ("get /api/practice/fill", "?seed=7&level=3", null, 200),
+        (
+            "post /api/practice/fill/marked",
+            "",
+            """{"seed":7,"level":3,"edition":"Nec2023","try":{"rows":[],"needed":16,"available":18,"fit":"Fits"}}""",
+            200
+        ),
+        ("post /api/practice/record", "", """{"record":[],"graded":[{"skill":"FillGrounds","grade":"Good"}],"today":"2026-10-05"}""", 200),
         ("post /api/trench", "", """{"along":"40'","over":"Soil","raceway":"Plastic","guarded":true,"post":"18","frost":"36"}""", 200),
         ("get /api/wishes", "?words=more%20outlets%20here", null, 200),
         ("post " + Job + "/ways", "", """{"kind":"AddDevice","box":"press-left","device":"receptacle","weights":{"way.rate":60}}""", 200),

@@ -1,6 +1,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
-import { Keyboard, MoreHorizontal, SunMoon } from "lucide-react";
+import { GraduationCap, Keyboard, MoreHorizontal, SunMoon } from "lucide-react";
 import { Link } from "react-router";
+import { address } from "../parts/address";
 import { words } from "../words";
 import { placesOf } from "./places";
 
@@ -24,6 +25,11 @@ export default function More({ job, onLook, onKeys }: { job: string; onLook: () 
                 </Link>
               </MenuItem>
             ))}
+        <MenuItem>
+          <Link to={address.practice} className={item}>
+            <GraduationCap size={18} aria-hidden /> {words.practice}
+          </Link>
+        </MenuItem>
         <MenuItem>
           <button type="button" onClick={onLook} className={item}>
             <SunMoon size={18} aria-hidden /> {words.look}

@@ -4,6 +4,7 @@ export const address = {
   quick: (job = "") => (job ? `/quick?job=${job}` : "/quick"),
   mark: (job = "") => (job ? `/mark?job=${job}` : "/mark"),
   trench: (job = "") => (job ? `/trench?job=${job}` : "/trench"),
+  practice: "/practice",
   today: (job: string) => `/jobs/${job}`,
   find: (job: string, text: string) => `/jobs/${job}?find=${encodeURIComponent(text)}`,
   addBox: (job: string) => `/jobs/${job}?add=1`,

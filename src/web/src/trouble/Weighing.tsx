@@ -6,7 +6,7 @@ import type { useTrouble } from "./useTrouble";
 export function Weighing({ told, share, stop }: Pick<ReturnType<typeof useTrouble>, "told" | "share" | "stop">) {
   const going = told.isFetching;
   return (
-    <div role="status" className="flex items-center gap-3 rounded-xl bg-paper p-2 font-semibold text-ink-2">
+    <div role="status" className="flex items-center gap-3 rounded-xl bg-card p-2 font-semibold text-ink-2">
       {going ? (
         <>
           <span>{w.weighing}</span>

@@ -31,6 +31,7 @@ export const words = {
   home: "Jobs",
   today: "Today",
   boxes: "Boxes",
+  practice: "Practice",
   quick: "Quick fit",
   mark: "Quick mark",
   trench: "Trench and post",

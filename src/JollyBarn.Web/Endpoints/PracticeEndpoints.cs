@@ -1,0 +1,77 @@
+using System.Globalization;
+using JollyBarn.CodeBook;
+using JollyBarn.Practice;
+using JollyBarn.Telling.Practised;
+using JollyBarn.Terms;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace JollyBarn.Web.Endpoints;
+
+/// <summary>A count to be marked.</summary>
+/// <param name="Hinted">Lines a hint was taken for.</param>
+public sealed record DrillAsk(int Seed, int Level, Edition Edition, FillTry Try, IReadOnlyList<FillRow>? Hinted = null);
+
+/// <summary>A person's own record, and how skills went.</summary>
+/// <param name="Today">The person's own day, ISO 8601.</param>
+public sealed record PracticeAsk(IReadOnlyList<SkillKept> Record, IReadOnlyList<SkillGrade> Graded, string Today);
+
+/// <summary>Practice with no job and no account: a person's record is the person's own.</summary>
+internal static class PracticeEndpoints
+{
+    private const int MostRows = 40;
+    private const int Most = 10_000;
+
+    public static void MapPractice(this IEndpointRouteBuilder api)
+    {
+        api.MapGet("/practice/fill", Results<Ok<ToldDrill>, ProblemHttpResult> (int seed, int level, Edition edition = Edition.Nec2023) =>
+                Check(level, edition) is { } refusal
+                    ? Told(refusal)
+                    : TypedResults.Ok(DrillTeller.Tell(FillDrills.Make(seed, level, edition)))
+            )
+            .ProducesProblem(422)
+            .WithName("fillDrill")
+            .WithSummary("A box to be counted: the same seed, level and edition give the same box.");
+
+        api.MapPost("/practice/fill/marked", Results<Ok<ToldDrillMark>, ProblemHttpResult> (DrillAsk ask) =>
+            {
+                if ((Check(ask.Level, ask.Edition) ?? Check(ask)) is { } refusal)
+                {
+                    return Told(refusal);
+                }
+
+                var drill = FillDrills.Make(ask.Seed, ask.Level, ask.Edition);
+                return TypedResults.Ok(DrillTeller.Tell(drill, FillMarked.Of(drill, ask.Try), ask.Hinted ?? []));
+            })
+            .ProducesProblem(422)
+            .WithName("fillDrillMarked")
+            .WithSummary("Where a count first went wrong, what may have been done, and the whole sum.");
+
+        api.MapPost("/practice/record", Results<Ok<IReadOnlyList<SkillKept>>, ProblemHttpResult> (PracticeAsk ask) =>
+                Skills.Holds(ask.Record)
+                && ask.Graded.Count <= MostRows
+                && ask.Graded.All(g => Enum.IsDefined(g.Skill) && Enum.IsDefined(g.Grade))
+                && DateOnly.TryParseExact(ask.Today, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var today)
+                && today.Year is > 2000 and < 3000
+                    ? TypedResults.Ok(Skills.After(ask.Record, ask.Graded, today))
+                    : Told(new(Why.NotAChoice, "record"))
+            )
+            .ProducesProblem(422)
+            .WithName("practiceRecord")
+            .WithSummary("A person's record after a practice: how well each skill is kept, and the day it comes back.");
+    }
+
+    private static Refusal? Check(int level, Edition edition) =>
+        level is < 1 or > FillDrills.Levels ? new(Why.CountRange, "level", ("most", FillDrills.Levels))
+        : Enum.IsDefined(edition) ? null
+        : new(Why.NotAChoice, "edition");
+
+    private static Refusal? Check(DrillAsk ask) =>
+        ask.Try.Rows.Count > MostRows || ask.Hinted?.Count > MostRows ? new(Why.AtMostEach, "try.rows", ("most", MostRows))
+        : ask.Try.Rows.Any(r => r is null || Far(r.Counted.Count) || Far(r.Counted.Each)) ? new(Why.CountRange, "try.rows", ("most", Most))
+        : Far(ask.Try.Needed) || Far(ask.Try.Available) ? new(Why.CountRange, "try.needed", ("most", Most))
+        : null;
+
+    private static bool Far(decimal number) => number is < 0 or > Most;
+
+    private static ProblemHttpResult Told(Refusal refusal) => (ProblemHttpResult)Problems.From(refusal);
+}
