@@ -21,8 +21,14 @@ public class ArrowTests
         "Measures",
         "Terms|CodeBook|Wiring|Edits|Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Practice|Telling|OpenFile|Store"
     )]
-    [InlineData("Terms", "CodeBook|Wiring|Edits|Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Practice|Telling|OpenFile|Store")]
-    [InlineData("CodeBook", "Wiring|Edits|Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Practice|Telling|OpenFile|Store")]
+    [InlineData(
+        "Terms",
+        "CodeBook|Wiring|Edits|Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Practice|Telling|OpenFile|Store"
+    )]
+    [InlineData(
+        "CodeBook",
+        "Wiring|Edits|Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Practice|Telling|OpenFile|Store"
+    )]
     [InlineData("Wiring", "Edits|Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Practice|Telling|OpenFile|Store")]
     [InlineData("Edits", "Fill|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Practice|Telling|OpenFile|Store")]
     [InlineData("Fill", "Edits|Electrics|Connection|Inspection|Planning|Making|Walls|Tracing|Practice|Telling|OpenFile|Store")]

@@ -151,14 +151,14 @@ public static class FillDrills
         };
     }
 
-    private static IEnumerable<PlainDevice> Devices(Random random, int level, IReadOnlyList<int> gauges)
+    private static IEnumerable<PlainDevice> Devices(Random random, int level, int[] gauges)
     {
         var count = Math.Max(1, level - 2);
         for (var i = 0; i < count; i++)
         {
             var wide = level == Levels && i == 0 && random.Next(3) == 0;
             string kind = random.Next(2) == 0 ? "receptacle" : "switch";
-            yield return new(1, wide ? null : kind, wide ? 2 : null, Gauge.Awg(gauges[random.Next(Math.Min(2, gauges.Count))]));
+            yield return new(1, wide ? null : kind, wide ? 2 : null, Gauge.Awg(gauges[random.Next(Math.Min(2, gauges.Length))]));
         }
     }
 

@@ -2,7 +2,6 @@ using JollyBarn.CodeBook;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
 using JollyBarn.Practice;
-using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests.Practising;
 

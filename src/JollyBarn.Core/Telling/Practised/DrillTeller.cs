@@ -1,9 +1,6 @@
 using JollyBarn.CodeBook;
-using JollyBarn.Fill;
 using JollyBarn.Practice;
 using JollyBarn.Telling.Filled;
-using JollyBarn.Telling.Phrases;
-using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.Practised;
 

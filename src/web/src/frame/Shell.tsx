@@ -86,8 +86,8 @@ export function Shell() {
           {!job && (
             <NavLink
               to={address.practice}
-              className="hidden min-h-11 items-center rounded-lg px-3 font-semibold aria-[current=page]:bg-ink aria-[current=page]:text-on-ink
-                md:inline-flex"
+              className="hidden min-h-11 items-center rounded-lg px-3 font-semibold aria-[current=page]:bg-ink
+                aria-[current=page]:text-on-ink md:inline-flex"
             >
               {words.practice}
             </NavLink>
