@@ -102,7 +102,7 @@ public static class FillDrills
     }
 
     /// <summary>A number that neighbouring seeds share no pattern of: what <see cref="Random"/> draws first from seeds in a row is alike.
-    /// The same on every machine. Mixed as in C. Wellons' lowbias32, public domain.</summary>
+    /// The same on every machine. Mixed as in lowbias32, public domain.</summary>
     private static int Mixed(int seed, int level, int edition)
     {
         unchecked
