@@ -83,15 +83,6 @@ export function Shell() {
               {words.quick}
             </NavLink>
           )}
-          {!job && (
-            <NavLink
-              to={address.practice}
-              className="hidden min-h-11 items-center rounded-lg px-3 font-semibold aria-[current=page]:bg-ink
-                aria-[current=page]:text-on-ink md:inline-flex"
-            >
-              {words.practice}
-            </NavLink>
-          )}
           {job && <Steps job={job} undo={undo.mutate} redo={redo.mutate} />}
           <button
             type="button"

@@ -108,6 +108,12 @@ export default function Jobs() {
           >
             {words.quick}
           </Link>
+          <Link
+            to={address.practice}
+            className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-ink px-5 font-semibold text-on-ink"
+          >
+            {words.practice}
+          </Link>
           <Button onClick={create}>{w.create}</Button>
         </Empty>
       )}

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { api, must, newId, pieces, type Edit, type Schemas } from "../api/client";
+import { api, must, newId, type Edit, type Schemas } from "../api/client";
+import { pieces } from "../api/pieces";
 import { useSettings } from "../api/settings";
 import { useEdit } from "../model/job";
 import type { Seen } from "../model/Answers";

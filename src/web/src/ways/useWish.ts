@@ -1,7 +1,8 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { api, must, pieces, type Schemas } from "../api/client";
+import { api, must, type Schemas } from "../api/client";
+import { pieces } from "../api/pieces";
 import { keys } from "../model/keys";
 import { wayWords } from "../words/ways";
 
