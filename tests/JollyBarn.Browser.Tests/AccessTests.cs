@@ -51,6 +51,7 @@ public sealed class AccessTests(Site site)
         );
         Look(site.DemoJob + "/walls/type-porch?change=porch-outlet&box=porch-door", "Both sides of the same edge");
         Look(site.DemoJob + "/walls/galley-south", "Receptacles along it", () => person.Tap("Add…"));
+        Look(site.Address + "/practice?seed=7&level=4", "In the box");
         Look(site.Address + "/trench?along=40%27&raceway=Plastic", "Warning tape");
         Look(site.DemoJob + "/changes", "Changes");
         Look(site.DemoJob + "/sheet?open=panels", "What can make it live");

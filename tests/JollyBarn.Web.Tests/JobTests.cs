@@ -174,6 +174,37 @@ public sealed class JobTests(Running running) : IClassFixture<Running>
         Assert.Equal(kept!["paths"]!.ToJsonString(), served!["paths"]!.ToJsonString());
     }
 
+    /// <summary>A record that cannot be one is refused with a sentence, whatever it holds; one that was taken out comes in the
+    /// same.</summary>
+    [Theory]
+    [InlineData("""{"record":[null],"graded":[],"today":"2026-10-05"}""", 400)]
+    [InlineData("""{"record":[],"graded":[null],"today":"2026-10-05"}""", 400)]
+    [InlineData("""{"record":{},"graded":[],"today":"2026-10-05"}""", 400)]
+    [InlineData("""{"record":[],"graded":[],"today":"yesterday"}""", 422)]
+    [InlineData(
+        """{"record":[{"skill":"FillSum","stability":-1,"difficulty":5,"at":"2026-10-01","due":"2026-10-04"}],"""
+            + """ "graded":[],"today":"2026-10-05"}""",
+        422
+    )]
+    [InlineData(
+        """{"record":[{"skill":"FillSum","stability":3,"difficulty":5,"at":"2026-10-01","due":"2026-10-04"}],"""
+            + """ "graded":[],"today":"2026-10-05"}""",
+        200
+    )]
+    public async Task A_practice_record_that_cannot_be_is_refused(string body, int status)
+    {
+        var (answered, said) = await running.PostAsync("/api/practice/record", body);
+        Assert.Equal(status, answered);
+        if (status == 200)
+        {
+            Assert.Equal(System.Text.Json.Nodes.JsonNode.Parse(body)!["record"]!.ToJsonString(), said!.ToJsonString());
+        }
+        else
+        {
+            Assert.NotEmpty(said!["detail"]!.GetValue<string>());
+        }
+    }
+
     [Fact]
     public async Task Only_this_machine_is_answered()
     {

@@ -30,7 +30,7 @@ public sealed class TroubleTests(Running running) : IClassFixture<Running>
         var job = await Hidden(number);
         var noticed = await Get($"/api/jobs/{job}/troubles/h/noticed");
         var (look, sees) = (noticed["look"]!, noticed["sees"]!);
-        JsonNode? setup = null;
+        var setup = noticed["setup"];
         for (var n = 0; n < 30; n++)
         {
             await Seen(job, $"o{n}", look, setup, sees);

@@ -26,8 +26,8 @@ public enum FillStep
 /// <param name="Steps">How many steps were right before that.</param>
 public sealed record FillMarked(FillStep? Wrong, FillRow? Row, IReadOnlyList<Misstep> Behind, int Steps)
 {
-    /// <summary>Marks a count step by step, in the order of the text. A step that follows from one before is asked to follow from the
-    /// learner's own.</summary>
+    /// <summary>Marks a count step by step, in the order of the text, as far as it is right: what comes after the first mistake
+    /// follows from it and is not marked.</summary>
     public static FillMarked Of(FillDrill drill, FillTry tried)
     {
         ArgumentNullException.ThrowIfNull(drill);

@@ -42,7 +42,7 @@ public enum Misstep
     TableForMark,
     RingForgotten,
 
-    /// <summary>Exactly full was taken for too full.</summary>
+    /// <summary>Exactly full was taken for too full, or for room to spare.</summary>
     FullForOver,
 
     /// <summary>The wrong way round.</summary>

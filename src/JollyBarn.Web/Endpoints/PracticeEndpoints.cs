@@ -67,7 +67,7 @@ internal static class PracticeEndpoints
 
     private static Refusal? Check(DrillAsk ask) =>
         ask.Try.Rows.Count > MostRows || ask.Hinted?.Count > MostRows ? new(Why.AtMostEach, "try.rows", ("most", MostRows))
-        : ask.Try.Rows.Any(r => r is null || Far(r.Counted.Count) || Far(r.Counted.Each)) ? new(Why.CountRange, "try.rows", ("most", Most))
+        : ask.Try.Rows.Any(r => Far(r.Counted.Count) || Far(r.Counted.Each)) ? new(Why.CountRange, "try.rows", ("most", Most))
         : Far(ask.Try.Needed) || Far(ask.Try.Available) ? new(Why.CountRange, "try.needed", ("most", Most))
         : null;
 

@@ -36,7 +36,8 @@ public sealed record StandInLook(Look Look, Setup? Setup = null);
 public sealed record StandInSees(SeenCase Shows, decimal? Value);
 
 /// <summary>What is noticed first of a hidden fault.</summary>
-public sealed record StandInNotices(Look Look, StandInSees Sees);
+/// <param name="Setup">How things lay: a switch may have been thrown.</param>
+public sealed record StandInNotices(Look Look, Setup Setup, StandInSees Sees);
 
 /// <summary>What is wrong, what may be behind it, and which test tells most; a finished job proved by the fewest tests.</summary>
 internal static class TroubleEndpoints
@@ -122,7 +123,7 @@ internal static class TroubleEndpoints
                     store.Find(job)?.Now.Job is { } now
                     && now.Complaints.Find(trouble) is { } complaint
                     && Hidden(now, complaint) is { } hidden
-                        ? TypedResults.Ok(new StandInNotices(hidden.Noticed.Look, Sees(hidden.Shows)))
+                        ? TypedResults.Ok(new StandInNotices(hidden.Noticed.Look, hidden.Noticed.Setup, Sees(hidden.Shows)))
                         : TypedResults.NotFound()
             )
             .WithName("noticed")
@@ -142,13 +143,18 @@ internal static class TroubleEndpoints
     /// <summary>Steps of a hundredth: many lines would only hold it up.</summary>
     private static Action<double> Shares(Action<TroubleProgress> tell)
     {
-        var said = 0;
+        var (said, gate) = (0, new Lock());
         return share =>
         {
-            var now = (int)(100 * share);
-            if (Interlocked.Exchange(ref said, Math.Max(said, now)) < now)
+            // From many threads, and no step after a higher one.
+            lock (gate)
             {
-                tell(new(now / 100.0, null));
+                var now = (int)(100 * share);
+                if (now > said)
+                {
+                    said = now;
+                    tell(new(now / 100.0, null));
+                }
             }
         };
     }

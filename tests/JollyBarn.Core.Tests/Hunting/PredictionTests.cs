@@ -141,6 +141,7 @@ public class PredictionTests
                 var sound = Predicting.Of(scene, Suspect.Sound, [noticed])[0].Likeliest.Case;
                 var closes = fault.Faults[0].Offer.Case == OfferCase.NeverCloses;
                 Assert.Equal(closes ? (SeenCase.Works, SeenCase.Dead) : (SeenCase.Dead, SeenCase.Works), (sound, shows));
+                Assert.Equal(closes ? 0 : 1, noticed.Setup.Thrown.Count);
                 (dead, stuck) = (dead + (closes ? 1 : 0), stuck + (closes ? 0 : 1));
             }
         }

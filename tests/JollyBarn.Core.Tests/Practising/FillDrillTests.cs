@@ -98,8 +98,8 @@ public class FillDrillTests
         Assert.True(alone.Count >= 30, string.Join(", ", seen.Except(alone)));
     }
 
-    /// <summary>A learner who does each thing a line asks for rightly nine times in ten gets fewer boxes right the higher the
-    /// level.</summary>
+    /// <summary>A learner who falls into each misstep that a line leaves open three times in a hundred gets fewer boxes right the higher
+    /// the level.</summary>
     [Fact]
     public void The_label_of_difficulty_rises_with_what_learners_get_wrong()
     {

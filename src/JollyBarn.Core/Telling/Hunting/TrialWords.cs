@@ -38,11 +38,15 @@ public static class TrialWords
             "A heater on behind it for five minutes, then the back of a hand before the plate."
         ),
         [TrialCase.LookInside] = ("Look inside", "Off, tagged, proved dead. Look for what is loose, burnt, wet, nicked."),
-        [TrialCase.ThrowSwitch] = ("Throw the switch, then look", "Lit one way and dark the other, as it should be?"),
+        [TrialCase.ThrowSwitch] = (
+            "Throw the switch, then look",
+            "Nobody's hands in what hangs on it. Lit one way and dark the other, as it should be?"
+        ),
         [TrialCase.Tug] = ("Tug each conductor", "Off, tagged, proved dead. Each at its connector and its screw, one after the other."),
         [TrialCase.RingOut] = (
             "Ring out a conductor",
-            "Off and proved, both ends of the cable free: join two conductors at the far end, read between them at the near one."
+            "Off and proved, both ends of the cable free: the far end of one is brought to the meter by a long lead, "
+                + "or by a conductor known to be whole."
         ),
         [TrialCase.DeadLoop] = (
             "Continuity, dead",

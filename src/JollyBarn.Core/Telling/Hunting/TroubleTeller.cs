@@ -192,7 +192,7 @@ public sealed class TroubleTeller(Job job, string id, string by, Means means, st
             [.. trial.Opens.Select(Name)],
             [.. trial.Opens.Where(b => Proofs.Judge(job, b, by, now).Standing != ProofStanding.Proved).Select(Name)],
             [.. Waits(scene, trial)],
-            trial.Asked.Look.Kind == LookKind.Guard ? [.. scene.Boxes.Where(b => Standing(b).Contains(by)).Select(Name)] : [],
+            Livens(trial) ? [.. scene.Boxes.Where(b => Standing(b).Contains(by)).Select(Name)] : [],
             [
                 .. ranked.Outcomes.Select(o => new ToldLeaves(
                     LookWords.Of(o.Sight),
@@ -203,6 +203,9 @@ public sealed class TroubleTeller(Job job, string id, string by, Means means, st
             ]
         );
     }
+
+    /// <summary>What is dead may be live after it: something is switched on, or a switch is thrown.</summary>
+    private static bool Livens(Trial trial) => trial.Asked.Look.Kind == LookKind.Guard || trial.Asked.Setup.Thrown.Count > 0;
 
     /// <summary>Why nothing is switched on now: somebody else holds the breaker, or has proved a box dead and may have hands in
     /// it.</summary>

@@ -1,11 +1,12 @@
-import { useMemo, useRef, useState } from "react";
+import { useMemo, useState } from "react";
 import { newId, type BoxView } from "../api/client";
 import type { Sel } from "../bench/select";
 import { litOf } from "../bench/stops";
 import { usePhotos } from "../model/job";
 import { deviceName, jointName, leadName } from "../model/names";
-import { Ask, Button, TakeOut } from "../parts/controls";
+import { Ask, TakeOut } from "../parts/controls";
 import { say } from "../parts/Notices";
+import { PickFile } from "../parts/PickFile";
 import { words } from "../words";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { served } from "../parts/address";
@@ -57,7 +58,6 @@ export function Photos({
   const photos = usePhotos(job, view.id);
   const things = useMemo(() => thingsOf(view), [view]);
   const chosen = useMemo(() => litOf(view.cables, sel, lit), [view.cables, sel, lit]);
-  const chooser = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const add = async (file: File) => {
     setBusy(true);
@@ -116,22 +116,9 @@ export function Photos({
           </li>
         ))}
       </ul>
-      <input
-        ref={chooser}
-        type="file"
-        accept="image/*"
-        className="sr-only"
-        aria-label={w.add}
-        tabIndex={-1}
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          e.target.value = "";
-          if (file) void add(file);
-        }}
-      />
-      <Button className="no-print mt-2" disabled={busy} onClick={() => chooser.current?.click()}>
+      <PickFile className="no-print mt-2" accept="image/*" label={w.add} disabled={busy} onFile={(file) => void add(file)}>
         {busy ? words.loading : w.add}
-      </Button>
+      </PickFile>
     </section>
   );
 }

@@ -40,6 +40,7 @@ export default function Palette({ open, onClose, job }: { open: boolean; onClose
       all.push({ key: `w${id}`, name: wall.name, kind: words.palette.wall, go: to(address.wall(job, id)) });
     const action = (key: string, name: string, go: () => void) => all.push({ key, name, kind: words.palette.action, go });
     action("quick", words.quick, to(address.quick()));
+    action("practice", words.practice, to(address.practice));
     action("mark", words.mark, to(address.mark()));
     action("trench", words.trench, to(address.trench(job)));
     if (job) {

@@ -1,7 +1,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { useQueryClient } from "@tanstack/react-query";
 import { MoreVertical } from "lucide-react";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, must, newId, Told, type Schemas } from "../api/client";
 import { postEdit, stepOf, useJobs } from "../model/job";
@@ -9,6 +9,7 @@ import { Button } from "../parts/controls";
 import { Sheet } from "../parts/Sheet";
 import { Empty } from "../parts/Empty";
 import { say } from "../parts/Notices";
+import { PickFile } from "../parts/PickFile";
 import { words } from "../words";
 import { address, served } from "../parts/address";
 
@@ -29,7 +30,6 @@ export default function Jobs() {
   const navigate = useNavigate();
   const [naming, setNaming] = useState<{ title: string; name: string; keep: (name: string) => Promise<unknown> } | null>(null);
   const [meeting, setMeeting] = useState<{ file: File; id: string; name: string } | null>(null);
-  const picker = useRef<HTMLInputElement>(null);
   const again = () => client.invalidateQueries();
 
   const act = async (work: () => Promise<unknown>) => {
@@ -81,20 +81,7 @@ export default function Jobs() {
     <div className="mx-auto max-w-4xl">
       <div className="mb-5 flex flex-wrap items-center gap-2">
         <h1 className="mr-auto text-2xl">{w.title}</h1>
-        <Button onClick={() => picker.current?.click()}>{w.import}</Button>
-        <input
-          ref={picker}
-          type="file"
-          accept=".json,application/json"
-          aria-label={w.import}
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            e.target.value = "";
-            if (file) void take(file);
-          }}
-        />
+        <PickFile label={w.import} accept=".json,application/json" onFile={(file) => void take(file)} />
         <Button look="main" onClick={create}>
           {w.create}
         </Button>
@@ -110,7 +97,7 @@ export default function Jobs() {
           </Link>
           <Link
             to={address.practice}
-            className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-ink px-5 font-semibold text-on-ink"
+            className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-card px-5 font-semibold"
           >
             {words.practice}
           </Link>

@@ -59,7 +59,7 @@ export function CountSheet({
                   <button
                     type="button"
                     aria-label={w.hint(name)}
-                    className="text-sm text-ink-2 underline underline-offset-4"
+                    className="min-h-11 px-1 text-sm text-ink-2 underline underline-offset-4"
                     onClick={() => onHint(key)}
                   >
                     {w.hintShort}

@@ -1,10 +1,11 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { useSearchParams } from "react-router";
 import { api, must, type Schemas } from "../api/client";
 import { Button, Choice } from "../parts/controls";
 import { FitColumn } from "../parts/FitColumn";
 import { Nowhere } from "../parts/Nowhere";
+import { say } from "../parts/Notices";
 import { words } from "../words";
 import { practiceWords as w } from "../words/practice";
 import { CountSheet, rowKey, type Typed } from "./CountSheet";
@@ -21,11 +22,14 @@ export default function FillDrills() {
   const [search, setSearch] = useSearchParams();
   const level = levels.find((l) => l === search.get("level")) ?? "1";
   const edition = (search.get("edition") ?? "Nec2023") as Edition;
-  const [first] = useState(newSeed);
-  const seed = search.get("seed") ?? first;
+  const seed = search.get("seed");
   const go = (change: { seed?: string; level?: Level; edition?: Edition }) =>
     setSearch({ seed: newSeed(), level, edition, ...change }, { replace: true });
+  useEffect(() => {
+    if (seed === null) setSearch({ seed: newSeed(), level, edition }, { replace: true });
+  }, [seed, level, edition, setSearch]);
   const drill = useQuery({
+    enabled: seed !== null,
     queryKey: ["practice", seed, level, edition],
     queryFn: () => must(api.GET("/api/practice/fill", { params: { query: { seed: Number(seed), level: Number(level), edition } } })),
     staleTime: Infinity,
@@ -98,7 +102,7 @@ function Count({ drill, onGraded, onNext }: { drill: Schemas["ToldDrill"]; onGra
       );
     },
     onSuccess: (marked) => {
-      if (!tried) void onGraded(marked.skills);
+      if (!tried) onGraded(marked.skills).catch((e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop"));
       setTried(true);
     },
   });

@@ -1,12 +1,11 @@
-import { useRef } from "react";
 import { Button } from "../parts/controls";
 import { say } from "../parts/Notices";
+import { PickFile } from "../parts/PickFile";
 import { practiceWords as w } from "../words/practice";
 import { daysTo, type useRecord } from "./record";
 
 /** How well each skill is kept, in words; what comes back first stands first. The record can be taken out and put in. */
 export function Record({ record, putIn }: Pick<ReturnType<typeof useRecord>, "record" | "putIn">) {
-  const file = useRef<HTMLInputElement>(null);
   const takeOut = () => {
     const link = document.createElement("a");
     link.href = URL.createObjectURL(new Blob([JSON.stringify(record, null, 2)], { type: "application/json" }));
@@ -23,20 +22,11 @@ export function Record({ record, putIn }: Pick<ReturnType<typeof useRecord>, "re
             {w.takeOut}
           </Button>
         )}
-        <Button look="quiet" onClick={() => file.current?.click()}>
-          {w.putIn}
-        </Button>
-        <input
-          ref={file}
-          type="file"
-          accept="application/json"
-          aria-label={w.putIn}
-          className="hidden"
-          onChange={(e) => {
-            const chosen = e.target.files?.[0];
-            if (chosen) putIn(chosen).catch(() => say(w.putInBad, "stop"));
-            e.target.value = "";
-          }}
+        <PickFile
+          look="quiet"
+          accept=".json,application/json"
+          label={w.putIn}
+          onFile={(file) => void putIn(file).catch(() => say(w.putInBad, "stop"))}
         />
       </div>
       {record.length === 0 && <p className="text-ink-2">{w.none}</p>}

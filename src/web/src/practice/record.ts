@@ -7,7 +7,8 @@ const key = "jolly-barn-practice";
 
 const read = (): readonly Kept[] => {
   try {
-    return JSON.parse(localStorage.getItem(key) ?? "[]") as Kept[];
+    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "[]");
+    return Array.isArray(kept) ? (kept as Kept[]) : [];
   } catch {
     return [];
   }

@@ -32,8 +32,10 @@ function All() {
     const id = newId("t");
     await send.mutateAsync({ edit: { do: "openComplaint", id, says: text, by: who, at: new Date().toISOString(), hidden } as Edit });
     if (hidden !== null) {
-      const { look, sees } = await must(api.GET("/api/jobs/{job}/troubles/{trouble}/noticed", { params: { path: { job, trouble: id } } }));
-      const observed = { look, ...sees, by: who, at: new Date().toISOString() };
+      const { look, setup, sees } = await must(
+        api.GET("/api/jobs/{job}/troubles/{trouble}/noticed", { params: { path: { job, trouble: id } } }),
+      );
+      const observed = { look, setup, ...sees, by: who, at: new Date().toISOString() };
       await send.mutateAsync({ edit: { do: "observe", complaint: id, id: newId("o"), observed } as Edit });
     }
     void navigate(address.trouble(job, id, at));

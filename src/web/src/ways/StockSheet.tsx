@@ -1,10 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { api, must, type Edit, type Schemas } from "../api/client";
 import { keys } from "../model/keys";
 import { served } from "../parts/address";
-import { Ask, Button } from "../parts/controls";
+import { Ask } from "../parts/controls";
 import { say } from "../parts/Notices";
+import { PickFile } from "../parts/PickFile";
 import { wayWords as w } from "../words/ways";
 
 type Line = Schemas["StockView"];
@@ -14,7 +15,6 @@ const MOST = 30;
 export function StockSheet({ job, version, send }: { job: string; version: number; send: (edit: Edit) => void }) {
   const [open, setOpen] = useState(false);
   const [find, setFind] = useState("");
-  const file = useRef<HTMLInputElement>(null);
   const stock = useQuery({
     queryKey: keys.of(job, "stock", version),
     queryFn: () => must(api.GET("/api/jobs/{job}/stock", { params: { path: { job } } })),
@@ -52,20 +52,7 @@ export function StockSheet({ job, version, send }: { job: string; version: numbe
         <a className="inline-flex min-h-11 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold" href={served.stock(job)}>
           {w.csvOut}
         </a>
-        <Button onClick={() => file.current?.click()}>{w.csvIn}</Button>
-        <input
-          ref={file}
-          type="file"
-          accept=".csv,text/csv"
-          aria-label={w.csvIn}
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(e) => {
-            const chosen = e.target.files?.[0];
-            if (chosen) void read(chosen);
-            e.target.value = "";
-          }}
-        />
+        <PickFile label={w.csvIn} accept=".csv,text/csv" onFile={(chosen) => void read(chosen)} />
       </div>
       <ul className="grid gap-x-8 md:grid-cols-2">
         {shown.map((s) => (
