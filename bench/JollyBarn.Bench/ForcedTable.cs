@@ -57,7 +57,7 @@ internal static class ForcedTable
     private static async Task BadRequestsAsync(string path)
     {
         using var program = await StartedProgram.OnAsync(path);
-        foreach (var id in new[] { QuestionedHouse.Id, QuestionedHouse.Spare })
+        foreach (var id in QuestionedHouse.Ids)
         {
             var file = Encoding.UTF8.GetString(JobFiles.Write(QuestionedHouse.AsFile(id)));
             using var content = new StringContent(file, Encoding.UTF8, "application/json");

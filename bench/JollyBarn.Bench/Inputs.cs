@@ -2,6 +2,7 @@ using System.Text.Json;
 using JollyBarn.CodeBook;
 using JollyBarn.Connection.Sheet;
 using JollyBarn.OpenFile;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;
 using JollyBarn.Web;
@@ -33,7 +34,7 @@ internal static class Inputs
         );
         var sheets = Enumerable
             .Range(1, Sheets)
-            .Select(seed => RunSheet.Of(WiredHouse.Large(seed, Circuits, LargeBoxes)).Rails.Select(Rail));
+            .Select(seed => RunSheet.Of(LargeHouse.Make(seed, Circuits, LargeBoxes)).Rails.Select(Rail));
         File.WriteAllText(Path.Combine(folder, "sheets.json"), JsonSerializer.Serialize(sheets, options));
     }
 

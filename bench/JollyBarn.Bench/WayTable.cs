@@ -6,6 +6,7 @@ using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.OpenFile;
 using JollyBarn.Planning.Ways;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Testing.Oracle;
 using JollyBarn.Wiring;
 
@@ -37,7 +38,7 @@ internal static class WayTable
             Row($"demo: {wish.Kind}, {job.Boxes[wish.Box!.Value].Name}", job, [wish]);
         }
 
-        var large = WiredHouse.Large(1, 40, 300);
+        var large = LargeHouse.Make(1, 40, 300);
         Row(
             "300 boxes on 40 circuits: an outlet more, each of 12 boxes",
             large,

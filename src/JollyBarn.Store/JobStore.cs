@@ -84,7 +84,7 @@ public sealed partial class JobStore : IAsyncDisposable
     public IReadOnlyList<JobRow> List(bool binned)
     {
         using var db = Db();
-        return Sound([.. db.Jobs.AsNoTracking().Where(j => (j.Binned != null) == binned).OrderByDescending(j => j.Changed)]);
+        return Sound([.. db.Jobs.AsNoTracking().Where(j => (j.Binned != null) == binned && !j.Exercise).OrderByDescending(j => j.Changed)]);
     }
 
     /// <summary>The job as it stands in lists, also in the bin; null when there is none.</summary>

@@ -31,6 +31,18 @@ public sealed partial class JobStore
         return new RenameJob(name).Check(copy) ?? Insert(newId, copy, copy, [], existing => Is(existing, name), photos);
     }
 
+    /// <summary>Takes in a job made to learn by.</summary>
+    /// <returns>Its id; a new one each time, so that nobody's work is another's.</returns>
+    public string Practise(Job job)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var id = $"practice-{Guid.NewGuid():N}";
+        return Insert(id, job, job, [], _ => false) is { } refusal ? throw new StoreException(refusal.ToString()) : id;
+    }
+
+    /// <summary>Shows what the rules say of a job made to learn by, once it was graded.</summary>
+    public void ShowExercise(string id) => Find(id)?.DoFor($"shown-{Guid.NewGuid():N}", Program, new ShowExercise());
+
     /// <summary>Takes a file in as a job that is not here yet.</summary>
     /// <param name="photos">Bytes of its pictures by hash.</param>
     public Refusal? Import(string id, JobFile file, IReadOnlyDictionary<string, byte[]>? photos = null) =>
@@ -98,6 +110,7 @@ public sealed partial class JobStore
                     Changed = history.Count > 0 ? history[^1].At : Now(),
                     Binned = present.Binned ? Now() : null,
                     Projected = -1,
+                    Exercise = present.Exercise is not null,
                 }
             );
             db.Snapshots.Add(Snapshots.Of(id, 0, start));

@@ -22,6 +22,9 @@ public sealed class JobRow
     /// <summary>Which way of making them they were made by.</summary>
     public int ProjectedBy { get; set; }
 
+    /// <summary>True for a job made to learn by: it stands in no list.</summary>
+    public bool Exercise { get; init; }
+
     /// <summary>Checks the fields above, lists apart; empty in a file of an older program until it is brought up.</summary>
     public string Sum { get; set; } = "";
 

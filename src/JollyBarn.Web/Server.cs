@@ -177,6 +177,7 @@ public static partial class Server
         api.MapFill();
         api.MapMark();
         api.MapPractice();
+        api.MapExercises();
         api.MapWalls();
         api.MapJobs();
         api.MapBoxes();

@@ -42,7 +42,8 @@ public sealed record JobHead(
     IReadOnlyDictionary<string, Source> Sources,
     IReadOnlyDictionary<string, Panel> Panels,
     IReadOnlyDictionary<string, Circuit> Circuits,
-    IReadOnlyDictionary<string, string> Changes
+    IReadOnlyDictionary<string, string> Changes,
+    Exercise? Exercise
 );
 
 /// <summary>A box in a list, with what fill says of it.</summary>
@@ -139,7 +140,8 @@ internal static class Views
             Map(job.Sources),
             Map(job.Panels),
             Map(job.Circuits),
-            job.Changes.ToDictionary(c => c.Key, c => c.Value.Name)
+            job.Changes.ToDictionary(c => c.Key, c => c.Value.Name),
+            job.Exercise
         );
 
     /// <param name="solved">Stops of the network; null while they are being worked out.</param>
@@ -171,7 +173,11 @@ internal static class Views
         );
     }
 
-    public static BoxView View(Job job, long version, Id<Box> id, Box box, BoxReport report, IReadOnlyList<Finding> verdicts) =>
+    /// <summary>A view; of a job to learn by without verdicts, until it was graded.</summary>
+    public static BoxView View(Job job, long version, Id<Box> id, Box box, BoxReport report, IReadOnlyList<Finding> found) =>
+        Judged(job, version, id, box, report, job.Exercise is { Shown: false } ? [] : found);
+
+    private static BoxView Judged(Job job, long version, Id<Box> id, Box box, BoxReport report, IReadOnlyList<Finding> verdicts) =>
         new(
             id,
             version,

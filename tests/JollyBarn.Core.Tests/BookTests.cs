@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
 using JollyBarn.Telling.Filled;

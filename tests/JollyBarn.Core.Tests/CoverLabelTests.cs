@@ -1,5 +1,6 @@
 using JollyBarn.Connection.Sheet;
 using JollyBarn.Edits;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Telling;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;

@@ -1,6 +1,7 @@
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
 using JollyBarn.Electrics.Seen;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;
 using JollyBarn.Tracing;

@@ -1,4 +1,5 @@
 using JollyBarn.Inspection;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Testing.Oracle;
 
 namespace JollyBarn.Core.Tests;

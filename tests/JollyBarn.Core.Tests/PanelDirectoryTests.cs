@@ -1,5 +1,6 @@
 using JollyBarn.Connection.Sheet;
 using JollyBarn.Edits;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Telling;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;
@@ -28,7 +29,7 @@ public sealed class PanelDirectoryTests
         var job = Enumerable.Range(1, 200).Select(WiredHouse.Make).First(j => Rooms(j).Any(g => g.Count() > 1));
         var said = ToldDirectory.Tell(job, "p").Lines.Select(l => l.Should).OfType<string>().ToList();
         Assert.Equal(said.Count, said.Distinct().Count());
-        Assert.Contains(said, s => s.Contains("(Box b", StringComparison.Ordinal));
+        Assert.Contains(said, s => s.Contains("(Type store", StringComparison.Ordinal));
     }
 
     /// <summary>Slots are numbered down two sides: a breaker of two poles takes one and the next below it on the same side.</summary>

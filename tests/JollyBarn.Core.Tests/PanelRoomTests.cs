@@ -1,3 +1,4 @@
+using JollyBarn.Edits;
 using JollyBarn.Inspection.Supply;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;

@@ -1,3 +1,4 @@
+using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Rules;

@@ -1,3 +1,4 @@
+using JollyBarn.Edits;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;
 

@@ -1,6 +1,7 @@
 using JollyBarn.Connection.Sheet;
 using JollyBarn.Edits;
 using JollyBarn.Planning;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;
 using JollyBarn.Wiring;

@@ -3,6 +3,7 @@ using JollyBarn.Connection.Sheet;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Measures;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;
 using JollyBarn.Tracing;
@@ -98,7 +99,7 @@ public sealed class StopOrderTests
 
     private static (Job Truth, Rail Rail) House(int seed, int count)
     {
-        var truth = WiredHouse.Large(seed, 1, count);
+        var truth = LargeHouse.Make(seed, 1, count);
         return (truth, RunSheet.Of(truth).Rails.Single());
     }
 

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using JollyBarn.CodeBook;
+using JollyBarn.Edits;
 using JollyBarn.Testing;
 using JollyBarn.Web;
 using JollyBarn.Wiring;

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 using JollyBarn.Connection.Sheet;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Testing.Oracle;
 using JollyBarn.Wiring;
 
@@ -16,8 +17,8 @@ public sealed partial class SheetTests
         [
             .. Enumerable
                 .Range(1, Houses)
-                .Select(s => WiredHouse.Large(s, 2 + (s % 10), 8 + (s % 10 * 5)))
-                .Select((j, i) => (j, WiredHouse.Grown(j, i))),
+                .Select(s => LargeHouse.Make(s, 2 + (s % 10), 8 + (s % 10 * 5)))
+                .Select((j, i) => (j, LargeHouse.Grown(j, i))),
         ]
     );
 

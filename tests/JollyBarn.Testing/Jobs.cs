@@ -2,7 +2,6 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Fill;
 using JollyBarn.Measures;
-using JollyBarn.Telling;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Testing;
@@ -35,17 +34,6 @@ public static class Jobs
     /// <summary>Ids as they are written.</summary>
     public static IEnumerable<string> Texts<T>(this IEnumerable<Id<T>> ids)
         where T : class => ids.Select(i => i.Text);
-
-    /// <summary>Does an edit that must be possible.</summary>
-    public static Job Do(this Job job, params Edit[] edits)
-    {
-        foreach (var edit in edits)
-        {
-            job = edit.Check(job) is { } refusal ? throw new InvalidOperationException($"{edit}: {refusal.Tell().Says}") : edit.Apply(job);
-        }
-
-        return job;
-    }
 
     public static Job Cables(this Job job, int count, int gauge, int conductors, bool ground = true) =>
         Enumerable

@@ -56,7 +56,7 @@ public sealed class BadRequestTests(Running running) : IClassFixture<Running>
     [Fact]
     public async Task Spoilt_requests_of_every_operation_are_refused_with_a_sentence_and_leave_a_whole_record()
     {
-        foreach (var id in new[] { QuestionedHouse.Id, QuestionedHouse.Spare })
+        foreach (var id in QuestionedHouse.Ids)
         {
             Assert.Null(running.Store.Import(id, QuestionedHouse.AsFile(id)));
         }

@@ -48,6 +48,11 @@ public static class Cells
         Leaf(cells, "name", JsonValue.Create(before.Name), JsonValue.Create(after.Name));
         Leaf(cells, "kind", JsonValue.Create(before.Kind.ToString()), JsonValue.Create(after.Kind.ToString()));
         Leaf(cells, "binned", JsonValue.Create(before.Binned), JsonValue.Create(after.Binned));
+        if (!ReferenceEquals(before.Exercise, after.Exercise))
+        {
+            Leaf(cells, "exercise", ExerciseNode(before), ExerciseNode(after));
+        }
+
         if (!ReferenceEquals(before.Profile, after.Profile))
         {
             Leaf(cells, "profile", Node(before.Profile, JobJson.Default.CodeProfile), Node(after.Profile, JobJson.Default.CodeProfile));
@@ -83,6 +88,7 @@ public static class Cells
                 (["name"], { } v) => job with { Name = v.GetString() ?? job.Name },
                 (["kind"], { } v) => job with { Kind = Enum.Parse<JobKind>(v.GetString()!) },
                 (["binned"], { } v) => job with { Binned = v.GetBoolean() },
+                (["exercise"], _) => job with { Exercise = value?.Deserialize(JobJson.Default.Exercise) },
                 (["profile"], { } v) => job with { Profile = v.Deserialize(JobJson.Default.CodeProfile)! },
                 (["practice"], { } v) => job with { Practice = v.Deserialize(JobJson.Default.HousePractice)! },
                 ({ Length: >= 2 }, _) when Collections.Find(parts[0]) is { } collection => collection.Put(job, parts[1], parts[2..], value),
@@ -100,6 +106,7 @@ public static class Cells
             ["name"] => JsonValue.Create(job.Name),
             ["kind"] => JsonValue.Create(job.Kind.ToString()),
             ["binned"] => JsonValue.Create(job.Binned),
+            ["exercise"] => ExerciseNode(job),
             ["profile"] => Node(job.Profile, JobJson.Default.CodeProfile),
             ["practice"] => Node(job.Practice, JobJson.Default.HousePractice),
             [var collection, var id, .. var inside] => inside.Aggregate(Collections.Find(collection)?.At(job, id), (node, step) =>
@@ -107,6 +114,8 @@ public static class Cells
             ),
             _ => null,
         };
+
+    private static JsonNode? ExerciseNode(Job job) => job.Exercise is { } exercise ? Node(exercise, JobJson.Default.Exercise) : null;
 
     internal static JsonNode? Node(JsonElement? element) => element is { } given ? JsonNode.Parse(given.GetRawText()) : null;
 

@@ -153,6 +153,7 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(EndWait), "endWait")]
 [JsonDerivedType(typeof(RecordInspection), "recordInspection")]
 [JsonDerivedType(typeof(ForgetMinutes), "forgetMinutes")]
+[JsonDerivedType(typeof(ShowExercise), "showExercise")]
 public abstract record Edit
 {
     /// <summary>Version of this kind's meaning; a later meaning gets a later number and the old one still replays.</summary>

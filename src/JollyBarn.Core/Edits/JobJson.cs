@@ -40,6 +40,7 @@ namespace JollyBarn.Edits;
 [JsonSerializable(typeof(Ruling))]
 [JsonSerializable(typeof(Report))]
 [JsonSerializable(typeof(Photo))]
+[JsonSerializable(typeof(Exercise))]
 [JsonSerializable(typeof(CodeProfile))]
 [JsonSerializable(typeof(HousePractice))]
 [JsonSerializable(typeof(SortedDictionary<string, string>))]

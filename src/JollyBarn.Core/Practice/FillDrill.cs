@@ -79,7 +79,7 @@ public static class FillDrills
     {
         ArgumentOutOfRangeException.ThrowIfLessThan(level, 1);
         ArgumentOutOfRangeException.ThrowIfGreaterThan(level, Levels);
-        var random = new Random(Mixed(seed, level, (int)edition));
+        var random = new Random(Seeds.Mixed(seed, level, (int)edition));
         var box = Inside(random, level) with { Edition = edition };
         var pigtails = level == 1 ? 0 : random.Next(1, 4);
         var needed = BoxFill.Evaluate(box.Read(), box.Profile(), box.House()).Needed.Low.CubicInches;
@@ -99,19 +99,6 @@ public static class FillDrills
             pigtails,
             tabled?.Volume?.CubicInches
         );
-    }
-
-    /// <summary>A number that neighbouring seeds share no pattern of: what <see cref="Random"/> draws first from seeds in a row is alike.
-    /// The same on every machine. Mixed as in lowbias32, public domain.</summary>
-    private static int Mixed(int seed, int level, int edition)
-    {
-        unchecked
-        {
-            var x = (uint)((((seed * 31) + level) * 10_007) + edition);
-            x = (x ^ (x >> 16)) * 0x7feb352d;
-            x = (x ^ (x >> 15)) * 0x846ca68b;
-            return (int)(x ^ (x >> 16));
-        }
     }
 
     private static PlainBox Inside(Random random, int level)

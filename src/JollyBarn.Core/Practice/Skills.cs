@@ -15,6 +15,25 @@ public enum Skill
     FillSum,
     FillRoom,
     FillVerdict,
+    SpotConnections,
+    SpotGrounding,
+    SpotJoints,
+    SpotCables,
+    SpotWires,
+    SpotDevices,
+    SpotBox,
+
+    /// <summary>Telling what can hurt somebody now from what is to be fixed.</summary>
+    SpotSeverity,
+
+    /// <summary>Not calling wrong what holds.</summary>
+    SpotFalse,
+    KnowNumbers,
+    KnowWire,
+    KnowConnectors,
+    KnowBoxes,
+    KnowHouse,
+    KnowSayings,
 }
 
 /// <summary>A skill with how it went.</summary>
@@ -60,8 +79,12 @@ public static class Skills
             .Take(marked.Steps)
             .Select(s => new SkillGrade(s.Skill, s.Hinted ? Grade.Hard : Grade.Good));
         var all = marked.Wrong is { } wrong ? right.Append(new(Of(wrong, marked.Row), Grade.Again)) : right;
-        return [.. all.GroupBy(g => g.Skill).Select(g => g.MinBy(x => x.Grade)!).OrderBy(g => g.Skill)];
+        return Worst([.. all]);
     }
+
+    /// <summary>One grade for each skill: the worst.</summary>
+    internal static IReadOnlyList<SkillGrade> Worst(IReadOnlyList<SkillGrade> all) =>
+        [.. all.GroupBy(g => g.Skill).Select(g => g.MinBy(x => x.Grade)!).OrderBy(g => g.Skill)];
 
     /// <summary>A record after a practice; the worst first that comes back first.</summary>
     /// <param name="today">Day of the practice.</param>

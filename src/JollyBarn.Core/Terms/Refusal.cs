@@ -106,6 +106,7 @@ public enum Why
     ListSize,
     ListTooLong,
     MadeByProgram,
+    NotAnExercise,
     ManyPictures,
     OtherDoer,
     NobodyYet,

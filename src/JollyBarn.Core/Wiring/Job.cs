@@ -163,6 +163,10 @@ public sealed record Job
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public bool Binned { get; init; }
 
+    /// <summary>What it is to learn by; null for a job that is real.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Exercise? Exercise { get; init; }
+
     public CodeProfile Profile { get; init; } = CodeProfile.Default;
 
     public HousePractice Practice { get; init; } = HousePractice.Default;

@@ -1,6 +1,7 @@
 using System.Globalization;
 using JollyBarn.CodeBook;
 using JollyBarn.Practice;
+using JollyBarn.Practice.Asked;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Terms;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -10,6 +11,17 @@ namespace JollyBarn.Web.Endpoints;
 /// <summary>A count to be marked.</summary>
 /// <param name="Hinted">Lines a hint was taken for.</param>
 public sealed record DrillAsk(int Seed, int Level, Edition Edition, FillTry Try, IReadOnlyList<FillRow>? Hinted = null);
+
+/// <summary>Which questions.</summary>
+public enum AskedOf
+{
+    Sizes,
+    Heard,
+}
+
+/// <summary>An answer to a question.</summary>
+/// <param name="Answer">Number of the one that was chosen, from 0.</param>
+public sealed record AskedAnswer(AskedOf Of, int Seed, int Level, Edition Edition, int Answer);
 
 /// <summary>A person's own record, and how skills went.</summary>
 /// <param name="Today">The person's own day, ISO 8601.</param>
@@ -46,6 +58,26 @@ internal static class PracticeEndpoints
             .WithName("fillDrillMarked")
             .WithSummary("Where a count first went wrong, what may have been done, and the whole sum.");
 
+        api.MapGet(
+                "/practice/asked",
+                Results<Ok<ToldAsked>, ProblemHttpResult> (AskedOf of, int seed, int level, Edition edition = Edition.Nec2023) =>
+                    (Check(level, edition) ?? Check(of)) is { } refusal
+                        ? Told(refusal)
+                        : TypedResults.Ok(AskedTeller.Tell(Item(of, seed, level, edition)))
+            )
+            .ProducesProblem(422)
+            .WithName("asked")
+            .WithSummary("A question with answers to choose from, made from the code book and the rules in force.");
+
+        api.MapPost("/practice/asked/marked", Results<Ok<ToldAskedMark>, ProblemHttpResult> (AskedAnswer ask) =>
+                (Check(ask.Level, ask.Edition) ?? Check(ask.Of)) is { } refusal
+                    ? Told(refusal)
+                    : TypedResults.Ok(AskedTeller.Tell(Item(ask.Of, ask.Seed, ask.Level, ask.Edition), ask.Answer))
+            )
+            .ProducesProblem(422)
+            .WithName("askedMarked")
+            .WithSummary("Whether the answer is right, which is, and why: the article, and the case that shows it.");
+
         api.MapPost("/practice/record", Results<Ok<IReadOnlyList<SkillKept>>, ProblemHttpResult> (PracticeAsk ask) =>
                 Skills.Holds(ask.Record)
                 && ask.Graded.Count <= MostRows
@@ -60,7 +92,12 @@ internal static class PracticeEndpoints
             .WithSummary("A person's record after a practice: how well each skill is kept, and the day it comes back.");
     }
 
-    private static Refusal? Check(int level, Edition edition) =>
+    private static AskedItem Item(AskedOf of, int seed, int level, Edition edition) =>
+        of == AskedOf.Heard ? AskedItems.Heard(seed, level, edition) : AskedItems.Size(seed, level, edition);
+
+    private static Refusal? Check(AskedOf of) => Enum.IsDefined(of) ? null : new(Why.NotAChoice, "of");
+
+    internal static Refusal? Check(int level, Edition edition) =>
         level is < 1 or > FillDrills.Levels ? new(Why.CountRange, "level", ("most", FillDrills.Levels))
         : Enum.IsDefined(edition) ? null
         : new(Why.NotAChoice, "edition");

@@ -1,10 +1,11 @@
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
 using JollyBarn.Electrics.Seen;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Testing;
 using JollyBarn.Tracing.Hunting;
 using JollyBarn.Wiring;
-using WiredHouse = JollyBarn.Testing.Oracle.WiredHouse;
+using WiredHouse = JollyBarn.Practice.Houses.WiredHouse;
 
 namespace JollyBarn.Core.Tests.Hunting;
 

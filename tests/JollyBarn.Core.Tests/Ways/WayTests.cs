@@ -5,6 +5,7 @@ using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Ways;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;
 using JollyBarn.Wiring;

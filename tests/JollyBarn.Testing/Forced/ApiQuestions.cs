@@ -48,6 +48,11 @@ public static class ApiQuestions
             200
         ),
         ("post /api/practice/record", "", """{"record":[],"graded":[{"skill":"FillGrounds","grade":"Good"}],"today":"2026-10-05"}""", 200),
+        ("get /api/practice/asked", "?of=Sizes&seed=7&level=3", null, 200),
+        ("post /api/practice/asked/marked", "", """{"of":"Heard","seed":7,"level":3,"edition":"Nec2023","answer":1}""", 200),
+        ("post /api/practice/bench", "", """{"kind":"Spot","seed":7,"level":2,"edition":"Nec2020"}""", 200),
+        ("get /api/practice/bench/{exercise}", "", null, 200),
+        ("post /api/practice/bench/{exercise}/spot", "", """{"said":[{"part":"box","rule":"fill","severity":"Fix"}]}""", 200),
         ("post /api/trench", "", """{"along":"40'","over":"Soil","raceway":"Plastic","guarded":true,"post":"18","frost":"36"}""", 200),
         ("get /api/wishes", "?words=more%20outlets%20here", null, 200),
         ("post " + Job + "/ways", "", """{"kind":"AddDevice","box":"press-left","device":"receptacle","weights":{"way.rate":60}}""", 200),

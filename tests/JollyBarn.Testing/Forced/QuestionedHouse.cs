@@ -12,6 +12,12 @@ public static class QuestionedHouse
     /// <summary>A job for the questions of the bin, so that the other one stays.</summary>
     public const string Spare = "spare";
 
+    /// <summary>A job made to learn by.</summary>
+    public const string Practised = "practised";
+
+    /// <summary>Every job that questions name.</summary>
+    public static IReadOnlyList<string> Ids { get; } = [Id, Spare, Practised];
+
     public static Job Made() =>
         SmallHouse
             .Followed(SmallHouse.Receptacle())
@@ -28,13 +34,18 @@ public static class QuestionedHouse
             ]);
 
     /// <summary>The house as a file.</summary>
-    public static JobFile AsFile(string id = Id) => new(JobFile.FormatName, JobFile.CurrentVersion, id, Made(), Made(), []);
+    public static JobFile AsFile(string id = Id)
+    {
+        var job = id == Practised ? Made() with { Exercise = new(ExerciseKind.Spot, 21, 2, "b") } : Made();
+        return new(JobFile.FormatName, JobFile.CurrentVersion, id, job, job, []);
+    }
 
     /// <summary>What stands for a name in a question; <c>job</c> is of the house.</summary>
     public static Dictionary<string, string> Names() =>
         new(StringComparer.Ordinal)
         {
             ["job"] = Id,
+            ["exercise"] = Practised,
             ["box"] = "b",
             ["edition"] = "Nec2023",
             ["change"] = "bench-row",

@@ -1,6 +1,7 @@
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Supply;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Testing.Oracle;

@@ -19,6 +19,10 @@ public sealed class ExpectedLive
     /// <summary>The stops of a job, worked out now.</summary>
     public static ILookup<Id<Box>, Finding> Judge(Job job) => Told(job, LiveParts.Of(job)).ToLookup(p => p.Box, p => p.Stop);
 
+    /// <summary>The stops of what hangs together with something that is not as it was, worked out now.</summary>
+    public static ILookup<Id<Box>, Finding> Judge(Job before, Job after) =>
+        Told(after, LiveParts.Of(after, Connected.Near(before, after).ToHashSet())).ToLookup(p => p.Box, p => p.Stop);
+
     /// <summary>The stops of a job where they come within the time; null while they are being worked out.</summary>
     /// <param name="patience">ms.</param>
     public ILookup<Id<Box>, Finding>? Of(Job job, int patience)

@@ -11,6 +11,7 @@ internal sealed class JobEditWords : EditWords
     public JobEditWords()
     {
         Says<BinJob>((_, _) => "Job put in the bin");
+        Says<ShowExercise>((_, _) => "Graded, and what the rules say is shown");
         Says<BringBackJob>((_, _) => "Job brought back from the bin");
         Says<ReplaceJob>(
             (e, _) =>

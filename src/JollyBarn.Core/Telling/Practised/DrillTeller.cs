@@ -42,7 +42,7 @@ public static class DrillTeller
             drill.Seed,
             drill.Level,
             drill.Box.Edition,
-            [.. DrillWords.Inside(drill)],
+            [.. DrillWords.Whole(drill)],
             [.. drill.Rows.Select(r => new ToldDrillRow(r, DrillWords.Name(drill, r), DrillWords.Rule(drill, r.Kind)))]
         );
     }

@@ -82,6 +82,18 @@ public static class DrillWords
         }
 
         yield return box.Clamps == ClampStyle.Internal ? "Clamps inside the box" : "Connectors clamped outside the box";
+    }
+
+    /// <summary>What is in it and what room it says it has, a line each.</summary>
+    public static IEnumerable<string> Whole(FillDrill drill)
+    {
+        ArgumentNullException.ThrowIfNull(drill);
+        var box = drill.Box;
+        foreach (var says in Inside(drill))
+        {
+            yield return says;
+        }
+
         yield return $"Box marked {box.Mark}"
             + (drill.TableVolume is { } table ? FormattableString.Invariant($"; the table says {table:0.0##} in³ for its size") : "");
         foreach (var part in box.Parts)

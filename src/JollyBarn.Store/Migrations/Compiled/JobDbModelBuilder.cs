@@ -11,7 +11,7 @@ namespace JollyBarn.Store.Migrations.Compiled
     public partial class JobDbModel
     {
         private JobDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("4981bf20-0a59-40af-ae3c-676a2bec55d7"), entityTypeCount: 5)
+            : base(skipDetectChanges: false, modelId: new Guid("1d935ae9-1f8e-4de7-9961-1431d4503630"), entityTypeCount: 5)
         {
         }
 

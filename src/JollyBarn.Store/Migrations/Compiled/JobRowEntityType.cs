@@ -18,7 +18,7 @@ namespace JollyBarn.Store.Migrations.Compiled
                 "JollyBarn.Store.JobRow",
                 typeof(JobRow),
                 baseEntityType,
-                propertyCount: 9,
+                propertyCount: 10,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -46,6 +46,13 @@ namespace JollyBarn.Store.Migrations.Compiled
                 typeof(string),
                 propertyInfo: typeof(JobRow).GetProperty("Created", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(JobRow).GetField("<Created>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var exercise = runtimeEntityType.AddProperty(
+                "Exercise",
+                typeof(bool),
+                propertyInfo: typeof(JobRow).GetProperty("Exercise", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(JobRow).GetField("<Exercise>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: false);
 
             var name = runtimeEntityType.AddProperty(
                 "Name",

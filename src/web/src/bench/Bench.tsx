@@ -37,6 +37,8 @@ export type BenchProps = {
   edit: BoxEdit;
   /** Looking back: nothing can be changed. */
   past: boolean;
+  /** Nothing but the picture. */
+  bare?: boolean;
   lit: readonly string[];
   sel: Sel | null;
   onSelect: (sel: Sel | null) => void;
@@ -49,7 +51,7 @@ export type BenchProps = {
 };
 
 /** The open box as a picture one works on: pick an end, see where it may go and what would follow, land it. */
-export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSelect, small, look, beside }: BenchProps) {
+export function Bench({ job, view, catalogue, edit, past, bare, change, lit, sel, onSelect, small, look, beside }: BenchProps) {
   const { units } = useSettings();
   const root = useRef<HTMLDivElement>(null);
   const [rear, setRear] = useState(false);
@@ -178,24 +180,26 @@ export function Bench({ job, view, catalogue, edit, past, change, lit, sel, onSe
 
   return (
     <section aria-label={w.title} className="flex min-h-0 min-w-0 flex-col">
-      <Tools
-        job={job}
-        box={view.id}
-        past={past}
-        planned={change !== null}
-        picked={good.length}
-        gestures={good.length > 1 && <Gestures job={job} view={view} edit={edit} leads={good} />}
-        rear={rear}
-        unopened={view.box.contents === "NotOpened"}
-        small={small}
-        onAdd={(what) => setAdding({ what })}
-        onJoin={() => {
-          setBunch(none);
-          void join(good);
-        }}
-        onMove={() => pickUp(good[0]!, false)}
-        onTurn={() => setRear(!rear)}
-      />
+      {!bare && (
+        <Tools
+          job={job}
+          box={view.id}
+          past={past}
+          planned={change !== null}
+          picked={good.length}
+          gestures={good.length > 1 && <Gestures job={job} view={view} edit={edit} leads={good} />}
+          rear={rear}
+          unopened={view.box.contents === "NotOpened"}
+          small={small}
+          onAdd={(what) => setAdding({ what })}
+          onJoin={() => {
+            setBunch(none);
+            void join(good);
+          }}
+          onMove={() => pickUp(good[0]!, false)}
+          onTurn={() => setRear(!rear)}
+        />
+      )}
       <div
         ref={root}
         tabIndex={0}

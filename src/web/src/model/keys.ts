@@ -25,6 +25,7 @@ export type View =
   | "difference"
   | "directory"
   | "ends"
+  | "exercise"
   | "gestures"
   | "handover"
   | "head"

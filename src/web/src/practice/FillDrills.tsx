@@ -2,20 +2,16 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useSearchParams } from "react-router";
 import { api, must, type Schemas } from "../api/client";
-import { Button, Choice } from "../parts/controls";
+import { Button } from "../parts/controls";
 import { FitColumn } from "../parts/FitColumn";
 import { Nowhere } from "../parts/Nowhere";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 import { practiceWords as w } from "../words/practice";
+import { levels, newSeed, Setting, type Edition, type Level } from "./Setting";
 import { CountSheet, rowKey, type Typed } from "./CountSheet";
 import { Record } from "./Record";
 import { useRecord } from "./record";
-
-type Edition = Schemas["Edition"];
-const newSeed = () => String(1 + Math.floor(Math.random() * 99_999));
-const levels = ["1", "2", "3", "4", "5"] as const;
-type Level = (typeof levels)[number];
 
 /** Boxes to be counted, marked line by line; which one it is stands in the address. */
 export default function FillDrills() {
@@ -42,21 +38,7 @@ export default function FillDrills() {
           <h1 className="text-2xl">{w.fill}</h1>
           <p className="text-ink-2">{w.how}</p>
         </div>
-        <Choice label={w.level} value={level} onChange={(l: Level) => go({ level: l })} options={levels.map((l) => [l, l] as const)} />
-        <label>
-          <span className="mb-1 block text-sm text-ink-2">{words.bookPage.edition}</span>
-          <select
-            className="figure min-h-11 rounded-lg border-2 border-rule bg-card px-2"
-            value={edition}
-            onChange={(e) => go({ edition: e.target.value as Edition })}
-          >
-            {Object.entries(words.edition).map(([id, name]) => (
-              <option key={id} value={id}>
-                NEC {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Setting level={level} edition={edition} onLevel={(l) => go({ level: l })} onEdition={(e) => go({ edition: e })} />
       </div>
       {drill.data ? (
         <Count key={`${seed}-${level}-${edition}`} drill={drill.data} onGraded={kept.graded} onNext={() => go({})} />

@@ -1,28 +1,32 @@
 using JollyBarn.Edits;
+using JollyBarn.Practice.Houses;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Testing.Oracle;
 
-/// <content>Houses of many circuits that fork, as large ones do.</content>
-public sealed partial class WiredHouse
+/// <summary>Houses of many circuits that fork, as large ones do.</summary>
+public sealed class LargeHouse : WiredHouse
 {
+    private LargeHouse(int seed)
+        : base(seed) { }
+
     /// <summary>So many circuits of all kinds, those of receptacles forking, with so many boxes or a few more.</summary>
-    public static Job Large(int seed, int circuits, int boxes)
+    public static Job Make(int seed, int circuits, int boxes)
     {
-        var house = new WiredHouse(seed);
+        var house = new LargeHouse(seed);
         house.Do(new PutPanel("p", new Panel("Panel", SupplySystem.SplitPhase, 4 * ((circuits + 1) / 2), 200, "s")));
         Action[] kinds = [house.Protected, house.Light, house.Loop, house.ThreeWays, house.Multiwire, house.HalfSwitched];
         for (var c = 0; c < circuits; c++)
         {
             var left = circuits - c;
-            var share = Math.Max(1, (boxes - house.boxes) / left);
-            if (share <= 3 && house.random.Next(3) > 0)
+            var share = Math.Max(1, (boxes - house.Boxes) / left);
+            if (share <= 3 && house.Drawn(3) > 0)
             {
-                kinds[house.random.Next(kinds.Length)]();
+                kinds[house.Drawn(kinds.Length)]();
             }
             else
             {
-                house.Branching(Math.Max(2, house.random.Next((2 * share) + 1)));
+                house.Branching(Math.Max(2, house.Drawn((2 * share) + 1)));
             }
         }
 
@@ -32,10 +36,10 @@ public sealed partial class WiredHouse
     /// <summary>The job with one more receptacle behind a box of joints that is there already.</summary>
     public static Job Grown(Job job, int seed)
     {
-        var house = new WiredHouse(seed) { Job = job, boxes = job.Boxes.Count };
+        var house = new LargeHouse(seed) { Job = job, Boxes = job.Boxes.Count };
         var joints = job.Boxes.Where(b => b.Value.Joints.Has("hots") && b.Value.Joints.Has("neutrals") && b.Value.Joints.Has("grounds"));
         Id<Box>[] from = [.. joints.Select(b => b.Key)];
-        house.Behind(from[house.random.Next(from.Length)]);
+        house.Behind(from[house.Drawn(from.Length)]);
         return house.Job;
     }
 
@@ -47,7 +51,7 @@ public sealed partial class WiredHouse
         while (all.Count < count)
         {
             // More often on from the last than from one before: rows with forks.
-            var before = random.Next(3) > 0 ? all[^1] : all[random.Next(all.Count)];
+            var before = Drawn(3) > 0 ? all[^1] : all[Drawn(all.Count)];
             all.Add(Behind(before));
         }
     }

@@ -3,12 +3,12 @@ using JollyBarn.Edits;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
 
-namespace JollyBarn.Testing.Oracle;
+namespace JollyBarn.Practice.Houses;
 
 /// <content>What hands do: put up a box, pull a cable, bring it in, join and land.</content>
-public sealed partial class WiredHouse
+public partial class WiredHouse
 {
-    private void Grounds(Id<Box> box, Id<Lead>[] grounds, params Id<Device>[] devices)
+    protected void Grounds(Id<Box> box, Id<Lead>[] grounds, params Id<Device>[] devices)
     {
         Join(box, "grounds", grounds);
         foreach (var device in devices)
@@ -30,14 +30,14 @@ public sealed partial class WiredHouse
         }
     }
 
-    private void Join(Id<Box> box, string name, Id<Lead>[] leads) =>
+    protected void Join(Id<Box> box, string name, Id<Lead>[] leads) =>
         Do(new JoinLeads(box, name, leads.Length > 3 ? "twist-on-large" : "twist-on-medium", leads, name));
 
-    private Id<Box> Box(string kind, string place)
+    protected Id<Box> Box(string kind, string place)
     {
-        var id = $"b{boxes++}";
+        var id = $"b{Boxes++}";
         Do(
-            new AddBox(id, $"Box {id}", kind, place, null, Contents.Complete),
+            new AddBox(id, $"{Job.Places[place].Name} {Boxes}", kind, place, null, Contents.Complete),
             Note(id, "box", "near-water", "no"),
             Note(id, "box", "plate-metal", "yes")
         );
@@ -45,7 +45,7 @@ public sealed partial class WiredHouse
     }
 
     /// <summary>A circuit on breakers of its own, and the gauge its cables have.</summary>
-    private (Id<Circuit> Circuit, int Gauge) Circuit(int amperes, int breakers = 1)
+    protected (Id<Circuit> Circuit, int Gauge) Circuit(int amperes, int breakers = 1)
     {
         Id<Circuit> id = $"c{circuits}";
         var panel = Job.Panels["p"];
@@ -77,7 +77,7 @@ public sealed partial class WiredHouse
         return (id, amperes == 15 ? 14 : 12);
     }
 
-    private Id<Run> FromPanel(Id<Circuit> circuit, int gauge, int conductors)
+    protected Id<Run> FromPanel(Id<Circuit> circuit, int gauge, int conductors)
     {
         var run = Run(circuit, gauge, conductors);
         Job = Job with { Runs = Job.Runs.With(run, Job.Runs[run] with { B = new RunEnd(EndAt.Panel, "p") }) };
@@ -85,10 +85,10 @@ public sealed partial class WiredHouse
     }
 
     /// <summary>A cable that ends nowhere yet.</summary>
-    private Id<Run> Run(Id<Circuit> circuit, int gauge, int conductors)
+    protected Id<Run> Run(Id<Circuit> circuit, int gauge, int conductors)
     {
         Id<Run> id = $"r{Job.Runs.Count}";
-        var spec = Jobs.Nm(gauge, conductors);
+        var spec = new CableSpec(CableType.NmB, conductors, GroundKind.Bare, Gauge.Awg(gauge));
         Do(
             new AddBox("making", "Making", "nm-1g-22.5"),
             new AddCable("making", id, "k", spec),
@@ -98,24 +98,33 @@ public sealed partial class WiredHouse
         return id;
     }
 
-    private Fact<Length> Far() => new(Known.Measured, Length.Inches(12 * random.Next(10, 40)));
+    private Fact<Length> Far() => new(Known.Measured, Length.Inches(12 * (10 + Drawn(30))));
 
     /// <summary>Brings the next free end of a cable into a box; its leads.</summary>
-    private Id<Lead>[] Enter(Id<Box> box, Id<Run> run)
+    protected Id<Lead>[] Enter(Id<Box> box, Id<Run> run)
     {
         var side = Job.Runs[run].A.At == EndAt.Unknown ? RunSide.A : RunSide.B;
-        Do(new ConnectRun(box, run, side, $"k-{run}", EntrySide.Top, $"of {run}"));
+        Do(new ConnectRun(box, run, side, $"k-{run}", EntrySide.Top, Job.Runs[run].B.At == EndAt.Panel ? "from the panel" : null));
+        if (side == RunSide.B && Job.Runs[run].A.Box is { } other)
+        {
+            // Each end is called after the box at the other.
+            Do(
+                new NameCable(box, run, side, $"from {Job.Boxes[other].Name}"),
+                new NameCable(other, run, RunSide.A, $"to {Job.Boxes[box].Name}")
+            );
+        }
+
         return [.. Job.Boxes[box].Leads.Where(l => l.Value.Run == run).OrderBy(l => l.Value.Index).Select(l => l.Key)];
     }
 
-    private string Side(Id<Box> box, Id<Run> run) => Job.Runs[run].A.IsIn(box) ? "a" : "b";
+    protected string Side(Id<Box> box, Id<Run> run) => Job.Runs[run].A.IsIn(box) ? "a" : "b";
 
-    private void Do(params Edit[] edits) => Job = Job.Do(edits);
+    protected void Do(params Edit[] edits) => Job = Job.Do(edits);
 
-    private static Landing In(string joint) => new(LandingAt.Joint, joint);
+    protected static Landing In(string joint) => new(LandingAt.Joint, joint);
 
-    private static Landing At(Id<Device> device, string place) => new(LandingAt.Terminal, null, device, place);
+    protected static Landing At(Id<Device> device, string place) => new(LandingAt.Terminal, null, device, place);
 
-    private static NoteFact Note(Id<Box> box, string of, string key, string value) =>
+    protected static NoteFact Note(Id<Box> box, string of, string key, string value) =>
         new(box, of, key, new Observation(Known.Measured, value));
 }

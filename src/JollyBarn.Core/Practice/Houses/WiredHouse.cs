@@ -2,27 +2,36 @@ using JollyBarn.Edits;
 using JollyBarn.Measures;
 using JollyBarn.Wiring;
 
-namespace JollyBarn.Testing.Oracle;
+namespace JollyBarn.Practice.Houses;
 
 /// <summary>Small houses wired as the trade does it, followed from every outlet to the panel, each fact the wiring rules ask answered: so
 /// that nothing of the wiring is to stop, to fix or to measure.</summary>
-public sealed partial class WiredHouse
+public partial class WiredHouse
 {
     private readonly Random random;
-    private int boxes;
     private int circuits;
 
-    private WiredHouse(int seed) => (random, Job) = (new(seed), Blank());
+    protected WiredHouse(int seed) => (random, Job) = (new(seed), Blank());
 
-    private Job Job { get; set; }
+    protected Job Job { get; set; }
+
+    protected int Boxes { get; set; }
+
+    /// <summary>A number of no great weight: from 0 up to, not with, this one.</summary>
+    protected int Drawn(int below) => random.Next(below);
 
     /// <summary>The same for the same seed: two to four circuits of different kinds.</summary>
-    public static Job Make(int seed)
+    public static Job Make(int seed) => Make(seed, 2, 4);
+
+    /// <summary>One circuit of some kind.</summary>
+    public static Job One(int seed) => Make(seed, 1, 1);
+
+    private static Job Make(int seed, int least, int most)
     {
         var house = new WiredHouse(seed);
         Action[] kinds = [house.Row, house.Protected, house.Light, house.Loop, house.ThreeWays, house.Multiwire, house.HalfSwitched];
         house.random.Shuffle(kinds);
-        foreach (var kind in kinds.Take(2 + house.random.Next(3)))
+        foreach (var kind in kinds.Take(least + house.random.Next(most - least + 1)))
         {
             kind();
         }
@@ -31,22 +40,22 @@ public sealed partial class WiredHouse
     }
 
     private static Job Blank() =>
-        Job.Blank("oracle")
+        Job.Blank("House")
             .Do(
                 new PutSource("s", new Source("Service", SourceKind.Service)),
                 new PutPanel("p", new Panel("Panel", SupplySystem.SplitPhase, 40, 100, "s")),
-                new PutPlace("dry", new Place("Store", Wetness.Dry, "storage")),
-                new PutPlace("bath", new Place("Bath", Wetness.Dry, "bathroom"))
+                new PutPlace("dry", new Place("Type store", Wetness.Dry, "storage")),
+                new PutPlace("bath", new Place("Wash room", Wetness.Dry, "bathroom"))
             );
 
     /// <summary>Receptacles in a row, each fed through the joints of the one before.</summary>
     private void Row()
     {
-        var (circuit, gauge) = Circuit(random.Next(2) == 0 ? 15 : 20);
+        var (circuit, gauge) = Circuit(Drawn(2) == 0 ? 15 : 20);
         var run = FromPanel(circuit, gauge, 2);
-        for (var left = 2 + random.Next(3); left > 0; left--)
+        for (var left = 2 + Drawn(3); left > 0; left--)
         {
-            var box = Box(random.Next(2) == 0 ? "nm-1g-22.5" : "device-3x2x3-1/2", "dry");
+            var box = Box(Drawn(2) == 0 ? "nm-1g-22.5" : "device-3x2x3-1/2", "dry");
             var leads = Enter(box, run).ToList();
             if (left > 1)
             {
@@ -59,7 +68,7 @@ public sealed partial class WiredHouse
     }
 
     /// <summary>A protective receptacle in a bathroom, one on its load side behind it, and one beside it that needs none.</summary>
-    private void Protected()
+    protected void Protected()
     {
         var (circuit, gauge) = Circuit(20);
         var (feed, safe) = (FromPanel(circuit, gauge, 2), Run(circuit, gauge, 2));
@@ -78,11 +87,11 @@ public sealed partial class WiredHouse
     }
 
     /// <summary>A switch box fed from the panel, a lamp behind it.</summary>
-    private void Light()
+    protected void Light()
     {
         var (circuit, gauge) = Circuit(15);
         var (feed, leg) = (FromPanel(circuit, gauge, 2), Run(circuit, gauge, 2));
-        var box = Box(random.Next(2) == 0 ? "nm-1g-22.5" : "device-3x2x3-1/2", "dry");
+        var box = Box(Drawn(2) == 0 ? "nm-1g-22.5" : "device-3x2x3-1/2", "dry");
         var (into, on) = (Enter(box, feed), Enter(box, leg));
         Do(
             new AddDevice(box, "s", "switch", 1),
@@ -96,7 +105,7 @@ public sealed partial class WiredHouse
     }
 
     /// <summary>A lamp fed from the panel, its switch at the end of a two-wire loop: the white, marked, feeds the switch.</summary>
-    private void Loop()
+    protected void Loop()
     {
         var (circuit, gauge) = Circuit(15);
         var (feed, loop) = (FromPanel(circuit, gauge, 2), Run(circuit, gauge, 2));
@@ -126,7 +135,7 @@ public sealed partial class WiredHouse
     }
 
     /// <summary>Two three-way switches and a lamp.</summary>
-    private void ThreeWays()
+    protected void ThreeWays()
     {
         var (circuit, gauge) = Circuit(15);
         var (feed, between, leg) = (FromPanel(circuit, gauge, 2), Run(circuit, gauge, 3), Run(circuit, gauge, 2));
@@ -154,7 +163,7 @@ public sealed partial class WiredHouse
     }
 
     /// <summary>Two hots on two tied breakers, one neutral, a receptacle on each.</summary>
-    private void Multiwire()
+    protected void Multiwire()
     {
         var (circuit, gauge) = Circuit(20, 2);
         var feed = FromPanel(circuit, gauge, 3);
@@ -177,7 +186,7 @@ public sealed partial class WiredHouse
     }
 
     /// <summary>A split receptacle, its lower half behind a switch in the same box.</summary>
-    private void HalfSwitched()
+    protected void HalfSwitched()
     {
         var (circuit, gauge) = Circuit(15);
         var feed = FromPanel(circuit, gauge, 2);
@@ -200,7 +209,7 @@ public sealed partial class WiredHouse
 
     private void Lamp(Id<Run> leg, IReadOnlyList<Id<Lead>> more)
     {
-        var box = Box(random.Next(2) == 0 ? "round-4x2-1/8" : "nm-round-22.5", "dry");
+        var box = Box(Drawn(2) == 0 ? "round-4x2-1/8" : "nm-round-22.5", "dry");
         var into = Enter(box, leg);
         Do(new AddDevice(box, "l", "luminaire", 0), new IdentifyLead(box, into[0], "black", ConductorUse.Switched));
         Do(Note(box, "l", "exposed-metal", "yes"));
@@ -211,7 +220,7 @@ public sealed partial class WiredHouse
     }
 
     /// <summary>A receptacle at the end of one cable, or by pigtails from the joints of two.</summary>
-    private void Receptacle(Id<Box> box, string kind, Id<Lead>[] leads, string hot, string neutral)
+    protected void Receptacle(Id<Box> box, string kind, Id<Lead>[] leads, string hot, string neutral)
     {
         Do(new AddDevice(box, "r", kind, 1));
         if (leads.Length == 3)

@@ -1,0 +1,250 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Fill;
+using JollyBarn.Measures;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Practice.Spot;
+
+/// <summary>How a mistake is made.</summary>
+/// <param name="Hard">1 is seen at a glance, 2 by following a wire, 3 by a look close up or a tape.</param>
+/// <param name="Often">How often it is met, beside the others. <em>Practice</em>.</param>
+/// <param name="Edits">What makes it; null where the box has nothing for it.</param>
+internal sealed record Planter(Mistake Mistake, int Hard, int Often, Func<Plot, IReadOnlyList<Edit>?> Edits);
+
+/// <summary>Every mistake with how it is made. The rules alone say whether one came of it.</summary>
+internal static class Mistakes
+{
+    public static IReadOnlyList<Planter> All { get; } =
+    [
+        new(Mistake.HotAndNeutralExchanged, 2, 4, Exchanged),
+        new(Mistake.GroundLeftOff, 1, 4, GroundLeftOff),
+        new(Mistake.BoxNotBonded, 1, 4, p => Gone(p, t => t.From.At == LandingAt.BondingScrew || t.To.At == LandingAt.BondingScrew)),
+        new(Mistake.TwoOnOneScrew, 1, 4, TwoOnOneScrew),
+        new(Mistake.HotOnGroundScrew, 2, 1, p => Moved(p, p.On(r => r == TerminalRole.Hot), p.Places(r => r == TerminalRole.Ground))),
+        new(Mistake.NeutralToGround, 2, 2, Jumper),
+        new(Mistake.ThinPigtail, 2, 3, ThinPigtail),
+        new(Mistake.WhiteNotMarked, 1, 4, WhiteNotMarked),
+        new(Mistake.LeadShort, 2, 4, LeadShort),
+        new(Mistake.ConnectorSmall, 2, 3, p => Connector(p, "push-in-2", 3)),
+        new(Mistake.JointBare, 1, 2, p => Connector(p, "bare", 2)),
+        new(Mistake.JointLoose, 3, 3, p => p.Note(p.One(p.Box.Joints.Ids)?.Text, LeadFacts.Tight, "no")),
+        new(Mistake.OverFull, 3, 4, OverFull),
+        new(Mistake.EntryOpen, 1, 3, p => [new AddEntry(p.Id, "opened", EntrySide.Bottom, State: EntryState.Open)]),
+        new(Mistake.CableNotHeld, 1, 3, CableNotHeld),
+        new(Mistake.SheathShort, 3, 4, p => p.Note(Cable(p), CableFacts.Sheath, "1/8")),
+        new(Mistake.SheathHurt, 3, 2, p => p.Note(Cable(p), CableFacts.Hurt, Choice.Text(CableHurt.Conductor))),
+        new(Mistake.InsulationHurt, 3, 2, p => p.Note(Lead(p), LeadFacts.Hurt, Choice.Text(LeadHurt.Insulation))),
+        new(Mistake.CopperNicked, 3, 2, p => p.Note(Lead(p), LeadFacts.Hurt, Choice.Text(LeadHurt.Nick))),
+        new(Mistake.LoadSideFed, 2, 4, LoadSideFed),
+        new(Mistake.SwitchInNeutral, 2, 2, SwitchInNeutral),
+        new(Mistake.NotProtected, 2, 3, NotProtected),
+        new(Mistake.NotTamperResistant, 3, 3, NotTamperResistant),
+        new(Mistake.SetTooDeep, 3, 4, p => p.Note(Subjects.Box, WallFacts.Setback, "3/8")),
+        new(Mistake.GapRound, 3, 3, p => p.Note(Subjects.Box, WallFacts.Gap, "1/4")),
+        new(Mistake.PlateNotSeated, 3, 2, p => p.Note(Subjects.Box, WallFacts.PlateSeats, "no")),
+        new(Mistake.BoxLoose, 3, 3, p => p.Note(Subjects.Box, BoxFacts.Held, "no")),
+        new(Mistake.NailsThrough, 3, 1, p => p.Note(Subjects.Box, BoxFacts.Nails, Choice.Text(Nails.Middle))),
+        new(Mistake.NotCleaned, 3, 1, p => p.Note(Subjects.Box, BoxFacts.Clean, "no")),
+        new(Mistake.YokeLoose, 3, 2, p => p.Note(p.One(p.Box.Devices.Ids)?.Text, DeviceFacts.Rigid, "no")),
+        new(Mistake.FastenedFar, 3, 3, p => p.Note(Cable(p), CableFacts.Fastener, "15")),
+        new(Mistake.Hidden, 3, 1, p => p.Note(Subjects.Box, WallFacts.Access, Choice.Text(Access.Buried))),
+        new(Mistake.EndLeftOpen, 1, 3, EndLeftOpen),
+        new(Mistake.ThickInHole, 2, 3, ThickInHole),
+        new(Mistake.BondByCoverScrew, 3, 2, p => p.Note(Bonded(p), BoxFacts.BondScrew, Choice.Text(GroundScrew.Cover))),
+        new(Mistake.CopperBelowConnector, 3, 3, p =>
+            p.Note(p.One(p.Box.Joints.Ids)?.Text, LeadFacts.Seen, Choice.Text(JointSeen.CopperBelow))
+        ),
+        new(Mistake.GreenAsHot, 1, 1, GreenAsHot),
+        new(Mistake.TooManyOnScrewOfBox, 2, 2, TooManyOnScrewOfBox),
+    ];
+
+    private static string? Cable(Plot p) =>
+        p.One(p.Box.Leads.Values.Where(l => l.Run is not null).Select(l => (Run: l.Run!.Value, l.Side)).Distinct()) is { } end
+            ? Subjects.CableEnd(end.Run, end.Side)
+            : null;
+
+    private static string? Lead(Plot p) =>
+        p.One(p.Box.Leads.Where(l => l.Value is { Run: not null, IsGround: false }).Select(l => l.Key))?.Text;
+
+    private static string? Receptacle(Plot p) =>
+        p.One(p.Box.Devices.Where(d => d.Value.Kind is "receptacle" or "protective").Select(d => d.Key))?.Text;
+
+    private static Edit[]? NotTamperResistant(Plot p) =>
+        Receptacle(p) is { } device
+            ?
+            [
+                .. p.Note(device, DeviceFacts.Tamper, "no")!,
+                .. p.Note(device, DeviceFacts.TamperWhy, Choice.Text(TamperWhy.None))!,
+                .. p.Note(Subjects.Box, WallFacts.AsBuilt, "no")!,
+                .. p.Note(Subjects.Box, WallFacts.Height, "16")!,
+            ]
+            : null;
+
+    /// <summary>A ground of a cable taken out of the joint and put under the screw of the box beside the one that is there.</summary>
+    private static Edit[]? TooManyOnScrewOfBox(Plot p) =>
+        Bonded(p) is { } box && p.One(p.Ends.Where(e => e is { Far: null, Use: ConductorUse.Ground, At.At: LandingAt.Joint })) is { } ground
+            ? [p.Move(ground, new(LandingAt.BondingScrew)), .. p.Note(box, BoxFacts.BondEach, "no")!]
+            : null;
+
+    private static string? Bonded(Plot p) => p.Ends.Any(e => e.At.At == LandingAt.BondingScrew) ? Subjects.Box : null;
+
+    private static Edit[]? Exchanged(Plot p) =>
+        p.One(p.On(r => r == TerminalRole.Hot)) is { } hot
+        && p.One(p.On(r => r == TerminalRole.Neutral).Where(n => n.At.Device == hot.At.Device)) is { } neutral
+            ? [p.Move(hot, neutral.At), p.Move(neutral, hot.At)]
+            : null;
+
+    private static Edit[]? GroundLeftOff(Plot p) =>
+        p.One(p.On(r => r == TerminalRole.Ground)) is not { } ground ? null
+        : ground.Far is null ? [new MoveLead(p.Id, ground.Id, Landing.Loose)]
+        : [new RemovePigtail(p.Id, ground.Id)];
+
+    private static Edit[]? Gone(Plot p, Func<Pigtail, bool> which) =>
+        p.One(p.Box.Pigtails.Where(t => which(t.Value)).Select(t => t.Key)) is { } tail ? [new RemovePigtail(p.Id, tail)] : null;
+
+    private static Edit[]? Moved(Plot p, IEnumerable<WireEnd> from, IEnumerable<Landing> to)
+    {
+        var places = to.ToList();
+        return places.Count > 0 && p.One(from) is { } end ? [p.Move(end, places[0])] : null;
+    }
+
+    /// <summary>A lead of a joint put under the screw the joint's own pigtail goes to.</summary>
+    private static Edit[]? TwoOnOneScrew(Plot p) =>
+        p.One(p.Box.Pigtails.Where(t => t.Value is { From.At: LandingAt.Joint, To.At: LandingAt.Terminal }).Select(t => t.Key)) is { } tail
+        && p.One(p.Ends.Where(e => e.Far is null && e.At == p.Box.Pigtails[tail].From && p.Box.Leads[e.Id].Run is not null)) is { } lead
+            ? [p.Move(lead, p.Box.Pigtails[tail].To)]
+            : null;
+
+    private static Edit[]? Jumper(Plot p)
+    {
+        var neutrals = p.Places(r => r == TerminalRole.Neutral).ToList();
+        return
+            neutrals.Count > 0 && p.Places(r => r == TerminalRole.Ground).FirstOrDefault(g => g.Device == neutrals[0].Device) is { } ground
+            ? [new AddPigtail(p.Id, "jumper", neutrals[^1], ground, Gauge.Awg(14), "white")]
+            : null;
+    }
+
+    private static Edit[]? ThinPigtail(Plot p) =>
+        p.One(
+            p.Box.Pigtails.Where(t => t.Value is { Use: ConductorUse.Hot, Of: null } && t.Value.Gauge == Gauge.Awg(12)).Select(t => t.Key)
+        )
+            is { } tail
+            ?
+            [
+                new SetPigtail(
+                    p.Id,
+                    tail,
+                    p.Box.Pigtails[tail].Colour,
+                    p.Box.Pigtails[tail].Length,
+                    Gauge.Awg(14),
+                    p.Box.Pigtails[tail].Use
+                ),
+            ]
+            : null;
+
+    private static Edit[]? WhiteNotMarked(Plot p) =>
+        p.One(p.Box.Leads.Where(l => l.Value is { Colour: "white", MarkedAs: not null }).Select(l => l.Key)) is { } white
+            ? [new IdentifyLead(p.Id, white, "white", p.Box.Leads[white].Use)]
+            : null;
+
+    private static Edit[]? LeadShort(Plot p) =>
+        p.One(p.Box.Leads.Where(l => l.Value is { Run: not null, Form: LeadForm.Ended }).Select(l => l.Key)) is { } lead
+            ? [new SetLeadLength(p.Id, lead, new(Known.Measured, Length.Inches(4, 1, 2)))]
+            : null;
+
+    private static Edit[]? Connector(Plot p, string connector, int least) =>
+        p.One(p.Box.Joints.Ids.Where(j => p.Ends.Count(e => e.At.IsIn(j)) >= least)) is { } joint
+            ? [new SetJoint(p.Id, joint, connector, p.Box.Joints[joint].Name, p.Box.Joints[joint].Space)]
+            : null;
+
+    /// <summary>The box exchanged for the largest like it that does not hold what is in it.</summary>
+    private static Edit[]? OverFull(Plot p)
+    {
+        var needed = BoxFill.Evaluate(FillOfBox.Read(p.Box, p.Job.Profile), p.Job.Profile, p.Job.Practice).Needed.Low;
+        var kind = BoxKinds
+            .All.Where(k => k.Shape == p.Box.Shape && k.Material == p.Box.Material && k.Gangs == p.Box.Gangs && k.Volume < needed)
+            .MaxBy(k => k.Volume);
+        return kind is null ? null : [new SetBoxKind(p.Id, kind.Id)];
+    }
+
+    private static Edit[]? CableNotHeld(Plot p)
+    {
+        var entries = p.Box.Entries.Where(e => e.Value.State == EntryState.Used).Select(e => e.Key).ToList();
+        return entries.Count > 0 ? [new SetEntry(p.Id, entries[0], Holding: Holding.Nothing)] : null;
+    }
+
+    private static Edit[]? LoadSideFed(Plot p)
+    {
+        WireEnd? At(TerminalRole role) => p.One(p.On(r => r == role));
+        return
+            At(TerminalRole.LineHot) is { } lineHot
+            && At(TerminalRole.LoadHot) is { } loadHot
+            && At(TerminalRole.LineNeutral) is { } line
+            && At(TerminalRole.LoadNeutral) is { } load
+            ? [p.Move(lineHot, loadHot.At), p.Move(loadHot, lineHot.At), p.Move(line, load.At), p.Move(load, line.At)]
+            : null;
+    }
+
+    /// <summary>The neutral through the switch, the hots joined: it works, and the lamp stays live.</summary>
+    private static IReadOnlyList<Edit>? SwitchInNeutral(Plot p)
+    {
+        var neutrals = p.Ends.Where(e => e is { Use: ConductorUse.Neutral, At.At: LandingAt.Joint }).ToList();
+        return
+            neutrals.Count == 2
+            && p.One(p.On(r => r == TerminalRole.Hot).Where(e => p.Box.Devices[e.At.Device!.Value].Kind == "switch")) is { } hot
+            && p.One(p.On(r => r == TerminalRole.Switched)) is { } leg
+            ? [p.Move(neutrals[0], hot.At), p.Move(neutrals[1], leg.At), p.Move(hot, neutrals[0].At), p.Move(leg, neutrals[0].At)]
+            : null;
+    }
+
+    /// <summary>An ordinary receptacle where one that protects stood; what went on behind it is on its second pair of screws.</summary>
+    private static IReadOnlyList<Edit>? NotProtected(Plot p)
+    {
+        if (p.One(p.Box.Devices.Where(d => d.Value.Kind == "protective").Select(d => d.Key)) is not { } device)
+        {
+            return null;
+        }
+
+        Landing To(string place) => new(LandingAt.Terminal, null, device, place);
+        var moves = p.On(_ => true)
+            .Where(e => e.At.Device == device)
+            .Select(e =>
+                (
+                    End: e,
+                    To: p.Role(e.At) switch
+                    {
+                        TerminalRole.LineHot => "hot-upper/screw",
+                        TerminalRole.LineNeutral => "neutral-upper/screw",
+                        TerminalRole.LoadHot => "hot-lower/screw",
+                        TerminalRole.LoadNeutral => "neutral-lower/screw",
+                        _ => "ground/screw",
+                    }
+                )
+            );
+        return [new SwapDevice(p.Id, device, "receptacle"), .. moves.Select(m => p.Move(m.End, To(m.To)))];
+    }
+
+    private static Edit[]? EndLeftOpen(Plot p) =>
+        p.One(p.Ends.Where(e => e is { Far: null, Use: ConductorUse.Hot, At.At: LandingAt.Joint } && p.Box.Leads[e.Id].Run is not null))
+            is { } end
+            ? [p.Move(end, Landing.Loose)]
+            : null;
+
+    private static Edit[]? ThickInHole(Plot p) =>
+        p.One(p.On(r => r is TerminalRole.Hot or TerminalRole.Neutral).Where(e => e.Gauge == Gauge.Awg(12))) is { } end
+        && DeviceKinds
+            .Find(p.Box.Devices[end.At.Device!.Value].Kind)!
+            .Terminals.FirstOrDefault(t => t.Id == end.At.Terminal)
+            ?.Landings.FirstOrDefault(l => l.Kind == LandingKind.PushIn)
+            is { } hole
+            ? [p.Move(end, end.At with { Place = hole.Id })]
+            : null;
+
+    private static Edit[]? GreenAsHot(Plot p) =>
+        p.One(p.Box.Pigtails.Where(t => t.Value is { Use: ConductorUse.Hot or ConductorUse.Switched, Of: null }).Select(t => t.Key))
+            is { } tail
+            ? [new SetPigtail(p.Id, tail, "green", p.Box.Pigtails[tail].Length, p.Box.Pigtails[tail].Gauge, p.Box.Pigtails[tail].Use)]
+            : null;
+}

@@ -1,0 +1,67 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Practice.Spot;
+
+/// <summary>A box mistakes are planted in.</summary>
+internal sealed class Plot(Job job, Id<Box> id, Random random)
+{
+    public Job Job => job;
+
+    public Id<Box> Id => id;
+
+    public Box Box { get; } = job.Boxes[id];
+
+    /// <summary>One of some; null where there is none.</summary>
+    public T? One<T>(IEnumerable<T> of)
+        where T : struct
+    {
+        var all = of.ToList();
+        return all.Count == 0 ? null : all[random.Next(all.Count)];
+    }
+
+    /// <summary>Every wire that ends here, by the ends it has: a lead has one, a pigtail two.</summary>
+    public IEnumerable<WireEnd> Ends =>
+        Box
+            .Leads.Where(l => l.Value.Form == LeadForm.Ended)
+            .Select(l => new WireEnd(l.Key, null, l.Value.Lands, l.Value.Use, l.Value.Gauge))
+            .Concat(
+                Box.Pigtails.SelectMany(t =>
+                    new[]
+                    {
+                        new WireEnd(t.Key, false, t.Value.From, t.Value.Use, t.Value.Gauge),
+                        new WireEnd(t.Key, true, t.Value.To, t.Value.Use, t.Value.Gauge),
+                    }
+                )
+            );
+
+    /// <summary>Ends on a terminal of some role.</summary>
+    public IEnumerable<WireEnd> On(Func<TerminalRole, bool> role) =>
+        Ends.Where(e => e.At.At == LandingAt.Terminal && Role(e.At) is { } r && role(r));
+
+    public TerminalRole? Role(Landing at) =>
+        at.Device is { } device && Box.Devices.Find(device) is { } found ? DeviceKinds.Spot(found.Kind, at.Place)?.Terminal.Role : null;
+
+    /// <summary>Places of the terminals of a role.</summary>
+    public IEnumerable<Landing> Places(Func<TerminalRole, bool> role) =>
+        Box.Devices.SelectMany(d =>
+            DeviceKinds
+                .Find(d.Value.Kind)!
+                .Terminals.Where(t => role(t.Role))
+                .Select(t => new Landing(LandingAt.Terminal, null, d.Key, t.Landings[0].Id))
+        );
+
+    public IEnumerable<Landing> Joints(Func<ConductorUse, bool> use) =>
+        Box.Joints.Ids.Where(j => Ends.Any(e => e.At.IsIn(j) && use(e.Use))).Select(j => new Landing(LandingAt.Joint, j));
+
+    public Edit Move(WireEnd end, Landing to) => end.Far is { } far ? new LandPigtail(id, end.Id, far, to) : new MoveLead(id, end.Id, to);
+
+    public Edit[]? Note(string? of, FactKey fact, string value) =>
+        of is null ? null : [new NoteFact(id, of, fact.Id, new(Known.Measured, value))];
+}
+
+/// <summary>One end of a wire.</summary>
+/// <param name="Far">Which end of a pigtail; null of a lead.</param>
+internal readonly record struct WireEnd(Id<Lead> Id, bool? Far, Landing At, ConductorUse Use, Measures.Gauge? Gauge);

@@ -1,0 +1,66 @@
+using JollyBarn.Edits;
+using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Practice.Spot;
+
+/// <summary>A box somebody has looked over and found sound: what rules ask of it is answered as all is well.</summary>
+internal static class SoundBox
+{
+    /// <summary>Answers bring questions of their own; more rounds than these bring none.</summary>
+    private const int Rounds = 4;
+
+    /// <summary>Lengths where all is well, in inches. <em>Practice</em>: within every limit of the book, by some.</summary>
+    private static readonly Dictionary<FactKey, string> Lengths = new()
+    {
+        [LeadFacts.Length] = "8",
+        [LeadFacts.PastOpening] = "4",
+        [LeadFacts.TailLength] = "8",
+        [CableFacts.Sheath] = "3/8",
+        [CableFacts.Fastener] = "7",
+        [WallFacts.Setback] = "0",
+        [WallFacts.Gap] = "0",
+        [DeviceFacts.Weight] = "2",
+    };
+
+    /// <summary>Choices of which the first is that nothing is wrong.</summary>
+    private static readonly HashSet<FactKey> FirstIsSound =
+    [
+        WallFacts.Access,
+        BoxFacts.Nails,
+        CableFacts.Hurt,
+        LeadFacts.Hurt,
+        LeadFacts.Hook,
+        LeadFacts.Seen,
+        DeviceFacts.Screws,
+    ];
+
+    public static Job Answered(Job job, Id<Box> id)
+    {
+        job = job.Boxes[id]
+            .Pigtails.Ids.Aggregate(job, (j, tail) =>
+                new NoteFact(id, tail.Text, LeadFacts.TailLength.Id, new(Known.Measured, Lengths[LeadFacts.TailLength])).Apply(j)
+            );
+        for (var round = 0; round < Rounds; round++)
+        {
+            var open = Inspector.JudgeAll(job, id, job.Boxes[id]).Where(f => f.Verdict == Verdict.Measure);
+            var edits = Questions.Ask(open).Select(q => Answer(id, q)).OfType<NoteFact>().ToList();
+            if (edits.Count == 0)
+            {
+                break;
+            }
+
+            job = edits.Aggregate(job, (j, edit) => edit.Check(j) is null ? edit.Apply(j) : j);
+        }
+
+        return job;
+    }
+
+    private static NoteFact? Answer(Id<Box> box, Question asked) =>
+        Sound(asked.Fact) is { } value ? new NoteFact(box, asked.Of, asked.Fact.Id, new(Known.Measured, value)) : null;
+
+    private static string? Sound(FactKey fact) =>
+        Lengths.GetValueOrDefault(fact) ?? (FirstIsSound.Contains(fact) ? fact.Answers[0] : fact.Right);
+}

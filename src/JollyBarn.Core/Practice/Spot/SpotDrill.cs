@@ -1,0 +1,134 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
+using JollyBarn.Practice.Houses;
+using JollyBarn.Wiring;
+
+namespace JollyBarn.Practice.Spot;
+
+/// <summary>A mistake in a box, with what the rules say of it that they did not say before.</summary>
+/// <param name="Findings">Stops and what is to be fixed; at least one.</param>
+public sealed record Planted(Mistake Mistake, IReadOnlyList<Finding> Findings)
+{
+    /// <summary>The worst that is said of it.</summary>
+    public Verdict Worst => Findings.Min(f => f.Verdict);
+}
+
+/// <summary>A box with mistakes in it: the rules find these, and nothing else that is to be stopped or fixed.</summary>
+/// <param name="Seed">The same seed, level and edition give the same box.</param>
+/// <param name="Sound">The house before anything was made wrong.</param>
+/// <param name="Job">The house with the mistakes.</param>
+public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> Box, IReadOnlyList<Planted> Planted)
+{
+    public const int Levels = 5;
+
+    private const int Tries = 60;
+
+    /// <summary>How many mistakes a level has, at least and at most.</summary>
+    private static readonly (int Least, int Most)[] Counts = [(1, 1), (1, 2), (2, 3), (3, 4), (4, 6)];
+
+    /// <summary>Up to this level only what a glance shows; up to the other also what following a wire shows.</summary>
+    private const int Glance = 1;
+    private const int Follow = 2;
+
+    /// <summary>What the rules and the solved network say of a box that is to be stopped or fixed.</summary>
+    public static IReadOnlyList<Finding> Wrong(Job job, Id<Box> box) => Wrong(job, box, ExpectedLive.Judge(job));
+
+    private static List<Finding> Wrong(Job job, Id<Box> box, ILookup<Id<Box>, Finding> solved) =>
+        [.. All(job, box, solved).Where(f => f.Verdict is Verdict.Stop or Verdict.Fix)];
+
+    /// <summary>Every verdict of a box, what the solved network says among them.</summary>
+    public static IReadOnlyList<Finding> All(Job job, Id<Box> box) => All(job, box, ExpectedLive.Judge(job));
+
+    private static IReadOnlyList<Finding> All(Job job, Id<Box> box, ILookup<Id<Box>, Finding> solved) =>
+        ExpectedLive.With(Inspector.JudgeAll(job, box, job.Boxes[box]), solved[box]);
+
+    public static SpotDrill Make(int seed, int level, Edition edition)
+    {
+        ArgumentOutOfRangeException.ThrowIfLessThan(level, 1);
+        ArgumentOutOfRangeException.ThrowIfGreaterThan(level, Levels);
+        var random = new Random(Seeds.Mixed(seed, level, (int)edition));
+        while (true)
+        {
+            var house =
+                WiredHouse.One(random.Next()) is var made && made.Profile with { Edition = edition } is var profile
+                    ? made with
+                    {
+                        Profile = profile,
+                    }
+                    : made;
+            var ids = house.Boxes.Ids.ToList();
+            var box = ids[random.Next(ids.Count)];
+            var sound = SoundBox.Answered(house, box);
+            if (Wrong(sound, box).Count == 0 && Spoilt(sound, box, level, random) is { } spoilt)
+            {
+                return new(seed, level, sound, spoilt.Job, box, spoilt.Planted);
+            }
+        }
+    }
+
+    /// <summary>The house with as many mistakes in the box as the level asks; null where the box has no room for them.</summary>
+    private static (Job Job, IReadOnlyList<Planted> Planted)? Spoilt(Job sound, Id<Box> box, int level, Random random)
+    {
+        var (least, most) = Counts[level - 1];
+        var count = random.Next(least, most + 1);
+        var (job, planted, wrong) = (sound, new List<Planted>(), (IReadOnlyList<Finding>)[]);
+        var left = Mistakes
+            .All.Where(m =>
+                m.Hard
+                <= (
+                    level <= Glance ? 1
+                    : level <= Follow ? 2
+                    : 3
+                )
+            )
+            .ToList();
+        for (var n = 0; n < Tries && planted.Count < count && left.Count > 0; n++)
+        {
+            var planter = Drawn(left, random);
+            left.Remove(planter);
+            if (Made(job, box, planter, random) is not { } next)
+            {
+                continue;
+            }
+
+            var now = Wrong(next, box, ExpectedLive.Judge(sound, next));
+            if (Brought(wrong, now) is { Count: > 0 } brought)
+            {
+                planted.Add(new(planter.Mistake, brought));
+                (job, wrong) = (next, now);
+            }
+        }
+
+        return planted.Count >= least ? (job, planted) : null;
+    }
+
+    private static Planter Drawn(List<Planter> of, Random random)
+    {
+        var at = random.Next(of.Sum(p => p.Often));
+        return of.First(p => (at -= p.Often) < 0);
+    }
+
+    private static Job? Made(Job job, Id<Box> box, Planter planter, Random random)
+    {
+        foreach (var edit in planter.Edits(new(job, box, random)) ?? [])
+        {
+            if (edit.Check(job) is not null)
+            {
+                return null;
+            }
+
+            job = edit.Apply(job);
+        }
+
+        return job;
+    }
+
+    /// <summary>What is said now and was not; nothing where something that was said is not said any more, for then one mistake hides or
+    /// alters another.</summary>
+    private static List<Finding> Brought(IReadOnlyList<Finding> was, IReadOnlyList<Finding> now)
+    {
+        var (before, after) = (was.CountBy(f => f.Key).ToDictionary(), now.CountBy(f => f.Key).ToDictionary());
+        return before.Any(b => after.GetValueOrDefault(b.Key) < b.Value) ? [] : [.. now.Where(f => !before.ContainsKey(f.Key))];
+    }
+}

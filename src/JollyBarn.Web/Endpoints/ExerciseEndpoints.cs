@@ -1,0 +1,95 @@
+using JollyBarn.CodeBook;
+using JollyBarn.Inspection;
+using JollyBarn.Practice.Spot;
+using JollyBarn.Store;
+using JollyBarn.Telling.Practised;
+using JollyBarn.Terms;
+using JollyBarn.Wiring;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace JollyBarn.Web.Endpoints;
+
+/// <summary>What to practise on the Bench.</summary>
+public sealed record NewExercise(ExerciseKind Kind, int Seed, int Level, Edition Edition);
+
+/// <summary>A job that was made to learn by.</summary>
+/// <param name="Box">The box it is about.</param>
+public sealed record MadeExercise(string Job, Id<Box> Box);
+
+/// <summary>What an exercise asks.</summary>
+/// <param name="Spot">Of a box with mistakes.</param>
+public sealed record ToldExercise(ExerciseKind Kind, int Seed, int Level, Edition Edition, bool Shown, ToldSpot? Spot);
+
+/// <summary>What a learner says is wrong in a box.</summary>
+public sealed record SpotAsk(IReadOnlyList<SpotSaid> Said);
+
+/// <summary>Practice on a real Bench: a job made to learn by, whose verdicts are not told before it was graded.</summary>
+internal static class ExerciseEndpoints
+{
+    private const int MostSaid = 40;
+
+    public static void MapExercises(this IEndpointRouteBuilder api)
+    {
+        api.MapPost("/practice/bench", Results<Ok<MadeExercise>, ProblemHttpResult> (JobStore store, NewExercise ask) =>
+                PracticeEndpoints.Check(ask.Level, ask.Edition) is { } refusal ? (ProblemHttpResult)Problems.From(refusal)
+                : Enum.IsDefined(ask.Kind) ? TypedResults.Ok(Made(store, ask))
+                : (ProblemHttpResult)Problems.From(new(Why.NotAChoice, "kind"))
+            )
+            .ProducesProblem(422)
+            .WithName("practiseOnBench")
+            .WithSummary("Makes a job to learn by: the same seed, level and edition give the same. It stands in no list.");
+
+        api.MapGet("/practice/bench/{exercise}", Results<Ok<ToldExercise>, NotFound> (JobStore store, string exercise) =>
+                store.Find(exercise)?.Now.Job is { Exercise: { } made } now
+                    ? TypedResults.Ok(
+                        new ToldExercise(
+                            made.Kind,
+                            made.Seed,
+                            made.Level,
+                            now.Profile.Edition,
+                            made.Shown,
+                            made.Kind == ExerciseKind.Spot ? SpotTeller.Tell(Spot(now, made)) : null
+                        )
+                    )
+                    : TypedResults.NotFound()
+            )
+            .WithName("exercise")
+            .WithSummary("What a job made to learn by asks; none for real work.");
+
+        api.MapPost(
+                "/practice/bench/{exercise}/spot",
+                Results<Ok<ToldSpotMark>, NotFound, ProblemHttpResult> (JobStore store, string exercise, SpotAsk ask) =>
+                {
+                    if (store.Find(exercise)?.Now.Job is not { Exercise: { Kind: ExerciseKind.Spot } made } now)
+                    {
+                        return TypedResults.NotFound();
+                    }
+
+                    if (Check(ask) is { } refusal)
+                    {
+                        return (ProblemHttpResult)Problems.From(refusal);
+                    }
+
+                    var drill = Spot(now, made);
+                    store.ShowExercise(exercise);
+                    return TypedResults.Ok(SpotTeller.Tell(drill, SpotMarked.Of(drill, ask.Said)));
+                }
+            )
+            .ProducesProblem(422)
+            .WithName("markSpot")
+            .WithSummary("Marks what was said to be wrong by the rules, and shows from then on what they say.");
+    }
+
+    private static MadeExercise Made(JobStore store, NewExercise ask)
+    {
+        var drill = SpotDrill.Make(ask.Seed, ask.Level, ask.Edition);
+        return new(store.Practise(drill.Job with { Exercise = new(ask.Kind, ask.Seed, ask.Level, drill.Box) }), drill.Box);
+    }
+
+    private static SpotDrill Spot(Job job, Exercise exercise) => SpotDrill.Make(exercise.Seed, exercise.Level, job.Profile.Edition);
+
+    private static Refusal? Check(SpotAsk ask) =>
+        ask.Said.Count > MostSaid ? new(Why.AtMostEach, "said", ("most", MostSaid))
+        : ask.Said.All(s => s.Severity is Verdict.Stop or Verdict.Fix) ? null
+        : new(Why.NotAChoice, "said.severity");
+}

@@ -1,0 +1,55 @@
+import { useMutation } from "@tanstack/react-query";
+import { useNavigate, useSearchParams } from "react-router";
+import { api, must } from "../api/client";
+import { address } from "../parts/address";
+import { Button } from "../parts/controls";
+import { Nowhere } from "../parts/Nowhere";
+import { practiceWords as w } from "../words/practice";
+import { Record } from "./Record";
+import { useRecord } from "./record";
+import { levels, newSeed, Setting, type Edition } from "./Setting";
+
+/** What there is to practise, and what comes back. */
+export default function Practice() {
+  const [search, setSearch] = useSearchParams();
+  const navigate = useNavigate();
+  const level = levels.find((l) => l === search.get("level")) ?? "1";
+  const edition = (search.get("edition") ?? "Nec2023") as Edition;
+  const set = (change: Record<string, string>) => setSearch({ level, edition, ...change }, { replace: true });
+  const bench = useMutation({
+    mutationFn: () =>
+      must(api.POST("/api/practice/bench", { body: { kind: "Spot", seed: Number(newSeed()), level: Number(level), edition } })),
+    onSuccess: (made) => navigate(address.spot(made.job, made.box)),
+  });
+  const kept = useRecord();
+  const kinds = [
+    { key: "spot", ...w.kinds.spot, go: () => bench.mutate() },
+    { key: "sizes", ...w.kinds.sizes, go: () => void navigate(address.asked("sizes", level, edition)) },
+    { key: "heard", ...w.kinds.heard, go: () => void navigate(address.asked("heard", level, edition)) },
+    { key: "count", ...w.kinds.count, go: () => void navigate(address.count(level, edition)) },
+  ];
+  return (
+    <div className="mx-auto flex max-w-6xl flex-col gap-4 pb-8">
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <div className="mr-auto">
+          <h1 className="text-2xl">{w.title}</h1>
+          <p className="text-ink-2">{w.about}</p>
+        </div>
+        <Setting level={level} edition={edition} onLevel={(l) => set({ level: l })} onEdition={(e) => set({ edition: e })} />
+      </div>
+      <ul className="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+        {kinds.map((k) => (
+          <li key={k.key} className="flex flex-col gap-2 rounded-2xl border-2 border-ink bg-card p-4">
+            <h2 className="text-lg">{k.name}</h2>
+            <p className="flex-1 text-ink-2">{k.says}</p>
+            <Button look="main" disabled={bench.isPending} onClick={k.go} aria-label={w.begin(k.name)}>
+              {w.go}
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {bench.error && <Nowhere error={bench.error} />}
+      <Record {...kept} />
+    </div>
+  );
+}

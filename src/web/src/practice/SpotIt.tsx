@@ -1,0 +1,154 @@
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { useCallback, useLayoutEffect, useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import { api, must, type BoxView, type Schemas } from "../api/client";
+import { Bench } from "../bench/Bench";
+import type { Sel } from "../bench/select";
+import { useBox, useCatalogue } from "../model/job";
+import { keys } from "../model/keys";
+import { useBoxEdit } from "../model/useBoxEdit";
+import { useLive } from "../model/useLive";
+import { address } from "../parts/address";
+import { Button } from "../parts/controls";
+import { Nowhere } from "../parts/Nowhere";
+import { say } from "../parts/Notices";
+import { usePhone } from "../parts/usePhone";
+import { words } from "../words";
+import { practiceWords as w } from "../words/practice";
+import { useRecord } from "./record";
+import { newSeed } from "./Setting";
+import { SpotClaim } from "./SpotClaim";
+import { SpotMarks } from "./SpotMarks";
+
+type Exercise = Schemas["ToldExercise"];
+
+/** A box with mistakes in it: a part is pointed at, what is wrong with it is said, and all of it is marked. */
+export default function SpotIt() {
+  const { job = "", box = "" } = useParams();
+  const view = useBox(job, box);
+  const catalogue = useCatalogue();
+  const exercise = useQuery({
+    queryKey: keys.of(job, "exercise"),
+    queryFn: () => must(api.GET("/api/practice/bench/{exercise}", { params: { path: { exercise: job } } })),
+    staleTime: Infinity,
+  });
+  const error = view.error ?? exercise.error;
+  if (error) return <Nowhere error={error} />;
+  if (!view.data || !catalogue.data || !exercise.data?.spot) return <p className="text-ink-2">{words.loading}</p>;
+  return <Look key={job} job={job} view={view.data} catalogue={catalogue.data} exercise={exercise.data} spot={exercise.data.spot} />;
+}
+
+/** The part a thing of the picture is. */
+const partOf = (sel: Sel) => (sel.kind === "cable" ? sel.id.replace("/", ".").toLowerCase() : sel.id);
+
+function Look({
+  job,
+  view,
+  catalogue,
+  exercise,
+  spot,
+}: {
+  job: string;
+  view: BoxView;
+  catalogue: Schemas["Catalogue"];
+  exercise: Exercise;
+  spot: Schemas["ToldSpot"];
+}) {
+  const phone = usePhone();
+  const navigate = useNavigate();
+  const edit = useBoxEdit(job, view, null, view.version);
+  const look = useLive(job, view, edit);
+  const kept = useRecord();
+  const [part, setPart] = useState<string | null>(null);
+  const [said, setSaid] = useState<readonly Schemas["SpotSaid"][]>([]);
+  useLayoutEffect(() => {
+    document.documentElement.dataset.whole = "";
+    return () => void delete document.documentElement.dataset.whole;
+  }, []);
+  const choose = useCallback((sel: Sel | null) => setPart(sel && partOf(sel)), []);
+  const mark = useMutation({
+    mutationFn: () =>
+      must(api.POST("/api/practice/bench/{exercise}/spot", { params: { path: { exercise: job } }, body: { said: [...said] } })),
+    onSuccess: (marks) => {
+      if (!exercise.shown) kept.graded(marks.skills).catch((e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop"));
+    },
+  });
+  const next = useMutation({
+    mutationFn: () =>
+      must(
+        api.POST("/api/practice/bench", {
+          body: { kind: "Spot", seed: Number(newSeed()), level: exercise.level, edition: exercise.edition },
+        }),
+      ),
+    onSuccess: (made) => navigate(address.spot(made.job, made.box)),
+  });
+  const marks = mark.data;
+  const name = (id: string) => spot.parts.find((p) => p.part === id)?.name ?? id;
+  const chosen = spot.parts.find((p) => p.part === part);
+  const wires = view.cables.filter((c) => part === `${c.run}.${c.side.toLowerCase()}`).flatMap((c) => [c.run, ...c.leads]);
+  return (
+    <div className="bench-page mx-auto flex h-full max-w-[150rem] flex-col">
+      <div className="mb-2 flex flex-wrap items-baseline gap-x-4">
+        <h1 className="text-xl">{w.kinds.spot.name}</h1>
+        <p className="text-ink-2">{spot.says.join(" ")}</p>
+      </div>
+      <div className="hand-grid grid min-h-0 flex-1 gap-4">
+        <Bench
+          job={job}
+          view={view}
+          catalogue={catalogue}
+          edit={edit}
+          past
+          bare
+          lit={part ? [part, ...wires] : []}
+          sel={null}
+          onSelect={choose}
+          change={null}
+          small={phone}
+          look={look}
+          beside={null}
+        />
+        <div className="hand-side flex min-h-0 flex-col gap-3 overflow-auto">
+          {marks ? (
+            <SpotMarks marks={marks} onPoint={(ids) => setPart(ids[0] ?? null)}>
+              <Button look="main" onClick={() => void navigate(address.box(job, view.id))}>
+                {w.mend}
+              </Button>
+              <Button disabled={next.isPending} onClick={() => next.mutate()}>
+                {w.nextSpot}
+              </Button>
+            </SpotMarks>
+          ) : (
+            <>
+              <SpotClaim
+                key={part}
+                part={chosen}
+                choices={chosen ? (spot.choices[chosen.is] ?? []) : []}
+                onWhole={() => setPart("box")}
+                onSay={(claim) => setSaid((s) => [...s, claim])}
+              />
+              <ul aria-label={w.claims} className="flex flex-col">
+                {said.map((s, i) => (
+                  <li key={i} className="flex items-center gap-2 border-t border-rule py-1">
+                    <span className="flex-1">
+                      <b>{name(s.part)}</b>:{" "}
+                      {spot.choices[spot.parts.find((p) => p.part === s.part)!.is]?.find((c) => c.rule === s.rule)?.name},{" "}
+                      {w.severity[s.severity === "Stop" ? "Stop" : "Fix"].toLowerCase()}
+                    </span>
+                    <Button look="quiet" onClick={() => setSaid(said.filter((_, n) => n !== i))}>
+                      {w.unsay}
+                    </Button>
+                  </li>
+                ))}
+              </ul>
+              <Button look="main" disabled={mark.isPending} onClick={() => mark.mutate()}>
+                {said.length === 0 ? w.nothingWrong : w.thatIsAll(said.length)}
+              </Button>
+              {mark.error && <Nowhere error={mark.error} />}
+            </>
+          )}
+        </div>
+      </div>
+    </div>
+  );
+}
