@@ -2,7 +2,6 @@ using System.Text.Json;
 using JollyBarn.CodeBook;
 using JollyBarn.Connection.Sheet;
 using JollyBarn.OpenFile;
-using JollyBarn.Practice.Houses;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;
 using JollyBarn.Web;

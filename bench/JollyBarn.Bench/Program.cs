@@ -48,6 +48,12 @@ if (args is ["--ways", var house, var cuts])
     return;
 }
 
+if (args is ["--practice"])
+{
+    PracticeTable.Print();
+    return;
+}
+
 if (args is ["--hunts", var hunts, var covers])
 {
     HuntTable.Print(hunts, covers);

@@ -51,7 +51,9 @@ public sealed class AccessTests(Site site)
         );
         Look(site.DemoJob + "/walls/type-porch?change=porch-outlet&box=porch-door", "Both sides of the same edge");
         Look(site.DemoJob + "/walls/galley-south", "Receptacles along it", () => person.Tap("Add…"));
-        Look(site.Address + "/practice?seed=7&level=4", "In the box");
+        Look(site.Address + "/practice?about=setback", "What comes back");
+        Look(site.Address + "/practice/asked/tester?seed=5&level=3", "Mark it");
+        Look(site.Address + "/practice/count?seed=7&level=4", "In the box");
         Look(site.Address + "/trench?along=40%27&raceway=Plastic", "Warning tape");
         Look(site.DemoJob + "/changes", "Changes");
         Look(site.DemoJob + "/sheet?open=panels", "What can make it live");
@@ -89,7 +91,7 @@ public sealed class AccessTests(Site site)
     /// sheet.</summary>
     [Theory]
     [InlineData("/quick", "Tap what comes into the box", 130_000)]
-    [InlineData("/jobs/ferry-keepers-house/boxes/bench-left", "20.25 / 22.5", 195_000)]
+    [InlineData("/jobs/ferry-keepers-house/boxes/bench-left", "20.25 / 22.5", 197_000)]
     public void A_page_waits_for_little_script(string page, string sees, int most)
     {
         using var person = new Person();

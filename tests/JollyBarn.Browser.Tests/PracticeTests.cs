@@ -16,7 +16,7 @@ public sealed class PracticeTests(Site site)
     public void On_a_phone_a_wrong_line_is_named_and_comes_back_and_the_right_one_is_right()
     {
         using var person = new Person(390, 844, phone: true);
-        person.Go($"{site.Address}/practice?seed={Seed}&level=2");
+        person.Go($"{site.Address}/practice/count?seed={Seed}&level=2");
         person.Sees("Nothing practised yet");
         var grounds = Drill.Right(new(FillKind.Grounds));
         foreach (var row in Drill.Rows)
@@ -44,7 +44,7 @@ public sealed class PracticeTests(Site site)
     public void By_keys_alone_a_box_is_counted()
     {
         using var person = new Person();
-        person.Go($"{site.Address}/practice?seed={Seed}&level=2");
+        person.Go($"{site.Address}/practice/count?seed={Seed}&level=2");
         person.Sees("In the box");
         person.TabTo($"{Name(Drill.Rows[0])}, allowances");
         foreach (var row in Drill.Rows)

@@ -124,7 +124,7 @@ public class EndedAnswerTests
     {
         var fact = FactKeys.Find(key)!;
         var job = House();
-        var ready = edits.Length > 1 ? job.Do(edits[..^1]) : job;
+        var ready = edits.Length > 1 ? job.Do(edits.AsSpan(..^1)) : job;
         Assert.Equal(ends, Read(Noted(ready, fact, of).Do(edits[^1]), fact, of) is null);
     }
 

@@ -3,7 +3,6 @@ using JollyBarn.Electrics.Faults;
 using JollyBarn.Electrics.Seen;
 using JollyBarn.Practice.Houses;
 using JollyBarn.Testing;
-using JollyBarn.Testing.Oracle;
 using JollyBarn.Tracing;
 using JollyBarn.Wiring;
 

@@ -1,5 +1,4 @@
 using JollyBarn.Edits;
-using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests;

@@ -3,7 +3,6 @@ using JollyBarn.Edits;
 using JollyBarn.Practice.Houses;
 using JollyBarn.Telling;
 using JollyBarn.Testing;
-using JollyBarn.Testing.Oracle;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests;

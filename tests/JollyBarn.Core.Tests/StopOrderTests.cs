@@ -3,7 +3,6 @@ using JollyBarn.Connection.Sheet;
 using JollyBarn.Edits;
 using JollyBarn.Electrics;
 using JollyBarn.Measures;
-using JollyBarn.Practice.Houses;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;
 using JollyBarn.Tracing;

@@ -2,7 +2,6 @@ using System.Globalization;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 using JollyBarn.Connection.Sheet;
-using JollyBarn.Practice.Houses;
 using JollyBarn.Testing.Oracle;
 using JollyBarn.Wiring;
 

@@ -34,6 +34,8 @@ public enum Skill
     KnowBoxes,
     KnowHouse,
     KnowSayings,
+    TesterShows,
+    TesterBehind,
 }
 
 /// <summary>A skill with how it went.</summary>

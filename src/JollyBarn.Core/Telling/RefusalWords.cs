@@ -103,6 +103,7 @@ public static class RefusalTeller
         [Why.ListSize] = "A list has 1 to {most} lines.",
         [Why.ManyPictures] = "The pictures of this job would be more than {most} MB. Take some away first.",
         [Why.NotAnExercise] = "This job is real work, nothing to practise on.",
+        [Why.NoDrillOf] = "There is no box to practise {rule} on yet.",
         [Why.MadeByProgram] = "The program makes this itself, for undo, the bin and files; it cannot be posted.",
         [Why.OtherDoer] = "This says that {doer} did it, and comes from {by}: one person does one edit.",
         [Why.NobodyYet] = "Say who you are: your name, and not \"me\".",

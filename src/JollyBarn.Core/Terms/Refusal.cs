@@ -107,6 +107,7 @@ public enum Why
     ListTooLong,
     MadeByProgram,
     NotAnExercise,
+    NoDrillOf,
     ManyPictures,
     OtherDoer,
     NobodyYet,

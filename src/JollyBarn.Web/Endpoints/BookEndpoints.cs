@@ -2,6 +2,7 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Planning;
+using JollyBarn.Practice.Spot;
 using JollyBarn.Telling;
 using JollyBarn.Telling.Facts;
 using JollyBarn.Terms;
@@ -25,7 +26,8 @@ public sealed record Catalogue(
 );
 
 /// <summary>A rule in a list.</summary>
-public sealed record RuleKind(string Id, string Name, string Why);
+/// <param name="Taught">There is a box to practise it on.</param>
+public sealed record RuleKind(string Id, string Name, string Why, bool Taught);
 
 /// <summary>The code book and the catalogue.</summary>
 internal static class BookEndpoints
@@ -43,7 +45,14 @@ internal static class BookEndpoints
                         Assumptions.All,
                         FactKind.All,
                         InstrumentKinds.All,
-                        [.. Inspector.All.Select(r => new RuleKind(r.Id, Teller.RuleName(r.Id), Teller.RuleWhy(r.Id)))],
+                        [
+                            .. Inspector.All.Select(r => new RuleKind(
+                                r.Id,
+                                Teller.RuleName(r.Id),
+                                Teller.RuleWhy(r.Id),
+                                SpotChoices.Taught.Contains(r.Id)
+                            )),
+                        ],
                         BoxTemplate.All,
                         CableSort.All
                     )

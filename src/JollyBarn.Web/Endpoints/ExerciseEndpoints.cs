@@ -1,7 +1,9 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Inspection;
+using JollyBarn.Inspection.Judging;
 using JollyBarn.Practice.Spot;
 using JollyBarn.Store;
+using JollyBarn.Telling;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
@@ -10,7 +12,8 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace JollyBarn.Web.Endpoints;
 
 /// <summary>What to practise on the Bench.</summary>
-public sealed record NewExercise(ExerciseKind Kind, int Seed, int Level, Edition Edition);
+/// <param name="About">Id of the rule it is to teach; null where it may be any.</param>
+public sealed record NewExercise(ExerciseKind Kind, int Seed, int Level, Edition Edition, string? About = null);
 
 /// <summary>A job that was made to learn by.</summary>
 /// <param name="Box">The box it is about.</param>
@@ -30,11 +33,13 @@ internal static class ExerciseEndpoints
 
     public static void MapExercises(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/practice/bench", Results<Ok<MadeExercise>, ProblemHttpResult> (JobStore store, NewExercise ask) =>
-                PracticeEndpoints.Check(ask.Level, ask.Edition) is { } refusal ? (ProblemHttpResult)Problems.From(refusal)
-                : Enum.IsDefined(ask.Kind) ? TypedResults.Ok(Made(store, ask))
-                : (ProblemHttpResult)Problems.From(new(Why.NotAChoice, "kind"))
-            )
+        api.MapPost("/practice/bench", Results<Ok<MadeExercise>, ProblemHttpResult> (JobStore store, NewExercise ask) => (
+                    PracticeEndpoints.Check(ask.Level, ask.Edition) ?? Check(ask)
+                )
+                    is { } refusal
+                    ? (ProblemHttpResult)Problems.From(refusal)
+                : Made(store, ask) is { } made ? TypedResults.Ok(made)
+                : (ProblemHttpResult)Problems.From(new(Why.NoDrillOf, "about", ("rule", Teller.RuleName(ask.About!)))))
             .ProducesProblem(422)
             .WithName("practiseOnBench")
             .WithSummary("Makes a job to learn by: the same seed, level and edition give the same. It stands in no list.");
@@ -48,7 +53,7 @@ internal static class ExerciseEndpoints
                             made.Level,
                             now.Profile.Edition,
                             made.Shown,
-                            made.Kind == ExerciseKind.Spot ? SpotTeller.Tell(Spot(now, made)) : null
+                            Spot(now, made) is { } drill ? SpotTeller.Tell(drill) : null
                         )
                     )
                     : TypedResults.NotFound()
@@ -60,7 +65,10 @@ internal static class ExerciseEndpoints
                 "/practice/bench/{exercise}/spot",
                 Results<Ok<ToldSpotMark>, NotFound, ProblemHttpResult> (JobStore store, string exercise, SpotAsk ask) =>
                 {
-                    if (store.Find(exercise)?.Now.Job is not { Exercise: { Kind: ExerciseKind.Spot } made } now)
+                    if (
+                        store.Find(exercise)?.Now.Job is not { Exercise: { Kind: ExerciseKind.Spot } made } now
+                        || Spot(now, made) is not { } drill
+                    )
                     {
                         return TypedResults.NotFound();
                     }
@@ -70,7 +78,6 @@ internal static class ExerciseEndpoints
                         return (ProblemHttpResult)Problems.From(refusal);
                     }
 
-                    var drill = Spot(now, made);
                     store.ShowExercise(exercise);
                     return TypedResults.Ok(SpotTeller.Tell(drill, SpotMarked.Of(drill, ask.Said)));
                 }
@@ -80,13 +87,26 @@ internal static class ExerciseEndpoints
             .WithSummary("Marks what was said to be wrong by the rules, and shows from then on what they say.");
     }
 
-    private static MadeExercise Made(JobStore store, NewExercise ask)
+    private static MadeExercise? Made(JobStore store, NewExercise ask)
     {
-        var drill = SpotDrill.Make(ask.Seed, ask.Level, ask.Edition);
-        return new(store.Practise(drill.Job with { Exercise = new(ask.Kind, ask.Seed, ask.Level, drill.Box) }), drill.Box);
+        if (Spot(ask.About, ask.Seed, ask.Level, ask.Edition) is not { } drill)
+        {
+            return null;
+        }
+
+        var exercise = new Exercise(ask.Kind, ask.Seed, ask.Level, drill.Box, ask.About);
+        return new(store.Practise(drill.Job with { Exercise = exercise }), drill.Box);
     }
 
-    private static SpotDrill Spot(Job job, Exercise exercise) => SpotDrill.Make(exercise.Seed, exercise.Level, job.Profile.Edition);
+    private static SpotDrill? Spot(string? about, int seed, int level, Edition edition) =>
+        about is null ? SpotDrill.Make(seed, level, edition) : SpotDrill.About(about, seed, edition);
+
+    private static SpotDrill? Spot(Job job, Exercise exercise) => Spot(exercise.About, exercise.Seed, exercise.Level, job.Profile.Edition);
+
+    private static Refusal? Check(NewExercise ask) =>
+        !Enum.IsDefined(ask.Kind) ? new(Why.NotAChoice, "kind")
+        : ask.About is { } rule && Inspector.Find(rule) is null ? new(Why.NotAChoice, "about")
+        : null;
 
     private static Refusal? Check(SpotAsk ask) =>
         ask.Said.Count > MostSaid ? new(Why.AtMostEach, "said", ("most", MostSaid))

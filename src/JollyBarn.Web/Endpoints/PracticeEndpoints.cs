@@ -17,6 +17,7 @@ public enum AskedOf
 {
     Sizes,
     Heard,
+    Tester,
 }
 
 /// <summary>An answer to a question.</summary>
@@ -93,7 +94,12 @@ internal static class PracticeEndpoints
     }
 
     private static AskedItem Item(AskedOf of, int seed, int level, Edition edition) =>
-        of == AskedOf.Heard ? AskedItems.Heard(seed, level, edition) : AskedItems.Size(seed, level, edition);
+        of switch
+        {
+            AskedOf.Heard => AskedItems.Heard(seed, level, edition),
+            AskedOf.Tester => TesterItems.Make(seed, level, edition),
+            _ => AskedItems.Size(seed, level, edition),
+        };
 
     private static Refusal? Check(AskedOf of) => Enum.IsDefined(of) ? null : new(Why.NotAChoice, "of");
 

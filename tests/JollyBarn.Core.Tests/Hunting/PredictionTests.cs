@@ -1,7 +1,6 @@
 using JollyBarn.Electrics;
 using JollyBarn.Electrics.Faults;
 using JollyBarn.Electrics.Seen;
-using JollyBarn.Practice.Houses;
 using JollyBarn.Testing;
 using JollyBarn.Tracing.Hunting;
 using JollyBarn.Wiring;

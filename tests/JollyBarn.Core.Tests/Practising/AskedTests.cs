@@ -17,8 +17,10 @@ public class AskedTests
         from seed in Enumerable.Range(1, seeds)
         select AskedItems.Size(seed, level, Editions[seed % Editions.Length]);
 
-    /// <summary>What sayings are worth, by their articles, from memory of NEC 2017, 2020 and 2023: 314.17 asks at least 1/4 in of sheath, and
-    /// its exception for boxes without clamps 8 in; 240.4(D) looks at the copper and not the sheath; 406.4(D)(2) names three ways; 200.7(C)
+    /// <summary>What sayings are worth, by their articles, from memory of NEC 2017, 2020 and 2023: 314.17 asks at least 1/4 in of
+    /// sheath, and
+    /// its exception for boxes without clamps 8 in; 240.4(D) looks at the copper and not the sheath; 406.4(D)(2) names three ways;
+    /// 200.7(C)
     /// speaks of cables; 314.16(B)(5) counts from the fifth ground on since 2020; 314.20; 110.14(D) took other means than a tool in 2020;
     /// 210.8(A)(5) left finished basements out until 2020.</summary>
     [Theory]
@@ -61,7 +63,8 @@ public class AskedTests
         Assert.NotEqual(Truth.True, Sayings.Judge(saying, Edition.Nec2020).Here);
     }
 
-    /// <summary>Ampacity of small copper by 240.4(D), grounds by Table 250.122, from memory: a 15 A breaker takes 14, 20 takes 12, 30 takes
+    /// <summary>Ampacity of small copper by 240.4(D), grounds by Table 250.122, from memory: a 15 A breaker takes 14, 20 takes 12, 30
+    /// takes
     /// 10; a ground of 10 does up to 60.</summary>
     [Theory]
     [InlineData(AskedKind.WireFor, 15, "14")]
@@ -109,7 +112,8 @@ public class AskedTests
         return BoxFill.Evaluate(box.Read(), box.Profile(), box.House()).Fit;
     }
 
-    /// <summary>Every question has its answer among those on offer, once; no two answers read alike; the right one is marked right, any other
+    /// <summary>Every question has its answer among those on offer, once; no two answers read alike; the right one is marked right,
+    /// any other
     /// not, and its skill comes back.</summary>
     [Fact]
     public void Every_question_can_be_answered_and_is_marked()
@@ -143,7 +147,8 @@ public class AskedTests
         static string Text(AskedItem item) => string.Join('|', AskedTeller.Tell(item).Options.Prepend(AskedTeller.Tell(item).Asks));
     }
 
-    /// <summary>Where the choice of a leads' connector is in doubt the smallest that grips them is right: two 14 take the small one, five 12
+    /// <summary>Where the choice of a leads' connector is in doubt the smallest that grips them is right: two 14 take the small one,
+    /// five 12
     /// the large, <em>practice</em>, from memory of what packages list.</summary>
     [Fact]
     public void A_connector_is_the_smallest_that_takes_the_leads()

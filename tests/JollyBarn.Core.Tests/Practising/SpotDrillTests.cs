@@ -133,6 +133,22 @@ public class SpotDrillTests
         Assert.True(low > high, $"{low} {high}");
     }
 
+    /// <summary>Each rule of which there is said to be a box has one, whose one mistake breaks it; of others there is none.</summary>
+    [Theory]
+    [InlineData("setback")]
+    [InlineData("bond-screw")]
+    [InlineData("polarity")]
+    [InlineData("gfci")]
+    [InlineData("green")]
+    public void A_rule_is_taught_by_a_box_that_breaks_it(string rule)
+    {
+        var drill = SpotDrill.About(rule, 3, Edition.Nec2023)!;
+        Assert.Contains(Assert.Single(drill.Planted).Findings, f => f.Rule == rule);
+        Assert.True(SpotMarked.Of(drill, Said(drill)).Right);
+        Assert.Null(SpotDrill.About("fire-opposite", 3, Edition.Nec2023));
+        Assert.All(Some.Value.SelectMany(d => d.Planted).SelectMany(p => p.Findings), f => Assert.Contains(f.Rule, SpotChoices.Taught));
+    }
+
     [Fact]
     public void Every_rule_that_can_be_said_has_words()
     {

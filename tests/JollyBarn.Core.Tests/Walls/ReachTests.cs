@@ -2,7 +2,6 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Measures;
-using JollyBarn.Testing;
 using JollyBarn.Walls;
 using JollyBarn.Wiring;
 using static JollyBarn.Core.Tests.Walls.WallHouse;

@@ -1,6 +1,5 @@
 using JollyBarn.Edits;
 using JollyBarn.Measures;
-using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests.Walls;

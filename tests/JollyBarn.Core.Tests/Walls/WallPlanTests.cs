@@ -1,7 +1,6 @@
 using CsCheck;
 using JollyBarn.Edits;
 using JollyBarn.Measures;
-using JollyBarn.Testing;
 using JollyBarn.Walls;
 using JollyBarn.Wiring;
 using static JollyBarn.Core.Tests.Walls.WallHouse;

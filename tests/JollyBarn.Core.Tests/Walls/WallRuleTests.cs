@@ -4,7 +4,6 @@ using JollyBarn.Inspection.Judging;
 using JollyBarn.Inspection.Rules;
 using JollyBarn.Planning.Remedies;
 using JollyBarn.Telling;
-using JollyBarn.Testing;
 using JollyBarn.Wiring;
 using static JollyBarn.Core.Tests.Walls.WallHouse;
 

@@ -2,7 +2,6 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Measures;
 using JollyBarn.Planning.Ways;
-using JollyBarn.Testing;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Core.Tests.Ways;

@@ -29,6 +29,12 @@ public enum AskedKind
 
     /// <summary>What a saying is worth.</summary>
     Saying,
+
+    /// <summary>What a tester shows at a fault that is told.</summary>
+    TesterShows,
+
+    /// <summary>What is behind what a tester shows.</summary>
+    TesterBehind,
 }
 
 /// <summary>A question with answers to choose from.</summary>
@@ -52,6 +58,9 @@ public sealed record AskedItem(int Seed, int Level, Edition Edition, AskedKind K
     /// <summary>What shows what a saying is worth.</summary>
     public SayingJudged? Judged { get; init; }
 
+    /// <summary>The instrument and what it is held at.</summary>
+    public Tested? Tested { get; init; }
+
     public Skill Skill =>
         Kind switch
         {
@@ -60,6 +69,8 @@ public sealed record AskedItem(int Seed, int Level, Edition Edition, AskedKind K
             AskedKind.ConnectorFor => Skill.KnowConnectors,
             AskedKind.BoxFor => Skill.KnowBoxes,
             AskedKind.House => Skill.KnowHouse,
+            AskedKind.TesterShows => Skill.TesterShows,
+            AskedKind.TesterBehind => Skill.TesterBehind,
             _ => Skill.KnowSayings,
         };
 }

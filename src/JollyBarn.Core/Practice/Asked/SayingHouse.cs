@@ -57,7 +57,7 @@ internal sealed class SayingHouse : WiredHouse
     /// <summary>Subject of the first cable's end.</summary>
     public string CableEnd => Subjects.CableEnd(Job.Boxes[Tried].Leads[Cables[0][0]].Run!.Value, Job.Boxes[Tried].Leads[Cables[0][0]].Side);
 
-    public Landing On(string place) => new(LandingAt.Terminal, null, "r", place);
+    public static Landing On(string place) => new(LandingAt.Terminal, null, "r", place);
 
     public static Fact<Length> Inches(int inches) => new(Known.Measured, Length.Inches(inches));
 

@@ -180,7 +180,7 @@ public static class Sayings
     private static SayingHouse OnHole(Edition e, int gauge)
     {
         var house = SayingHouse.Of(e, "nm-1g-22.5", 1, gauge, 15).WithReceptacle();
-        return house.With(new MoveLead(house.Tried, house.Cables[0][0], house.On("hot-upper/push")));
+        return house.With(new MoveLead(house.Tried, house.Cables[0][0], SayingHouse.On("hot-upper/push")));
     }
 
     private static SayingCase Behind(Finish finish) =>
@@ -191,10 +191,10 @@ public static class Sayings
         var house = SayingHouse.Of(e, "nm-1g-22.5", 2, 12, 20);
         return house.With(
             new AddDevice(house.Tried, "r", "receptacle", 1),
-            new MoveLead(house.Tried, house.Cables[0][0], house.On("hot-upper/screw")),
-            new MoveLead(house.Tried, house.Cables[1][0], house.On("hot-lower/screw")),
-            new MoveLead(house.Tried, house.Cables[0][1], house.On("neutral-upper/screw")),
-            new MoveLead(house.Tried, house.Cables[1][1], house.On("neutral-lower/screw"))
+            new MoveLead(house.Tried, house.Cables[0][0], SayingHouse.On("hot-upper/screw")),
+            new MoveLead(house.Tried, house.Cables[1][0], SayingHouse.On("hot-lower/screw")),
+            new MoveLead(house.Tried, house.Cables[0][1], SayingHouse.On("neutral-upper/screw")),
+            new MoveLead(house.Tried, house.Cables[1][1], SayingHouse.On("neutral-lower/screw"))
         );
     }
 
@@ -226,8 +226,8 @@ public static class Sayings
         var house = SayingHouse.Of(e, "nm-1g-22.5", 2, 12, 20);
         return house.With(
             new AddDevice(house.Tried, "r", "receptacle", 1),
-            new MoveLead(house.Tried, house.Cables[0][0], house.On("hot-upper/screw")),
-            new MoveLead(house.Tried, house.Cables[1][0], house.On("hot-upper/screw"))
+            new MoveLead(house.Tried, house.Cables[0][0], SayingHouse.On("hot-upper/screw")),
+            new MoveLead(house.Tried, house.Cables[1][0], SayingHouse.On("hot-upper/screw"))
         );
     }
 

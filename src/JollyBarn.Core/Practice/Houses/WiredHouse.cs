@@ -170,8 +170,8 @@ public partial class WiredHouse
         var box = Box("nm-2g-32", "dry");
         var into = Enter(box, feed);
         Do(
-            new AddDevice(box, "r", "receptacle", 1),
-            new AddDevice(box, "q", "receptacle", 2),
+            new AddDevice(box, "r", "receptacle", 1, "left receptacle"),
+            new AddDevice(box, "q", "receptacle", 2, "right receptacle"),
             new MoveLead(box, into[0], At("r", "hot-upper/screw")),
             new MoveLead(box, into[1], At("q", "hot-upper/screw")),
             Note(box, $"{feed}.{Side(box, feed)}", "tied", "yes"),

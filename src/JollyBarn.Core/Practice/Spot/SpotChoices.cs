@@ -46,6 +46,27 @@ public static class SpotChoices
         (PartIs.Device, "grounds-joined"),
     ];
 
+    /// <summary>Rules that also speak where nothing is wrong, and that some mistake breaks.</summary>
+    private static readonly string[] Always =
+    [
+        "accessible",
+        "box-held",
+        "clean",
+        "fastener",
+        "free-length",
+        "gap",
+        "nails",
+        "plate",
+        "plate-bonded",
+        "rigid",
+        "setback",
+        "sheath",
+    ];
+
+    /// <summary>Rules there is a box to practise on.</summary>
+    public static IReadOnlySet<string> Taught { get; } =
+        OnlyWhereWrong.Select(w => w.Rule).Except(["colour"]).Concat(Always).ToHashSet(StringComparer.Ordinal);
+
     /// <summary>Ids of the rules one can choose from, for each kind of part.</summary>
     public static IReadOnlyDictionary<PartIs, IReadOnlyList<string>> For(SpotDrill drill)
     {

@@ -24,6 +24,9 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
 
     private const int Tries = 60;
 
+    /// <summary>Houses tried for one rule.</summary>
+    private const int Houses = 24;
+
     /// <summary>How many mistakes a level has, at least and at most.</summary>
     private static readonly (int Least, int Most)[] Counts = [(1, 1), (1, 2), (2, 3), (3, 4), (4, 6)];
 
@@ -50,21 +53,49 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
         var random = new Random(Seeds.Mixed(seed, level, (int)edition));
         while (true)
         {
-            var house =
-                WiredHouse.One(random.Next()) is var made && made.Profile with { Edition = edition } is var profile
-                    ? made with
-                    {
-                        Profile = profile,
-                    }
-                    : made;
-            var ids = house.Boxes.Ids.ToList();
-            var box = ids[random.Next(ids.Count)];
-            var sound = SoundBox.Answered(house, box);
-            if (Wrong(sound, box).Count == 0 && Spoilt(sound, box, level, random) is { } spoilt)
+            if (SoundOne(random, edition) is var (sound, box) && Spoilt(sound, box, level, random) is { } spoilt)
             {
                 return new(seed, level, sound, spoilt.Job, box, spoilt.Planted);
             }
         }
+    }
+
+    /// <summary>A box with one mistake that breaks a rule; null for a rule that no mistake there is breaks.</summary>
+    public static SpotDrill? About(string rule, int seed, Edition edition)
+    {
+        var random = new Random(Seeds.Mixed(seed, 0, (int)edition));
+        for (var n = 0; n < Houses && SpotChoices.Taught.Contains(rule); n++)
+        {
+            if (SoundOne(random, edition) is not var (sound, box))
+            {
+                continue;
+            }
+
+            foreach (var planter in Mistakes.All)
+            {
+                if (
+                    Made(sound, box, planter, random) is { } job
+                    && Wrong(job, box, ExpectedLive.Judge(sound, job)) is var wrong
+                    && wrong.Exists(f => f.Rule == rule)
+                )
+                {
+                    return new(seed, 1, sound, job, box, [new(planter.Mistake, wrong)]);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>A box of a house with nothing to stop or fix in it; null where the one that was drawn has something.</summary>
+    private static (Job Job, Id<Box> Box)? SoundOne(Random random, Edition edition)
+    {
+        var house = WiredHouse.One(random.Next());
+        house = house with { Profile = house.Profile with { Edition = edition } };
+        var ids = house.Boxes.Ids.ToList();
+        var box = ids[random.Next(ids.Count)];
+        var sound = SoundBox.Answered(house, box);
+        return Wrong(sound, box).Count == 0 ? (sound, box) : null;
     }
 
     /// <summary>The house with as many mistakes in the box as the level asks; null where the box has no room for them.</summary>

@@ -3,6 +3,7 @@ using JollyBarn.CodeBook;
 using JollyBarn.Measures;
 using JollyBarn.Practice;
 using JollyBarn.Practice.Asked;
+using JollyBarn.Telling.Hunting;
 
 namespace JollyBarn.Telling.Practised;
 
@@ -67,9 +68,13 @@ public static class AskedTeller
             AskedKind.ConnectorFor => $"What is the smallest twist-on that usually takes {Leads(item)}?",
             AskedKind.BoxFor => "What is the smallest of these boxes that holds this?",
             AskedKind.LeadFor =>
-                $"A lead leaves its sheath {Inches(item.Deep)} behind an opening that is under 8 in wide and high. How long is it at least, "
+                $"A lead leaves its sheath {Inches(item.Deep)} behind an opening under 8 in wide and high. How long is it at least, "
                     + "from there to its end?",
             AskedKind.House => $"How does this house do it? {House(item).Name}.",
+            AskedKind.TesterShows => $"{SuspectWords.Of(item.Tested!.Job, item.Tested.Truth)}. What is shown by the "
+                + $"{LookWords.Where(item.Tested.Job, item.Tested.Look.Look)}?",
+            AskedKind.TesterBehind => $"{Sentence(LookWords.Where(item.Tested!.Job, item.Tested.Look.Look))}: "
+                + $"{LookWords.Of(item.Tested.Shows)}. Which of these can be behind it?",
             _ => $"NEC {(int)item.Edition}. \"{SayingWords.Of(item.Judged!.Saying)}\"",
         };
 
@@ -82,6 +87,11 @@ public static class AskedTeller
             AskedKind.BoxFor => BoxKinds.Find(option)!.Name,
             AskedKind.LeadFor => Inches(decimal.Parse(option, CultureInfo.InvariantCulture)),
             AskedKind.House => House(item).Choices.First(c => c.Value == option).Name,
+            AskedKind.TesterShows => LookWords.Of(item.Tested!.Sights[int.Parse(option, CultureInfo.InvariantCulture)]),
+            AskedKind.TesterBehind => SuspectWords.Of(
+                item.Tested!.Job,
+                item.Tested.Suspects[int.Parse(option, CultureInfo.InvariantCulture)]
+            ),
             _ => SayingWords.Of(Enum.Parse<Truth>(option)),
         };
 
@@ -120,6 +130,14 @@ public static class AskedTeller
                 );
             case AskedKind.House:
                 return (House(item).Choices.First(c => c.Value == right).Reason, null, "practice", null);
+            case AskedKind.TesterShows or AskedKind.TesterBehind:
+                var tested = item.Tested!;
+                return (
+                    $"With that, it shows: {LookWords.Of(tested.Shows)}.",
+                    tested.Blind ? "It shows the same where nothing is wrong: this tester does not see it." : null,
+                    "practice",
+                    null
+                );
             default:
                 var judged = item.Judged!;
                 var teller = new Teller(judged.House, judged.Box);

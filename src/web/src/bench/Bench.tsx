@@ -49,7 +49,6 @@ export type BenchProps = {
   /** Where what is chosen or held is told of; below the picture, over what stands there, when nowhere. */
   beside: HTMLElement | null;
 };
-
 /** The open box as a picture one works on: pick an end, see where it may go and what would follow, land it. */
 export function Bench({ job, view, catalogue, edit, past, bare, change, lit, sel, onSelect, small, look, beside }: BenchProps) {
   const { units } = useSettings();

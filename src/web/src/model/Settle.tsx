@@ -7,7 +7,7 @@ import { address } from "../parts/address";
 import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
 import type { Edit } from "./edits";
-import { useBox } from "./job";
+import { useBox, useCatalogue, useHead } from "./job";
 import { keys } from "./keys";
 import { cutsInGauges } from "./TapeSheet";
 import type { BoxEdit } from "./useBoxEdit";
@@ -20,6 +20,7 @@ export default function Settle({ job, box, finding, edit, version }: Of) {
     <>
       <Remedies job={job} box={box} finding={finding} edit={edit} version={version} />
       <OnWall job={job} box={box} rule={finding.rule} />
+      <Learn job={job} rule={finding.rule} />
       {finding.verdict !== "Stop" && <RulingForm of={box} finding={finding} onKeep={(e) => edit.ready(e)} />}
     </>
   );
@@ -45,6 +46,17 @@ function OnWall({ job, box, rule }: { job: string; box: string; rule: string }) 
   return ofWalls.has(rule) && on?.wall && on.spot ? (
     <Link to={address.wall(job, on.wall, box)} className="min-h-11 content-center underline underline-offset-4">
       {words.box.onWall}
+    </Link>
+  ) : null;
+}
+
+/** Where this is practised, by the edition of the job. */
+function Learn({ job, rule }: { job: string; rule: string }) {
+  const edition = useHead(job).data?.profile.edition ?? "Nec2023";
+  const taught = useCatalogue().data?.rules.find((r) => r.id === rule)?.taught;
+  return taught ? (
+    <Link to={address.learn(rule, edition)} className="min-h-11 content-center underline underline-offset-4">
+      {w.learn}
     </Link>
   ) : null;
 }

@@ -12,10 +12,13 @@ import { useRecord } from "./record";
 import { levels, newSeed, Setting, type Edition, type Level } from "./Setting";
 
 type Of = Schemas["AskedOf"];
+const ofKind = { sizes: "Sizes", heard: "Heard", tester: "Tester" } as const satisfies Record<string, Of>;
+const kindOf = (text: string | undefined) => (text === "heard" || text === "tester" ? text : "sizes");
 
 /** Questions with answers to choose from: sizes and choices, or what is heard on the job. */
 export default function AskedPage() {
-  const of: Of = useParams().of === "heard" ? "Heard" : "Sizes";
+  const name = kindOf(useParams().of);
+  const of: Of = ofKind[name];
   const [search, setSearch] = useSearchParams();
   const level = levels.find((l) => l === search.get("level")) ?? "1";
   const edition = (search.get("edition") ?? "Nec2023") as Edition;
@@ -30,7 +33,7 @@ export default function AskedPage() {
     queryFn: () => must(api.GET("/api/practice/asked", { params: { query: { of, seed: Number(seed), level: Number(level), edition } } })),
     staleTime: Infinity,
   });
-  const kind = w.kinds[of === "Heard" ? "heard" : "sizes"];
+  const kind = w.kinds[name];
   return (
     <div className="mx-auto flex max-w-3xl flex-col gap-4 pb-8">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
@@ -87,7 +90,7 @@ function Item({ of, asked, onNext }: { of: Of; asked: Schemas["ToldAsked"]; onNe
             <Radio
               key={i}
               value={i}
-              className={`flex min-h-12 items-center justify-between rounded-xl border-2 px-4 text-lg
+              className={`flex min-h-12 items-center justify-between gap-2 rounded-xl border-2 px-4 py-1.5 text-lg
                 data-checked:border-ink data-checked:bg-ink data-checked:text-on-ink
                 ${marked?.answer === i ? "border-moss bg-moss-wash font-bold" : "border-rule bg-card"}`}
             >

@@ -1,6 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 import { useNavigate, useSearchParams } from "react-router";
 import { api, must } from "../api/client";
+import { useCatalogue } from "../model/job";
 import { address } from "../parts/address";
 import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
@@ -15,17 +16,25 @@ export default function Practice() {
   const navigate = useNavigate();
   const level = levels.find((l) => l === search.get("level")) ?? "1";
   const edition = (search.get("edition") ?? "Nec2023") as Edition;
-  const set = (change: Record<string, string>) => setSearch({ level, edition, ...change }, { replace: true });
+  const set = (change: Record<string, string>) => setSearch({ level, edition, ...(about ? { about } : {}), ...change }, { replace: true });
+  const about = search.get("about");
+  const rule = useCatalogue().data?.rules.find((r) => r.id === about);
   const bench = useMutation({
-    mutationFn: () =>
-      must(api.POST("/api/practice/bench", { body: { kind: "Spot", seed: Number(newSeed()), level: Number(level), edition } })),
+    mutationFn: (of: string | null) =>
+      must(
+        api.POST("/api/practice/bench", {
+          body: { kind: "Spot", seed: Number(newSeed()), level: Number(level), edition, ...(of ? { about: of } : {}) },
+        }),
+      ),
     onSuccess: (made) => navigate(address.spot(made.job, made.box)),
   });
   const kept = useRecord();
   const kinds = [
-    { key: "spot", ...w.kinds.spot, go: () => bench.mutate() },
+    ...(rule ? [{ key: "about", name: rule.name, says: rule.why, go: () => bench.mutate(rule.id) }] : []),
+    { key: "spot", ...w.kinds.spot, go: () => bench.mutate(null) },
     { key: "sizes", ...w.kinds.sizes, go: () => void navigate(address.asked("sizes", level, edition)) },
     { key: "heard", ...w.kinds.heard, go: () => void navigate(address.asked("heard", level, edition)) },
+    { key: "tester", ...w.kinds.tester, go: () => void navigate(address.asked("tester", level, edition)) },
     { key: "count", ...w.kinds.count, go: () => void navigate(address.count(level, edition)) },
   ];
   return (

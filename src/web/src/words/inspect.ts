@@ -1,6 +1,7 @@
 /** Sentences of inspection, measuring, proof, lists and Changes. */
 export const inspectWords = {
   verdictPanel: {
+    learn: "Learn this: a box to practise it on",
     why: "Why",
     sum: "Sum",
     now: "Do this now",

@@ -1,0 +1,87 @@
+using System.Diagnostics;
+using JollyBarn.CodeBook;
+using JollyBarn.Edits;
+using JollyBarn.Practice;
+using JollyBarn.Practice.Asked;
+using JollyBarn.Practice.Spot;
+using JollyBarn.Telling.Practised;
+
+namespace JollyBarn.Bench;
+
+/// <summary>Items of practice by the thousand: how long one takes, whether each can be solved, holds just what was planted, and is no
+/// other's twin; and how learners fare who see less.</summary>
+internal static class PracticeTable
+{
+    private const int Items = 2000;
+
+    private static readonly Edition[] Editions = Enum.GetValues<Edition>();
+
+    public static void Print()
+    {
+        Console.WriteLine("| | Items | Median, ms | 95 %, ms | Largest, ms | Sound | Different |");
+        Console.WriteLine("|---|---|---|---|---|---|---|");
+        var spots = Row("boxes with mistakes", SpotDrill.Make, Exact, d => JobJson.Text(d.Job));
+        Row("boxes to be counted", FillDrills.Make, Counted, d => string.Join('|', DrillTeller.Tell(d).Says));
+        Row("sizes and choices", AskedItems.Size, Answered, Said);
+        Row("sayings", AskedItems.Heard, Answered, Said);
+        Row("testers read", TesterItems.Make, Answered, Said);
+        Console.WriteLine();
+        Console.WriteLine("Of boxes with mistakes, all found by a learner who sees each mistake two times of three:");
+        Console.WriteLine();
+        Console.WriteLine("| Level | Mistakes | All found |");
+        Console.WriteLine("|---|---|---|");
+        var random = new Random(5);
+        foreach (var level in spots.GroupBy(s => s.Level).OrderBy(g => g.Key))
+        {
+            var all = level.Count(d => d.Planted.All(_ => random.Next(3) > 0));
+            Console.WriteLine(
+                FormattableString.Invariant(
+                    $"| {level.Key} | {level.Average(d => d.Planted.Count):0.0} | {100.0 * all / level.Count():0} % |"
+                )
+            );
+        }
+
+        Console.WriteLine();
+        Console.WriteLine(
+            FormattableString.Invariant($"{spots.SelectMany(s => s.Planted).Select(p => p.Mistake).Distinct().Count()} kinds of mistake, ")
+                + FormattableString.Invariant(
+                    $"{spots.SelectMany(s => s.Planted).SelectMany(p => p.Findings).Select(f => f.Rule).Distinct().Count()} rules broken."
+                )
+        );
+    }
+
+    private static List<T> Row<T>(string name, Func<int, int, Edition, T> make, Func<T, bool> sound, Func<T, string> text)
+    {
+        var (all, times) = (new List<T>(), new List<double>());
+        for (var i = 0; i < Items; i++)
+        {
+            var from = Stopwatch.GetTimestamp();
+            all.Add(make(i + 1, 1 + (i % 5), Editions[i % Editions.Length]));
+            times.Add(Stopwatch.GetElapsedTime(from).TotalMilliseconds);
+        }
+
+        times.Sort();
+        Console.WriteLine(
+            FormattableString.Invariant($"| {name} | {Items} | {times[Items / 2]:0.0} | {times[Items * 95 / 100]:0.0} | {times[^1]:0} ")
+                + FormattableString.Invariant($"| {all.Count(sound)} | {all.Select(text).Distinct().Count()} |")
+        );
+        return all;
+    }
+
+    private static bool Exact(SpotDrill drill) =>
+        SpotDrill.Wrong(drill.Sound, drill.Box).Count == 0
+        && SpotDrill
+            .Wrong(drill.Job, drill.Box)
+            .Select(f => f.Key)
+            .Order(StringComparer.Ordinal)
+            .SequenceEqual(drill.Planted.SelectMany(p => p.Findings).Select(f => f.Key).Order(StringComparer.Ordinal));
+
+    private static bool Counted(FillDrill drill) => drill.Answer.Needed.IsExact && drill.Answer.Available.IsExact;
+
+    private static bool Answered(AskedItem item) =>
+        AskedTeller.Tell(item).Options is var options
+        && options.Distinct().Count() == options.Count
+        && AskedTeller.Tell(item, item.Right).Right;
+
+    private static string Said(AskedItem item) => string.Join('|', [AskedTeller.Tell(item).Asks, .. AskedTeller.Tell(item).Given]);
+}
