@@ -118,7 +118,10 @@ public class AskedTests
     [Fact]
     public void Every_question_can_be_answered_and_is_marked()
     {
-        var items = Sizes(40).Concat(Enumerable.Range(1, 20).Select(s => AskedItems.Heard(s, 1, Editions[s % 3]))).ToList();
+        var items = Sizes(40)
+            .Concat(Enumerable.Range(1, 20).Select(n => AskedItems.Heard(n, 1, Editions[n % 3])))
+            .Concat(Enumerable.Range(1, 20).Select(n => TesterItems.Make(n, 1 + (n % 5), Editions[n % 3])))
+            .ToList();
         foreach (var item in items)
         {
             var told = AskedTeller.Tell(item);
