@@ -44,7 +44,7 @@ public static class AskedItems
             () => Thinnest(AskedKind.GroundFor, "ground", random),
             () => Connector(random, level),
             () => Box(random, seed, level, edition),
-            () => Lead(random),
+            () => Lead(random, Book()),
             () => House(random),
         ];
         while (true)
@@ -149,9 +149,8 @@ public static class AskedItems
             };
     }
 
-    private static AskedItem Lead(Random random)
+    private static AskedItem Lead(Random random, LimitTable book)
     {
-        var book = LimitTable.For(CodeProfile.Default);
         var deep = random.Next(4, 23) / 4m;
         var right = Math.Max(book.Number("lead.free"), deep + book.Number("lead.reach"));
         return Chosen(

@@ -25,7 +25,23 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
     private const int Tries = 60;
 
     /// <summary>Houses tried for one rule.</summary>
-    private const int Houses = 24;
+    private const int Houses = 200;
+
+    /// <summary>Rules that few houses can break, and by which mistakes: no other is tried for them.</summary>
+    private static readonly Dictionary<string, Mistake[]> Seldom = new()
+    {
+        ["bond-count"] = [Mistake.TooManyOnScrewOfBox],
+        ["bond-screw"] = [Mistake.BondByCoverScrew],
+        ["gfci"] = [Mistake.NotProtected, Mistake.LoadSideFed],
+        ["grounds-joined"] = [Mistake.TwoOnOneScrew],
+        ["line-load"] = [Mistake.LoadSideFed],
+        ["multiwire-neutral"] = [Mistake.TwoOnOneScrew],
+        ["pigtail-gauge"] = [Mistake.ThinPigtail],
+        ["plate-bonded"] = [Mistake.GroundLeftOff],
+        ["short"] = [Mistake.HotOnGroundScrew],
+        ["white-hot"] = [Mistake.WhiteNotMarked],
+        ["switch-neutral-cut"] = [Mistake.SwitchInNeutral],
+    };
 
     /// <summary>How many mistakes a level has, at least and at most.</summary>
     private static readonly (int Least, int Most)[] Counts = [(1, 1), (1, 2), (2, 3), (3, 4), (4, 6)];
@@ -71,7 +87,7 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
                 continue;
             }
 
-            foreach (var planter in Mistakes.All)
+            foreach (var planter in Mistakes.All.Where(m => Seldom.GetValueOrDefault(rule)?.Contains(m.Mistake) ?? true))
             {
                 if (
                     Made(sound, box, planter, random) is { } job

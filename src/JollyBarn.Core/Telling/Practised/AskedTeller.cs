@@ -68,9 +68,9 @@ public static class AskedTeller
             AskedKind.ConnectorFor => $"What is the smallest twist-on that usually takes {Leads(item)}?",
             AskedKind.BoxFor => "What is the smallest of these boxes that holds this?",
             AskedKind.LeadFor =>
-                $"A lead leaves its sheath {Inches(item.Deep)} behind an opening under 8 in wide and high. How long is it at least, "
-                    + "from there to its end?",
-            AskedKind.House => $"How does this house do it? {House(item).Name}.",
+                $"A lead leaves its sheath {Inches(item.Deep)} behind an opening under {Inches(Book(item).Number("lead.opening"))} wide "
+                    + "and high. How long is it at least, from there to its end?",
+            AskedKind.House => $"How is it done where a house has not chosen otherwise? {House(item).Name}.",
             AskedKind.TesterShows => $"{SuspectWords.Of(item.Tested!.Job, item.Tested.Truth)}. What is shown by the "
                 + $"{LookWords.Where(item.Tested.Job, item.Tested.Look.Look)}?",
             AskedKind.TesterBehind => $"{Sentence(LookWords.Where(item.Tested!.Job, item.Tested.Look.Look))}: "

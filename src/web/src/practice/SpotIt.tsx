@@ -1,4 +1,4 @@
-import { useMutation, useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useLayoutEffect, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { api, must, type BoxView, type Schemas } from "../api/client";
@@ -59,6 +59,7 @@ function Look({
   const edit = useBoxEdit(job, view, null, view.version);
   const look = useLive(job, view, edit);
   const kept = useRecord();
+  const client = useQueryClient();
   const [part, setPart] = useState<string | null>(null);
   const [said, setSaid] = useState<readonly Schemas["SpotSaid"][]>([]);
   useLayoutEffect(() => {
@@ -70,6 +71,8 @@ function Look({
     mutationFn: () =>
       must(api.POST("/api/practice/bench/{exercise}/spot", { params: { path: { exercise: job } }, body: { said: [...said] } })),
     onSuccess: (marks) => {
+      // Whoever comes back from mending is not graded twice.
+      client.setQueryData(keys.of(job, "exercise"), { ...exercise, shown: true });
       if (!exercise.shown) kept.graded(marks.skills).catch((e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop"));
     },
   });
