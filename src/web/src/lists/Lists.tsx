@@ -170,7 +170,7 @@ function Line({
         )}
         {line.box && (
           <ul className="mt-1 text-sm">
-            {here.length === 0 && <li className="text-ink-2">{w.nothing}</li>}
+            {verdicts.data && here.length === 0 && <li className="text-ink-2">{w.nothing}</li>}
             {here.slice(0, 4).map((v) => (
               <li key={`${v.finding.rule}${v.finding.of}`}>
                 <Mark verdict={v.finding.verdict} />{" "}
@@ -209,7 +209,7 @@ function Line({
           onChange={(rule: string) => onSet({ rule: rule || null })}
           options={[["", w.rule] as const, ...(catalogue.data?.rules ?? []).map((r) => [r.id, r.name] as const)]}
         />
-        {line.box && (
+        {line.box && verdicts.data && (
           <Link
             to={address.ways(job, {
               ...(here[0] ? { kind: "MendVerdict", rule: here[0].finding.rule, of: here[0].finding.of } : {}),
