@@ -43,6 +43,10 @@ public sealed partial class JobStore
     /// <summary>Shows what the rules say of a job made to learn by, once it was graded.</summary>
     public void ShowExercise(string id) => Find(id)?.DoFor($"shown-{Guid.NewGuid():N}", Program, new ShowExercise());
 
+    /// <summary>What a learner does in a job made to learn by; null where there is none.</summary>
+    public PostResult? DoExercise(string id, string by, Edit edit) =>
+        Find(id) is { Now.Job.Exercise: not null } job ? job.DoFor($"practice-{Guid.NewGuid():N}", by, edit) : null;
+
     /// <summary>Takes a file in as a job that is not here yet.</summary>
     /// <param name="photos">Bytes of its pictures by hash.</param>
     public Refusal? Import(string id, JobFile file, IReadOnlyDictionary<string, byte[]>? photos = null) =>

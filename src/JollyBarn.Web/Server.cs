@@ -178,6 +178,7 @@ public static partial class Server
         api.MapMark();
         api.MapPractice();
         api.MapExercises();
+        api.MapHunts();
         api.MapWalls();
         api.MapJobs();
         api.MapBoxes();

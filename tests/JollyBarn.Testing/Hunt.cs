@@ -8,8 +8,6 @@ namespace JollyBarn.Testing;
 /// <param name="wordErrs">Share of words that are wrong.</param>
 public sealed class Hunt(Scene scene, Means means, Random random, double readingErrs = 0, double wordErrs = 0)
 {
-    private const int Most = 40;
-
     private int made;
 
     /// <summary>Tests that were made, in order.</summary>
@@ -24,59 +22,25 @@ public sealed class Hunt(Scene scene, Means means, Random random, double reading
             return null;
         }
 
-        var complaint = Seen(new("something is wrong", "Ines", "2026-10-01T08:00:00Z"), first, hidden, true);
-        while (true)
+        var complaint = new Complaint("something is wrong", "Ines", "2026-10-01T08:00:00Z");
+        complaint = complaint with { Observed = complaint.Observed.With("first", Seen(first, hidden, true)) };
+        return BestHunt.Of(scene, means, complaint, trial =>
         {
-            var suspects = Suspects.Of(scene, complaint, pairs: false);
-            var next = NextTrial.Of(suspects, means);
-            if (next.Found || Made.Count == Most)
-            {
-                return (suspects, next);
-            }
-
-            Made.Add(next.Ranked[0].Trial);
-            complaint = Seen(complaint, next.Ranked[0].Trial.Asked, hidden, false);
-        }
+            Made.Add(trial);
+            return Seen(trial.Asked, hidden, false);
+        });
     }
 
-    private Complaint Seen(Complaint complaint, AskedLook asked, Suspect hidden, bool first)
+    private Observed Seen(AskedLook asked, Suspect hidden, bool first)
     {
-        var sight = Drawn(Predicting.Of(scene, hidden, [asked])[0]);
+        var sight = Predicting.Of(scene, hidden, [asked])[0].Drawn(random);
         var errs = asked.Look.Kind is LookKind.Instrument or LookKind.Lamps or LookKind.Insulation ? readingErrs : wordErrs;
         if (!first && random.NextDouble() < errs)
         {
             sight = Wrong(asked.Look.Kind, sight);
         }
 
-        var id = $"o{made++}";
-        return complaint with
-        {
-            Observed = complaint.Observed.With(
-                id,
-                new Observed(
-                    asked.Look,
-                    sight.Case,
-                    "Ines",
-                    $"2026-10-01T08:{made:00}:00Z",
-                    asked.Setup,
-                    sight.Case == SeenCase.Figure ? (decimal)Math.Round(sight.Value, 1) : null
-                )
-            ),
-        };
-    }
-
-    private Sight Drawn(Prediction prediction)
-    {
-        var at = random.NextDouble();
-        foreach (var (sight, weight) in prediction.All)
-        {
-            if ((at -= weight) <= 0)
-            {
-                return sight;
-            }
-        }
-
-        return prediction.All[^1].Sight;
+        return sight.Observed(asked, "Ines", $"2026-10-01T08:{made++:00}:00Z");
     }
 
     /// <summary>Something else that a look of this kind can show.</summary>

@@ -85,12 +85,12 @@ public sealed class HuntTally
         foreach (var one in suspects.All.Where(a => a.Suspect.Kind == SuspectKind.Fault).Take(40))
         {
             var other = Predicting.Of(scene, one.Suspect, asked);
-            if (Alike(row, other))
+            if (Prediction.Same(row, other))
             {
                 break;
             }
 
-            if (!before.Exists(b => Alike(b, other)))
+            if (!before.Exists(b => Prediction.Same(b, other)))
             {
                 before.Add(other);
             }
@@ -98,7 +98,4 @@ public sealed class HuntTally
 
         return before.Count;
     }
-
-    private static bool Alike(IReadOnlyList<Prediction> one, IReadOnlyList<Prediction> other) =>
-        one.Zip(other).All(p => p.First.Same(p.Second));
 }

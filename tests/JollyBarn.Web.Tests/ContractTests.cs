@@ -48,7 +48,7 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
             (Names["rule"], Names["of"], Names["lead"]) = (fix.Rule, fix.Of, box.Leads.Ids.First());
             var panel = job.Panels.Ids.First();
             (Names["hot"], Names["neutral"]) = ($"leg:{panel}/0", $"neutral:{panel}");
-            Names["exercise"] = Running.Store.Practise(QuestionedHouse.AsFile(QuestionedHouse.Practised).Present);
+            QuestionedHouse.Practise(Names, Running.Store.Practise);
             Names["file"] = await Running.TextAsync($"/api/jobs/{Names["job"]}/export?pictures=false");
         }
 

@@ -30,7 +30,7 @@ public sealed class RequestContractTests(Running running) : IClassFixture<Runnin
         var names = QuestionedHouse.Names();
         names["job"] = $"r{number}";
         Assert.Null(running.Store.Import(names["job"], QuestionedHouse.AsFile(names["job"])));
-        names["exercise"] = running.Store.Practise(QuestionedHouse.AsFile(QuestionedHouse.Practised).Present);
+        QuestionedHouse.Practise(names, running.Store.Practise);
         var whole = JsonNode.Parse(ApiQuestions.Filled(body, names))!.AsObject();
         var members = Members(whole, SchemaOf(operation)!, "").ToList();
         Assert.NotEmpty(members);

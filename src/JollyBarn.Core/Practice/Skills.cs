@@ -36,6 +36,13 @@ public enum Skill
     KnowSayings,
     TesterShows,
     TesterBehind,
+    HuntFind,
+
+    /// <summary>Not wasting time and plaster.</summary>
+    HuntThrift,
+
+    /// <summary>Not risking oneself.</summary>
+    HuntSafely,
 }
 
 /// <summary>A skill with how it went.</summary>

@@ -104,6 +104,8 @@ public static class RefusalTeller
         [Why.ManyPictures] = "The pictures of this job would be more than {most} MB. Take some away first.",
         [Why.NotAnExercise] = "This job is real work, nothing to practise on.",
         [Why.NoDrillOf] = "There is no box to practise {rule} on yet.",
+        [Why.HuntEnded] = "This hunt is over: what it is was said already.",
+        [Why.OverBudget] = "The budget does not bear that test any more. Make a cheaper one, or say what it is.",
         [Why.MadeByProgram] = "The program makes this itself, for undo, the bin and files; it cannot be posted.",
         [Why.OtherDoer] = "This says that {doer} did it, and comes from {by}: one person does one edit.",
         [Why.NobodyYet] = "Say who you are: your name, and not \"me\".",

@@ -108,6 +108,8 @@ public enum Why
     MadeByProgram,
     NotAnExercise,
     NoDrillOf,
+    HuntEnded,
+    OverBudget,
     ManyPictures,
     OtherDoer,
     NobodyYet,

@@ -5,6 +5,9 @@ public enum ExerciseKind
 {
     /// <summary>Mistakes are to be found in a box, and mended.</summary>
     Spot,
+
+    /// <summary>A hidden fault is to be found by tests.</summary>
+    Hunt,
 }
 
 /// <summary>A job made to learn by: nothing of it is real.</summary>

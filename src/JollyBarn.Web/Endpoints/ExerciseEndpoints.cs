@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
+using JollyBarn.Practice.Hunted;
 using JollyBarn.Practice.Spot;
 using JollyBarn.Store;
 using JollyBarn.Telling;
@@ -53,7 +54,7 @@ internal static class ExerciseEndpoints
                             made.Level,
                             now.Profile.Edition,
                             made.Shown,
-                            Spot(now, made) is { } drill ? SpotTeller.Tell(drill) : null
+                            made.Kind == ExerciseKind.Spot && Spot(now, made) is { } drill ? SpotTeller.Tell(drill) : null
                         )
                     )
                     : TypedResults.NotFound()
@@ -89,14 +90,17 @@ internal static class ExerciseEndpoints
 
     private static MadeExercise? Made(JobStore store, NewExercise ask)
     {
-        if (Spot(ask.About, ask.Seed, ask.Level, ask.Edition) is not { } drill)
+        var made = ask.Kind switch
         {
-            return null;
-        }
-
-        var exercise = new Exercise(ask.Kind, ask.Seed, ask.Level, drill.Box, ask.About);
-        return new(store.Practise(drill.Job with { Exercise = exercise }), drill.Box);
+            ExerciseKind.Hunt => Hunt(HuntDrill.Make(ask.Seed, ask.Level, ask.Edition)),
+            _ => Spot(ask.About, ask.Seed, ask.Level, ask.Edition) is { } drill ? (drill.Job, drill.Box) : null,
+        };
+        return made is not var (job, box)
+            ? null
+            : new(store.Practise(job with { Exercise = new(ask.Kind, ask.Seed, ask.Level, box, ask.About) }), box);
     }
+
+    private static (Job Job, Id<Box> Box)? Hunt(HuntDrill drill) => (HuntTeller.Job(drill), drill.Scene.Boxes[0]);
 
     private static SpotDrill? Spot(string? about, int seed, int level, Edition edition) =>
         about is null ? SpotDrill.Make(seed, level, edition) : SpotDrill.About(about, seed, edition);
@@ -105,7 +109,7 @@ internal static class ExerciseEndpoints
 
     private static Refusal? Check(NewExercise ask) =>
         !Enum.IsDefined(ask.Kind) ? new(Why.NotAChoice, "kind")
-        : ask.About is { } rule && Inspector.Find(rule) is null ? new(Why.NotAChoice, "about")
+        : ask.About is { } rule && (ask.Kind != ExerciseKind.Spot || Inspector.Find(rule) is null) ? new(Why.NotAChoice, "about")
         : null;
 
     private static Refusal? Check(SpotAsk ask) =>

@@ -1,5 +1,8 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.OpenFile;
+using JollyBarn.Practice.Hunted;
+using JollyBarn.Telling.Practised;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Testing.Forced;
@@ -14,9 +17,10 @@ public static class QuestionedHouse
 
     /// <summary>A job made to learn by.</summary>
     public const string Practised = "practised";
+    public const string Hunted = "hunted";
 
     /// <summary>Every job that questions name.</summary>
-    public static IReadOnlyList<string> Ids { get; } = [Id, Spare, Practised];
+    public static IReadOnlyList<string> Ids { get; } = [Id, Spare, Practised, Hunted];
 
     public static Job Made() =>
         SmallHouse
@@ -33,11 +37,25 @@ public static class QuestionedHouse
                 new Observe("hum", "o1", new(new(LookKind.Warmth, "b"), SeenCase.Warm, "Ines", "2026-09-14T08:21:00Z")),
             ]);
 
-    /// <summary>The house as a file.</summary>
+    /// <summary>The house as a file; or the job of an exercise.</summary>
     public static JobFile AsFile(string id = Id)
     {
-        var job = id == Practised ? Made() with { Exercise = new(ExerciseKind.Spot, 21, 2, "b") } : Made();
+        var job = id switch
+        {
+            Practised => Made() with { Exercise = new(ExerciseKind.Spot, 21, 2, "b") },
+            Hunted => HuntTeller.Job(HuntDrill.Make(21, 1, Edition.Nec2023)) with { Exercise = new(ExerciseKind.Hunt, 21, 1, "b0") },
+            _ => Made(),
+        };
         return new(JobFile.FormatName, JobFile.CurrentVersion, id, job, job, []);
+    }
+
+    /// <summary>Makes each exercise anew, and names it so.</summary>
+    public static void Practise(IDictionary<string, string> names, Func<Job, string> made)
+    {
+        ArgumentNullException.ThrowIfNull(names);
+        ArgumentNullException.ThrowIfNull(made);
+        names["exercise"] = made(AsFile(Practised).Present);
+        names["hunt"] = made(AsFile(Hunted).Present);
     }
 
     /// <summary>What stands for a name in a question; <c>job</c> is of the house.</summary>
@@ -46,6 +64,7 @@ public static class QuestionedHouse
         {
             ["job"] = Id,
             ["exercise"] = Practised,
+            ["hunt"] = Hunted,
             ["box"] = "b",
             ["edition"] = "Nec2023",
             ["change"] = "bench-row",

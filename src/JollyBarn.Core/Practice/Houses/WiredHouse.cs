@@ -29,7 +29,16 @@ public partial class WiredHouse
     private static Job Make(int seed, int least, int most)
     {
         var house = new WiredHouse(seed);
-        Action[] kinds = [house.Row, house.Protected, house.Light, house.Loop, house.ThreeWays, house.Multiwire, house.HalfSwitched];
+        Action[] kinds =
+        [
+            () => house.Row(),
+            house.Protected,
+            house.Light,
+            house.Loop,
+            house.ThreeWays,
+            house.Multiwire,
+            house.HalfSwitched,
+        ];
         house.random.Shuffle(kinds);
         foreach (var kind in kinds.Take(least + house.random.Next(most - least + 1)))
         {
@@ -49,11 +58,12 @@ public partial class WiredHouse
             );
 
     /// <summary>Receptacles in a row, each fed through the joints of the one before.</summary>
-    private void Row()
+    /// <param name="boxes">How many; null for two to four.</param>
+    protected void Row(int? boxes = null)
     {
         var (circuit, gauge) = Circuit(Drawn(2) == 0 ? 15 : 20);
         var run = FromPanel(circuit, gauge, 2);
-        for (var left = 2 + Drawn(3); left > 0; left--)
+        for (var left = boxes ?? (2 + Drawn(3)); left > 0; left--)
         {
             var box = Box(Drawn(2) == 0 ? "nm-1g-22.5" : "device-3x2x3-1/2", "dry");
             var leads = Enter(box, run).ToList();
@@ -72,18 +82,24 @@ public partial class WiredHouse
     {
         var (circuit, gauge) = Circuit(20);
         var (feed, safe) = (FromPanel(circuit, gauge, 2), Run(circuit, gauge, 2));
-        var first = Box("nm-2g-32", "bath");
-        var (into, on) = (Enter(first, feed), Enter(first, safe));
-        Do(
-            new AddDevice(first, "g", "protective", 1),
-            new MoveLead(first, into[0], At("g", "line-hot/plate")),
-            new MoveLead(first, into[1], At("g", "line-neutral/plate")),
-            new MoveLead(first, on[0], At("g", "load-hot/plate")),
-            new MoveLead(first, on[1], At("g", "load-neutral/plate"))
-        );
-        Grounds(first, [into[2], on[2]], "g");
+        ProtectedBox("bath", feed, safe);
         var second = Box("device-3x2x3-1/2", "bath");
         Receptacle(second, "receptacle", Enter(second, safe), "hot-upper", "neutral-upper");
+    }
+
+    /// <summary>A protective receptacle fed by one cable, its load side on another.</summary>
+    protected void ProtectedBox(string place, Id<Run> feed, Id<Run> safe)
+    {
+        var box = Box("nm-2g-32", place);
+        var (into, on) = (Enter(box, feed), Enter(box, safe));
+        Do(
+            new AddDevice(box, "g", "protective", 1),
+            new MoveLead(box, into[0], At("g", "line-hot/plate")),
+            new MoveLead(box, into[1], At("g", "line-neutral/plate")),
+            new MoveLead(box, on[0], At("g", "load-hot/plate")),
+            new MoveLead(box, on[1], At("g", "load-neutral/plate"))
+        );
+        Grounds(box, [into[2], on[2]], "g");
     }
 
     /// <summary>A switch box fed from the panel, a lamp behind it.</summary>

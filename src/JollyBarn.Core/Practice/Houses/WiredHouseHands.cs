@@ -49,7 +49,7 @@ public partial class WiredHouse
     {
         Id<Circuit> id = $"c{circuits}";
         var panel = Job.Panels["p"];
-        Do(new PutCircuit(id, new Circuit($"Circuit {id}")));
+        Do(new PutCircuit(id, new Circuit($"Circuit {circuits + 1}")));
         Do(
             new PutPanel(
                 "p",
@@ -66,7 +66,7 @@ public partial class WiredHouse
                                 amperes,
                                 BreakerKind.Standard,
                                 id,
-                                $"{id} {b}",
+                                breakers == 1 ? $"circuit {circuits + 1}" : $"circuit {circuits + 1}, {"ab"[b]}",
                                 true
                             )),
                     ],

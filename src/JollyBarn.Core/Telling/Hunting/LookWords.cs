@@ -70,12 +70,13 @@ public static class LookWords
     }
 
     /// <summary>What is looked at: <c>two-pole tester between hot slot and ground slot, Type store</c>.</summary>
-    public static string Where(Job job, Look look)
+    /// <param name="named">Whether its box is named: not where one stands at it.</param>
+    public static string Where(Job job, Look look, bool named = true)
     {
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(look);
         var box = Places.Of(job, look).FirstOrNull();
-        var at = box is { } id && job.Boxes.Find(id) is { } found ? $", {found.Name}" : "";
+        var at = named && box is { } id && job.Boxes.Find(id) is { } found ? $", {found.Name}" : "";
         return look.Kind switch
         {
             LookKind.Outlet => $"{Outlet(job, look.At)}{at}",
@@ -90,6 +91,15 @@ public static class LookWords
             LookKind.Warmth => $"a hand at {job.Boxes.Find(look.At)?.Name}",
             _ => $"inside {job.Boxes.Find(look.At)?.Name}",
         };
+    }
+
+    /// <summary>What live metal would do to a person.</summary>
+    public static string Does(Job job, Harm harm)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(harm);
+        return $"{Line.Start(Point(job, harm.Point))} in {job.Boxes[harm.Box].Name} would be live at "
+            + string.Create(CultureInfo.InvariantCulture, $"{harm.Volts:0} V, {harm.Milliamperes:0} mA through a person.");
     }
 
     public static string CableEnd(Job job, string end) =>
@@ -146,6 +156,8 @@ public static class LookWords
                 + names.Of(new Terms.Thing(Terms.ThingKind.Device, device))
         : Found(job, hot) is ({ } own, { Kind: Terms.ThingKind.Terminal, In: { } of })
             ? $"the {own.Of(new Terms.Thing(Terms.ThingKind.Device, of))}"
+        : Found(job, hot) is ({ } lamp, { Kind: Terms.ThingKind.Lead } lead) && lead.Id.Split('.') is [var drawing, _]
+            ? $"the {lamp.Of(new Terms.Thing(Terms.ThingKind.Device, drawing))}"
         : $"what hangs on {Point(job, hot)}";
 
     internal static string Point(Job job, string point) =>

@@ -64,10 +64,11 @@ public static class TrialWords
     public static string Minds(TrialCase trial) => Cases[trial].Minds;
 
     /// <summary>Where it is made, and how things lie for it.</summary>
-    public static string Where(Job job, Trial trial)
+    /// <param name="named">Whether the box is named it is made at.</param>
+    public static string Where(Job job, Trial trial, bool named = true)
     {
         ArgumentNullException.ThrowIfNull(trial);
-        return LookWords.Where(job, trial.Asked.Look) + LookWords.Lay(job, trial.Asked.Setup);
+        return LookWords.Where(job, trial.Asked.Look, named) + LookWords.Lay(job, trial.Asked.Setup);
     }
 
     /// <summary>What it can show, likeliest to be wanted first.</summary>

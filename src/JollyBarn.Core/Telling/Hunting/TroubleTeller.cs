@@ -100,9 +100,7 @@ public sealed class TroubleTeller(Job job, string id, string by, Means means, st
         foreach (var one in suspects.All.Take(4 * Shown))
         {
             IReadOnlyList<Prediction> row = one.Suspect.Kind == SuspectKind.Fault ? Predicting.Of(scene, one.Suspect, asked) : [];
-            var same = classes.FindIndex(c =>
-                c.Row.Count > 0 && c.Row.Count == row.Count && c.Row.Zip(row).All(p => p.First.Same(p.Second))
-            );
+            var same = classes.FindIndex(c => c.Row.Count > 0 && Prediction.Same(c.Row, row));
             if (same < 0)
             {
                 classes.Add((row, [one]));
@@ -128,7 +126,7 @@ public sealed class TroubleTeller(Job job, string id, string by, Means means, st
             [.. of.Skip(1).Select(o => SuspectWords.Of(job, o.Suspect))],
             first.Explains,
             first.Against,
-            harm is null ? "" : Does(harm),
+            harm is null ? "" : LookWords.Does(job, harm),
             harm is not null,
             [.. first.Suspect.Faults.Select(f => f.Offer.Case).Distinct().Select(SuspectWords.Mend)],
             [
@@ -141,10 +139,6 @@ public sealed class TroubleTeller(Job job, string id, string by, Means means, st
             ]
         );
     }
-
-    private string Does(Harm harm) =>
-        $"{Line.Start(LookWords.Point(job, harm.Point))} in {job.Boxes[harm.Box].Name} would be live at "
-        + string.Create(CultureInfo.InvariantCulture, $"{harm.Volts:0} V, {harm.Milliamperes:0} mA through a person.");
 
     private IEnumerable<ToldUrgent> Urgent(IReadOnlyList<ToldSuspect> suspects)
     {

@@ -9,10 +9,14 @@ public sealed record HiddenFault(Suspect Fault, AskedLook Noticed, Sight Shows)
 
     /// <summary>The fault of a number: the same job and number give the same, one that somebody notices, as likely as the program takes it
     /// to be. Null for a job where nothing goes wrong that anybody would notice.</summary>
-    public static HiddenFault? Of(Job job, int number)
+    public static HiddenFault? Of(Job job, int number) => In(Scene.Apart(job, []), number);
+
+    /// <summary>The same in some scenes of a job.</summary>
+    public static HiddenFault? In(IReadOnlyList<Scene> among, int number)
     {
+        ArgumentNullException.ThrowIfNull(among);
         var random = new Random(number);
-        var scenes = Scene.Apart(job, []).Select(s => (Scene: s, Faults: Faults(s))).Where(s => s.Faults.Count > 0).ToList();
+        var scenes = among.Select(s => (Scene: s, Faults: Faults(s))).Where(s => s.Faults.Count > 0).ToList();
         for (var n = 0; n < Tries && scenes.Count > 0; n++)
         {
             var (scene, faults) = scenes[random.Next(scenes.Count)];

@@ -17,9 +17,9 @@ public sealed record RankedTrial(Trial Trial, double Gain, int Made, double Cost
     /// switched on for nothing. <em>Practice</em>.</summary>
     private const double Again = 0.3;
 
-    /// <summary>What every test takes beside its own minutes: to go there, and to note what it showed. <em>Practice</em>. Without it many
+    /// <summary>What every test takes beside its own minutes, min: to go there, and to note what it showed. <em>Practice</em>. Without it many
     /// quick tests would go before one that tells.</summary>
-    private const double Going = 2;
+    public const double Going = 2;
 
     /// <summary>Bits for a minute.</summary>
     public double Worth => Gain / (Cost + Going) * Math.Pow(Again, Made);

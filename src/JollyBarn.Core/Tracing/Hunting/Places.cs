@@ -14,6 +14,16 @@ public static class Places
         return new[] { look.At, look.To }.OfType<string>().SelectMany(p => Of(job, p)).Distinct();
     }
 
+    /// <summary>Boxes one stands at for a test: those it opens, else where one looks; none for a breaker, reset at its panel.</summary>
+    public static IEnumerable<Id<Box>> Of(Job job, Trial trial)
+    {
+        ArgumentNullException.ThrowIfNull(trial);
+        var look = trial.Asked.Look;
+        return trial.Opens.Count > 0 ? trial.Opens
+            : look.Kind == LookKind.Guard && GuardKey.Read(look.At) is { Kind: GuardKind.Breaker } ? []
+            : Of(job, look);
+    }
+
     /// <summary>The box of a point of the network, of a guard, or of its own id.</summary>
     private static IEnumerable<Id<Box>> Of(Job job, string point)
     {

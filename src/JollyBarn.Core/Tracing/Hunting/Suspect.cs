@@ -66,6 +66,13 @@ public readonly record struct Sight(SeenCase Case, double Value = 0)
     private const double Near = 3,
         NearShare = 0.06;
 
+    /// <summary>As somebody writes it down who looked.</summary>
+    public Observed Observed(AskedLook asked, string by, string at)
+    {
+        ArgumentNullException.ThrowIfNull(asked);
+        return new(asked.Look, Case, by, at, asked.Setup, Case == SeenCase.Figure ? (decimal)Math.Round(Value, 1) : null);
+    }
+
     public bool Same(Sight other) =>
         Case == other.Case
         && (Case != SeenCase.Figure || Math.Abs(Value - other.Value) <= Math.Max(Near, NearShare * Math.Max(Value, other.Value)));
@@ -78,6 +85,30 @@ public readonly record struct Prediction(IReadOnlyList<(Sight Sight, double Weig
 
     /// <summary>What is likeliest.</summary>
     public Sight Likeliest => All.Count == 0 ? default : All.MaxBy(a => a.Weight).Sight;
+
+    /// <summary>What one look shows: where a fault comes and goes, now this and now that.</summary>
+    public Sight Drawn(Random random)
+    {
+        ArgumentNullException.ThrowIfNull(random);
+        var at = random.NextDouble();
+        foreach (var (sight, weight) in All)
+        {
+            if ((at -= weight) <= 0)
+            {
+                return sight;
+            }
+        }
+
+        return All[^1].Sight;
+    }
+
+    /// <summary>True where no look of a row tells two suspects apart.</summary>
+    public static bool Same(IReadOnlyList<Prediction> one, IReadOnlyList<Prediction> other)
+    {
+        ArgumentNullException.ThrowIfNull(one);
+        ArgumentNullException.ThrowIfNull(other);
+        return one.Count == other.Count && one.Zip(other).All(p => p.First.Same(p.Second));
+    }
 
     /// <summary>True where two predictions would look alike.</summary>
     public bool Same(Prediction other)

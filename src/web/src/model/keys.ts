@@ -26,6 +26,7 @@ export type View =
   | "directory"
   | "ends"
   | "exercise"
+  | "hunt"
   | "gestures"
   | "handover"
   | "head"

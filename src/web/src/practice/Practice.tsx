@@ -1,10 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
 import { useNavigate, useSearchParams } from "react-router";
-import { api, must } from "../api/client";
+import { api, must, type Schemas } from "../api/client";
 import { useCatalogue } from "../model/job";
 import { address } from "../parts/address";
 import { Button } from "../parts/controls";
-import { Nowhere } from "../parts/Nowhere";
 import { practiceWords as w } from "../words/practice";
 import { Record } from "./Record";
 import { useRecord } from "./record";
@@ -20,18 +19,15 @@ export default function Practice() {
   const about = search.get("about");
   const rule = useCatalogue().data?.rules.find((r) => r.id === about);
   const bench = useMutation({
-    mutationFn: (of: string | null) =>
-      must(
-        api.POST("/api/practice/bench", {
-          body: { kind: "Spot", seed: Number(newSeed()), level: Number(level), edition, ...(of ? { about: of } : {}) },
-        }),
-      ),
-    onSuccess: (made) => navigate(address.spot(made.job, made.box)),
+    mutationFn: (ask: { kind: Schemas["ExerciseKind"]; about?: string }) =>
+      must(api.POST("/api/practice/bench", { body: { seed: Number(newSeed()), level: Number(level), edition, ...ask } })),
+    onSuccess: (made, { kind }) => navigate(kind === "Hunt" ? address.hunt(made.job) : address.spot(made.job, made.box)),
   });
   const kept = useRecord();
   const kinds = [
-    ...(rule ? [{ key: "about", name: rule.name, says: rule.why, go: () => bench.mutate(rule.id) }] : []),
-    { key: "spot", ...w.kinds.spot, go: () => bench.mutate(null) },
+    ...(rule ? [{ key: "about", name: rule.name, says: rule.why, go: () => bench.mutate({ kind: "Spot", about: rule.id }) }] : []),
+    { key: "spot", ...w.kinds.spot, go: () => bench.mutate({ kind: "Spot" }) },
+    { key: "hunt", ...w.kinds.hunt, go: () => bench.mutate({ kind: "Hunt" }) },
     { key: "sizes", ...w.kinds.sizes, go: () => void navigate(address.asked("sizes", level, edition)) },
     { key: "heard", ...w.kinds.heard, go: () => void navigate(address.asked("heard", level, edition)) },
     { key: "tester", ...w.kinds.tester, go: () => void navigate(address.asked("tester", level, edition)) },
@@ -57,7 +53,11 @@ export default function Practice() {
           </li>
         ))}
       </ul>
-      {bench.error && <Nowhere error={bench.error} />}
+      {bench.error && (
+        <p role="alert" className="font-semibold text-barn">
+          {bench.error.message}
+        </p>
+      )}
       <Record {...kept} />
     </div>
   );

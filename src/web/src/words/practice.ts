@@ -2,10 +2,12 @@
 export const practiceWords = {
   title: "Practice",
   about: "Boxes made up by the program, marked by the same rules as real ones. Nothing of it is real work.",
+  learner: "Learner",
   go: "Begin",
   begin: (name: string) => `Begin: ${name}`,
   kinds: {
     spot: { name: "Spot it", says: "One to six things are wrong in a box. Point at each, say what it is, then mend it." },
+    hunt: { name: "Find the fault", says: "A fault is hidden in a circuit. Test, open as little as you can, and say what it is." },
     sizes: {
       name: "Sizes and choices",
       says: "Wire to breaker, connector, box, distances, lengths: from the code book and the house's practice.",
@@ -103,6 +105,9 @@ export const practiceWords = {
     KnowSayings: "What sayings are worth",
     TesterShows: "What a tester shows",
     TesterBehind: "What is behind what it shows",
+    HuntFind: "Finding the fault",
+    HuntThrift: "Few tests, few boxes opened",
+    HuntSafely: "Testing without risk",
   },
   takeOut: "Take my record out",
   putIn: "Put a record in",
