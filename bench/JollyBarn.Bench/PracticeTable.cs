@@ -3,8 +3,10 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Practice;
 using JollyBarn.Practice.Asked;
+using JollyBarn.Practice.Hunted;
 using JollyBarn.Practice.Spot;
 using JollyBarn.Telling.Practised;
+using JollyBarn.Tracing.Hunting;
 
 namespace JollyBarn.Bench;
 
@@ -13,6 +15,9 @@ namespace JollyBarn.Bench;
 internal static class PracticeTable
 {
     private const int Items = 2000;
+
+    /// <summary>One in so many hunts is played to its end.</summary>
+    private const int Played = 11;
 
     private static readonly Edition[] Editions = Enum.GetValues<Edition>();
 
@@ -25,6 +30,8 @@ internal static class PracticeTable
         Row("sizes and choices", AskedItems.Size, Answered, Said);
         Row("sayings", AskedItems.Heard, Answered, Said);
         Row("testers read", TesterItems.Make, Answered, Said);
+        var hunts = Row("hunts, one in eleven played", HuntDrill.Make, Won, d => JobJson.Text(d.Job) + d.Hidden.Fault.Key);
+        Learners(hunts);
         Console.WriteLine();
         Console.WriteLine("Of boxes with mistakes, all found by a learner who sees each mistake two times of three:");
         Console.WriteLine();
@@ -75,6 +82,60 @@ internal static class PracticeTable
             .Select(f => f.Key)
             .Order(StringComparer.Ordinal)
             .SequenceEqual(drill.Planted.SelectMany(p => p.Findings).Select(f => f.Key).Order(StringComparer.Ordinal));
+
+    /// <summary>Whether testing as the program does finds it within the budget.</summary>
+    private static bool Won(HuntDrill drill)
+    {
+        if (drill.Seed % Played != 0)
+        {
+            return true;
+        }
+
+        var own = drill.Own();
+        return drill.Bears(own) && Said(drill, own);
+    }
+
+    /// <summary>Whether the likeliest after some tests is what is hidden, or looks the same by every test.</summary>
+    private static bool Said(HuntDrill drill, IReadOnlyList<HuntStep> made)
+    {
+        var likeliest = Suspects.Of(drill.Scene, drill.After(made), pairs: false).All.First(s => s.Suspect.Kind == SuspectKind.Fault);
+        var asked = drill.Trials.Select(t => t.Asked).ToList();
+        return Prediction.Same(Predicting.Of(drill.Scene, likeliest.Suspect, asked), Predicting.Of(drill.Scene, drill.Hidden.Fault, asked));
+    }
+
+    /// <summary>Somebody who tests whatever comes to hand, ten tests of those the budget bears, and then says what is likeliest.</summary>
+    private static void Learners(IReadOnlyList<HuntDrill> hunts)
+    {
+        const int tests = 10;
+        var random = new Random(9);
+        Console.WriteLine();
+        Console.WriteLine("Hunts, found by a learner who makes ten tests at random:");
+        Console.WriteLine();
+        Console.WriteLine("| Level | Boxes | Found |");
+        Console.WriteLine("|---|---|---|");
+        foreach (var level in hunts.Where(h => h.Seed % Played == 1).GroupBy(h => h.Level).OrderBy(g => g.Key))
+        {
+            var found = level.Count(drill =>
+            {
+                var made = new List<HuntStep>();
+                for (var n = 0; n < tests; n++)
+                {
+                    var trial = drill.Trials[random.Next(drill.Trials.Count)];
+                    if (drill.Bears(made, trial))
+                    {
+                        made.Add(drill.Next(made, trial));
+                    }
+                }
+
+                return Said(drill, made);
+            });
+            Console.WriteLine(
+                FormattableString.Invariant(
+                    $"| {level.Key} | {level.Average(d => d.Scene.Boxes.Count):0.0} | {100.0 * found / level.Count():0} % |"
+                )
+            );
+        }
+    }
 
     private static bool Counted(FillDrill drill) => drill.Answer.Needed.IsExact && drill.Answer.Available.IsExact;
 

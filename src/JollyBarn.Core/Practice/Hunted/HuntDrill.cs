@@ -24,9 +24,10 @@ public sealed class HuntDrill
     /// <summary>What each level may use up: about what the program itself uses at most, and more the lower the level.</summary>
     private static readonly HuntBudget[] Budgets = [new(200, 5, 15), new(180, 5, 14), new(170, 4, 13), new(160, 4, 12), new(150, 4, 12)];
 
-    private HuntDrill(Job job, Scene scene, HiddenFault hidden, int level, int number)
+    private HuntDrill(Job job, Scene scene, HiddenFault hidden, int seed, int level, int number)
     {
-        (Job, Scene, Hidden, Budget, Number) = (job, scene, hidden, Budgets[level - 1], number);
+        (Job, Scene, Hidden, Seed, Level, Number) = (job, scene, hidden, seed, level, number);
+        Budget = Budgets[level - 1];
         Trials = Tracing.Hunting.Trials.Of(scene, Means.Usual);
         Faults = HiddenFault.Faults(scene);
     }
@@ -39,6 +40,10 @@ public sealed class HuntDrill
     public HiddenFault Hidden { get; }
 
     public HuntBudget Budget { get; }
+
+    public int Seed { get; }
+
+    public int Level { get; }
 
     /// <summary>Number the fault is hidden by.</summary>
     public int Number { get; }
@@ -61,7 +66,7 @@ public sealed class HuntDrill
             var scene = Scene.Apart(job, [])[0];
             if (HiddenFault.In([scene], number) is { } hidden)
             {
-                return new(job, scene, hidden, level, number);
+                return new(job, scene, hidden, seed, level, number);
             }
         }
     }
@@ -147,7 +152,7 @@ public sealed class HuntDrill
     }
 
     /// <summary>What is known after so many steps of a hunt.</summary>
-    internal Complaint After(IEnumerable<HuntStep> steps) =>
+    public Complaint After(IEnumerable<HuntStep> steps) =>
         steps
             .Select((s, i) => (Id: Id(i), Seen: s.Shows.Observed(s.Trial.Asked, "", At(i))))
             .Aggregate(Noticed(Complaint, ""), (c, o) => c with { Observed = c.Observed.With(o.Id, o.Seen) });

@@ -35,6 +35,7 @@ function Group({ title, tests, busy, onTest }: { title: string; tests: readonly 
               {of.map((t) => (
                 <button
                   key={t.key}
+                  data-test={t.key}
                   type="button"
                   disabled={busy || !t.bears}
                   onClick={() => onTest(t.key)}
