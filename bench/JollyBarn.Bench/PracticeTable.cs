@@ -4,6 +4,7 @@ using JollyBarn.Edits;
 using JollyBarn.Practice;
 using JollyBarn.Practice.Asked;
 using JollyBarn.Practice.Hunted;
+using JollyBarn.Practice.Made;
 using JollyBarn.Practice.Spot;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Tracing.Hunting;
@@ -31,6 +32,7 @@ internal static class PracticeTable
         Row("sayings", AskedItems.Heard, Answered, Said);
         Row("testers read", TesterItems.Make, Answered, Said);
         var hunts = Row("hunts, one in eleven played", HuntDrill.Make, Won, d => JobJson.Text(d.Job) + d.Hidden.Fault.Key);
+        Row("boxes to be made up", MakeDrill.Make, Makeable, d => JobJson.Text(d.Job));
         Learners(hunts);
         Console.WriteLine();
         Console.WriteLine("Of boxes with mistakes, all found by a learner who sees each mistake two times of three:");
@@ -135,6 +137,13 @@ internal static class PracticeTable
                 )
             );
         }
+    }
+
+    /// <summary>Whether one way to make it up is right in everything, and apart it is not.</summary>
+    private static bool Makeable(MakeDrill drill)
+    {
+        var (apart, sound) = (drill.Job.Boxes[drill.Box], drill.Sound.Boxes[drill.Box]);
+        return MakeMarked.Of(drill, drill.Sound, [apart, sound]).Right && !MakeMarked.Of(drill, drill.Job, [apart]).Right;
     }
 
     private static bool Counted(FillDrill drill) => drill.Answer.Needed.IsExact && drill.Answer.Available.IsExact;

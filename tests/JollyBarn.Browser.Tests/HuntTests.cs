@@ -1,5 +1,3 @@
-using System.Net.Http.Json;
-using System.Text.Json.Nodes;
 using JollyBarn.CodeBook;
 using JollyBarn.Practice.Hunted;
 using JollyBarn.Telling.Practised;
@@ -18,19 +16,7 @@ public sealed class HuntTests(Site site)
 
     private static readonly ToldHuntFault Truth = Told.Faults.First(f => f.Key == Drill.Hidden.Fault.Key);
 
-    private async Task<string> AddressAsync()
-    {
-        using var client = new HttpClient { BaseAddress = new(site.Address) };
-        var ask = new
-        {
-            kind = "Hunt",
-            seed = Seed,
-            level = 1,
-            edition = "Nec2023",
-        };
-        var answer = await client.PostAsJsonAsync(new Uri("/api/practice/bench", UriKind.Relative), ask);
-        return $"{site.Address}/practice/hunt/{JsonNode.Parse(await answer.Content.ReadAsStringAsync())!["job"]}";
-    }
+    private async Task<string> AddressAsync() => $"{site.Address}/practice/hunt/{(await site.PractiseAsync("Hunt", Seed, 1)).Job}";
 
     private static string Name(int box) => Told.Boxes[box].Name;
 

@@ -251,7 +251,10 @@ public sealed partial class Person : IDisposable
     private IWebElement Able(string name, string within) =>
         Until(() => All(name, within).FirstOrDefault() is { Enabled: true } able ? able : null, $"nothing called \"{name}\" can be tapped");
 
-    private IWebElement At(string selector)
+    private IWebElement At(string selector) => Retry(() => Shown(selector));
+
+    /// <summary>What a selector finds, brought into view; what is drawn anew meanwhile is found again.</summary>
+    private IWebElement Shown(string selector)
     {
         var element = Until(() => Driver.FindElements(By.CssSelector(selector)).FirstOrDefault(), $"nothing is at {selector}");
         Driver.ExecuteScript(

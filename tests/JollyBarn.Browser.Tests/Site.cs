@@ -72,6 +72,24 @@ public sealed class Site : IDisposable
         return id;
     }
 
+    /// <summary>A job made to learn by, and the box it is about.</summary>
+    public async Task<(string Job, string Box)> PractiseAsync(string kind, int seed, int level)
+    {
+        using var client = new HttpClient { BaseAddress = new Uri(Address) };
+        using var reply = await client.PostAsJsonAsync(
+            new Uri("/api/practice/bench", UriKind.Relative),
+            new
+            {
+                kind,
+                seed,
+                level,
+                edition = "Nec2023",
+            }
+        );
+        var made = JsonNode.Parse(await reply.Content.ReadAsStringAsync())!;
+        return ((string)made["job"]!, (string)made["box"]!);
+    }
+
     /// <summary>Ends the program as a power cut does.</summary>
     public void Stop()
     {

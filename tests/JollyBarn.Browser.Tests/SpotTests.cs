@@ -1,5 +1,3 @@
-using System.Net.Http.Json;
-using System.Text.Json.Nodes;
 using JollyBarn.CodeBook;
 using JollyBarn.Inspection;
 using JollyBarn.Practice.Asked;
@@ -31,17 +29,8 @@ public sealed class SpotTests(Site site)
 
     private async Task<string> AddressAsync(int seed)
     {
-        using var client = new HttpClient { BaseAddress = new(site.Address) };
-        var ask = new
-        {
-            kind = "Spot",
-            seed,
-            level = 1,
-            edition = "Nec2023",
-        };
-        var answer = await client.PostAsJsonAsync(new Uri("/api/practice/bench", UriKind.Relative), ask);
-        var made = JsonNode.Parse(await answer.Content.ReadAsStringAsync())!;
-        return $"{site.Address}/practice/bench/{made["job"]}/{made["box"]}";
+        var (job, box) = await site.PractiseAsync("Spot", seed, 1);
+        return $"{site.Address}/practice/bench/{job}/{box}";
     }
 
     [Fact]

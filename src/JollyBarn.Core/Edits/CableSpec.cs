@@ -49,7 +49,7 @@ public sealed record CableSpec(
             Ground = Ground,
             GroundGauge = GroundGauge,
             Metal = Metal,
-            Conductors = [.. Enumerable.Range(0, Conductors).Select(i => new Conductor(Colour(i), Use(Colour(i)), null, Stranded))],
+            Conductors = [.. Enumerable.Range(0, Conductors).Select(i => new Conductor(Colour(i), UseOf(Colour(i)), null, Stranded))],
         };
 
     /// <summary>Three-conductor cable is black, red, white; otherwise black, white, red, blue and on.</summary>
@@ -58,7 +58,8 @@ public sealed record CableSpec(
         : Conductors == 3 ? new[] { "black", "red", "white" }[i]
         : Usual[i % Usual.Length];
 
-    private static ConductorUse Use(string colour) =>
+    /// <summary>What a conductor of a colour is taken for until somebody says.</summary>
+    public static ConductorUse UseOf(string colour) =>
         colour switch
         {
             "white" or "grey" => ConductorUse.Neutral,

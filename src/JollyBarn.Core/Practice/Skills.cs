@@ -43,6 +43,15 @@ public enum Skill
 
     /// <summary>Not risking oneself.</summary>
     HuntSafely,
+
+    /// <summary>Making up a box so that everything works as wished.</summary>
+    MakeWorks,
+
+    /// <summary>Making up a box by the rules.</summary>
+    MakeRules,
+
+    /// <summary>Making up a box in the order of the house.</summary>
+    MakeOrder,
 }
 
 /// <summary>A skill with how it went.</summary>

@@ -39,6 +39,12 @@ public static class MoveTeller
         }
 
         var (names, before) = (new Names(job, boxId), new Teller(job, boxId));
+        if (job.Exercise is { Shown: false })
+        {
+            // Nothing is judged before it is graded: where it may go is told, and not whether that is right.
+            moves = [.. moves.Select(m => m with { Follows = [], New = [], Settled = [] })];
+        }
+
         return [.. moves.Select(m => Tell(m, names, box, before, m.Edit is null ? before : new Teller(m.Edit.Apply(job), boxId)))];
     }
 

@@ -8,6 +8,9 @@ public enum ExerciseKind
 
     /// <summary>A hidden fault is to be found by tests.</summary>
     Hunt,
+
+    /// <summary>A box that lies apart is to be made up.</summary>
+    Make,
 }
 
 /// <summary>A job made to learn by: nothing of it is real.</summary>

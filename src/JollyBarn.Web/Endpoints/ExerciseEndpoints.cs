@@ -2,6 +2,7 @@ using JollyBarn.CodeBook;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Practice.Hunted;
+using JollyBarn.Practice.Made;
 using JollyBarn.Practice.Spot;
 using JollyBarn.Store;
 using JollyBarn.Telling;
@@ -22,7 +23,8 @@ public sealed record MadeExercise(string Job, Id<Box> Box);
 
 /// <summary>What an exercise asks.</summary>
 /// <param name="Spot">Of a box with mistakes.</param>
-public sealed record ToldExercise(ExerciseKind Kind, int Seed, int Level, Edition Edition, bool Shown, ToldSpot? Spot);
+/// <param name="Make">Of a box to be made up.</param>
+public sealed record ToldExercise(ExerciseKind Kind, int Seed, int Level, Edition Edition, bool Shown, ToldSpot? Spot, ToldMake? Make);
 
 /// <summary>What a learner says is wrong in a box.</summary>
 public sealed record SpotAsk(IReadOnlyList<SpotSaid> Said);
@@ -31,6 +33,9 @@ public sealed record SpotAsk(IReadOnlyList<SpotSaid> Said);
 internal static class ExerciseEndpoints
 {
     private const int MostSaid = 40;
+
+    /// <summary>Steps that are looked back over.</summary>
+    private const int MostSteps = 400;
 
     public static void MapExercises(this IEndpointRouteBuilder api)
     {
@@ -54,7 +59,8 @@ internal static class ExerciseEndpoints
                             made.Level,
                             now.Profile.Edition,
                             made.Shown,
-                            made.Kind == ExerciseKind.Spot && Spot(now, made) is { } drill ? SpotTeller.Tell(drill) : null
+                            made.Kind == ExerciseKind.Spot && Spot(now, made) is { } drill ? SpotTeller.Tell(drill) : null,
+                            Make(now) is { } toMake ? MakeTeller.Tell(toMake) : null
                         )
                     )
                     : TypedResults.NotFound()
@@ -86,12 +92,28 @@ internal static class ExerciseEndpoints
             .ProducesProblem(422)
             .WithName("markSpot")
             .WithSummary("Marks what was said to be wrong by the rules, and shows from then on what they say.");
+
+        api.MapPost("/practice/makes/{make}/done", Results<Ok<ToldMakeMark>, NotFound> (JobStore store, string make) =>
+            {
+                if (store.Find(make) is not { } open || Make(open.Now.Job) is not { } drill)
+                {
+                    return TypedResults.NotFound();
+                }
+
+                var (version, made) = open.Now;
+                var marked = MakeMarked.Of(drill, made, States(open, version, drill.Box));
+                store.ShowExercise(make);
+                return TypedResults.Ok(MakeTeller.Tell(drill, made, marked));
+            })
+            .WithName("markMake")
+            .WithSummary("Marks a box that was made up: what works, what the rules say, what can be touched, in what order it was done.");
     }
 
     private static MadeExercise? Made(JobStore store, NewExercise ask)
     {
         var made = ask.Kind switch
         {
+            ExerciseKind.Make => MakeDrill.Make(ask.Seed, ask.Level, ask.Edition) is var apart ? (apart.Job, apart.Box) : null,
             ExerciseKind.Hunt => Hunt(HuntDrill.Make(ask.Seed, ask.Level, ask.Edition)),
             _ => Spot(ask.About, ask.Seed, ask.Level, ask.Edition) is { } drill ? (drill.Job, drill.Box) : null,
         };
@@ -104,6 +126,18 @@ internal static class ExerciseEndpoints
 
     private static SpotDrill? Spot(string? about, int seed, int level, Edition edition) =>
         about is null ? SpotDrill.Make(seed, level, edition) : SpotDrill.About(about, seed, edition);
+
+    private static MakeDrill? Make(Job job) =>
+        job.Exercise is { Kind: ExerciseKind.Make } made ? MakeDrill.Make(made.Seed, made.Level, job.Profile.Edition) : null;
+
+    /// <summary>The box after each step of the work.</summary>
+    private static List<Box> States(OpenJob job, long version, Id<Box> box) =>
+        [
+            .. Enumerable
+                .Range((int)Math.Max(0, version - MostSteps), (int)Math.Min(version, MostSteps) + 1)
+                .Select(v => job.JobAt(v)?.Boxes.Find(box))
+                .OfType<Box>(),
+        ];
 
     private static SpotDrill? Spot(Job job, Exercise exercise) => Spot(exercise.About, exercise.Seed, exercise.Level, job.Profile.Edition);
 

@@ -17,6 +17,7 @@ const places: [path: string, load: () => Promise<{ default: ComponentType }>][] 
   ["/practice", () => import("./practice/Practice")],
   ["/practice/asked/:of", () => import("./practice/AskedPage")],
   ["/practice/count", () => import("./practice/FillDrills")],
+  ["/practice/make/:job/:box", () => import("./practice/MakeIt")],
   ["/practice/hunt/:job", () => import("./practice/hunt/Hunt")],
   ["/practice/bench/:job/:box", () => import("./practice/SpotIt")],
   ["/jobs/:job", () => import("./today/Today")],

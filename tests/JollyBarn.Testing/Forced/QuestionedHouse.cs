@@ -2,6 +2,7 @@ using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.OpenFile;
 using JollyBarn.Practice.Hunted;
+using JollyBarn.Practice.Made;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Wiring;
 
@@ -18,9 +19,10 @@ public static class QuestionedHouse
     /// <summary>A job made to learn by.</summary>
     public const string Practised = "practised";
     public const string Hunted = "hunted";
+    public const string Apart = "apart";
 
     /// <summary>Every job that questions name.</summary>
-    public static IReadOnlyList<string> Ids { get; } = [Id, Spare, Practised, Hunted];
+    public static IReadOnlyList<string> Ids { get; } = [Id, Spare, Practised, Hunted, Apart];
 
     public static Job Made() =>
         SmallHouse
@@ -44,6 +46,10 @@ public static class QuestionedHouse
         {
             Practised => Made() with { Exercise = new(ExerciseKind.Spot, 21, 2, "b") },
             Hunted => HuntTeller.Job(HuntDrill.Make(21, 1, Edition.Nec2023)) with { Exercise = new(ExerciseKind.Hunt, 21, 1, "b0") },
+            Apart when MakeDrill.Make(21, 1, Edition.Nec2023) is var drill => drill.Job with
+            {
+                Exercise = new(ExerciseKind.Make, 21, 1, drill.Box),
+            },
             _ => Made(),
         };
         return new(JobFile.FormatName, JobFile.CurrentVersion, id, job, job, []);
@@ -56,6 +62,7 @@ public static class QuestionedHouse
         ArgumentNullException.ThrowIfNull(made);
         names["exercise"] = made(AsFile(Practised).Present);
         names["hunt"] = made(AsFile(Hunted).Present);
+        names["make"] = made(AsFile(Apart).Present);
     }
 
     /// <summary>What stands for a name in a question; <c>job</c> is of the house.</summary>
@@ -65,6 +72,7 @@ public static class QuestionedHouse
             ["job"] = Id,
             ["exercise"] = Practised,
             ["hunt"] = Hunted,
+            ["make"] = Apart,
             ["box"] = "b",
             ["edition"] = "Nec2023",
             ["change"] = "bench-row",

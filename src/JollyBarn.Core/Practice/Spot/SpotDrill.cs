@@ -103,11 +103,17 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
         return null;
     }
 
+    /// <summary>A house of one circuit.</summary>
+    internal static Job House(Random random, Edition edition)
+    {
+        var house = WiredHouse.One(random.Next());
+        return house with { Profile = house.Profile with { Edition = edition } };
+    }
+
     /// <summary>A box of a house with nothing to stop or fix in it; null where the one that was drawn has something.</summary>
     private static (Job Job, Id<Box> Box)? SoundOne(Random random, Edition edition)
     {
-        var house = WiredHouse.One(random.Next());
-        house = house with { Profile = house.Profile with { Edition = edition } };
+        var house = House(random, edition);
         var ids = house.Boxes.Ids.ToList();
         var box = ids[random.Next(ids.Count)];
         var sound = SoundBox.Answered(house, box);

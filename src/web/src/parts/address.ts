@@ -9,6 +9,7 @@ export const address = {
   asked: (of: "sizes" | "heard" | "tester", level: string, edition: string) => `/practice/asked/${of}?level=${level}&edition=${edition}`,
   count: (level: string, edition: string) => `/practice/count?level=${level}&edition=${edition}`,
   hunt: (job: string) => `/practice/hunt/${job}`,
+  makeIt: (job: string, box: string) => `/practice/make/${job}/${box}`,
   spot: (job: string, box: string) => `/practice/bench/${job}/${box}`,
   today: (job: string) => `/jobs/${job}`,
   find: (job: string, text: string) => `/jobs/${job}?find=${encodeURIComponent(text)}`,

@@ -1,13 +1,12 @@
-import { useMutation } from "@tanstack/react-query";
 import { useNavigate, useSearchParams } from "react-router";
-import { api, must, type Schemas } from "../api/client";
 import { useCatalogue } from "../model/job";
 import { address } from "../parts/address";
 import { Button } from "../parts/controls";
 import { practiceWords as w } from "../words/practice";
 import { Record } from "./Record";
 import { useRecord } from "./record";
-import { levels, newSeed, Setting, type Edition } from "./Setting";
+import { useNewExercise } from "./useExercise";
+import { levels, Setting, type Edition } from "./Setting";
 
 /** What there is to practise, and what comes back. */
 export default function Practice() {
@@ -18,16 +17,15 @@ export default function Practice() {
   const set = (change: Record<string, string>) => setSearch({ level, edition, ...(about ? { about } : {}), ...change }, { replace: true });
   const about = search.get("about");
   const rule = useCatalogue().data?.rules.find((r) => r.id === about);
-  const bench = useMutation({
-    mutationFn: (ask: { kind: Schemas["ExerciseKind"]; about?: string }) =>
-      must(api.POST("/api/practice/bench", { body: { seed: Number(newSeed()), level: Number(level), edition, ...ask } })),
-    onSuccess: (made, { kind }) => navigate(kind === "Hunt" ? address.hunt(made.job) : address.spot(made.job, made.box)),
-  });
+  const at = { level: Number(level), edition };
+  const [spot, hunt, make] = [useNewExercise("Spot"), useNewExercise("Hunt"), useNewExercise("Make")];
+  const making = spot.isPending || hunt.isPending || make.isPending;
   const kept = useRecord();
   const kinds = [
-    ...(rule ? [{ key: "about", name: rule.name, says: rule.why, go: () => bench.mutate({ kind: "Spot", about: rule.id }) }] : []),
-    { key: "spot", ...w.kinds.spot, go: () => bench.mutate({ kind: "Spot" }) },
-    { key: "hunt", ...w.kinds.hunt, go: () => bench.mutate({ kind: "Hunt" }) },
+    ...(rule ? [{ key: "about", name: rule.name, says: rule.why, go: () => spot.mutate({ ...at, about: rule.id }) }] : []),
+    { key: "spot", ...w.kinds.spot, go: () => spot.mutate(at) },
+    { key: "hunt", ...w.kinds.hunt, go: () => hunt.mutate(at) },
+    { key: "make", ...w.kinds.make, go: () => make.mutate(at) },
     { key: "sizes", ...w.kinds.sizes, go: () => void navigate(address.asked("sizes", level, edition)) },
     { key: "heard", ...w.kinds.heard, go: () => void navigate(address.asked("heard", level, edition)) },
     { key: "tester", ...w.kinds.tester, go: () => void navigate(address.asked("tester", level, edition)) },
@@ -47,17 +45,12 @@ export default function Practice() {
           <li key={k.key} className="flex flex-col gap-2 rounded-2xl border-2 border-ink bg-card p-4">
             <h2 className="text-lg">{k.name}</h2>
             <p className="flex-1 text-ink-2">{k.says}</p>
-            <Button look="main" disabled={bench.isPending} onClick={k.go} aria-label={w.begin(k.name)}>
+            <Button look="main" disabled={making} onClick={k.go} aria-label={w.begin(k.name)}>
               {w.go}
             </Button>
           </li>
         ))}
       </ul>
-      {bench.error && (
-        <p role="alert" className="font-semibold text-barn">
-          {bench.error.message}
-        </p>
-      )}
       <Record {...kept} />
     </div>
   );

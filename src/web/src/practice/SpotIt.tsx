@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useLayoutEffect, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { api, must, type BoxView, type Schemas } from "../api/client";
@@ -11,14 +11,15 @@ import { useLive } from "../model/useLive";
 import { address } from "../parts/address";
 import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
+import { Pick } from "../parts/Pick";
 import { say } from "../parts/Notices";
 import { usePhone } from "../parts/usePhone";
 import { words } from "../words";
 import { practiceWords as w } from "../words/practice";
 import { useRecord } from "./record";
-import { newSeed } from "./Setting";
 import { SpotClaim } from "./SpotClaim";
 import { SpotMarks } from "./SpotMarks";
+import { useExercise, useNewExercise } from "./useExercise";
 
 type Exercise = Schemas["ToldExercise"];
 
@@ -27,11 +28,7 @@ export default function SpotIt() {
   const { job = "", box = "" } = useParams();
   const view = useBox(job, box);
   const catalogue = useCatalogue();
-  const exercise = useQuery({
-    queryKey: keys.of(job, "exercise"),
-    queryFn: () => must(api.GET("/api/practice/bench/{exercise}", { params: { path: { exercise: job } } })),
-    staleTime: Infinity,
-  });
+  const exercise = useExercise(job);
   const error = view.error ?? exercise.error;
   if (error) return <Nowhere error={error} />;
   if (!view.data || !catalogue.data || !exercise.data?.spot) return <p className="text-ink-2">{words.loading}</p>;
@@ -76,15 +73,7 @@ function Look({
       if (!exercise.shown) kept.graded(marks.skills).catch((e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop"));
     },
   });
-  const next = useMutation({
-    mutationFn: () =>
-      must(
-        api.POST("/api/practice/bench", {
-          body: { kind: "Spot", seed: Number(newSeed()), level: exercise.level, edition: exercise.edition },
-        }),
-      ),
-    onSuccess: (made) => navigate(address.spot(made.job, made.box)),
-  });
+  const next = useNewExercise("Spot");
   const marks = mark.data;
   const name = (id: string) => spot.parts.find((p) => p.part === id)?.name ?? id;
   const chosen = spot.parts.find((p) => p.part === part);
@@ -117,12 +106,21 @@ function Look({
               <Button look="main" onClick={() => void navigate(address.box(job, view.id))}>
                 {w.mend}
               </Button>
-              <Button disabled={next.isPending} onClick={() => next.mutate()}>
+              <Button disabled={next.isPending} onClick={() => next.mutate(exercise)}>
                 {w.nextSpot}
               </Button>
             </SpotMarks>
           ) : (
             <>
+              {phone && (
+                <Pick
+                  label={w.fromList}
+                  value={part}
+                  empty={w.choose}
+                  options={spot.parts.map((p) => [p.part, p.name] as const)}
+                  onChange={(id: string) => setPart(id)}
+                />
+              )}
               <SpotClaim
                 key={part}
                 part={chosen}

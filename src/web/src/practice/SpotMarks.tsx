@@ -3,7 +3,8 @@ import type { Schemas } from "../api/client";
 import { Mark, type Finding } from "../model/Verdict";
 import { practiceWords as w } from "../words/practice";
 
-const border = (right: boolean) =>
+/** How a line that was marked is framed. */
+export const markBorder = (right: boolean) =>
   `rounded-xl border-2 border-l-8 p-2.5 ${right ? "border-moss bg-moss-wash" : "border-amber bg-amber-wash"}`;
 
 /** What was found, what was missed, and what holds though it was called wrong. */
@@ -21,7 +22,7 @@ export function SpotMarks({
       <h2 className="text-lg">{w.score(marks.found, marks.planted, marks.falseAlarms)}</h2>
       <div className="flex flex-wrap gap-2">{children}</div>
       {marks.lines.map((l, i) => (
-        <div key={i} className={border(l.outcome === "Found" && l.severity == null)}>
+        <div key={i} className={markBorder(l.outcome === "Found" && l.severity == null)}>
           <p>
             <b>{w.outcome[l.outcome]}</b> {l.part}: {l.claim}
           </p>
@@ -35,7 +36,7 @@ export function SpotMarks({
         </div>
       ))}
       {marks.missed.map((m, i) => (
-        <div key={i} className={border(false)}>
+        <div key={i} className={markBorder(false)}>
           <p>
             <b>{w.missed}</b>
           </p>

@@ -1,10 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { useNavigate, useParams } from "react-router";
+import { useParams } from "react-router";
 import { api, must, type Schemas } from "../../api/client";
 import { useSettings } from "../../api/settings";
 import { keys } from "../../model/keys";
-import { address } from "../../parts/address";
 import { Button } from "../../parts/controls";
 import { Nowhere } from "../../parts/Nowhere";
 import { say } from "../../parts/Notices";
@@ -12,7 +11,7 @@ import { words } from "../../words";
 import { huntWords as w } from "../../words/hunt";
 import { practiceWords } from "../../words/practice";
 import { useRecord } from "../record";
-import { newSeed } from "../Setting";
+import { useExercise, useNewExercise } from "../useExercise";
 import { HuntClaim } from "./HuntClaim";
 import { HuntMarks } from "./HuntMarks";
 import { HuntRun } from "./HuntRun";
@@ -26,7 +25,6 @@ export default function Hunt() {
   const { job = "" } = useParams();
   const key = keys.of(job, "hunt");
   const client = useQueryClient();
-  const navigate = useNavigate();
   const kept = useRecord();
   const by = useSettings().who || practiceWords.learner;
   const [at, setAt] = useState<string | null>(null);
@@ -35,11 +33,7 @@ export default function Hunt() {
     queryFn: () => must(api.GET("/api/practice/hunts/{hunt}", { params: { path: { hunt: job } } })),
     staleTime: Infinity,
   });
-  const exercise = useQuery({
-    queryKey: keys.of(job, "exercise"),
-    queryFn: () => must(api.GET("/api/practice/bench/{exercise}", { params: { path: { exercise: job } } })),
-    staleTime: Infinity,
-  });
+  const exercise = useExercise(job);
   const failed = (e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop");
   const put = (told: Told) => client.setQueryData(key, told);
   const test = useMutation({
@@ -58,12 +52,7 @@ export default function Hunt() {
     },
     onError: failed,
   });
-  const next = useMutation({
-    mutationFn: ({ level, edition }: Schemas["ToldExercise"]) =>
-      must(api.POST("/api/practice/bench", { body: { kind: "Hunt", seed: Number(newSeed()), level, edition } })),
-    onSuccess: (made) => navigate(address.hunt(made.job)),
-    onError: failed,
-  });
+  const next = useNewExercise("Hunt");
   const told = hunt.data;
   if (hunt.error) return <Nowhere error={hunt.error} />;
   if (!told) return <p className="text-ink-2">{words.loading}</p>;

@@ -1,0 +1,33 @@
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { useNavigate } from "react-router";
+import { api, must, type Schemas } from "../api/client";
+import { keys } from "../model/keys";
+import { address } from "../parts/address";
+import { say } from "../parts/Notices";
+import { words } from "../words";
+import { newSeed } from "./Setting";
+
+type Ask = { level: number; edition: Schemas["Edition"]; about?: string };
+
+/** What a job made to learn by asks. */
+export const useExercise = (job: string) =>
+  useQuery({
+    queryKey: keys.of(job, "exercise"),
+    queryFn: () => must(api.GET("/api/practice/bench/{exercise}", { params: { path: { exercise: job } } })),
+    staleTime: Infinity,
+  });
+
+/** Where an exercise is done. */
+const placeOf = (kind: Schemas["ExerciseKind"], { job, box }: Schemas["MadeExercise"]) =>
+  kind === "Hunt" ? address.hunt(job) : kind === "Make" ? address.makeIt(job, box) : address.spot(job, box);
+
+/** Makes another job to learn by, and goes to it. */
+export function useNewExercise(kind: Schemas["ExerciseKind"]) {
+  const navigate = useNavigate();
+  return useMutation({
+    mutationFn: ({ level, edition, about }: Ask) =>
+      must(api.POST("/api/practice/bench", { body: { kind, seed: Number(newSeed()), level, edition, ...(about ? { about } : {}) } })),
+    onSuccess: (made) => navigate(placeOf(kind, made)),
+    onError: (e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop"),
+  });
+}
