@@ -1,5 +1,7 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Planning;
 using JollyBarn.Practice.Made;
+using JollyBarn.Telling;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Wiring;
 using OpenQA.Selenium;
@@ -62,11 +64,17 @@ public sealed class MakeItTests(Site site)
         person.Click($"[data-line='{Steps().Last().Lead}']");
         person.Touch("Pick up its end");
         person.Sees("In hand:");
-        person.Click($"[data-slip] li [data-key='{Steps().Last().Place}']");
+        var place = MoveTeller
+            .Tell(Plain.Drill.Job, box, Moves.Find(Plain.Drill.Job, box, new Held([Steps().Last().Lead], null, false, null, "x")))
+            .First(m => m.Key == Steps().Last().Place)
+            .Says;
+        place = $"{char.ToUpperInvariant(place[0])}{place[1..]}";
+        person.Touch(place);
         person.Sees("Tap again to land it");
-        person.Click($"[data-slip] li [data-key='{Steps().Last().Place}']");
+        person.Touch(place);
         person.Gone("In hand:");
-        person.Touch("Done. Switch it on");
+        person.Sees("hot, upper: black");
+        person.Tap("Done. Switch it on");
         person.Sees("Not right yet");
         person.Sees("It does not work.");
         person.Sees("Not every lead lies somewhere yet");

@@ -97,7 +97,7 @@ function Work({
           change={null}
           small={phone}
           look={look}
-          beside={phone ? null : inHand}
+          beside={inHand}
         />
         <div className="hand-side flex min-h-0 flex-col gap-3 overflow-auto">
           {marks ? (
@@ -111,6 +111,7 @@ function Work({
             </MakeMarks>
           ) : (
             <>
+              <div ref={setInHand} className="bench-hand empty:hidden" />
               <section aria-label={w.wish} className="rounded-2xl border-2 border-ink bg-card p-3">
                 <h2 className="text-lg">{w.wish}</h2>
                 <ul className="list-disc pl-5">
@@ -121,7 +122,6 @@ function Work({
                 <p className="mt-2 text-sm text-ink-2">{w.houseOrder(make.order)}</p>
               </section>
               <p className="text-sm text-ink-2">{w.makeHow}</p>
-              <div ref={setInHand} className="bench-hand empty:hidden" />
               {phone && <StrandList view={view} catalogue={catalogue} lit={lit} sel={sel} live={look.live} onSelect={choose} />}
               <Button look="main" disabled={done.isPending} onClick={() => done.mutate()}>
                 {w.doneMaking}
