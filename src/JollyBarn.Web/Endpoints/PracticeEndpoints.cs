@@ -2,6 +2,7 @@ using System.Globalization;
 using JollyBarn.CodeBook;
 using JollyBarn.Practice;
 using JollyBarn.Practice.Asked;
+using JollyBarn.Practice.Sheets;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Terms;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -79,6 +80,28 @@ internal static class PracticeEndpoints
             .WithName("askedMarked")
             .WithSummary("Whether the answer is right, which is, and why: the article, and the case that shows it.");
 
+        api.MapGet(
+                "/practice/sheets",
+                Results<Ok<IReadOnlyList<ToldSheet>>, ProblemHttpResult> (
+                    SheetKind[] kinds,
+                    int level,
+                    int items,
+                    int seed,
+                    int learners = 1,
+                    Edition edition = Edition.Nec2023
+                ) =>
+                    (Check(level, edition) ?? Check(kinds, items, learners)) is { } refusal
+                        ? Told(refusal)
+                        : TypedResults.Ok<IReadOnlyList<ToldSheet>>([
+                            .. Enumerable
+                                .Range(1, learners)
+                                .Select(l => SheetTeller.Tell(new SheetAsk(kinds, level, items, seed, edition), l)),
+                        ])
+            )
+            .ProducesProblem(422)
+            .WithName("practiceSheets")
+            .WithSummary("Sheets for a class with their answers: own numbers for each learner, of the same kinds and difficulty.");
+
         api.MapPost("/practice/record", Results<Ok<IReadOnlyList<SkillKept>>, ProblemHttpResult> (PracticeAsk ask) =>
                 Skills.Holds(ask.Record)
                 && ask.Graded.Count <= MostRows
@@ -107,6 +130,12 @@ internal static class PracticeEndpoints
         level is < 1 or > FillDrills.Levels ? new(Why.CountRange, "level", ("most", FillDrills.Levels))
         : Enum.IsDefined(edition) ? null
         : new(Why.NotAChoice, "edition");
+
+    private static Refusal? Check(SheetKind[] kinds, int items, int learners) =>
+        kinds.Length == 0 || !kinds.All(Enum.IsDefined) ? new(Why.NotAChoice, "kinds")
+        : items is < 1 or > PracticeSheet.MostItems ? new(Why.CountRange, "items", ("most", PracticeSheet.MostItems))
+        : learners is < 1 or > PracticeSheet.MostLearners ? new(Why.CountRange, "learners", ("most", PracticeSheet.MostLearners))
+        : null;
 
     private static Refusal? Check(DrillAsk ask) =>
         ask.Try.Rows.Count > MostRows || ask.Hinted?.Count > MostRows ? new(Why.AtMostEach, "try.rows", ("most", MostRows))

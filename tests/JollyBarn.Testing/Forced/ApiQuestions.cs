@@ -53,6 +53,7 @@ public static class ApiQuestions
         ("post /api/practice/bench", "", """{"kind":"Spot","seed":7,"level":2,"edition":"Nec2020"}""", 200),
         ("get /api/practice/bench/{exercise}", "", null, 200),
         ("post /api/practice/bench/{exercise}/spot", "", """{"said":[{"part":"box","rule":"fill","severity":"Fix"}]}""", 200),
+        ("get /api/practice/sheets", "?kinds=Count&kinds=Sizes&kinds=Heard&kinds=Tester&level=2&items=4&seed=5&learners=2", null, 200),
         ("post /api/practice/makes/{make}/done", "", null, 200),
         ("get /api/practice/hunts/{hunt}", "", null, 200),
         ("post /api/practice/hunts/{hunt}/tests", "", """{"test":"||False||||~Outlet~own:b1/l.hot~own:b1/l.neutral~~","by":"Mara"}""", 200),

@@ -140,14 +140,30 @@ public static class DrillWords
             FillStep.Line => $"{Name(drill, marked.Row!.Value)}: {Said(drill.Right(marked.Row.Value))}.",
             FillStep.Sum => $"Together it is {In(drill.Needed)}.",
             FillStep.Available => $"There is {In(drill.Available)}.",
-            _ => $"{In(drill.Needed)} needed, {In(drill.Available)} there: "
-                + drill.Answer.Fit switch
-                {
-                    Fit.Over => "over.",
-                    Fit.ExactlyFull => "exactly full, and it fits.",
-                    _ => "it fits.",
-                },
+            _ => Verdict(drill),
         };
+    }
+
+    /// <summary>What is asked of a box that is counted.</summary>
+    public static string Asks => "Count it line by line. How much is needed, how much is there, does it fit?";
+
+    /// <summary>Each line as it is counted.</summary>
+    public static IEnumerable<string> Sum(FillDrill drill)
+    {
+        ArgumentNullException.ThrowIfNull(drill);
+        return drill.Rows.Select(r => $"{Name(drill, r)}: {Said(drill.Right(r))}");
+    }
+
+    public static string Verdict(FillDrill drill)
+    {
+        ArgumentNullException.ThrowIfNull(drill);
+        return $"{In(drill.Needed)} needed, {In(drill.Available)} there: "
+            + drill.Answer.Fit switch
+            {
+                Fit.Over => "over.",
+                Fit.ExactlyFull => "exactly full, and it fits.",
+                _ => "it fits.",
+            };
     }
 
     private static string Said(LineCount right) =>

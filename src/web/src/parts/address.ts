@@ -8,6 +8,8 @@ export const address = {
   learn: (rule: string, edition: string) => `/practice?about=${rule}&edition=${edition}`,
   asked: (of: "sizes" | "heard" | "tester", level: string, edition: string) => `/practice/asked/${of}?level=${level}&edition=${edition}`,
   count: (level: string, edition: string) => `/practice/count?level=${level}&edition=${edition}`,
+  classSheets: "/practice/class",
+  projector: "/practice/projector",
   hunt: (job: string) => `/practice/hunt/${job}`,
   makeIt: (job: string, box: string) => `/practice/make/${job}/${box}`,
   spot: (job: string, box: string) => `/practice/bench/${job}/${box}`,

@@ -9,7 +9,7 @@ import { say } from "../parts/Notices";
 import { words } from "../words";
 import { practiceWords as w } from "../words/practice";
 import { useRecord } from "./record";
-import { levels, newSeed, Setting, type Edition, type Level } from "./Setting";
+import { newSeed, setOf, Setting, type Edition, type Level } from "./Setting";
 
 type Of = Schemas["AskedOf"];
 const ofKind = { sizes: "Sizes", heard: "Heard", tester: "Tester" } as const satisfies Record<string, Of>;
@@ -20,8 +20,7 @@ export default function AskedPage() {
   const name = kindOf(useParams().of);
   const of: Of = ofKind[name];
   const [search, setSearch] = useSearchParams();
-  const level = levels.find((l) => l === search.get("level")) ?? "1";
-  const edition = (search.get("edition") ?? "Nec2023") as Edition;
+  const { level, edition } = setOf(search);
   const seed = search.get("seed");
   const go = (change: { level?: Level; edition?: Edition }) => setSearch({ seed: newSeed(), level, edition, ...change }, { replace: true });
   useEffect(() => {

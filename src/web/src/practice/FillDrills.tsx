@@ -8,7 +8,7 @@ import { Nowhere } from "../parts/Nowhere";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 import { practiceWords as w } from "../words/practice";
-import { levels, newSeed, Setting, type Edition, type Level } from "./Setting";
+import { newSeed, setOf, Setting, type Edition, type Level } from "./Setting";
 import { CountSheet, rowKey, type Typed } from "./CountSheet";
 import { Record } from "./Record";
 import { useRecord } from "./record";
@@ -16,8 +16,7 @@ import { useRecord } from "./record";
 /** Boxes to be counted, marked line by line; which one it is stands in the address. */
 export default function FillDrills() {
   const [search, setSearch] = useSearchParams();
-  const level = levels.find((l) => l === search.get("level")) ?? "1";
-  const edition = (search.get("edition") ?? "Nec2023") as Edition;
+  const { level, edition } = setOf(search);
   const seed = search.get("seed");
   const go = (change: { seed?: string; level?: Level; edition?: Edition }) =>
     setSearch({ seed: newSeed(), level, edition, ...change }, { replace: true });

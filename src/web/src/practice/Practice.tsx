@@ -2,18 +2,18 @@ import { useNavigate, useSearchParams } from "react-router";
 import { useCatalogue } from "../model/job";
 import { address } from "../parts/address";
 import { Button } from "../parts/controls";
+import { classWords } from "../words/class";
 import { practiceWords as w } from "../words/practice";
 import { Record } from "./Record";
 import { useRecord } from "./record";
 import { useNewExercise } from "./useExercise";
-import { levels, Setting, type Edition } from "./Setting";
+import { setOf, Setting } from "./Setting";
 
 /** What there is to practise, and what comes back. */
 export default function Practice() {
   const [search, setSearch] = useSearchParams();
   const navigate = useNavigate();
-  const level = levels.find((l) => l === search.get("level")) ?? "1";
-  const edition = (search.get("edition") ?? "Nec2023") as Edition;
+  const { level, edition } = setOf(search);
   const set = (change: Record<string, string>) => setSearch({ level, edition, ...(about ? { about } : {}), ...change }, { replace: true });
   const about = search.get("about");
   const rule = useCatalogue().data?.rules.find((r) => r.id === about);
@@ -29,6 +29,7 @@ export default function Practice() {
     { key: "sizes", ...w.kinds.sizes, go: () => void navigate(address.asked("sizes", level, edition)) },
     { key: "heard", ...w.kinds.heard, go: () => void navigate(address.asked("heard", level, edition)) },
     { key: "tester", ...w.kinds.tester, go: () => void navigate(address.asked("tester", level, edition)) },
+    { key: "class", name: classWords.title, says: classWords.says, go: () => void navigate(address.classSheets) },
     { key: "count", ...w.kinds.count, go: () => void navigate(address.count(level, edition)) },
   ];
   return (

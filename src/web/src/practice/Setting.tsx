@@ -7,6 +7,12 @@ export const levels = ["1", "2", "3", "4", "5"] as const;
 export type Level = (typeof levels)[number];
 export type Edition = Schemas["Edition"];
 
+/** Level and edition, as an address says. */
+export const setOf = (search: URLSearchParams) => ({
+  level: levels.find((l) => l === search.get("level")) ?? ("1" as Level),
+  edition: ((Object.keys(words.edition) as Edition[]).find((e) => e === search.get("edition")) ?? "Nec2023") as Edition,
+});
+
 export const newSeed = () => String(1 + Math.floor(Math.random() * 99_999));
 
 /** How hard, and by which edition. */

@@ -1,0 +1,59 @@
+using JollyBarn.Practice.Sheets;
+
+namespace JollyBarn.Telling.Practised;
+
+/// <summary>An item of a sheet, in words.</summary>
+/// <param name="Given">What is known.</param>
+/// <param name="Options">Answers to choose from; none where a sum is written out.</param>
+/// <param name="Rows">Lines of the sum, with room for what is counted.</param>
+public sealed record ToldSheetItem(
+    SheetKind Kind,
+    string Asks,
+    IReadOnlyList<string> Given,
+    IReadOnlyList<string> Options,
+    IReadOnlyList<string> Rows
+);
+
+/// <summary>The answer of an item.</summary>
+/// <param name="Option">Which of the answers, from 0; null of a sum.</param>
+/// <param name="Sum">The sum written out, a line each; none of a question.</param>
+/// <param name="Why">What makes it right.</param>
+public sealed record ToldSheetAnswer(int? Option, IReadOnlyList<string> Sum, string Why, string Article);
+
+/// <summary>The sheet of one learner.</summary>
+/// <param name="Learner">From 1.</param>
+/// <param name="Answers">For the teacher.</param>
+public sealed record ToldSheet(int Learner, IReadOnlyList<ToldSheetItem> Items, IReadOnlyList<ToldSheetAnswer> Answers);
+
+/// <summary>Tells sheets for a class.</summary>
+public static class SheetTeller
+{
+    public static ToldSheet Tell(SheetAsk ask, int learner)
+    {
+        var items = PracticeSheet.Of(ask, learner);
+        return new(learner, [.. items.Select(Item)], [.. items.Select(Answer)]);
+    }
+
+    private static ToldSheetItem Item(SheetItem item)
+    {
+        if (item.Count is { } count)
+        {
+            var drill = DrillTeller.Tell(count);
+            return new(item.Kind, DrillWords.Asks, drill.Says, [], [.. drill.Rows.Select(r => r.Name)]);
+        }
+
+        var asked = AskedTeller.Tell(item.Asked!);
+        return new(item.Kind, asked.Asks, asked.Given, asked.Options, []);
+    }
+
+    private static ToldSheetAnswer Answer(SheetItem item)
+    {
+        if (item.Count is { } count)
+        {
+            return new(null, [.. DrillWords.Sum(count)], DrillWords.Verdict(count), "314.16");
+        }
+
+        var marked = AskedTeller.Tell(item.Asked!, item.Asked!.Right);
+        return new(marked.Answer, [], marked.Shows is { } shows ? $"{marked.Why} {shows}" : marked.Why, marked.Article);
+    }
+}

@@ -1,0 +1,46 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useSearchParams } from "react-router";
+import { api, must, type Schemas } from "../../api/client";
+import { newSeed, setOf } from "../Setting";
+
+export const kinds = ["Count", "Sizes", "Heard", "Tester"] as const satisfies readonly Schemas["SheetKind"][];
+export type Kind = (typeof kinds)[number];
+
+const within = (text: string | null, other: number, most: number) => Math.max(1, Math.min(most, Math.floor(Number(text)) || other));
+
+/** Which sheet it is stands in the address: it can be sent on, and printed again. */
+export function useSheet(learners?: number) {
+  const [search, setSearch] = useSearchParams();
+  const { level, edition } = setOf(search);
+  const chosen = kinds.filter((k) => (search.get("kinds") ?? kinds.join(",")).split(",").includes(k));
+  const ask = {
+    kinds: chosen,
+    level,
+    edition,
+    items: within(search.get("items"), 8, 40),
+    learners: within(search.get("learners"), 4, 60),
+    seed: search.get("seed") ?? "1",
+  };
+  const put = (change: Record<string, string>) =>
+    setSearch(
+      {
+        kinds: chosen.join(","),
+        level,
+        edition,
+        items: String(ask.items),
+        learners: String(ask.learners),
+        seed: ask.seed,
+        ...change,
+      },
+      { replace: true },
+    );
+  const query = { ...ask, level: Number(level), seed: Number(ask.seed), learners: learners ?? ask.learners };
+  const sheets = useQuery({
+    queryKey: ["sheets", JSON.stringify(query)],
+    queryFn: () => must(api.GET("/api/practice/sheets", { params: { query: { ...query, kinds: [...chosen] } } })),
+    enabled: chosen.length > 0,
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  });
+  return { ask, put, sheets, search: search.toString(), another: () => put({ seed: newSeed() }) };
+}
