@@ -40,7 +40,8 @@ public class HuntDrillTests
         }
     }
 
-    /// <summary>A fault elsewhere is no find, and the test that is named then shows one thing of it and another of the hidden one.</summary>
+    /// <summary>A fault elsewhere is no find, and the test that is named then shows one thing of it and another of the
+    /// hidden one.</summary>
     [Fact]
     public void Whoever_is_wrong_learns_which_test_would_have_told()
     {

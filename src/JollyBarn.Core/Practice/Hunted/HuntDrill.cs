@@ -1,6 +1,5 @@
 using System.Globalization;
 using JollyBarn.CodeBook;
-using JollyBarn.Electrics;
 using JollyBarn.Practice.Spot;
 using JollyBarn.Tracing.Hunting;
 using JollyBarn.Wiring;

@@ -125,9 +125,9 @@ public sealed record MakeMarked(
     }
 
     /// <summary>The first lead of each turn that was put in before all of an earlier turn were.</summary>
-    private static IEnumerable<MakeSlip> InTurn(IReadOnlyList<MakeTurn> turns, ILookup<MakeTurn, (Id<Lead> Lead, int At)> by)
+    private static IEnumerable<MakeSlip> InTurn(MakeTurn[] turns, ILookup<MakeTurn, (Id<Lead> Lead, int At)> by)
     {
-        for (var t = 1; t < turns.Count; t++)
+        for (var t = 1; t < turns.Length; t++)
         {
             foreach (var before in turns.Take(t).Where(by.Contains))
             {

@@ -1,4 +1,3 @@
-using System.Globalization;
 using JollyBarn.Electrics.Faults;
 using JollyBarn.Telling.Phrases;
 using JollyBarn.Tracing.Hunting;

@@ -17,8 +17,8 @@ public sealed record RankedTrial(Trial Trial, double Gain, int Made, double Cost
     /// switched on for nothing. <em>Practice</em>.</summary>
     private const double Again = 0.3;
 
-    /// <summary>What every test takes beside its own minutes, min: to go there, and to note what it showed. <em>Practice</em>. Without it many
-    /// quick tests would go before one that tells.</summary>
+    /// <summary>What every test takes beside its own minutes, min: to go there, and to note what it showed. <em>Practice</em>. Without it
+    /// many quick tests would go before one that tells.</summary>
     public const double Going = 2;
 
     /// <summary>Bits for a minute.</summary>

@@ -55,8 +55,7 @@ export const practiceWords = {
   shows: (says: string) => `What shows it: ${says}`,
   wish: "When it is done",
   houseOrder: (order: string) => `The house makes up in this order: ${order.toLowerCase()}.`,
-  makeHow:
-    "Take a lead by its end and put it where it goes: onto another to join them, onto a screw, into a joint. A pigtail is pulled out of a joint.",
+  makeHow: "Take a lead by its end and put it where it goes: on another, on a screw, into a joint. A pigtail is pulled out of a joint.",
   doneMaking: "Done. Switch it on",
   lookAgain: "Look at it with its verdicts",
   madeRight: "Everything works as wished",
