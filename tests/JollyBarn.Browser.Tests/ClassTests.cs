@@ -38,7 +38,7 @@ public sealed class ClassTests(Site site)
     [Fact]
     public void On_the_wall_hands_are_counted_and_the_answer_is_shown()
     {
-        var sheet = SheetTeller.Tell(Ask, 1);
+        var sheet = SheetTeller.Tell(Ask, 0);
         using var person = new Person();
         person.Go($"{site.Address}/practice/projector?kinds=Count,Heard&items=4&seed=77&item=2");
         person.Sees(sheet.Items[1].Asks);

@@ -88,19 +88,23 @@ internal static class PracticeEndpoints
                     int items,
                     int seed,
                     int learners = 1,
+                    int first = 1,
                     Edition edition = Edition.Nec2023
                 ) =>
-                    (Check(level, edition) ?? Check(kinds, items, learners)) is { } refusal
+                    (Check(level, edition) ?? Check(kinds, items, learners, first)) is { } refusal
                         ? Told(refusal)
                         : TypedResults.Ok<IReadOnlyList<ToldSheet>>([
                             .. Enumerable
-                                .Range(1, learners)
+                                .Range(first, learners)
                                 .Select(l => SheetTeller.Tell(new SheetAsk(kinds, level, items, seed, edition), l)),
                         ])
             )
             .ProducesProblem(422)
             .WithName("practiceSheets")
-            .WithSummary("Sheets for a class with their answers: own numbers for each learner, of the same kinds and difficulty.");
+            .WithSummary(
+                "Sheets for a class with their answers: own numbers for each learner, of the same kinds and difficulty. "
+                    + "Learner 0 is nobody: the sheet for the wall."
+            );
 
         api.MapPost("/practice/record", Results<Ok<IReadOnlyList<SkillKept>>, ProblemHttpResult> (PracticeAsk ask) =>
                 Skills.Holds(ask.Record)
@@ -131,9 +135,10 @@ internal static class PracticeEndpoints
         : Enum.IsDefined(edition) ? null
         : new(Why.NotAChoice, "edition");
 
-    private static Refusal? Check(SheetKind[] kinds, int items, int learners) =>
+    private static Refusal? Check(SheetKind[] kinds, int items, int learners, int first) =>
         kinds.Length == 0 || !kinds.All(Enum.IsDefined) ? new(Why.NotAChoice, "kinds")
         : items is < 1 or > PracticeSheet.MostItems ? new(Why.CountRange, "items", ("most", PracticeSheet.MostItems))
+        : first is < 0 or > PracticeSheet.MostLearners ? new(Why.CountRange, "first", ("most", PracticeSheet.MostLearners))
         : learners is < 1 or > PracticeSheet.MostLearners ? new(Why.CountRange, "learners", ("most", PracticeSheet.MostLearners))
         : null;
 

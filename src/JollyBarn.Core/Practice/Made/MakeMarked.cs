@@ -104,10 +104,10 @@ public sealed record MakeMarked(
         var practice = drill.Job.Practice;
         var hotsFirst = practice.Says(PracticeBook.Order, "hng");
         var lineFirst = practice.Says(PracticeBook.GfciOrder, "line");
-        var put = drill
-            .Sound.Boxes[drill.Box]
+        var sound = drill.Sound.Boxes[drill.Box];
+        var put = sound
             .Leads.Where(l => l.Value.Run is not null)
-            .Select(l => (Lead: l.Key, At: First(states, l.Key), Kind: Kind(l.Value), Side: Side(l.Value)))
+            .Select(l => (Lead: l.Key, At: First(states, l.Key), Kind: Kind(l.Value), Side: Side(sound, l.Value)))
             .Where(l => l.At is not null)
             .Select(l => (l.Lead, At: l.At!.Value, l.Kind, l.Side))
             .ToList();
@@ -146,11 +146,16 @@ public sealed record MakeMarked(
         : lead.Use == ConductorUse.Neutral ? MakeTurn.Neutrals
         : MakeTurn.Hots;
 
-    private static MakeTurn? Side(Lead lead) =>
-        lead.Lands.Terminal is not { } terminal ? null
-        : terminal.StartsWith("load-", StringComparison.Ordinal) ? MakeTurn.LoadSide
-        : terminal.StartsWith("line-", StringComparison.Ordinal) ? MakeTurn.LineSide
-        : null;
+    /// <summary>Which side of a protective device a lead belongs on; null for any other.</summary>
+    private static MakeTurn? Side(Box box, Lead lead) =>
+        lead.Lands is { Device: { } device, Terminal: { } terminal } && DeviceKinds.Find(box.Devices[device].Kind) is { } kind
+            ? kind.Terminals.FirstOrDefault(t => t.Id == terminal)?.Role switch
+            {
+                TerminalRole.LoadHot or TerminalRole.LoadNeutral => MakeTurn.LoadSide,
+                TerminalRole.LineHot or TerminalRole.LineNeutral => MakeTurn.LineSide,
+                _ => null,
+            }
+            : null;
 
     private static bool IsFree(Lead lead) => lead.Lands.At is LandingAt.Loose or LandingAt.Unknown;
 

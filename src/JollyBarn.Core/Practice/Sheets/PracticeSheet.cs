@@ -32,7 +32,7 @@ public static class PracticeSheet
     /// <summary>Items drawn for one place until one is not yet on the sheet.</summary>
     private const int Tries = 20;
 
-    /// <param name="learner">Number of the learner, from 1.</param>
+    /// <param name="learner">Number of the learner, from 1; 0 for the sheet on the wall, which is nobody's own.</param>
     public static IReadOnlyList<SheetItem> Of(SheetAsk ask, int learner)
     {
         ArgumentNullException.ThrowIfNull(ask);

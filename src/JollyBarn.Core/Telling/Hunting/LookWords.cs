@@ -156,9 +156,13 @@ public static class LookWords
                 + names.Of(new Terms.Thing(Terms.ThingKind.Device, device))
         : Found(job, hot) is ({ } own, { Kind: Terms.ThingKind.Terminal, In: { } of })
             ? $"the {own.Of(new Terms.Thing(Terms.ThingKind.Device, of))}"
-        : Found(job, hot) is ({ } lamp, { Kind: Terms.ThingKind.Lead } lead) && lead.Id.Split('.') is [var drawing, _]
-            ? $"the {lamp.Of(new Terms.Thing(Terms.ThingKind.Device, drawing))}"
+        : Found(job, hot) is ({ } lamp, { Kind: Terms.ThingKind.Lead } lead) && Drawing(job, hot, lead.Id) is { } drawing
+            ? $"the {lamp.Of(new Terms.Thing(Terms.ThingKind.Device, drawing.Text))}"
         : $"what hangs on {Point(job, hot)}";
+
+    /// <summary>The device whose own lead it is; null for a lead of a cable.</summary>
+    private static Id<Device>? Drawing(Job job, string point, string lead) =>
+        Places.Of(job, new Look(LookKind.Touch, point)).Select(b => job.Boxes[b].Leads.Find(lead)?.Device).FirstOrDefault();
 
     internal static string Point(Job job, string point) =>
         Found(job, point) is ({ } names, var thing) ? names.Of(thing, "of")

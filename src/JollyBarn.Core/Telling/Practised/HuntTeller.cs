@@ -40,7 +40,7 @@ public sealed record ToldHuntStep(
     string Says,
     string Shows,
     double Minutes,
-    IReadOnlyList<string> Opened,
+    IReadOnlyList<ToldBoxName> Opened,
     HuntDanger? Danger,
     int? Left = null,
     string? Better = null
@@ -181,7 +181,7 @@ public static class HuntTeller
             Line.Start(TrialWords.Where(job, step.Trial)),
             LookWords.Of(step.Shows),
             step.Minutes,
-            [.. step.Opened.Select(b => job.Boxes[b].Name)],
+            [.. step.Opened.Select(b => new ToldBoxName(b, job.Boxes[b].Name))],
             step.Danger
         );
 

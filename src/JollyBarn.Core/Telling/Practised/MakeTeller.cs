@@ -124,11 +124,12 @@ public static class MakeTeller
         return $"{Line.Start(what)} {at}: {how}";
     }
 
-    private static string Switch(MakeDrill drill, string lever)
+    private static string Switch(MakeDrill drill, string key)
     {
-        var parts = lever.Split('/');
-        Id<Box> box = parts[0];
-        var name = $"the {new Names(drill.Sound, box).Of(new Thing(ThingKind.Device, parts[1]))}";
+        var (box, lever) = drill
+            .Sound.Boxes.SelectMany(b => Lever.In(b.Key, b.Value).Select(l => (b.Key, Lever: l)))
+            .First(l => l.Lever.Key == key);
+        var name = $"the {new Names(drill.Sound, box).Of(new Thing(ThingKind.Device, lever.Device.Text))}";
         return box == drill.Box ? $"{name} here" : $"{name} in {drill.Sound.Boxes[box].Name}";
     }
 

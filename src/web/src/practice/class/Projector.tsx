@@ -10,7 +10,7 @@ import { useSheet } from "./useSheet";
 
 /** One question at a time, large, with a count of hands for each answer; the answer when the teacher shows it. */
 export default function Projector() {
-  const { ask, sheets, search } = useSheet(1);
+  const { ask, sheets, search } = useSheet(true);
   const [here, setHere] = useSearchParams();
   const sheet = sheets.data?.[0];
   const at = Math.max(1, Math.min(ask.items, Number(here.get("item")) || 1));

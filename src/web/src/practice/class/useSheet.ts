@@ -8,8 +8,8 @@ export type Kind = (typeof kinds)[number];
 
 const within = (text: string | null, other: number, most: number) => Math.max(1, Math.min(most, Math.floor(Number(text)) || other));
 
-/** Which sheet it is stands in the address: it can be sent on, and printed again. */
-export function useSheet(learners?: number) {
+/** Which sheet it is stands in the address: it can be sent on, and printed again. The one on the wall is nobody's own. */
+export function useSheet(wall = false) {
   const [search, setSearch] = useSearchParams();
   const { level, edition } = setOf(search);
   const chosen = kinds.filter((k) => (search.get("kinds") ?? kinds.join(",")).split(",").includes(k));
@@ -19,7 +19,7 @@ export function useSheet(learners?: number) {
     edition,
     items: within(search.get("items"), 8, 40),
     learners: within(search.get("learners"), 4, 60),
-    seed: search.get("seed") ?? "1",
+    seed: String(within(search.get("seed"), 1, 99_999)),
   };
   const put = (change: Record<string, string>) =>
     setSearch(
@@ -34,7 +34,7 @@ export function useSheet(learners?: number) {
       },
       { replace: true },
     );
-  const query = { ...ask, level: Number(level), seed: Number(ask.seed), learners: learners ?? ask.learners };
+  const query = { ...ask, level: Number(level), seed: Number(ask.seed), ...(wall ? { first: 0, learners: 1 } : {}) };
   const sheets = useQuery({
     queryKey: ["sheets", JSON.stringify(query)],
     queryFn: () => must(api.GET("/api/practice/sheets", { params: { query: { ...query, kinds: [...chosen] } } })),

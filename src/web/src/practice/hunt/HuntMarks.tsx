@@ -45,9 +45,12 @@ function Way({ title, path }: { title: string; path: Path }) {
             <span className="figure mr-2 text-ink-2">{i + 1}</span>
             {s.says}: <b>{s.shows}</b>
             <span className="block text-sm text-ink-2">
-              {[w.minutes(s.minutes), ...s.opened.map(w.openIt), ...(s.danger ? [w.danger[s.danger]] : []), w.stillLeft(s.left ?? 0)].join(
-                " · ",
-              )}
+              {[
+                w.minutes(s.minutes),
+                ...s.opened.map((b) => w.openIt(b.name)),
+                ...(s.danger ? [w.danger[s.danger]] : []),
+                w.stillLeft(s.left ?? 0),
+              ].join(" · ")}
             </span>
             <Left left={s.left ?? 0} of={path.start} />
             {s.better && <span className="mt-0.5 block text-sm italic">{w.better(s.better)}</span>}
