@@ -12,10 +12,14 @@ public class AskedTests
 {
     private static readonly Edition[] Editions = Enum.GetValues<Edition>();
 
-    private static IEnumerable<AskedItem> Sizes(int seeds) =>
-        from level in Enumerable.Range(1, 5)
-        from seed in Enumerable.Range(1, seeds)
-        select AskedItems.Size(seed, level, Editions[seed % Editions.Length]);
+    /// <summary>Each made once for all that look at them.</summary>
+    private static readonly Lazy<IReadOnlyList<AskedItem>> Sizes = new(() =>
+        [
+            .. from level in Enumerable.Range(1, 5)
+            from seed in Enumerable.Range(1, 150)
+            select AskedItems.Size(seed, level, Editions[seed % Editions.Length]),
+        ]
+    );
 
     /// <summary>What sayings are worth, by their articles, from memory of NEC 2017, 2020 and 2023: 314.17 asks at least 1/4 in of
     /// sheath, and
@@ -76,7 +80,7 @@ public class AskedTests
     [InlineData(AskedKind.GroundFor, 60, "10")]
     public void The_thinnest_wire_and_ground_of_a_breaker_are_those_of_the_tables(AskedKind kind, int amperes, string awg)
     {
-        var items = Sizes(200).Where(i => i.Kind == kind && i.Amperes == amperes).ToList();
+        var items = Sizes.Value.Where(i => i.Kind == kind && i.Amperes == amperes).ToList();
         Assert.NotEmpty(items);
         Assert.All(items, i => Assert.Equal(awg, i.Options[i.Right]));
     }
@@ -85,7 +89,7 @@ public class AskedTests
     [Fact]
     public void A_lead_is_as_long_as_its_depth_asks()
     {
-        var items = Sizes(120).Where(i => i.Kind == AskedKind.LeadFor).ToList();
+        var items = Sizes.Value.Where(i => i.Kind == AskedKind.LeadFor).ToList();
         Assert.Contains(items, i => i.Deep <= 3);
         Assert.Contains(items, i => i.Deep > 3);
         Assert.All(items, i => Assert.Equal(i.Deep <= 3 ? 6 : i.Deep + 3, decimal.Parse(i.Options[i.Right], Invariant)));
@@ -97,7 +101,7 @@ public class AskedTests
     [Fact]
     public void The_box_is_the_smallest_that_holds_it()
     {
-        var items = Sizes(60).Where(i => i.Kind == AskedKind.BoxFor).ToList();
+        var items = Sizes.Value.Where(i => i.Kind == AskedKind.BoxFor).ToList();
         Assert.NotEmpty(items);
         foreach (var item in items)
         {
@@ -118,7 +122,8 @@ public class AskedTests
     [Fact]
     public void Every_question_can_be_answered_and_is_marked()
     {
-        var items = Sizes(40)
+        var items = Sizes
+            .Value.Take(200)
             .Concat(Enumerable.Range(1, 20).Select(n => AskedItems.Heard(n, 1, Editions[n % 3])))
             .Concat(Enumerable.Range(1, 20).Select(n => TesterItems.Make(n, 1 + (n % 5), Editions[n % 3])))
             .ToList();
@@ -156,7 +161,7 @@ public class AskedTests
     [Fact]
     public void A_connector_is_the_smallest_that_takes_the_leads()
     {
-        var items = Sizes(200).Where(i => i.Kind == AskedKind.ConnectorFor).ToList();
+        var items = Sizes.Value.Where(i => i.Kind == AskedKind.ConnectorFor).ToList();
         Assert.All(items.Where(i => i.Leads.Count == 2 && i.Leads.All(g => g == Gauge.Awg(14))), i =>
             Assert.Equal("twist-on-small", i.Options[i.Right])
         );

@@ -38,6 +38,7 @@ public class MakeDrillTests
             Assert.False(nothing.Right);
             Assert.All(nothing.Wishes, w => Assert.Equal(WishOutcome.NeverWorks, w.Outcome));
             Assert.NotEmpty(nothing.Found);
+            Assert.Empty(right.Bare);
             Assert.DoesNotContain(nothing.Graded(), g => g.Skill == Skill.MakeOrder || g.Grade == Grade.Good);
         }
     }
@@ -141,6 +142,27 @@ public class MakeDrillTests
             ]
         );
         Assert.Contains(marked.Found, f => f.Finding.Rule == "line-load" || f.Finding.Verdict == Verdict.Stop);
+        Assert.False(marked.Right);
+    }
+
+    /// <summary>Apart, the black of a cable from the panel lies bare at 120 V, and far more than is felt would go through whoever takes
+    /// hold of it; white and bare of it are not live. A cap ends that, and makes nothing work.</summary>
+    [Fact]
+    public void A_live_end_that_lies_bare_is_told()
+    {
+        var drill = Drill(d => d.Sound.Boxes[d.Box].Leads.Count == 3 && Has(d, "receptacle"), 1);
+        var bare = Assert.Single(MakeMarked.Of(drill, drill.Job, [drill.Job.Boxes[drill.Box]]).Bare);
+        Assert.Equal("black", drill.Job.Boxes[drill.Box].Leads[bare.Lead].Colour);
+        Assert.InRange(bare.Volts, 115, 125);
+        Assert.True(bare.Milliamperes > 30);
+        Assert.Contains(
+            "lies bare",
+            MakeTeller.Tell(drill, drill.Job, MakeMarked.Of(drill, drill.Job, [])).Touched[0],
+            StringComparison.Ordinal
+        );
+        var capped = drill.Job.Do(new MoveLead(drill.Box, bare.Lead, new(LandingAt.Cap)));
+        var marked = MakeMarked.Of(drill, capped, [capped.Boxes[drill.Box]]);
+        Assert.Empty(marked.Bare);
         Assert.False(marked.Right);
     }
 

@@ -8,7 +8,7 @@ namespace JollyBarn.Core.Tests.Practising;
 /// <summary>Sheets for a class: own numbers for each, the same kinds, and answers that the marking takes for right.</summary>
 public class SheetTests
 {
-    private static readonly SheetAsk Ask = new(Enum.GetValues<SheetKind>(), 2, 8, 11, Edition.Nec2020);
+    private static readonly SheetAsk Ask = new(Enum.GetValues<SheetKind>(), 2, 4, 11, Edition.Nec2020);
 
     /// <summary>Twenty-five learners have the same kinds in the same order and no two the same sheet; the same seed gives them
     /// again.</summary>

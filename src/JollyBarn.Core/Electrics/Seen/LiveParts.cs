@@ -66,7 +66,7 @@ public static class LiveParts
     }
 
     /// <summary>Every breaker on, whatever is recorded, and every switch one way.</summary>
-    private static Situation With(Job job, bool turned) =>
+    internal static Situation With(Job job, bool turned) =>
         new()
         {
             Breakers = Signature.AllOn(job),

@@ -63,13 +63,20 @@ public partial class WiredHouse
     {
         var (circuit, gauge) = Circuit(Drawn(2) == 0 ? 15 : 20);
         var run = FromPanel(circuit, gauge, 2);
-        for (var left = boxes ?? (2 + Drawn(3)); left > 0; left--)
+        Chain((circuit, gauge), run, boxes ?? (2 + Drawn(3)), _ => Box(Drawn(2) == 0 ? "nm-1g-22.5" : "device-3x2x3-1/2", "dry"));
+    }
+
+    /// <summary>Receptacles on a cable, each fed through the joints of the one before.</summary>
+    /// <param name="put">Puts the next box up, the first being number 0.</param>
+    protected void Chain((Id<Circuit> Circuit, int Gauge) on, Id<Run> run, int boxes, Func<int, Id<Box>> put)
+    {
+        for (var n = 0; n < boxes; n++)
         {
-            var box = Box(Drawn(2) == 0 ? "nm-1g-22.5" : "device-3x2x3-1/2", "dry");
+            var box = put(n);
             var leads = Enter(box, run).ToList();
-            if (left > 1)
+            if (n < boxes - 1)
             {
-                run = Run(circuit, gauge, 2);
+                run = Run(on.Circuit, on.Gauge, 2);
                 leads.AddRange(Enter(box, run));
             }
 

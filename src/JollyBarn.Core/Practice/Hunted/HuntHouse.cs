@@ -63,20 +63,9 @@ internal sealed class HuntHouse : WiredHouse
     /// <summary>A protective receptacle, and a row of others behind its load side.</summary>
     private void Guarded(int boxes)
     {
-        var (circuit, gauge) = Circuit(20);
-        var (feed, run) = (FromPanel(circuit, gauge, 2), Run(circuit, gauge, 2));
-        ProtectedBox("bath", feed, run);
-        for (var left = boxes - 1; left > 0; left--)
-        {
-            var box = Box("nm-1g-22.5", left == boxes - 1 ? "bath" : "dry");
-            var leads = Enter(box, run).ToList();
-            if (left > 1)
-            {
-                run = Run(circuit, gauge, 2);
-                leads.AddRange(Enter(box, run));
-            }
-
-            Receptacle(box, "receptacle", [.. leads], "hot-upper", "neutral-upper");
-        }
+        var on = Circuit(20);
+        var (feed, safe) = (FromPanel(on.Circuit, on.Gauge, 2), Run(on.Circuit, on.Gauge, 2));
+        ProtectedBox("bath", feed, safe);
+        Chain(on, safe, boxes - 1, n => Box("nm-1g-22.5", n == 0 ? "bath" : "dry"));
     }
 }

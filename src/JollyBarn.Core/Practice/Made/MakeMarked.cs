@@ -21,11 +21,17 @@ public enum MakeTurn
 /// <param name="Before">What the house's practice makes first.</param>
 public sealed record MakeSlip(Id<Lead> Lead, MakeTurn Before);
 
+/// <summary>The end of a lead that lies bare and is live.</summary>
+/// <param name="Volts">Against the earth, V RMS.</param>
+/// <param name="Milliamperes">Through the lowest of people to the earth.</param>
+public sealed record BareEnd(Id<Lead> Lead, double Volts, double Milliamperes);
+
 /// <summary>A box that was made up, marked.</summary>
 /// <param name="Wishes">Each wish with what became of it.</param>
 /// <param name="Ungrounded">Points of metal that lost their ground.</param>
 /// <param name="Found">What the rules and the solved network say that is to be stopped or fixed, by box.</param>
 /// <param name="Touched">What somebody could get a shock from, every breaker on.</param>
+/// <param name="Bare">Ends that lie loose in the box, without a cap, and are live with every breaker on.</param>
 /// <param name="Done">Every lead of a cable lies somewhere.</param>
 /// <param name="Slips">Against the order of the house's practice.</param>
 public sealed record MakeMarked(
@@ -33,12 +39,16 @@ public sealed record MakeMarked(
     IReadOnlyList<(Id<Box> Box, Finding Finding)> Found,
     IReadOnlyList<string> Ungrounded,
     IReadOnlyList<LivePart> Touched,
+    IReadOnlyList<BareEnd> Bare,
     bool Done,
     IReadOnlyList<MakeSlip> Slips
 )
 {
-    /// <summary>True where every wish is kept and no rule broken.</summary>
-    public bool Right => Found.Count == 0 && Ungrounded.Count == 0 && Touched.Count == 0 && Wishes.All(w => w.Outcome == WishOutcome.Kept);
+    /// <summary>True where every lead lies somewhere, every wish is kept, no rule is broken, and nothing live can be touched.</summary>
+    public bool Right => Done && Found.Count == 0 && !Hurts && Wishes.All(w => w.Outcome == WishOutcome.Kept);
+
+    /// <summary>Whether somebody could get a shock now, or once metal without a ground becomes live.</summary>
+    private bool Hurts => Ungrounded.Count + Touched.Count + Bare.Count > 0;
 
     /// <param name="made">The house as the learner left it.</param>
     /// <param name="states">The box after each step of the work, first to last.</param>
@@ -61,6 +71,7 @@ public sealed record MakeMarked(
             ],
             [.. Gone(drill.Sound).WorseMetal(Gone(made)).Order(StringComparer.Ordinal)],
             LiveParts.Of(made),
+            [.. Bared(made, drill.Box)],
             made.Boxes[drill.Box].Leads.Values.All(l => l.Run is null || !IsFree(l)),
             [.. Out(drill, states)]
         );
@@ -84,7 +95,7 @@ public sealed record MakeMarked(
     }
 
     private Grade Rules() =>
-        Found.Any(f => f.Finding.Verdict == Verdict.Stop) || Touched.Count + Ungrounded.Count > 0 ? Grade.Again
+        Found.Any(f => f.Finding.Verdict == Verdict.Stop) || Hurts ? Grade.Again
         : Found.Count > 0 ? Grade.Hard
         : Grade.Good;
 
@@ -95,6 +106,23 @@ public sealed record MakeMarked(
             1 => Grade.Hard,
             _ => Grade.Again,
         };
+
+    /// <summary>Loose ends at their worst, every switch one way and the other.</summary>
+    private static IEnumerable<BareEnd> Bared(Job job, Id<Box> id)
+    {
+        var ways = new[] { true, false }.Select(on => Live.Fresh(job, LiveParts.With(job, on))).ToList();
+        foreach (var (lead, of) in job.Boxes[id].Leads.Where(l => l.Value.LeavesBy is null && IsFree(l.Value)))
+        {
+            var point = of.Run is { } run ? Points.End(run, of.Side, of.Index) : Points.Own(id, lead.Text);
+            var worst = ways.Where(l => l.Has(point))
+                .Select(l => new BareEnd(lead, l.Volts(point).Magnitude, l.Through(point)))
+                .MaxBy(e => e.Milliamperes);
+            if (worst?.Milliamperes >= Live.Felt)
+            {
+                yield return worst;
+            }
+        }
+    }
 
     /// <summary>The house gone over, every breaker on.</summary>
     private static Signature Gone(Job job) => Signature.Of(Live.Fresh(job, new Situation { Breakers = Signature.AllOn(job) }));

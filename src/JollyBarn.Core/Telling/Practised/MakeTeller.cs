@@ -73,9 +73,12 @@ public static class MakeTeller
                 )),
             ],
             [
+                .. marked.Bare.Select(e =>
+                    $"{Line.Start(names.Of(new Thing(ThingKind.Lead, e.Lead.Text)))} lies bare in the box: {Shock(e.Volts, e.Milliamperes)}"
+                ),
                 .. marked.Touched.Select(t => Touched(made, t)),
                 .. marked.Ungrounded.Select(p =>
-                    $"{Line.Start(LookWords.Point(made, p))} has no way to ground: no breaker opens when it becomes live"
+                    $"{Line.Start(LookWords.Point(made, p))} has no way back to the panel: what makes it live opens no standard breaker"
                 ),
             ],
             marked.Done,
@@ -149,6 +152,8 @@ public static class MakeTeller
     }
 
     private static string Touched(Job made, LivePart part) =>
-        $"{Line.Start(LookWords.Point(made, part.Point))} in {made.Boxes[part.Box].Name}: "
-        + string.Create(CultureInfo.InvariantCulture, $"{part.Volts:0} V, {part.Milliamperes:0} mA through a person");
+        $"{Line.Start(LookWords.Point(made, part.Point))} in {made.Boxes[part.Box].Name}: {Shock(part.Volts, part.Milliamperes)}";
+
+    private static string Shock(double volts, double milliamperes) =>
+        string.Create(CultureInfo.InvariantCulture, $"{volts:0} V, {milliamperes:0} mA through a person");
 }

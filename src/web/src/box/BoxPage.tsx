@@ -1,4 +1,4 @@
-import { memo, useCallback, useLayoutEffect, useMemo, useState, type ReactNode, lazy, Suspense } from "react";
+import { memo, useCallback, useMemo, useState, type ReactNode, lazy, Suspense } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { newId, type BoxView, type Schemas } from "../api/client";
 import { useBox, useCatalogue, useChanges, useHead, type State } from "../model/job";
@@ -17,6 +17,7 @@ import { Ask, Button } from "../parts/controls";
 import { Pick } from "../parts/Pick";
 import { useLatest } from "../parts/useLatest";
 import { usePhone } from "../parts/usePhone";
+import { useWhole } from "../parts/useWhole";
 import { Nowhere } from "../parts/Nowhere";
 import { words } from "../words";
 import { FitMore } from "./FitMore";
@@ -86,10 +87,7 @@ function Page({
     setSearch((was) => new URLSearchParams({ ...to, ...(was.has("show") ? { show: was.get("show")! } : {}) })),
   );
   const goTo = useLatest((version: number | null) => go(version === null ? {} : { at: String(version) }));
-  useLayoutEffect(() => {
-    document.documentElement.dataset.whole = "";
-    return () => void delete document.documentElement.dataset.whole;
-  }, []);
+  useWhole();
   const show: Record<Panel, () => ReactNode> = {
     verdicts: () => <Verdicts job={job} view={view} edit={edit} onPoint={light} />,
     fit: () => (

@@ -1,12 +1,10 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useLayoutEffect, useState } from "react";
-import { useNavigate, useParams } from "react-router";
+import { useMutation } from "@tanstack/react-query";
+import { useCallback, useState } from "react";
+import { useNavigate } from "react-router";
 import { api, must, type BoxView, type Schemas } from "../api/client";
 import { Bench } from "../bench/Bench";
 import type { Sel } from "../bench/select";
 import { StrandList } from "../bench/StrandList";
-import { useBox, useCatalogue } from "../model/job";
-import { keys } from "../model/keys";
 import { useBoxEdit } from "../model/useBoxEdit";
 import { useLive } from "../model/useLive";
 import { address } from "../parts/address";
@@ -14,24 +12,20 @@ import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { say } from "../parts/Notices";
 import { usePhone } from "../parts/usePhone";
+import { useWhole } from "../parts/useWhole";
 import { words } from "../words";
 import { practiceWords as w } from "../words/practice";
 import { MakeMarks } from "./MakeMarks";
-import { useRecord } from "./record";
-import { useExercise, useNewExercise } from "./useExercise";
+import { useAtBench, useGraded, useNewExercise } from "./useExercise";
 
 type Exercise = Schemas["ToldExercise"];
 
 /** A box that lies apart, made up on the Bench as it is wished, and marked by what works then. */
 export default function MakeIt() {
-  const { job = "", box = "" } = useParams();
-  const view = useBox(job, box);
-  const catalogue = useCatalogue();
-  const exercise = useExercise(job);
-  const error = view.error ?? exercise.error;
+  const { job, view, catalogue, exercise, error } = useAtBench();
   if (error) return <Nowhere error={error} />;
-  if (!view.data || !catalogue.data || !exercise.data?.make) return <p className="text-ink-2">{words.loading}</p>;
-  return <Work key={job} job={job} view={view.data} catalogue={catalogue.data} exercise={exercise.data} make={exercise.data.make} />;
+  if (!view || !catalogue || !exercise?.make) return <p className="text-ink-2">{words.loading}</p>;
+  return <Work key={job} {...{ job, view, catalogue, exercise }} make={exercise.make} />;
 }
 
 function Work({
@@ -51,29 +45,22 @@ function Work({
   const navigate = useNavigate();
   const edit = useBoxEdit(job, view, null, null);
   const look = useLive(job, view, edit);
-  const kept = useRecord();
-  const client = useQueryClient();
+  const graded = useGraded(job, exercise);
   const [sel, setSel] = useState<Sel | null>(null);
   const [lit, setLit] = useState<readonly string[]>([]);
   const [inHand, setInHand] = useState<HTMLElement | null>(null);
-  useLayoutEffect(() => {
-    document.documentElement.dataset.whole = "";
-    return () => void delete document.documentElement.dataset.whole;
-  }, []);
+  useWhole();
   const choose = useCallback((next: Sel | null) => {
     setSel(next);
     setLit([]);
   }, []);
-  const failed = (e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop");
   const done = useMutation({
     mutationFn: () => must(api.POST("/api/practice/makes/{make}/done", { params: { path: { make: job } } })),
     onSuccess: (marks) => {
       setSel(null);
-      // Whoever goes on working at it is not graded twice.
-      client.setQueryData(keys.of(job, "exercise"), { ...exercise, shown: true });
-      if (!exercise.shown) kept.graded(marks.skills).catch(failed);
+      graded(marks.skills);
     },
-    onError: failed,
+    onError: (e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop"),
   });
   const next = useNewExercise("Make");
   const marks = done.data;

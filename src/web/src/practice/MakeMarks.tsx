@@ -23,6 +23,16 @@ export function MakeMarks({
           {x.says}. <b>{w.wishes[x.outcome]}</b>
         </p>
       ))}
+      <h3 className="mt-1 font-semibold">{w.touching}</h3>
+      {marks.touched.length === 0 ? (
+        <p>{w.touchNothing}</p>
+      ) : (
+        marks.touched.map((t) => (
+          <p key={t} className="rounded-xl border-2 border-l-8 border-barn bg-barn-wash p-2.5 font-semibold">
+            {t}.
+          </p>
+        ))
+      )}
       {marks.found.map((f, i) => (
         <button
           key={i}
@@ -34,16 +44,6 @@ export function MakeMarks({
           {f.finding.says} <span className="text-sm text-ink-2">{f.finding.article}</span>
         </button>
       ))}
-      <h3 className="mt-1 font-semibold">{w.touching}</h3>
-      {marks.touched.length === 0 ? (
-        <p>{w.touchNothing}</p>
-      ) : (
-        marks.touched.map((t) => (
-          <p key={t} className="rounded-xl border-2 border-l-8 border-barn bg-barn-wash p-2.5 font-semibold">
-            {t}.
-          </p>
-        ))
-      )}
       <h3 className="mt-1 font-semibold">{w.inTurn}</h3>
       {marks.slips.length === 0 ? (
         <p>{marks.done ? w.turnRight : w.turnUnknown}</p>

@@ -1,38 +1,31 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useLayoutEffect, useState } from "react";
-import { useNavigate, useParams } from "react-router";
+import { useMutation } from "@tanstack/react-query";
+import { useCallback, useState } from "react";
+import { useNavigate } from "react-router";
 import { api, must, type BoxView, type Schemas } from "../api/client";
 import { Bench } from "../bench/Bench";
 import type { Sel } from "../bench/select";
-import { useBox, useCatalogue } from "../model/job";
-import { keys } from "../model/keys";
 import { useBoxEdit } from "../model/useBoxEdit";
 import { useLive } from "../model/useLive";
 import { address } from "../parts/address";
 import { Button } from "../parts/controls";
 import { Nowhere } from "../parts/Nowhere";
 import { Pick } from "../parts/Pick";
-import { say } from "../parts/Notices";
 import { usePhone } from "../parts/usePhone";
+import { useWhole } from "../parts/useWhole";
 import { words } from "../words";
 import { practiceWords as w } from "../words/practice";
-import { useRecord } from "./record";
 import { SpotClaim } from "./SpotClaim";
 import { SpotMarks } from "./SpotMarks";
-import { useExercise, useNewExercise } from "./useExercise";
+import { useAtBench, useGraded, useNewExercise } from "./useExercise";
 
 type Exercise = Schemas["ToldExercise"];
 
 /** A box with mistakes in it: a part is pointed at, what is wrong with it is said, and all of it is marked. */
 export default function SpotIt() {
-  const { job = "", box = "" } = useParams();
-  const view = useBox(job, box);
-  const catalogue = useCatalogue();
-  const exercise = useExercise(job);
-  const error = view.error ?? exercise.error;
+  const { job, view, catalogue, exercise, error } = useAtBench();
   if (error) return <Nowhere error={error} />;
-  if (!view.data || !catalogue.data || !exercise.data?.spot) return <p className="text-ink-2">{words.loading}</p>;
-  return <Look key={job} job={job} view={view.data} catalogue={catalogue.data} exercise={exercise.data} spot={exercise.data.spot} />;
+  if (!view || !catalogue || !exercise?.spot) return <p className="text-ink-2">{words.loading}</p>;
+  return <Look key={job} {...{ job, view, catalogue, exercise }} spot={exercise.spot} />;
 }
 
 /** The part a thing of the picture is. */
@@ -55,23 +48,15 @@ function Look({
   const navigate = useNavigate();
   const edit = useBoxEdit(job, view, null, view.version);
   const look = useLive(job, view, edit);
-  const kept = useRecord();
-  const client = useQueryClient();
+  const graded = useGraded(job, exercise);
   const [part, setPart] = useState<string | null>(null);
   const [said, setSaid] = useState<readonly Schemas["SpotSaid"][]>([]);
-  useLayoutEffect(() => {
-    document.documentElement.dataset.whole = "";
-    return () => void delete document.documentElement.dataset.whole;
-  }, []);
+  useWhole();
   const choose = useCallback((sel: Sel | null) => setPart(sel && partOf(sel)), []);
   const mark = useMutation({
     mutationFn: () =>
       must(api.POST("/api/practice/bench/{exercise}/spot", { params: { path: { exercise: job } }, body: { said: [...said] } })),
-    onSuccess: (marks) => {
-      // Whoever comes back from mending is not graded twice.
-      client.setQueryData(keys.of(job, "exercise"), { ...exercise, shown: true });
-      if (!exercise.shown) kept.graded(marks.skills).catch((e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop"));
-    },
+    onSuccess: (marks) => graded(marks.skills),
   });
   const next = useNewExercise("Spot");
   const marks = mark.data;
