@@ -28,9 +28,9 @@ internal static class PracticeTable
         Console.WriteLine("|---|---|---|---|---|---|---|");
         var spots = Row("boxes with mistakes", SpotDrill.Make, Exact, d => JobJson.Text(d.Job));
         Row("boxes to be counted", FillDrills.Make, Counted, d => string.Join('|', DrillTeller.Tell(d).Says));
-        Row("sizes and choices", AskedItems.Size, Answered, Said);
+        Row("sizes and choices", (seed, level, edition) => AskedItems.Size(seed, level, edition), Answered, Said);
         Row("sayings", AskedItems.Heard, Answered, Said);
-        Row("testers read", TesterItems.Make, Answered, Said);
+        Row("testers read", (seed, level, edition) => TesterItems.Make(seed, level, edition), Answered, Said);
         var hunts = Row("hunts, one in eleven played", HuntDrill.Make, Won, d => JobJson.Text(d.Job) + d.Hidden.Fault.Key);
         Row("boxes to be made up", MakeDrill.Make, Makeable, d => JobJson.Text(d.Job));
         Learners(hunts);

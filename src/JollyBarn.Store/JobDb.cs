@@ -1,3 +1,4 @@
+using JollyBarn.Store.Classes;
 using Microsoft.EntityFrameworkCore;
 
 namespace JollyBarn.Store;
@@ -15,6 +16,12 @@ public sealed class JobDb(DbContextOptions<JobDb> options) : DbContext(options)
 
     public DbSet<PhotoRow> Photos => Set<PhotoRow>();
 
+    public DbSet<ClassRow> Classes => Set<ClassRow>();
+
+    public DbSet<LearnerRow> Learners => Set<LearnerRow>();
+
+    public DbSet<AnswerRow> Answers => Set<AnswerRow>();
+
     /// <summary>Saves, with the sums of rows that have one.</summary>
     public override int SaveChanges(bool acceptAllChangesOnSuccess)
     {
@@ -27,6 +34,15 @@ public sealed class JobDb(DbContextOptions<JobDb> options) : DbContext(options)
                     break;
                 case BoxRow box:
                     box.Sum = box.Summed;
+                    break;
+                case ClassRow one:
+                    one.Sum = one.Summed;
+                    break;
+                case LearnerRow learner:
+                    learner.Sum = learner.Summed;
+                    break;
+                case AnswerRow answer:
+                    answer.Sum = answer.Summed;
                     break;
             }
         }
@@ -54,5 +70,21 @@ public sealed class JobDb(DbContextOptions<JobDb> options) : DbContext(options)
         });
         modelBuilder.Entity<BoxRow>().HasKey(b => new { b.JobId, b.BoxId });
         modelBuilder.Entity<PhotoRow>().HasKey(p => new { p.JobId, p.Sha });
+        modelBuilder.Entity<ClassRow>(one =>
+        {
+            one.HasKey(c => c.Id);
+            one.HasIndex(c => c.Code).IsUnique();
+        });
+        modelBuilder.Entity<LearnerRow>().HasKey(l => new { l.ClassId, l.Number });
+        modelBuilder.Entity<AnswerRow>(answer =>
+        {
+            answer.HasKey(a => new
+            {
+                a.ClassId,
+                a.Learner,
+                a.Item,
+            });
+            answer.HasIndex(a => a.Job);
+        });
     }
 }

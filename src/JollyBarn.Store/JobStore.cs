@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using System.Globalization;
 using JollyBarn.Edits;
+using JollyBarn.Store.Classes;
 using JollyBarn.Wiring;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
@@ -42,6 +43,7 @@ public sealed partial class JobStore : IAsyncDisposable
         Path = System.IO.Path.GetFullPath(path);
         this.clock = clock ?? TimeProvider.System;
         file = new(Path);
+        Classes = new(file, this.clock);
         FileClaim? held = null;
         try
         {
@@ -67,6 +69,9 @@ public sealed partial class JobStore : IAsyncDisposable
     public event Action<string, Accepted>? Changed;
 
     public string Path { get; }
+
+    /// <summary>Classes, kept in the same file.</summary>
+    public ClassStore Classes { get; }
 
     /// <summary>True when the file holds no job, not even in the bin.</summary>
     public bool IsEmpty

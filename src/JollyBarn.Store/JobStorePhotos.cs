@@ -16,9 +16,9 @@ public sealed partial class JobStore
 
     private readonly ConcurrentDictionary<(string Job, string Sha), DateTimeOffset> fresh = [];
 
-    /// <summary>Keeps the bytes of a picture under their hash; the same bytes are kept once. Where a job would hold too many, what nothing
-    /// in
+    /// <summary>Keeps the bytes of a picture under their hash; the same bytes are kept once. Where a job would hold too many, what nothing in
     /// its log names is let go of first.</summary>
+    /// <param name="jobId">Id of the job, or of the class, it is kept with.</param>
     /// <returns>Why not; null when it is kept.</returns>
     public Refusal? KeepPhoto(string jobId, string sha, byte[] bytes)
     {
@@ -71,9 +71,14 @@ public sealed partial class JobStore
             Bytes = bytes,
         };
 
-    /// <summary>Lets go of pictures that neither the job nor any step of its log names.</summary>
+    /// <summary>Lets go of pictures that neither the job nor any step of its log names; those of a class all stay.</summary>
     private void Sweep(JobDb db, string jobId)
     {
+        if (!db.Jobs.Any(j => j.Id == jobId))
+        {
+            return;
+        }
+
         var now = clock.GetUtcNow();
         var named = Held(jobId)?.Now.Job.Photos.Values.Select(p => p.Sha).ToHashSet(StringComparer.Ordinal) ?? [];
         foreach (var sha in db.Photos.Where(p => p.JobId == jobId).Select(p => p.Sha).ToList())

@@ -14,11 +14,13 @@ internal static class Addresses
     /// <summary>The first part of the address that is not of its kind, with what would be taken; null when none is.</summary>
     public static (string Says, string? Field)? WrongIn(HttpContext context)
     {
+        // Where a failure is answered, the request has forgotten them.
+        var routed = context.Features.Get<IExceptionHandlerPathFeature>()?.RouteValues ?? context.Request.RouteValues;
         foreach (var asked in EndpointOf(context)?.Metadata.GetOrderedMetadata<IParameterBindingMetadata>() ?? [])
         {
             var kind = Nullable.GetUnderlyingType(asked.ParameterInfo.ParameterType) ?? asked.ParameterInfo.ParameterType;
-            var text = (string?)context.Request.Query[asked.Name] ?? context.Request.RouteValues.GetValueOrDefault(asked.Name) as string;
-            if (asked.HasTryParse && text is null && !asked.IsOptional)
+            var text = (string?)context.Request.Query[asked.Name] ?? routed?.GetValueOrDefault(asked.Name) as string;
+            if ((asked.HasTryParse || kind == typeof(string)) && text is null && !asked.IsOptional)
             {
                 return ($"{asked.Name} is missing in the address: {Explain.Wanted(kind)}.", asked.Name);
             }

@@ -110,6 +110,8 @@ public static partial class Server
         builder.Services.AddSingleton<JollyBarn.Planning.Ways.IShop, JollyBarn.Planning.Ways.StandInShop>();
         builder.Services.AddHostedService<Housekeeping>();
         builder.Services.AddSingleton<Events>();
+        builder.Services.AddSingleton<ClassEvents>();
+        builder.Services.AddSingleton<RoomSheets>();
         builder.Services.AddSingleton(new LabelTray(TimeProvider.System));
         builder.Services.AddSingleton<ILabelPrinter>(s => s.GetRequiredService<LabelTray>());
         builder.Services.ConfigureHttpJsonOptions(json => ApiJson.Set(json.SerializerOptions));
@@ -179,6 +181,8 @@ public static partial class Server
         api.MapPractice();
         api.MapExercises();
         api.MapHunts();
+        api.MapClasses();
+        api.MapRooms();
         api.MapWalls();
         api.MapJobs();
         api.MapBoxes();

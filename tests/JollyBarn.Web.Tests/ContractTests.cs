@@ -49,6 +49,7 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
             var panel = job.Panels.Ids.First();
             (Names["hot"], Names["neutral"]) = ($"leg:{panel}/0", $"neutral:{panel}");
             QuestionedHouse.Practise(Names, Running.Store.Practise);
+            QuestionedHouse.Open(Names, Running.Store.Classes);
             Names["file"] = await Running.TextAsync($"/api/jobs/{Names["job"]}/export?pictures=false");
         }
 
@@ -61,7 +62,12 @@ public sealed class ContractTests(ContractTests.House house) : IClassFixture<Con
     private const string Box = ApiQuestions.Box;
 
     /// <summary>Answers with no body, and those that are no JSON.</summary>
-    private static readonly HashSet<string> Bare = [.. ApiQuestions.WithoutJson.Select(q => q.Operation), $"get {Job}/events"];
+    private static readonly HashSet<string> Bare =
+    [
+        .. ApiQuestions.WithoutJson.Select(q => q.Operation),
+        $"get {Job}/events",
+        "get /api/classes/{class}/events",
+    ];
 
     public static IEnumerable<TheoryDataRow<int>> Numbers() =>
         ApiQuestions.All.Select(

@@ -31,6 +31,7 @@ public sealed class RequestContractTests(Running running) : IClassFixture<Runnin
         names["job"] = $"r{number}";
         Assert.Null(running.Store.Import(names["job"], QuestionedHouse.AsFile(names["job"])));
         QuestionedHouse.Practise(names, running.Store.Practise);
+        QuestionedHouse.Open(names, running.Store.Classes);
         var whole = JsonNode.Parse(ApiQuestions.Filled(body, names))!.AsObject();
         var members = Members(whole, SchemaOf(operation)!, "").ToList();
         Assert.NotEmpty(members);

@@ -41,6 +41,9 @@ public sealed record FillDrill(int Seed, int Level, PlainBox Box, int Pigtails, 
         new FillRow(FillKind.Grounds),
     ];
 
+    /// <summary>Steps of a count: its lines, the sum, what the box has, whether it fits.</summary>
+    public int Steps => Rows.Count + 3;
+
     /// <summary>in³; a drill leaves nothing unknown.</summary>
     public decimal Needed => Answer.Needed.Low.CubicInches;
 

@@ -47,7 +47,7 @@ public sealed record FillMarked(FillStep? Wrong, FillRow? Row, IReadOnlyList<Mis
             : tried.Available != drill.Available ? new(FillStep.Available, null, [.. Room(drill, tried.Available)], steps + 1)
             : tried.Fit != drill.Answer.Fit
                 ? new(FillStep.Verdict, null, [drill.Answer.Fit == Fit.ExactlyFull ? Misstep.FullForOver : Misstep.OverForFits], steps + 2)
-            : new(null, null, [], steps + 3);
+            : new(null, null, [], drill.Steps);
     }
 
     private static IEnumerable<Misstep> Room(FillDrill drill, decimal tried)

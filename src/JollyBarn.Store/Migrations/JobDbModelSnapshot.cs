@@ -62,6 +62,113 @@ namespace JollyBarn.Store.Migrations
                     b.ToTable("Boxes");
                 });
 
+            modelBuilder.Entity("JollyBarn.Store.Classes.AnswerRow", b =>
+                {
+                    b.Property<string>("ClassId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Learner")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Item")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Answer")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("At")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Begun")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Job")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Mark")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Photo")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Seconds")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Sum")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("ClassId", "Learner", "Item");
+
+                    b.HasIndex("Job");
+
+                    b.ToTable("Answers");
+                });
+
+            modelBuilder.Entity("JollyBarn.Store.Classes.ClassRow", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Closed")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Code")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Made")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Plan")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sum")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Code")
+                        .IsUnique();
+
+                    b.ToTable("Classes");
+                });
+
+            modelBuilder.Entity("JollyBarn.Store.Classes.LearnerRow", b =>
+                {
+                    b.Property<string>("ClassId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Number")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Came")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sum")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Token")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("ClassId", "Number");
+
+                    b.ToTable("Learners");
+                });
+
             modelBuilder.Entity("JollyBarn.Store.EditRow", b =>
                 {
                     b.Property<long>("Id")

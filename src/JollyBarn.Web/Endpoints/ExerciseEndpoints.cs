@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
+using JollyBarn.Practice.Classes;
 using JollyBarn.Practice.Hunted;
 using JollyBarn.Practice.Made;
 using JollyBarn.Practice.Spot;
@@ -86,7 +87,9 @@ internal static class ExerciseEndpoints
                     }
 
                     store.ShowExercise(exercise);
-                    return TypedResults.Ok(SpotTeller.Tell(drill, SpotMarked.Of(drill, ask.Said)));
+                    var told = SpotTeller.Tell(drill, SpotMarked.Of(drill, ask.Said));
+                    store.Classes.Marked(exercise, ClassMark.Of(told.Skills));
+                    return TypedResults.Ok(told);
                 }
             )
             .ProducesProblem(422)
@@ -103,13 +106,15 @@ internal static class ExerciseEndpoints
                 var (version, made) = open.Now;
                 var marked = MakeMarked.Of(drill, made, States(open, version, drill.Box));
                 store.ShowExercise(make);
+                store.Classes.Marked(make, ClassMark.Of(marked.Graded()));
                 return TypedResults.Ok(MakeTeller.Tell(drill, made, marked));
             })
             .WithName("markMake")
             .WithSummary("Marks a box that was made up: what works, what the rules say, what can be touched, in what order it was done.");
     }
 
-    private static MadeExercise? Made(JobStore store, NewExercise ask)
+    /// <summary>Makes the job of an exercise; null where no box breaks the rule it is to be about.</summary>
+    internal static MadeExercise? Made(JobStore store, NewExercise ask)
     {
         var made = ask.Kind switch
         {

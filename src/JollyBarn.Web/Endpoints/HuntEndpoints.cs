@@ -1,4 +1,5 @@
 using JollyBarn.Edits;
+using JollyBarn.Practice.Classes;
 using JollyBarn.Practice.Hunted;
 using JollyBarn.Store;
 using JollyBarn.Telling.Practised;
@@ -54,7 +55,13 @@ internal static class HuntEndpoints
 
                     var fault = said.Faults[0];
                     var cause = new FoundFault(fault.Box, fault.Offer.Case.ToString(), fault.Offer.About.ToString(), claim.By, Clock.Now());
-                    return Done(store, hunt, claim.By, new FindCause(HuntDrill.Complaint, "claim", cause));
+                    var done = Done(store, hunt, claim.By, new FindCause(HuntDrill.Complaint, "claim", cause));
+                    if (done.Result is Ok<ToldHunt> { Value.Mark: { } mark })
+                    {
+                        store.Classes.Marked(hunt, ClassMark.Of(mark.Skills));
+                    }
+
+                    return done;
                 }
             )
             .ProducesProblem(422)

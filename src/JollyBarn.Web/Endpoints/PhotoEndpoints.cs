@@ -35,24 +35,8 @@ internal static class PhotoEndpoints
     public static void MapPhotos(this IEndpointRouteBuilder api)
     {
         api.MapPost("/jobs/{job}/photos", async (JobStore store, string job, HttpRequest request) =>
-            {
-                if (store.Find(job) is null)
-                {
-                    return Problems.Missing(What.Job);
-                }
-
-                using var body = new MemoryStream();
-                await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
-                var (photo, why) = PhotoCheck.Read(body.GetBuffer().AsSpan(0, (int)body.Length));
-                if (photo is null)
-                {
-                    return Problems.From(why!);
-                }
-
-                return store.KeepPhoto(job, photo.Sha, photo.Bytes) is { } refusal
-                    ? Problems.From(refusal)
-                    : Results.Ok(new PhotoTaken(photo.Sha, photo.Width, photo.Height, photo.Bytes.Length));
-            })
+                store.Find(job) is null ? Problems.Missing(What.Job) : await TakeAsync(store, job, request)
+            )
             .Accepts<Stream>("image/jpeg")
             .Produces<PhotoTaken>()
             .ProducesProblem(422)
@@ -94,5 +78,22 @@ internal static class PhotoEndpoints
             )
             .WithName("photosOf")
             .WithSummary("Pictures of a box.");
+    }
+
+    /// <summary>Takes a JPEG in: checked, and without its metadata.</summary>
+    /// <param name="owner">Id of the job, or what the pictures of a class are kept with.</param>
+    internal static async Task<IResult> TakeAsync(JobStore store, string owner, HttpRequest request)
+    {
+        using var body = new MemoryStream();
+        await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
+        var (photo, why) = PhotoCheck.Read(body.GetBuffer().AsSpan(0, (int)body.Length));
+        if (photo is null)
+        {
+            return Problems.From(why!);
+        }
+
+        return store.KeepPhoto(owner, photo.Sha, photo.Bytes) is { } refusal
+            ? Problems.From(refusal)
+            : Results.Ok(new PhotoTaken(photo.Sha, photo.Width, photo.Height, photo.Bytes.Length));
     }
 }

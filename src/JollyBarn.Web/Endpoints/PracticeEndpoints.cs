@@ -91,12 +91,10 @@ internal static class PracticeEndpoints
                     int first = 1,
                     Edition edition = Edition.Nec2023
                 ) =>
-                    (Check(level, edition) ?? Check(kinds, items, learners, first)) is { } refusal
+                    new SheetAsk(kinds, level, items, seed, edition) is var ask && (ask.Check() ?? Check(learners, first)) is { } refusal
                         ? Told(refusal)
                         : TypedResults.Ok<IReadOnlyList<ToldSheet>>([
-                            .. Enumerable
-                                .Range(first, learners)
-                                .Select(l => SheetTeller.Tell(new SheetAsk(kinds, level, items, seed, edition), l)),
+                            .. Enumerable.Range(first, learners).Select(l => SheetTeller.Tell(ask, l)),
                         ])
             )
             .ProducesProblem(422)
@@ -135,10 +133,8 @@ internal static class PracticeEndpoints
         : Enum.IsDefined(edition) ? null
         : new(Why.NotAChoice, "edition");
 
-    private static Refusal? Check(SheetKind[] kinds, int items, int learners, int first) =>
-        kinds.Length == 0 || !kinds.All(Enum.IsDefined) ? new(Why.NotAChoice, "kinds")
-        : items is < 1 or > PracticeSheet.MostItems ? new(Why.CountRange, "items", ("most", PracticeSheet.MostItems))
-        : first is < 0 or > PracticeSheet.MostLearners ? new(Why.CountRange, "first", ("most", PracticeSheet.MostLearners))
+    internal static Refusal? Check(int learners, int first) =>
+        first is < 0 or > PracticeSheet.MostLearners ? new(Why.CountRange, "first", ("most", PracticeSheet.MostLearners))
         : learners is < 1 or > PracticeSheet.MostLearners ? new(Why.CountRange, "learners", ("most", PracticeSheet.MostLearners))
         : null;
 

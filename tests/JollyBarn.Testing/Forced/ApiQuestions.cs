@@ -53,8 +53,36 @@ public static class ApiQuestions
         ("post /api/practice/bench", "", """{"kind":"Spot","seed":7,"level":2,"edition":"Nec2020"}""", 200),
         ("get /api/practice/bench/{exercise}", "", null, 200),
         ("post /api/practice/bench/{exercise}/spot", "", """{"said":[{"part":"box","rule":"fill","severity":"Fix"}]}""", 200),
-        ("get /api/practice/sheets", "?kinds=Count&kinds=Sizes&kinds=Heard&kinds=Tester&level=2&items=4&seed=5&learners=2", null, 200),
+        ("get /api/practice/sheets", "?kinds=Count&kinds=Boxes&kinds=Heard&kinds=Shows&level=2&items=4&seed=5&learners=2", null, 200),
         ("post /api/practice/makes/{make}/done", "", null, 200),
+        ("get /api/classes", "", null, 200),
+        (
+            "post /api/classes/{class}",
+            "",
+            """
+            {"name":"Evening","sheet":{"kinds":["Heard"],"level":1,"items":3,"seed":4,"edition":"Nec2023"},"shown":"AtTheEnd",
+            "own":[{"id":"q1","after":1,"asks":"Which?","options":["this","that"],"right":1,"why":""}],
+            "bench":[{"id":"b1","name":"Bench","job":"{job}","box":"{box}","points":[{"id":"sheath","limit":0.25,"most":false}]}]}
+            """,
+            200
+        ),
+        ("get /api/classes/{class}", "", null, 200),
+        ("post /api/classes/{class}/closed", "", """{"closed":false}""", 200),
+        ("post /api/classes/{class}/learners/{learner}/let-in", "", null, 200),
+        ("get /api/classes/{class}/sheets", "?learners=2", null, 200),
+        ("get " + Box + "/bench-list", "", null, 200),
+        ("get /api/classes/{class}/bench/{task}/learners/{learner}", "", null, 200),
+        (
+            "post /api/classes/{class}/bench/{task}/learners/{learner}",
+            "",
+            """{"found":[{"point":"sheath","holds":null,"tape":"3/8"}],"seconds":20}""",
+            200
+        ),
+        ("get /api/rooms/{code}", "", null, 200),
+        ("post /api/rooms/{code}/learners", "", """{"name":"Ines","token":"abcdefghijklmnopqrstuvwx"}""", 200),
+        ("get /api/rooms/{code}/sheet", "", null, 401),
+        ("post /api/rooms/{code}/items/{item}/answer", "", """{"answer":{"option":1},"seconds":3}""", 401),
+        ("post /api/rooms/{code}/items/{item}/bench", "", null, 401),
         ("get /api/practice/hunts/{hunt}", "", null, 200),
         ("post /api/practice/hunts/{hunt}/tests", "", """{"test":"||False||||~Outlet~own:b1/l.hot~own:b1/l.neutral~~","by":"Mara"}""", 200),
         ("post /api/practice/hunts/{hunt}/claim", "", """{"fault":"b0|NailThrough|cable=Cable:r0.a","by":"Mara"}""", 200),
@@ -186,6 +214,11 @@ public static class ApiQuestions
         ("get " + Box + "/card.{kind}", "", null),
         ("get " + Job + "/meter", "", null),
         ("get " + Job + "/photos/{sha}", "", null),
+        ("get /api/classes/{class}/results.csv", "", null),
+        ("get /api/classes/{class}/misses.csv", "", null),
+        ("get /api/classes/{class}/photos/{sha}", "", null),
+        ("post /api/classes/{class}/photos", "", "no picture"),
+        ("post /api/classes/{class}/remove", "", null),
         ("post " + Job + "/photos", "", "no picture"),
     ];
 

@@ -1,8 +1,11 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.OpenFile;
+using JollyBarn.Practice.Classes;
 using JollyBarn.Practice.Hunted;
 using JollyBarn.Practice.Made;
+using JollyBarn.Practice.Sheets;
+using JollyBarn.Store.Classes;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Wiring;
 
@@ -65,6 +68,22 @@ public static class QuestionedHouse
         names["make"] = made(AsFile(Apart).Present);
     }
 
+    /// <summary>Opens a class with a learner in it, and names it so.</summary>
+    public static void Open(IDictionary<string, string> names, ClassStore classes)
+    {
+        ArgumentNullException.ThrowIfNull(names);
+        ArgumentNullException.ThrowIfNull(classes);
+        var id = names["class"] = $"evening-{classes.List().Count}";
+        SheetAsk sheet = new([SheetKind.Heard, SheetKind.Count], 1, 2, 7, Edition.Nec2023);
+        BenchTask task = new("b1", "Bench", Id, "b", [new("polarity", false), new("sheath", false, null, 0.25m)]);
+        if ((classes.Make(id, new("Evening", sheet, MarksShown.AtOnce, [], [task])) ?? classes.Sit(id, "Mara", "t").Refusal) is { } why)
+        {
+            throw new InvalidOperationException(why.ToString());
+        }
+
+        (names["code"], names["task"], names["learner"], names["item"]) = (classes.Find(id)!.Code, task.Id, "1", "s1");
+    }
+
     /// <summary>What stands for a name in a question; <c>job</c> is of the house.</summary>
     public static Dictionary<string, string> Names() =>
         new(StringComparer.Ordinal)
@@ -73,6 +92,11 @@ public static class QuestionedHouse
             ["exercise"] = Practised,
             ["hunt"] = Hunted,
             ["make"] = Apart,
+            ["class"] = "evening",
+            ["code"] = "nocode",
+            ["task"] = "b1",
+            ["learner"] = "1",
+            ["item"] = "s1",
             ["box"] = "b",
             ["edition"] = "Nec2023",
             ["change"] = "bench-row",

@@ -33,23 +33,25 @@ public static class AskedItems
     private static readonly int[] Wires = [14, 12, 10, 8, 6];
 
     /// <summary>A question of sizes and choices.</summary>
-    public static AskedItem Size(int seed, int level, Edition edition)
+    /// <param name="only">The skill it is to ask for; null where any of them may be.</param>
+    public static AskedItem Size(int seed, int level, Edition edition, Skill? only = null)
     {
         var random = new Random(Seeds.Mixed(seed, level, 100 + (int)edition));
-        Func<AskedItem?>[] kinds =
+        (Skill Skill, Func<AskedItem?> Make)[] kinds =
         [
-            () => Number(random, level),
-            () => Number(random, level),
-            () => Thinnest(AskedKind.WireFor, "wire.cu", random),
-            () => Thinnest(AskedKind.GroundFor, "ground", random),
-            () => Connector(random, level),
-            () => Box(random, seed, level, edition),
-            () => Lead(random, Book()),
-            () => House(random),
+            (Skill.KnowNumbers, () => Number(random, level)),
+            (Skill.KnowNumbers, () => Number(random, level)),
+            (Skill.KnowWire, () => Thinnest(AskedKind.WireFor, "wire.cu", random)),
+            (Skill.KnowWire, () => Thinnest(AskedKind.GroundFor, "ground", random)),
+            (Skill.KnowConnectors, () => Connector(random, level)),
+            (Skill.KnowBoxes, () => Box(random, random.Next(), level, edition)),
+            (Skill.KnowNumbers, () => Lead(random, Book())),
+            (Skill.KnowHouse, () => House(random)),
         ];
+        var fit = only is { } skill ? [.. kinds.Where(k => k.Skill == skill)] : kinds[..(level == 1 ? 4 : kinds.Length)];
         while (true)
         {
-            if (kinds[random.Next(level == 1 ? 4 : kinds.Length)]() is { } made)
+            if (fit[random.Next(fit.Length)].Make() is { } made)
             {
                 return made with { Seed = seed, Level = level, Edition = edition };
             }

@@ -32,7 +32,8 @@ public static class TesterItems
 
     private static readonly Means Hands = new(["plug-in", "two-pole", "meter"], Opens: false);
 
-    public static AskedItem Make(int seed, int level, Edition edition)
+    /// <param name="only">What it is to ask; null where either may be.</param>
+    public static AskedItem Make(int seed, int level, Edition edition, AskedKind? only = null)
     {
         var random = new Random(Seeds.Mixed(seed, level, 300 + (int)edition));
         while (true)
@@ -52,7 +53,10 @@ public static class TesterItems
             var asked = level < 3 && lamps.Count > 0 ? lamps[random.Next(lamps.Count)] : looks[random.Next(looks.Count)];
             var seen = all.Take(Faults).Select(f => (Fault: f, Sight: Sure(scene, f, asked))).Where(f => f.Sight is not null).ToList();
             var sound = Sure(scene, Suspect.Sound, asked);
-            if ((random.Next(2) == 0 ? Shows(job, asked, seen, sound, random) : Behind(job, asked, seen, sound, random)) is { } made)
+            var shows = random.Next(2) == 0;
+            var kind = only ?? (shows ? AskedKind.TesterShows : AskedKind.TesterBehind);
+            var drawn = kind == AskedKind.TesterShows ? Shows(job, asked, seen, sound, random) : Behind(job, asked, seen, sound, random);
+            if (drawn is { } made)
             {
                 return made with { Seed = seed, Level = level, Edition = edition };
             }

@@ -46,6 +46,8 @@ internal static class ChoiceWords
         {
             Terms.What.BoxKind => "kind of box",
             Terms.What.Change => "Change",
+            Terms.What.Class => "class",
+            Terms.What.Learner => "learner",
             Terms.What.CircuitQuestion => "question about a circuit",
             Terms.What.DeviceKind => "kind of device",
             Terms.What.DoneEdit => "done edit",

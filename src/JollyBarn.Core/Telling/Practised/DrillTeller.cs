@@ -56,7 +56,7 @@ public static class DrillTeller
             marked.Wrong,
             marked.Row,
             marked.Steps,
-            drill.Rows.Count + 3,
+            drill.Steps,
             DrillWords.Marked(drill, marked),
             [.. marked.Behind.Select(DrillWords.Of)],
             marked.Row is { } row ? drill.Answer.Lines.FirstOrDefault(l => l.Kind == row.Kind)?.Article : null,

@@ -1,4 +1,5 @@
 using JollyBarn.Practice.Sheets;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Telling.Practised;
 
@@ -6,13 +7,7 @@ namespace JollyBarn.Telling.Practised;
 /// <param name="Given">What is known.</param>
 /// <param name="Options">Answers to choose from; none where a sum is written out.</param>
 /// <param name="Rows">Lines of the sum, with room for what is counted.</param>
-public sealed record ToldSheetItem(
-    SheetKind Kind,
-    string Asks,
-    IReadOnlyList<string> Given,
-    IReadOnlyList<string> Options,
-    IReadOnlyList<string> Rows
-);
+public sealed record ToldSheetItem(string Asks, IReadOnlyList<string> Given, IReadOnlyList<string> Options, IReadOnlyList<string> Rows);
 
 /// <summary>The answer of an item.</summary>
 /// <param name="Option">Which of the answers, from 0; null of a sum.</param>
@@ -34,20 +29,34 @@ public static class SheetTeller
         return new(learner, [.. items.Select(Item)], [.. items.Select(Answer)]);
     }
 
-    private static ToldSheetItem Item(SheetItem item)
+    /// <summary>An item as it stands on paper.</summary>
+    public static ToldSheetItem Item(SheetItem item)
     {
+        ArgumentNullException.ThrowIfNull(item);
+        if (item.Exercise is { } exercise)
+        {
+            return new(OnBench(exercise), [], [], []);
+        }
+
         if (item.Count is { } count)
         {
             var drill = DrillTeller.Tell(count);
-            return new(item.Kind, DrillWords.Asks, drill.Says, [], [.. drill.Rows.Select(r => r.Name)]);
+            return new(DrillWords.Asks, drill.Says, [], [.. drill.Rows.Select(r => r.Name)]);
         }
 
         var asked = AskedTeller.Tell(item.Asked!);
-        return new(item.Kind, asked.Asks, asked.Given, asked.Options, []);
+        return new(asked.Asks, asked.Given, asked.Options, []);
     }
 
-    private static ToldSheetAnswer Answer(SheetItem item)
+    /// <summary>The answer of an item.</summary>
+    public static ToldSheetAnswer Answer(SheetItem item)
     {
+        ArgumentNullException.ThrowIfNull(item);
+        if (item.Exercise is not null)
+        {
+            return new(null, [], "It is marked on the screen, by the rules and by what works.", "");
+        }
+
         if (item.Count is { } count)
         {
             return new(null, [.. DrillWords.Sum(count)], DrillWords.Verdict(count), "314.16");
@@ -56,4 +65,12 @@ public static class SheetTeller
         var marked = AskedTeller.Tell(item.Asked!, item.Asked!.Right);
         return new(marked.Answer, [], marked.Shows is { } shows ? $"{marked.Why} {shows}" : marked.Why, marked.Article);
     }
+
+    private static string OnBench(ExerciseKind exercise) =>
+        exercise switch
+        {
+            ExerciseKind.Spot => "On the screen: say what is wrong in the box.",
+            ExerciseKind.Hunt => "On the screen: find the hidden fault.",
+            _ => "On the screen: make the box up.",
+        };
 }

@@ -11,19 +11,25 @@ namespace JollyBarn.Store.Migrations.Compiled
     public partial class JobDbModel
     {
         private JobDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("1d935ae9-1f8e-4de7-9961-1431d4503630"), entityTypeCount: 5)
+            : base(skipDetectChanges: false, modelId: new Guid("3d203390-04d8-4044-93fe-c3e83cd593e6"), entityTypeCount: 8)
         {
         }
 
         partial void Initialize()
         {
             var boxRow = BoxRowEntityType.Create(this);
+            var answerRow = AnswerRowEntityType.Create(this);
+            var classRow = ClassRowEntityType.Create(this);
+            var learnerRow = LearnerRowEntityType.Create(this);
             var editRow = EditRowEntityType.Create(this);
             var jobRow = JobRowEntityType.Create(this);
             var photoRow = PhotoRowEntityType.Create(this);
             var snapshotRow = SnapshotRowEntityType.Create(this);
 
             BoxRowEntityType.CreateAnnotations(boxRow);
+            AnswerRowEntityType.CreateAnnotations(answerRow);
+            ClassRowEntityType.CreateAnnotations(classRow);
+            LearnerRowEntityType.CreateAnnotations(learnerRow);
             EditRowEntityType.CreateAnnotations(editRow);
             JobRowEntityType.CreateAnnotations(jobRow);
             PhotoRowEntityType.CreateAnnotations(photoRow);

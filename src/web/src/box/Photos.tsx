@@ -7,31 +7,13 @@ import { deviceName, jointName, leadName } from "../model/names";
 import { Ask, TakeOut } from "../parts/controls";
 import { say } from "../parts/Notices";
 import { PickFile } from "../parts/PickFile";
+import { sendPicture } from "../parts/picture";
 import { words } from "../words";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { served } from "../parts/address";
 import { PinnedPhoto, type Pinned } from "./PinnedPhoto";
 
 const w = words.photos;
-/** The longer side of a kept picture. */
-const SIDE = 1600;
-
-/** The picture made anew from its pixels, so that nothing but pixels leaves this screen. */
-async function redrawn(file: File): Promise<Blob> {
-  const bitmap = await createImageBitmap(file).catch(() => {
-    throw new Error(w.cannot);
-  });
-  const scale = Math.min(1, SIDE / Math.max(bitmap.width, bitmap.height));
-  const canvas = document.createElement("canvas");
-  canvas.width = Math.max(1, Math.round(bitmap.width * scale));
-  canvas.height = Math.max(1, Math.round(bitmap.height * scale));
-  const context = canvas.getContext("2d");
-  if (!context) throw new Error(w.large);
-  context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
-  bitmap.close();
-  return new Promise((done, fail) => canvas.toBlob((b) => (b ? done(b) : fail(new Error(w.large))), "image/jpeg", 0.85));
-}
-
 /** Everything of a box that is seen in a picture of it. */
 const thingsOf = (view: BoxView): Pinned[] => [
   ...Object.keys({ ...view.box.leads, ...view.box.pigtails }).map((id) => ({ kind: "strand" as const, id, name: leadName(view, id) })),
@@ -62,10 +44,7 @@ export function Photos({
   const add = async (file: File) => {
     setBusy(true);
     try {
-      const blob = await redrawn(file);
-      const reply = await fetch(served.photos(job), { method: "POST", headers: { "content-type": "image/jpeg" }, body: blob });
-      const answer = (await reply.json()) as { sha: string; width: number; height: number; bytes: number; detail?: string };
-      if (!reply.ok) throw new Error(answer.detail ?? words.failed);
+      const answer = await sendPicture(served.photos(job), file);
       await edit.ready({
         do: "addPhoto",
         id: newId("f"),

@@ -1,3 +1,6 @@
+/** Of an exercise that stands on a learner's sheet: the class it belongs to. */
+const from = (room: string) => room && `?room=${room}`;
+
 /** Every address of the interface and every file the server gives, made in one place. */
 export const address = {
   jobs: "/",
@@ -10,9 +13,12 @@ export const address = {
   count: (level: string, edition: string) => `/practice/count?level=${level}&edition=${edition}`,
   classSheets: "/practice/class",
   projector: "/practice/projector",
-  hunt: (job: string) => `/practice/hunt/${job}`,
-  makeIt: (job: string, box: string) => `/practice/make/${job}/${box}`,
-  spot: (job: string, box: string) => `/practice/bench/${job}/${box}`,
+  class: (one: string) => `/practice/class/${one}`,
+  benchMark: (one: string, task: string, learner: number) => `/practice/class/${one}/bench/${task}/${learner}`,
+  room: (code = "") => (code ? `/room/${code}` : "/room"),
+  hunt: (job: string, room = "") => `/practice/hunt/${job}${from(room)}`,
+  makeIt: (job: string, box: string, room = "") => `/practice/make/${job}/${box}${from(room)}`,
+  spot: (job: string, box: string, room = "") => `/practice/bench/${job}/${box}${from(room)}`,
   today: (job: string) => `/jobs/${job}`,
   find: (job: string, text: string) => `/jobs/${job}?find=${encodeURIComponent(text)}`,
   addBox: (job: string) => `/jobs/${job}?add=1`,
@@ -61,6 +67,11 @@ export const served = {
   outage: (job: string, start: string, hands: number) => `/api/jobs/${job}/outage.ics?start=${encodeURIComponent(start)}&hands=${hands}`,
   handover: (job: string, change: string, kind: "pdf" | "html") => `/api/jobs/${job}/changes/${change}/handover.${kind}`,
   card: (job: string, box: string, kind: "pdf" | "svg" | "qr") => `/api/jobs/${job}/boxes/${box}/card.${kind}`,
+  classEvents: (one: string) => `/api/classes/${one}/events`,
+  classResults: (one: string) => `/api/classes/${one}/results.csv`,
+  classMisses: (one: string) => `/api/classes/${one}/misses.csv`,
+  benchPhotos: (one: string) => `/api/classes/${one}/photos`,
+  benchPhoto: (one: string, sha: string) => `/api/classes/${one}/photos/${sha}`,
   events: (job: string) => `/api/jobs/${job}/events`,
   meter: (job: string, query: URLSearchParams) => `/api/jobs/${job}/meter?${query}`,
 };

@@ -1,4 +1,3 @@
-import { Radio, RadioGroup } from "@headlessui/react";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useParams, useSearchParams } from "react-router";
@@ -8,6 +7,7 @@ import { Nowhere } from "../parts/Nowhere";
 import { say } from "../parts/Notices";
 import { words } from "../words";
 import { practiceWords as w } from "../words/practice";
+import { OptionList } from "./OptionList";
 import { useRecord } from "./record";
 import { newSeed, setOf, Setting, type Edition, type Level } from "./Setting";
 
@@ -78,26 +78,13 @@ function Item({ of, asked, onNext }: { of: Of; asked: Schemas["ToldAsked"]; onNe
             </li>
           ))}
         </ul>
-        <RadioGroup
+        <OptionList
+          options={asked.options}
           value={answer}
           onChange={setAnswer}
-          disabled={marked !== undefined}
-          aria-label={w.answers}
-          className="mt-3 flex flex-col gap-2"
-        >
-          {asked.options.map((o, i) => (
-            <Radio
-              key={i}
-              value={i}
-              className={`flex min-h-12 items-center justify-between gap-2 rounded-xl border-2 px-4 py-1.5 text-lg
-                data-checked:border-ink data-checked:bg-ink data-checked:text-on-ink
-                ${marked?.answer === i ? "border-moss bg-moss-wash font-bold" : "border-rule bg-card"}`}
-            >
-              {o}
-              {marked?.answer === i && <span className="text-base">{w.rightOne}</span>}
-            </Radio>
-          ))}
-        </RadioGroup>
+          right={marked?.answer ?? null}
+          done={marked !== undefined}
+        />
       </section>
       <div className="flex flex-wrap gap-3">
         {!marked && (

@@ -11,6 +11,20 @@ export const rowKey = (row: Row) => `${row.kind}-${row.gauge ?? ""}-${row.device
 const figure = "figure min-h-11 w-full rounded-lg border-2 bg-card px-2 text-right text-lg";
 const value = (text: string | undefined) => Number((text ?? "").replace(",", "."));
 
+/** What was typed, as the program marks it. */
+export function tryOf(drill: Schemas["ToldDrill"], typed: Typed): Schemas["FillTry"] {
+  const number = (key: string) => value(typed[key]) || 0;
+  return {
+    rows: drill.rows.map((r) => ({
+      row: r.row,
+      counted: { count: number(`${rowKey(r.row)}.count`), each: number(`${rowKey(r.row)}.each`) },
+    })),
+    needed: number("sum"),
+    available: number("room"),
+    fit: (typed.fit ?? "CannotTell") as Schemas["Fit"],
+  };
+}
+
 /** The sheet a learner counts on: count × allowance for each line, then the sum, the room and the verdict. */
 export function CountSheet({
   drill,
@@ -24,7 +38,8 @@ export function CountSheet({
   typed: Typed;
   onType: (key: string, text: string) => void;
   hinted: readonly string[];
-  onHint: (key: string) => void;
+  /** Takes a hint; where there is none to be had, no one can be taken. */
+  onHint?: (key: string) => void;
   marked: Schemas["ToldDrillMark"] | undefined;
 }) {
   const cell = (key: string, label: string, wrong: boolean) => (
@@ -55,7 +70,7 @@ export function CountSheet({
                 {name}{" "}
                 {hinted.includes(key) ? (
                   <span className="block text-sm text-ink-2">{hint}</span>
-                ) : (
+                ) : onHint ? (
                   <button
                     type="button"
                     aria-label={w.hint(name)}
@@ -64,7 +79,7 @@ export function CountSheet({
                   >
                     {w.hintShort}
                   </button>
-                )}
+                ) : null}
               </span>
               {cell(`${key}.count`, w.countOf(name), wrong)}
               {cell(`${key}.each`, w.eachOf(name), wrong)}

@@ -9,7 +9,7 @@ import { say } from "../parts/Notices";
 import { words } from "../words";
 import { practiceWords as w } from "../words/practice";
 import { newSeed, setOf, Setting, type Edition, type Level } from "./Setting";
-import { CountSheet, rowKey, type Typed } from "./CountSheet";
+import { CountSheet, rowKey, tryOf, type Typed } from "./CountSheet";
 import { Record } from "./Record";
 import { useRecord } from "./record";
 
@@ -60,28 +60,18 @@ function Count({ drill, onGraded, onNext }: { drill: Schemas["ToldDrill"]; onGra
   // Only the first try says how well a skill is kept.
   const [tried, setTried] = useState(false);
   const mark = useMutation({
-    mutationFn: () => {
-      const number = (key: string) => Number((typed[key] ?? "").replace(",", ".")) || 0;
-      return must(
+    mutationFn: () =>
+      must(
         api.POST("/api/practice/fill/marked", {
           body: {
             seed: drill.seed,
             level: drill.level,
             edition: drill.edition,
-            try: {
-              rows: drill.rows.map((r) => ({
-                row: r.row,
-                counted: { count: number(`${rowKey(r.row)}.count`), each: number(`${rowKey(r.row)}.each`) },
-              })),
-              needed: number("sum"),
-              available: number("room"),
-              fit: (typed.fit ?? "CannotTell") as Schemas["Fit"],
-            },
+            try: tryOf(drill, typed),
             hinted: drill.rows.filter((r) => hinted.includes(rowKey(r.row))).map((r) => r.row),
           },
         }),
-      );
-    },
+      ),
     onSuccess: (marked) => {
       if (!tried) onGraded(marked.skills).catch((e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop"));
       setTried(true);

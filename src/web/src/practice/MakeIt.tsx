@@ -1,3 +1,4 @@
+import { RoomBack } from "./RoomBack";
 import { useMutation } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { useNavigate } from "react-router";
@@ -67,6 +68,7 @@ function Work({
   return (
     <div className="bench-page mx-auto flex h-full max-w-[150rem] flex-col">
       <div className="mb-2 flex flex-wrap items-baseline gap-x-4">
+        <RoomBack />
         <h1 className="text-xl">{w.kinds.make.name}</h1>
         <p className="text-ink-2">{view.box.name}</p>
       </div>

@@ -14,6 +14,7 @@ import { usePhone } from "../parts/usePhone";
 import { useWhole } from "../parts/useWhole";
 import { words } from "../words";
 import { practiceWords as w } from "../words/practice";
+import { RoomBack } from "./RoomBack";
 import { SpotClaim } from "./SpotClaim";
 import { SpotMarks } from "./SpotMarks";
 import { useAtBench, useGraded, useNewExercise } from "./useExercise";
@@ -66,6 +67,7 @@ function Look({
   return (
     <div className="bench-page mx-auto flex h-full max-w-[150rem] flex-col">
       <div className="mb-2 flex flex-wrap items-baseline gap-x-4">
+        <RoomBack />
         <h1 className="text-xl">{w.kinds.spot.name}</h1>
         <p className="text-ink-2">{spot.says.join(" ")}</p>
       </div>

@@ -38,9 +38,9 @@ export function useGraded(job: string, exercise: Schemas["ToldExercise"]) {
   };
 }
 
-/** Where an exercise is done. */
-const placeOf = (kind: Schemas["ExerciseKind"], { job, box }: Schemas["MadeExercise"]) =>
-  kind === "Hunt" ? address.hunt(job) : kind === "Make" ? address.makeIt(job, box) : address.spot(job, box);
+/** Where an exercise is done; on a learner's sheet in a class. */
+export const placeOf = (kind: Schemas["ExerciseKind"], { job, box }: Schemas["MadeExercise"], room = "") =>
+  kind === "Hunt" ? address.hunt(job, room) : kind === "Make" ? address.makeIt(job, box, room) : address.spot(job, box, room);
 
 /** Makes another job to learn by, and goes to it. */
 export function useNewExercise(kind: Schemas["ExerciseKind"]) {

@@ -1,23 +1,22 @@
 import { useState } from "react";
 import { flushSync } from "react-dom";
 import { Link } from "react-router";
-import type { Schemas } from "../../api/client";
 import { Button, Choice } from "../../parts/controls";
 import { address } from "../../parts/address";
 import { Back } from "../../parts/Back";
 import { words } from "../../words";
-import { classWords as w, letter } from "../../words/class";
+import { classWords as w } from "../../words/class";
 import { practiceWords } from "../../words/practice";
 import { Setting } from "../Setting";
-import { kinds, useSheet } from "./useSheet";
+import { Answers, Paper } from "./Papers";
+import { ClassList, OpenClass } from "./OpenClass";
+import { kinds, onScreen, useSheet, type Kind } from "./useSheet";
 
-type Sheet = Schemas["ToldSheet"];
-type Item = Sheet["items"][number];
 type Look = "sheets" | "answers";
 
 /** Sheets for a class, each with own numbers, and their answers: looked at and printed in black and white. */
 export default function ClassSheets() {
-  const { ask, put, sheets, search, another } = useSheet();
+  const { ask, put, tick, sheets, search, another } = useSheet();
   const [look, setLook] = useState<Look>("sheets");
   const print = (what: Look) => {
     flushSync(() => setLook(what));
@@ -29,24 +28,12 @@ export default function ClassSheets() {
       <div className="no-print flex flex-col gap-3">
         <Back to={address.practice} name={practiceWords.title} />
         <h1 className="text-2xl">{w.title}</h1>
+        <ClassList />
+        <h2 className="border-t-2 border-ink pt-3 text-xl">{w.newSheet}</h2>
         <p className="text-ink-2">{w.how}</p>
         <Setting level={ask.level} edition={ask.edition} onLevel={(level) => put({ level })} onEdition={(edition) => put({ edition })} />
-        <fieldset>
-          <legend className="mb-1 text-sm text-ink-2">{w.kinds}</legend>
-          <div className="flex flex-wrap gap-x-5 gap-y-1">
-            {kinds.map((k) => (
-              <label key={k} className="inline-flex min-h-11 items-center gap-2 font-semibold">
-                <input
-                  type="checkbox"
-                  className="size-6 accent-ink"
-                  checked={ask.kinds.includes(k)}
-                  onChange={(e) => put({ kinds: kinds.filter((x) => (x === k ? e.target.checked : ask.kinds.includes(x))).join(",") })}
-                />
-                {w.kind[k]}
-              </label>
-            ))}
-          </div>
-        </fieldset>
+        <Kinds legend={w.kinds} kinds={kinds} chosen={ask.kinds} onTick={tick} />
+        <Kinds legend={w.kindsOnScreen} kinds={onScreen} chosen={ask.kinds} onTick={tick} />
         <div className="flex flex-wrap items-end gap-4">
           <Count label={w.items} value={ask.items} most={40} onChange={(items) => put({ items })} />
           <Count label={w.learners} value={ask.learners} most={60} onChange={(learners) => put({ learners })} />
@@ -67,6 +54,11 @@ export default function ClassSheets() {
             {w.onWall}
           </Link>
         </div>
+        {ask.kinds.length > 0 && (
+          <OpenClass
+            sheet={{ kinds: [...ask.kinds], level: Number(ask.level), items: ask.items, seed: Number(ask.seed), edition: ask.edition }}
+          />
+        )}
         <Choice
           label={w.what}
           value={look}
@@ -93,6 +85,37 @@ export default function ClassSheets() {
   );
 }
 
+function Kinds({
+  legend,
+  kinds,
+  chosen,
+  onTick,
+}: {
+  legend: string;
+  kinds: readonly Kind[];
+  chosen: readonly Kind[];
+  onTick: (kind: Kind, on: boolean) => void;
+}) {
+  return (
+    <fieldset>
+      <legend className="mb-1 text-sm text-ink-2">{legend}</legend>
+      <div className="flex flex-wrap gap-x-5 gap-y-1">
+        {kinds.map((k) => (
+          <label key={k} className="inline-flex min-h-11 items-center gap-2 font-semibold">
+            <input
+              type="checkbox"
+              className="size-6 accent-ink"
+              checked={chosen.includes(k)}
+              onChange={(e) => onTick(k, e.target.checked)}
+            />
+            {w.kind[k]}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
 function Count({ label, value, most, onChange }: { label: string; value: number; most: number; onChange: (value: string) => void }) {
   return (
     <label>
@@ -110,101 +133,5 @@ function Count({ label, value, most, onChange }: { label: string; value: number;
         }}
       />
     </label>
-  );
-}
-
-const page = "break-after-page rounded-2xl border-2 border-rule bg-card p-5 last:break-after-auto print:border-0 print:p-0";
-const line = "border-b border-ink";
-
-function Paper({ sheet, head }: { sheet: Sheet; head: string }) {
-  return (
-    <article aria-label={w.learner(sheet.learner)} className={page}>
-      <header className="flex flex-wrap items-end gap-x-6 gap-y-3 border-b-2 border-ink pb-2">
-        <h2 className="text-lg">{w.learner(sheet.learner)}</h2>
-        <span className="text-sm text-ink-2">{head}</span>
-        <span className={`ml-auto w-56 ${line}`}>{w.name}</span>
-        <span className={`w-32 ${line}`}>{w.date}</span>
-      </header>
-      <ol>
-        {sheet.items.map((item, i) => (
-          <li key={i} className="flex break-inside-avoid gap-3 border-b border-rule py-3 last:border-b-0">
-            <b className="figure w-6 shrink-0 text-right">{i + 1}</b>
-            <div className="min-w-0 flex-1">
-              <PaperItem item={item} />
-            </div>
-          </li>
-        ))}
-      </ol>
-    </article>
-  );
-}
-
-function PaperItem({ item }: { item: Item }) {
-  return (
-    <>
-      <p className="font-semibold">{item.asks}</p>
-      {item.given.length > 0 && (
-        <ul className="list-disc pl-5">
-          {item.given.map((g) => (
-            <li key={g}>{g}</li>
-          ))}
-        </ul>
-      )}
-      <ul className="mt-1 grid gap-x-6 sm:grid-cols-2 print:grid-cols-2">
-        {item.options.map((o, n) => (
-          <li key={o} className="flex items-baseline gap-2">
-            <span aria-hidden className="inline-block size-3.5 shrink-0 rounded-full border-2 border-ink" />
-            <b>{letter(n)}</b> {o}
-          </li>
-        ))}
-      </ul>
-      {item.rows.length > 0 && (
-        <div className="mt-2">
-          {item.rows.map((r) => (
-            <div key={r} className="flex items-end gap-3 py-1">
-              <span className="flex-1">{r}</span>
-              <span className={`w-20 text-right text-xs ${line}`}>{w.counted}</span>×
-              <span className={`w-24 text-right text-xs ${line}`}>{w.each}</span>=<span className={`w-20 ${line}`}>&nbsp;</span>
-            </div>
-          ))}
-          <div className="mt-2 flex flex-wrap gap-6">
-            {[w.needed, w.there, w.fits].map((x) => (
-              <span key={x} className={`w-40 ${line}`}>
-                {x}
-              </span>
-            ))}
-          </div>
-        </div>
-      )}
-    </>
-  );
-}
-
-function Answers({ sheet, head }: { sheet: Sheet; head: string }) {
-  return (
-    <article aria-label={w.answersOf(sheet.learner)} className="break-inside-avoid rounded-2xl border-2 border-rule bg-card p-4 print:p-0">
-      <h2 className="text-lg">{w.answersOf(sheet.learner)}</h2>
-      <p className="text-sm text-ink-2">{head}</p>
-      <ol>
-        {sheet.answers.map((a, i) => (
-          <li key={i} className="flex gap-3 border-t border-rule py-1.5">
-            <b className="figure w-6 shrink-0 text-right">{i + 1}</b>
-            <span className="min-w-0 flex-1">
-              {a.option != null && (
-                <b>
-                  {letter(a.option)} {sheet.items[i]!.options[a.option]}.{" "}
-                </b>
-              )}
-              {a.sum.map((s) => (
-                <span key={s} className="block">
-                  {s}
-                </span>
-              ))}
-              {a.why} <span className="text-sm text-ink-2">{a.article}</span>
-            </span>
-          </li>
-        ))}
-      </ol>
-    </article>
   );
 }

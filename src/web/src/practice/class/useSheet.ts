@@ -3,8 +3,23 @@ import { useSearchParams } from "react-router";
 import { api, must, type Schemas } from "../../api/client";
 import { newSeed, setOf } from "../Setting";
 
-export const kinds = ["Count", "Sizes", "Heard", "Tester"] as const satisfies readonly Schemas["SheetKind"][];
-export type Kind = (typeof kinds)[number];
+/** What can be answered on paper. */
+export const kinds = [
+  "Count",
+  "Numbers",
+  "Wire",
+  "Connectors",
+  "Boxes",
+  "House",
+  "Heard",
+  "Shows",
+  "Behind",
+] as const satisfies readonly Schemas["SheetKind"][];
+/** What is done on the Bench, on a screen alone. */
+export const onScreen = ["Spot", "Hunt", "Make"] as const satisfies readonly Schemas["SheetKind"][];
+export type Kind = Schemas["SheetKind"];
+const all: readonly Kind[] = [...kinds, ...onScreen];
+const usual = "Count,Numbers,Wire,Heard,Shows";
 
 const within = (text: string | null, other: number, most: number) => Math.max(1, Math.min(most, Math.floor(Number(text)) || other));
 
@@ -12,7 +27,7 @@ const within = (text: string | null, other: number, most: number) => Math.max(1,
 export function useSheet(wall = false) {
   const [search, setSearch] = useSearchParams();
   const { level, edition } = setOf(search);
-  const chosen = kinds.filter((k) => (search.get("kinds") ?? kinds.join(",")).split(",").includes(k));
+  const chosen = (wall ? kinds : all).filter((k) => (search.get("kinds") ?? usual).split(",").includes(k));
   const ask = {
     kinds: chosen,
     level,
@@ -42,5 +57,6 @@ export function useSheet(wall = false) {
     staleTime: Infinity,
     placeholderData: keepPreviousData,
   });
-  return { ask, put, sheets, search: search.toString(), another: () => put({ seed: newSeed() }) };
+  const tick = (kind: Kind, on: boolean) => put({ kinds: all.filter((k) => (k === kind ? on : chosen.includes(k))).join(",") });
+  return { ask, put, tick, sheets, search: search.toString(), another: () => put({ seed: newSeed() }) };
 }

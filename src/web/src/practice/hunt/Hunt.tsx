@@ -1,3 +1,4 @@
+import { RoomBack } from "../RoomBack";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useParams } from "react-router";
@@ -63,6 +64,7 @@ export default function Hunt() {
           <p className="text-sm text-ink-2">
             {practiceWords.kinds.hunt.name} · {w.noticed}
           </p>
+          <RoomBack />
           <h1 className="text-2xl">{told.noticed}</h1>
           <p className="text-ink-2">{w.record}</p>
         </div>

@@ -1,0 +1,345 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using JollyBarn.CodeBook;
+using JollyBarn.Practice.Sheets;
+using JollyBarn.Practice.Spot;
+using JollyBarn.Telling.Practised;
+using JollyBarn.Testing;
+using JollyBarn.Testing.Forced;
+
+namespace JollyBarn.Web.Tests;
+
+/// <summary>A class over the wire: learners sit down by its code, each has own numbers and sees no one else's, and the teacher sees
+/// all.</summary>
+public sealed class ClassTests(Running running) : IClassFixture<Running>
+{
+    private static readonly SheetAsk Ask = new([SheetKind.Heard, SheetKind.Wire, SheetKind.Numbers], 2, 3, 41, Edition.Nec2023);
+
+    private static object Plan(string shown = "AtOnce", string[]? kinds = null, object[]? own = null, object[]? bench = null) =>
+        new
+        {
+            name = "Slip evening",
+            sheet = new
+            {
+                kinds = kinds ?? ["Heard", "Wire", "Numbers"],
+                level = Ask.Level,
+                items = kinds?.Length ?? Ask.Items,
+                seed = Ask.Seed,
+                edition = "Nec2023",
+            },
+            shown,
+            own = own ?? [],
+            bench = bench ?? [],
+        };
+
+    private async Task<(string Id, string Code)> OpenAsync(object plan)
+    {
+        var id = $"c{Guid.NewGuid():N}";
+        var (status, view) = await running.PostAsync($"/api/classes/{id}", plan);
+        Assert.Equal(200, status);
+        return (id, (string)view!["code"]!);
+    }
+
+    private async Task<(int Status, JsonNode? Body)> AsAsync(string token, HttpMethod verb, string path, object? body = null)
+    {
+        using var asked = new HttpRequestMessage(verb, new Uri(path, UriKind.Relative));
+        asked.Headers.Authorization = new("Bearer", token);
+        asked.Content = body is null ? null : JsonContent.Create(body);
+        using var reply = await running.Client.SendAsync(asked);
+        return ((int)reply.StatusCode, JsonNode.Parse(await reply.Content.ReadAsStringAsync()));
+    }
+
+    private static string Token(int learner) => $"{learner:D4}{new string('t', 24)}";
+
+    private async Task<JsonNode> SitAsync(string code, int learner, string? name = null)
+    {
+        var (status, sheet) = await running.PostAsync(
+            $"/api/rooms/{code}/learners",
+            new { name = name ?? $"Learner {learner}", token = Token(learner) }
+        );
+        Assert.True(status == 200, $"{status}: {sheet}");
+        return sheet!;
+    }
+
+    private Task<(int Status, JsonNode? Body)> AnswerAsync(string code, int learner, string item, int option, int seconds = 10) =>
+        AsAsync(Token(learner), HttpMethod.Post, $"/api/rooms/{code}/items/{item}/answer", new { answer = new { option }, seconds });
+
+    /// <summary>Twenty-five at once: everybody has a place and a sheet of own, each answer is kept, and what the teacher sees adds up.</summary>
+    [Fact]
+    public async Task Twenty_five_learners_answer_at_once()
+    {
+        const int All = 25;
+        var (id, code) = await OpenAsync(Plan());
+        var places = await Task.WhenAll(Enumerable.Range(1, All).Select(async i => (Learner: i, Sheet: await SitAsync(code, i))));
+        Assert.Equal(Enumerable.Range(1, All), places.Select(p => (int)p.Sheet["number"]!).Order());
+        var told = places.ToDictionary(p => p.Learner, p => SheetTeller.Tell(Ask, (int)p.Sheet["number"]!));
+        Assert.All(places, p =>
+            Assert.Equal(told[p.Learner].Items.Select(i => i.Asks), p.Sheet["items"]!.AsArray().Select(i => (string)i!["item"]!["asks"]!))
+        );
+
+        // Odd ones are right everywhere, even ones nowhere.
+        await Task.WhenAll(
+            places.SelectMany(p =>
+                told[p.Learner]
+                    .Answers.Select(
+                        async (a, n) =>
+                        {
+                            var option =
+                                p.Learner % 2 == 1 ? a.Option!.Value : (a.Option!.Value + 1) % told[p.Learner].Items[n].Options.Count;
+                            Assert.Equal(200, (await AnswerAsync(code, p.Learner, $"s{n + 1}", option)).Status);
+                        }
+                    )
+            )
+        );
+        var view = (await running.GetAsync($"/api/classes/{id}"))!;
+        Assert.All(view["places"]!.AsArray(), p => Assert.Equal((All, 13), ((int)p!["answered"]!, (int)p["right"]!)));
+        Assert.All(view["learners"]!.AsArray(), l =>
+            Assert.Equal(int.Parse(((string)l!["name"]!)[8..]) % 2 == 1 ? 3 : 0, (int)l["right"]!)
+        );
+        Assert.All(view["skills"]!.AsArray(), s => Assert.Equal((All, 12), ((int)s!["asked"]!, (int)s["missed"]!)));
+
+        var lines = (await running.TextAsync($"/api/classes/{id}/results.csv")).Split("\r\n", StringSplitOptions.RemoveEmptyEntries);
+        Assert.Equal(1 + (All * 3), lines.Length);
+        Assert.Equal(13 * 3, lines.Count(l => l.Contains(",answered,yes,", StringComparison.Ordinal)));
+        var misses = await running.TextAsync($"/api/classes/{id}/misses.csv");
+        Assert.Contains("skill,KnowSayings,25,12,", misses, StringComparison.Ordinal);
+    }
+
+    /// <summary>Without the own phone's word there is nothing to see; with it there is the own sheet and no one else's.</summary>
+    [Fact]
+    public async Task A_learner_sees_the_own_sheet_alone()
+    {
+        var (_, code) = await OpenAsync(Plan());
+        await SitAsync(code, 1);
+        await SitAsync(code, 2);
+        Assert.Equal(401, (await AsAsync("", HttpMethod.Get, $"/api/rooms/{code}/sheet")).Status);
+        Assert.Equal(401, (await AsAsync(Token(3), HttpMethod.Get, $"/api/rooms/{code}/sheet")).Status);
+        var (_, other) = await OpenAsync(Plan());
+        Assert.Equal(401, (await AsAsync(Token(1), HttpMethod.Get, $"/api/rooms/{other}/sheet")).Status);
+
+        Assert.Equal(200, (await AnswerAsync(code, 1, "s1", 0)).Status);
+        var second = (await AsAsync(Token(2), HttpMethod.Get, $"/api/rooms/{code}/sheet")).Body!;
+        Assert.Equal("Learner 2", (string)second["name"]!);
+        Assert.DoesNotContain("Learner 1", second.ToJsonString(), StringComparison.Ordinal);
+        Assert.All(second["items"]!.AsArray(), i => Assert.False((bool)i!["answered"]!));
+    }
+
+    /// <summary>The first answer counts: the same again is the same, another is refused, none is lost when the program ends.</summary>
+    [Fact]
+    public async Task The_first_answer_counts_and_is_kept()
+    {
+        var (id, code) = await OpenAsync(Plan());
+        await SitAsync(code, 1);
+        var right = SheetTeller.Tell(Ask, 1).Answers[0].Option!.Value;
+        Assert.Equal(200, (await AnswerAsync(code, 1, "s1", right)).Status);
+        Assert.Equal(200, (await AnswerAsync(code, 1, "s1", right)).Status);
+        var (status, refused) = await AnswerAsync(code, 1, "s1", right == 0 ? 1 : 0);
+        Assert.Equal(422, status);
+        Assert.Contains("first answer counts", (string)refused!["detail"]!, StringComparison.Ordinal);
+
+        await running.RestartAsync();
+        var learner = (await running.GetAsync($"/api/classes/{id}"))!["learners"]![0]!;
+        Assert.Equal((1, 1), ((int)learner["answered"]!, (int)learner["right"]!));
+    }
+
+    [Fact]
+    public async Task Marks_wait_for_the_end_where_the_teacher_wants_it()
+    {
+        var (id, code) = await OpenAsync(Plan("AtTheEnd"));
+        await SitAsync(code, 1);
+        var during = (await AnswerAsync(code, 1, "s1", 0)).Body!["items"]![0]!;
+        Assert.True((bool)during["answered"]!);
+        Assert.Null(during["mark"]);
+        Assert.Equal(200, (await running.PostAsync($"/api/classes/{id}/closed", new { closed = true })).Status);
+        var after = (await AsAsync(Token(1), HttpMethod.Get, $"/api/rooms/{code}/sheet")).Body!["items"]!;
+        Assert.NotNull(after[0]!["mark"]);
+        Assert.Null(after[1]!["mark"]);
+        var (status, refused) = await AnswerAsync(code, 1, "s2", 0);
+        Assert.Equal(422, status);
+        Assert.Contains("closed", (string)refused!["detail"]!, StringComparison.Ordinal);
+    }
+
+    /// <summary>A name is one person's until the teacher lets them in again; then the old phone shows nothing.</summary>
+    [Fact]
+    public async Task A_lost_phone_gets_its_place_again_by_the_teacher()
+    {
+        var (id, code) = await OpenAsync(Plan());
+        await SitAsync(code, 1, "Tove");
+        Assert.Equal(422, (await running.PostAsync($"/api/rooms/{code}/learners", new { name = "tove", token = Token(2) })).Status);
+        Assert.Equal(200, (await running.PostAsync($"/api/classes/{id}/learners/1/let-in", "")).Status);
+        Assert.Equal(1, (int)(await SitAsync(code, 2, "Tove"))["number"]!);
+        Assert.Equal(401, (await AsAsync(Token(1), HttpMethod.Get, $"/api/rooms/{code}/sheet")).Status);
+    }
+
+    /// <summary>Own questions stand where the teacher put them and are marked; on paper they stand there too.</summary>
+    [Fact]
+    public async Task The_teachers_own_questions_stand_between()
+    {
+        var own = new
+        {
+            id = "q1",
+            after = 1,
+            asks = "Where does the ladder stand?",
+            options = new[] { "In the loft", "By the slip" },
+            right = 1,
+            why = "Its feet get wet.",
+        };
+        var (id, code) = await OpenAsync(Plan(own: [own]));
+        var sheet = await SitAsync(code, 1);
+        Assert.Equal(["s1", "q1", "s2", "s3"], sheet["items"]!.AsArray().Select(i => (string)i!["item"]!["id"]!));
+        var mark = (await AnswerAsync(code, 1, "q1", 0)).Body!["items"]![1]!["mark"]!;
+        Assert.False((bool)mark["right"]!);
+        Assert.Equal("Its feet get wet.", (string)mark["answer"]!["why"]!);
+        var paper = (await running.GetAsync($"/api/classes/{id}/sheets"))![0]!["items"]!.AsArray();
+        Assert.Equal(own.asks, (string)paper[1]!["asks"]!);
+        Assert.Equal(422, (await running.PostAsync($"/api/classes/{id}", Plan(own: [own, own]))).Status);
+    }
+
+    /// <summary>Work on the Bench that stands on a sheet is one job however often it is begun, and its mark joins the results.</summary>
+    [Fact]
+    public async Task Work_on_the_bench_joins_the_results()
+    {
+        var (id, code) = await OpenAsync(Plan(kinds: ["Spot"]));
+        await SitAsync(code, 1);
+        var begun = await AsAsync(Token(1), HttpMethod.Post, $"/api/rooms/{code}/items/s1/bench");
+        var again = await AsAsync(Token(1), HttpMethod.Post, $"/api/rooms/{code}/items/s1/bench");
+        var job = (string)begun.Body!["job"]!;
+        Assert.Equal(job, (string)again.Body!["job"]!);
+        Assert.Equal(422, (await AnswerAsync(code, 1, "s1", 0)).Status);
+
+        var exercise = running.Store.Find(job)!.Now.Job.Exercise!;
+        var drill = SpotDrill.Make(exercise.Seed, exercise.Level, Edition.Nec2023);
+        var said = drill.Planted.Select(p => new
+        {
+            part = SpotParts.About(drill.Job.Boxes[drill.Box], p.Findings[0]).First(),
+            rule = p.Findings[0].Rule,
+            severity = p.Worst.ToString(),
+        });
+        Assert.Equal(200, (await running.PostAsync($"/api/practice/bench/{job}/spot", new { said })).Status);
+        var cell = (await running.GetAsync($"/api/classes/{id}"))!["learners"]![0]!["cells"]![0]!;
+        Assert.True((bool)cell["right"]!, cell.ToJsonString());
+
+        // What is said afterwards, with the verdicts seen, changes nothing.
+        await running.PostAsync($"/api/practice/bench/{job}/spot", new { said = Array.Empty<object>() });
+        Assert.True((bool)(await running.GetAsync($"/api/classes/{id}"))!["learners"]![0]!["cells"]![0]!["right"]!);
+    }
+
+    /// <summary>The list of a box of real wire is made from the rules; the tape decides by the number of the book, and what nobody looked
+    /// at is not good. 314.17: the sheath reaches at least ¼ in into the box.</summary>
+    [Fact]
+    public async Task A_box_of_real_wire_is_looked_over_by_the_rules()
+    {
+        var job = $"j{Guid.NewGuid():N}";
+        Assert.Null(running.Store.Import(job, QuestionedHouse.AsFile(job)));
+        var list = (await running.GetAsync($"/api/jobs/{job}/boxes/b/bench-list"))!;
+        var sheath = list["points"]!.AsArray().First(p => (string)p!["id"]! == "sheath")!;
+        Assert.Equal((0.25m, false), ((decimal)sheath["inches"]!, (bool)sheath["most"]!));
+        var points = list["points"]!
+            .AsArray()
+            .Select(p => new
+            {
+                id = (string)p!["id"]!,
+                answer = (string?)p["answer"],
+                limit = (decimal?)p["inches"],
+                most = (bool)p["most"]!,
+            });
+        var (id, code) = await OpenAsync(
+            Plan(
+                bench:
+                [
+                    new
+                    {
+                        id = "b1",
+                        name = "One receptacle",
+                        job,
+                        box = "b",
+                        points,
+                    },
+                ]
+            )
+        );
+        await SitAsync(code, 1);
+
+        async Task<(JsonNode Seen, JsonNode Item)> Found(string tape, bool rest)
+        {
+            var found = points
+                .Where(p => rest || p.id == "sheath")
+                .Select(p => new
+                {
+                    point = p.id,
+                    holds = p.id == "sheath" ? (bool?)null : true,
+                    tape = p.id == "sheath" ? tape : null,
+                });
+            var (status, seen) = await running.PostAsync($"/api/classes/{id}/bench/b1/learners/1", new { found, seconds = 30 });
+            Assert.True(status == 200, $"{seen}");
+            var items = (await AsAsync(Token(1), HttpMethod.Get, $"/api/rooms/{code}/sheet")).Body!["items"]!.AsArray();
+            return (seen!, items[^1]!);
+        }
+
+        var (half, open) = await Found("3/16", rest: false);
+        Assert.False((bool)half["found"]![0]!["holds"]!);
+        Assert.False((bool)open["answered"]!);
+        Assert.Contains("3/16 in", (await Found("3/16", rest: true)).Item["mark"]!["faults"]![0]!.ToString(), StringComparison.Ordinal);
+        Assert.True((bool)(await Found("5/16", rest: true)).Item["mark"]!["right"]!);
+        var (bad, why) = await running.PostAsync(
+            $"/api/classes/{id}/bench/b1/learners/1",
+            new
+            {
+                found = new[]
+                {
+                    new
+                    {
+                        point = "sheath",
+                        holds = (bool?)null,
+                        tape = "a thumb",
+                    },
+                },
+                seconds = 1,
+            }
+        );
+        Assert.Equal(422, bad);
+        Assert.Contains("2 7/8", (string)why!["detail"]!, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_picture_of_a_box_is_kept_with_the_class_and_goes_with_it()
+    {
+        var task = new
+        {
+            id = "b1",
+            name = "One",
+            job = "j",
+            box = "b",
+            points = new[] { new { id = "polarity", most = false } },
+        };
+        var (id, code) = await OpenAsync(Plan(bench: [task]));
+        await SitAsync(code, 1);
+        using var body = new ByteArrayContent(Jpegs.Make());
+        body.Headers.ContentType = new("image/jpeg");
+        using var taken = await running.Client.PostAsync(new Uri($"/api/classes/{id}/photos", UriKind.Relative), body);
+        var sha = (string)(await taken.Content.ReadFromJsonAsync<JsonNode>())!["sha"]!;
+        var found = new[] { new { point = "polarity", holds = true } };
+        Assert.Equal(
+            200,
+            (
+                await running.PostAsync(
+                    $"/api/classes/{id}/bench/b1/learners/1",
+                    new
+                    {
+                        found,
+                        seconds = 5,
+                        photo = sha,
+                    }
+                )
+            ).Status
+        );
+        using var there = await running.Client.GetAsync(new Uri($"/api/classes/{id}/photos/{sha}", UriKind.Relative));
+        Assert.Equal(HttpStatusCode.OK, there.StatusCode);
+        using var gone = await running.Client.PostAsync(new Uri($"/api/classes/{id}/remove", UriKind.Relative), null);
+        Assert.Equal(HttpStatusCode.NoContent, gone.StatusCode);
+        Assert.Null(running.Store.Photo(JollyBarn.Store.Classes.ClassStore.Pictures(id), sha));
+        Assert.Equal(404, (await AsAsync(Token(1), HttpMethod.Get, $"/api/rooms/{code}")).Status);
+    }
+}
