@@ -16,8 +16,8 @@ public sealed partial class JobStore
 
     private readonly ConcurrentDictionary<(string Job, string Sha), DateTimeOffset> fresh = [];
 
-    /// <summary>Keeps the bytes of a picture under their hash; the same bytes are kept once. Where a job would hold too many, what nothing in
-    /// its log names is let go of first.</summary>
+    /// <summary>Keeps the bytes of a picture under their hash; the same bytes are kept once. Where a job would hold too many, what
+    /// nothing in its log names is let go of first.</summary>
     /// <param name="jobId">Id of the job, or of the class, it is kept with.</param>
     /// <returns>Why not; null when it is kept.</returns>
     public Refusal? KeepPhoto(string jobId, string sha, byte[] bytes)

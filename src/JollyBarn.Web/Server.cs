@@ -174,36 +174,7 @@ public static partial class Server
             app.MapOpenApi("/openapi/{documentName}.json");
         }
 
-        var api = app.MapGroup("/api").WithTags("Jolly Barn");
-        api.MapBook();
-        api.MapFill();
-        api.MapMark();
-        api.MapPractice();
-        api.MapExercises();
-        api.MapHunts();
-        api.MapClasses();
-        api.MapRooms();
-        api.MapWalls();
-        api.MapJobs();
-        api.MapBoxes();
-        api.MapEdits();
-        api.MapChanges();
-        api.MapCards();
-        api.MapStages();
-        api.MapHandover();
-        api.MapPatterns();
-        api.MapFiles();
-        api.MapVerdicts();
-        api.MapSupply();
-        api.MapSheet();
-        api.MapLabels();
-        api.MapLoads();
-        api.MapWays();
-        api.MapLive();
-        api.MapReadings();
-        api.MapTroubles();
-        api.MapPhotos();
-        api.MapRuns();
+        app.MapGroup("/api").WithTags("Jolly Barn").MapAll();
         app.MapGet("/schema/job.json", () => Results.Text(Schema.Text, "application/schema+json")).WithTags("Jolly Barn");
         return app;
     }

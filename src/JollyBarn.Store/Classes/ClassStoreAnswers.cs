@@ -62,7 +62,8 @@ public sealed partial class ClassStore
         return (number, refusal);
     }
 
-    /// <summary>Lets a learner in again whose phone is lost: the next who comes by this name has the place, and the old phone none.</summary>
+    /// <summary>Lets a learner in again whose phone is lost: the next who comes by this name has the place, and the old phone
+    /// none.</summary>
     public Refusal? LetIn(string id, int learner) => OfClass(id, (db, _) =>
         {
             if (db.Learners.Find(id, learner) is not { } row)

@@ -1,13 +1,10 @@
-using JollyBarn.Practice;
 using JollyBarn.Practice.Classes;
-using JollyBarn.Practice.Sheets;
 using JollyBarn.Store;
 using JollyBarn.Store.Classes;
 using JollyBarn.Telling;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
-using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
 

@@ -1,4 +1,3 @@
-using JollyBarn.Practice;
 using JollyBarn.Practice.Classes;
 using JollyBarn.Store.Classes;
 using JollyBarn.Telling.Practised;

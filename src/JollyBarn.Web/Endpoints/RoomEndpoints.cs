@@ -1,12 +1,9 @@
-using JollyBarn.Practice;
 using JollyBarn.Practice.Classes;
 using JollyBarn.Practice.Sheets;
 using JollyBarn.Store;
 using JollyBarn.Store.Classes;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Terms;
-using JollyBarn.Wiring;
-using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
 namespace JollyBarn.Web.Endpoints;

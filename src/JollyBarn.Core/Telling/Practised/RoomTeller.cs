@@ -8,7 +8,8 @@ namespace JollyBarn.Telling.Practised;
 /// <summary>How a learner's answer went.</summary>
 /// <param name="Steps">Steps that were right, of <paramref name="All"/>.</param>
 /// <param name="Answer">The right answer; null of work on the Bench and of real wire.</param>
-/// <param name="Faults">What was found at the box of real wire that does not hold, a line each; the points nobody looked at after them.</param>
+/// <param name="Faults">What was found at the box of real wire that does not hold, a line each; then the points nobody looked
+/// at.</param>
 /// <param name="Skills">How each skill went, for the learner's own record.</param>
 public sealed record ToldRoomMark(
     bool Right,

@@ -23,6 +23,7 @@ export const classWords = {
   classes: "Classes",
   noClass: "No class yet. Make a sheet below, and open a class with it.",
   open: "Open a class with this sheet",
+  openIt: "Open the class",
   openHow: "Learners come in on their phones by a code, and everybody has own numbers.",
   called: "The class is called",
   calledHint: "Tuesday evening",

@@ -56,7 +56,7 @@ export function OpenClass({ sheet }: { sheet: Schemas["SheetAsk"] }) {
         <Field label={w.called} value={name} onType={setName} hint={w.calledHint} />
         <Choice label={w.shown} value={shown} onChange={setShown} options={Object.entries(w.shownWhen) as [Shown, string][]} />
         <Button look="main" disabled={name.trim() === "" || open.isPending} onClick={() => open.mutate()}>
-          {w.open}
+          {w.openIt}
         </Button>
       </div>
       {open.error && <Nowhere error={open.error} />}
