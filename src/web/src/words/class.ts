@@ -46,6 +46,7 @@ export const classWords = {
   rightOf: (right: number, answered: number) => `${right} of ${answered}`,
   allRight: "right",
   time: (seconds: number) => (seconds < 60 ? `${seconds} s` : `${Math.floor(seconds / 60)} min ${seconds % 60} s`),
+  clock: (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`,
   median: "half took at most",
   cell: {
     none: "not begun",

@@ -106,7 +106,7 @@ function Grid({ view }: { view: View }) {
                     {p.right}/{p.answered}
                   </span>
                 )}
-                {p.seconds != null && <span className="block text-ink-2">{w.time(p.seconds)}</span>}
+                {p.seconds != null && <span className="block text-ink-2">{w.clock(p.seconds)}</span>}
               </td>
             ))}
             <td colSpan={2} className="px-3 py-2 text-right text-sm text-ink-2">
