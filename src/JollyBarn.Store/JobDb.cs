@@ -1,4 +1,3 @@
-using JollyBarn.Store.Classes;
 using Microsoft.EntityFrameworkCore;
 
 namespace JollyBarn.Store;

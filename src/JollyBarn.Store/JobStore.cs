@@ -1,7 +1,6 @@
 using System.Collections.Concurrent;
 using System.Globalization;
 using JollyBarn.Edits;
-using JollyBarn.Store.Classes;
 using JollyBarn.Wiring;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;

@@ -153,7 +153,7 @@ public sealed partial class ClassTests
         Assert.Equal(HttpStatusCode.OK, there.StatusCode);
         using var gone = await running.Client.PostAsync(new Uri($"/api/classes/{id}/remove", UriKind.Relative), null);
         Assert.Equal(HttpStatusCode.NoContent, gone.StatusCode);
-        Assert.Null(running.Store.Photo(JollyBarn.Store.Classes.ClassStore.Pictures(id), sha));
+        Assert.Null(running.Store.Photo(JollyBarn.Store.ClassStore.Pictures(id), sha));
         Assert.Equal(404, (await AsAsync(Token(1), HttpMethod.Get, $"/api/rooms/{code}")).Status);
     }
 }

@@ -65,7 +65,7 @@ namespace JollyBarn.Store.Migrations
                     b.ToTable("Boxes");
                 });
 
-            modelBuilder.Entity("JollyBarn.Store.Classes.AnswerRow", b =>
+            modelBuilder.Entity("JollyBarn.Store.AnswerRow", b =>
                 {
                     b.Property<string>("ClassId")
                         .HasColumnType("TEXT");
@@ -111,7 +111,7 @@ namespace JollyBarn.Store.Migrations
                     b.ToTable("Answers");
                 });
 
-            modelBuilder.Entity("JollyBarn.Store.Classes.ClassRow", b =>
+            modelBuilder.Entity("JollyBarn.Store.ClassRow", b =>
                 {
                     b.Property<string>("Id")
                         .HasColumnType("TEXT");
@@ -143,7 +143,7 @@ namespace JollyBarn.Store.Migrations
                     b.ToTable("Classes");
                 });
 
-            modelBuilder.Entity("JollyBarn.Store.Classes.LearnerRow", b =>
+            modelBuilder.Entity("JollyBarn.Store.LearnerRow", b =>
                 {
                     b.Property<string>("ClassId")
                         .HasColumnType("TEXT");

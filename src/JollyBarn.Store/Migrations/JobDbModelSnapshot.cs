@@ -62,7 +62,7 @@ namespace JollyBarn.Store.Migrations
                     b.ToTable("Boxes");
                 });
 
-            modelBuilder.Entity("JollyBarn.Store.Classes.AnswerRow", b =>
+            modelBuilder.Entity("JollyBarn.Store.AnswerRow", b =>
                 {
                     b.Property<string>("ClassId")
                         .HasColumnType("TEXT");
@@ -108,7 +108,7 @@ namespace JollyBarn.Store.Migrations
                     b.ToTable("Answers");
                 });
 
-            modelBuilder.Entity("JollyBarn.Store.Classes.ClassRow", b =>
+            modelBuilder.Entity("JollyBarn.Store.ClassRow", b =>
                 {
                     b.Property<string>("Id")
                         .HasColumnType("TEXT");
@@ -140,7 +140,7 @@ namespace JollyBarn.Store.Migrations
                     b.ToTable("Classes");
                 });
 
-            modelBuilder.Entity("JollyBarn.Store.Classes.LearnerRow", b =>
+            modelBuilder.Entity("JollyBarn.Store.LearnerRow", b =>
                 {
                     b.Property<string>("ClassId")
                         .HasColumnType("TEXT");

@@ -1,6 +1,5 @@
 using JollyBarn.Practice.Classes;
 using JollyBarn.Store;
-using JollyBarn.Store.Classes;
 using JollyBarn.Telling;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Terms;

@@ -1,5 +1,5 @@
 using JollyBarn.Practice.Classes;
-using JollyBarn.Store.Classes;
+using JollyBarn.Store;
 using JollyBarn.Telling.Practised;
 
 namespace JollyBarn.Web.Endpoints;

@@ -1,7 +1,6 @@
 using JollyBarn.Practice.Classes;
 using JollyBarn.Practice.Sheets;
 using JollyBarn.Store;
-using JollyBarn.Store.Classes;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Terms;
 using Microsoft.AspNetCore.Mvc;

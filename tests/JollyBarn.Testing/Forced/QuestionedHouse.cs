@@ -5,7 +5,7 @@ using JollyBarn.Practice.Classes;
 using JollyBarn.Practice.Hunted;
 using JollyBarn.Practice.Made;
 using JollyBarn.Practice.Sheets;
-using JollyBarn.Store.Classes;
+using JollyBarn.Store;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Wiring;
 

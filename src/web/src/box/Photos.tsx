@@ -7,7 +7,6 @@ import { deviceName, jointName, leadName } from "../model/names";
 import { Ask, TakeOut } from "../parts/controls";
 import { say } from "../parts/Notices";
 import { PickFile } from "../parts/PickFile";
-import { sendPicture } from "../parts/picture";
 import { words } from "../words";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { served } from "../parts/address";
@@ -44,6 +43,7 @@ export function Photos({
   const add = async (file: File) => {
     setBusy(true);
     try {
+      const { sendPicture } = await import("../parts/picture");
       const answer = await sendPicture(served.photos(job), file);
       await edit.ready({
         do: "addPhoto",

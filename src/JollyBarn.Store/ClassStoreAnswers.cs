@@ -7,7 +7,7 @@ using JollyBarn.Practice.Sheets;
 using JollyBarn.Terms;
 using Microsoft.EntityFrameworkCore;
 
-namespace JollyBarn.Store.Classes;
+namespace JollyBarn.Store;
 
 /// <content>Who sits in a class, and what was answered.</content>
 public sealed partial class ClassStore

@@ -7,7 +7,7 @@ using JollyBarn.Terms;
 using JollyBarn.Wiring;
 using Microsoft.EntityFrameworkCore;
 
-namespace JollyBarn.Store.Classes;
+namespace JollyBarn.Store;
 
 /// <summary>Classes of a data file: what they do, who sits in them, what was answered. What is kept is on the disk when a call
 /// returns.</summary>

@@ -1,4 +1,4 @@
-namespace JollyBarn.Store.Classes;
+namespace JollyBarn.Store;
 
 /// <summary>A class: what it does, and the code learners come in by.</summary>
 public sealed class ClassRow

@@ -1,6 +1,6 @@
 using JollyBarn.Practice.Classes;
 
-namespace JollyBarn.Store.Classes;
+namespace JollyBarn.Store;
 
 /// <summary>A class as it is kept.</summary>
 /// <param name="Closed">When answers stopped being taken; null while they are.</param>
