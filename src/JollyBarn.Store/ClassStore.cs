@@ -90,8 +90,17 @@ public sealed partial class ClassStore
             });
     }
 
-    /// <summary>Changes what a class does; what was answered stays.</summary>
-    public Refusal? Plan(string id, ClassPlan plan) => plan.Check() ?? OfClass(id, (_, row) => row.Plan = Text(plan));
+    /// <summary>Changes what a class does; what was answered stays, and so does the sheet once somebody sits over it.</summary>
+    public Refusal? Plan(string id, ClassPlan plan) => plan.Check() ?? OfClass(id, (db, row) =>
+        {
+            if (db.Learners.Any(l => l.ClassId == id) && !plan.Sheet.Same(Read(row).Plan.Sheet))
+            {
+                return new(Why.SheetStays, "sheet");
+            }
+
+            row.Plan = Text(plan);
+            return null;
+        });
 
     /// <summary>Stops taking answers, or takes them again.</summary>
     public Refusal? Close(string id, bool closed) => OfClass(id, (_, row) => row.Closed = closed ? row.Closed ?? Now() : null);

@@ -98,6 +98,8 @@ public sealed class RoomTests(Site site)
         teacher.Tap("Oskar");
         teacher.Sees("At the bench of Oskar");
         Assert.Empty(teacher.Axe(true));
+        teacher.Type("Sheath inside: measured", "a thumb");
+        teacher.Sees("A length: write 2 7/8");
         teacher.Type("Sheath inside: measured", "1/8");
         teacher.Sees("1 fault");
         teacher.Click("main [role=status] + button");

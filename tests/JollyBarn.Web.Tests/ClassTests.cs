@@ -169,6 +169,34 @@ public sealed partial class ClassTests(Running running) : IClassFixture<Running>
         Assert.Equal(401, (await AsAsync(Token(1), HttpMethod.Get, $"/api/rooms/{code}/sheet")).Status);
     }
 
+    /// <summary>A count nobody can have counted is refused with a sentence; the sheet stays once somebody sits over it.</summary>
+    [Fact]
+    public async Task What_cannot_be_is_refused_with_a_sentence()
+    {
+        var (id, code) = await OpenAsync(Plan(kinds: ["Count"]));
+        Assert.Equal(200, (await running.PostAsync($"/api/classes/{id}", Plan(kinds: ["Count", "Heard"]))).Status);
+        var sheet = await SitAsync(code, 1);
+        var row = sheet["items"]![0]!["item"]!["count"]!["rows"]![0]!["row"]!.DeepClone();
+        var far = new
+        {
+            rows = new[] { new { row, counted = new { count = decimal.MaxValue, each = 2m } } },
+            needed = 1,
+            available = 1,
+            fit = "Fits",
+        };
+        var (status, _) = await AsAsync(
+            Token(1),
+            HttpMethod.Post,
+            $"/api/rooms/{code}/items/s1/answer",
+            new { answer = new { count = far }, seconds = 1 }
+        );
+        Assert.Equal(422, status);
+        var (stays, why) = await running.PostAsync($"/api/classes/{id}", Plan(kinds: ["Heard"]));
+        Assert.Equal(422, stays);
+        Assert.Contains("stays as it is", (string)why!["detail"]!, StringComparison.Ordinal);
+        Assert.Equal(200, (await running.PostAsync($"/api/classes/{id}", Plan("AtTheEnd", kinds: ["Count", "Heard"]))).Status);
+    }
+
     /// <summary>Own questions stand where the teacher put them and are marked; on paper they stand there too.</summary>
     [Fact]
     public async Task The_teachers_own_questions_stand_between()

@@ -1,4 +1,5 @@
 using JollyBarn.Fill;
+using JollyBarn.Terms;
 
 namespace JollyBarn.Practice;
 
@@ -8,7 +9,20 @@ public sealed record RowTry(FillRow Row, LineCount Counted);
 /// <summary>A learner's whole count.</summary>
 /// <param name="Needed">The sum, in³; <paramref name="Available"/> what the box has.</param>
 /// <param name="Fit">Whether it fits: fits, exactly full, or over.</param>
-public sealed record FillTry(IReadOnlyList<RowTry> Rows, decimal Needed, decimal Available, Fit Fit);
+public sealed record FillTry(IReadOnlyList<RowTry> Rows, decimal Needed, decimal Available, Fit Fit)
+{
+    public const int MostRows = 40;
+    private const int Most = 10_000;
+
+    /// <summary>Why nobody can have counted that; null where one can.</summary>
+    public Refusal? Check() =>
+        Rows.Count > MostRows ? new(Why.AtMostEach, "try.rows", ("most", MostRows))
+        : Rows.Any(r => Far(r.Counted.Count) || Far(r.Counted.Each)) ? new(Why.CountRange, "try.rows", ("most", Most))
+        : Far(Needed) || Far(Available) ? new(Why.CountRange, "try.needed", ("most", Most))
+        : null;
+
+    private static bool Far(decimal number) => number is < 0 or > Most;
+}
 
 /// <summary>Where in a count something is.</summary>
 public enum FillStep

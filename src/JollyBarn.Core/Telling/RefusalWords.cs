@@ -114,6 +114,7 @@ public static class RefusalTeller
         [Why.Answered] = "That was answered already, and the first answer counts.",
         [Why.NotOnPaper] = "That is work on the Bench, nothing to answer.",
         [Why.ManyClasses] = "There are {most} classes. Take one away first.",
+        [Why.SheetStays] = "Somebody sits over this sheet: it stays as it is. Open another class for another sheet.",
         [Why.OwnOptions] = "A question has 2 to {most} answers.",
         [Why.OwnAlike] = "Two of the answers are the same.",
         [Why.OwnRight] = "Say which answer is right.",

@@ -118,6 +118,7 @@ public enum Why
     Answered,
     NotOnPaper,
     ManyClasses,
+    SheetStays,
     OwnOptions,
     OwnAlike,
     OwnRight,

@@ -32,8 +32,7 @@ public sealed record PracticeAsk(IReadOnlyList<SkillKept> Record, IReadOnlyList<
 /// <summary>Practice with no job and no account: a person's record is the person's own.</summary>
 internal static class PracticeEndpoints
 {
-    private const int MostRows = 40;
-    private const int Most = 10_000;
+    private const int MostGraded = 40;
 
     public static void MapPractice(this IEndpointRouteBuilder api)
     {
@@ -106,7 +105,7 @@ internal static class PracticeEndpoints
 
         api.MapPost("/practice/record", Results<Ok<IReadOnlyList<SkillKept>>, ProblemHttpResult> (PracticeAsk ask) =>
                 Skills.Holds(ask.Record)
-                && ask.Graded.Count <= MostRows
+                && ask.Graded.Count <= MostGraded
                 && ask.Graded.All(g => Enum.IsDefined(g.Skill) && Enum.IsDefined(g.Grade))
                 && DateOnly.TryParseExact(ask.Today, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var today)
                 && today.Year is > 2000 and < 3000
@@ -139,12 +138,7 @@ internal static class PracticeEndpoints
         : null;
 
     private static Refusal? Check(DrillAsk ask) =>
-        ask.Try.Rows.Count > MostRows || ask.Hinted?.Count > MostRows ? new(Why.AtMostEach, "try.rows", ("most", MostRows))
-        : ask.Try.Rows.Any(r => Far(r.Counted.Count) || Far(r.Counted.Each)) ? new(Why.CountRange, "try.rows", ("most", Most))
-        : Far(ask.Try.Needed) || Far(ask.Try.Available) ? new(Why.CountRange, "try.needed", ("most", Most))
-        : null;
-
-    private static bool Far(decimal number) => number is < 0 or > Most;
+        ask.Hinted?.Count > FillTry.MostRows ? new(Why.AtMostEach, "hinted", ("most", FillTry.MostRows)) : ask.Try.Check();
 
     private static ProblemHttpResult Told(Refusal refusal) => (ProblemHttpResult)Problems.From(refusal);
 }

@@ -31,7 +31,7 @@ public sealed record ClassMark(bool Right, int Steps, int All, IReadOnlyList<Ski
 
         if (item?.Count is not null)
         {
-            return answer.Count is null ? new(Why.NotAChoice, "count") : null;
+            return answer.Count is { } count ? count.Check() : new(Why.NotAChoice, "count");
         }
 
         var options = place.Own?.Options.Count ?? item?.Asked?.Options.Count ?? 0;

@@ -41,6 +41,13 @@ public enum SheetKind
 /// <param name="Seed">With the rest it makes the same sheets again.</param>
 public sealed record SheetAsk(IReadOnlyList<SheetKind> Kinds, int Level, int Items, int Seed, Edition Edition)
 {
+    /// <summary>Whether two make the same sheets.</summary>
+    public bool Same(SheetAsk other)
+    {
+        ArgumentNullException.ThrowIfNull(other);
+        return (Level, Items, Seed, Edition) == (other.Level, other.Items, other.Seed, other.Edition) && Kinds.SequenceEqual(other.Kinds);
+    }
+
     /// <summary>Why there is no such sheet; null where there is.</summary>
     public Refusal? Check() =>
         Kinds.Count is 0 || Kinds.Count > Enum.GetValues<SheetKind>().Length || !Kinds.All(Enum.IsDefined) ? new(Why.NotAChoice, "kinds")

@@ -54,7 +54,6 @@ function Look({ one, mark }: { one: string; mark: Mark }) {
         }),
       ),
     onSuccess: (now) => client.setQueryData(key, { ...now, seconds: mark.seconds }),
-    onError: (e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop"),
   });
   const at = (id: string): Found | undefined => touched[id] ?? mark.found.find((f) => f.point === id);
   const holds = (id: string) => {
@@ -65,14 +64,20 @@ function Look({ one, mark }: { one: string; mark: Mark }) {
   };
   const open = mark.task.points.filter((p) => holds(p.id) === null);
   const faults = mark.task.points.filter((p) => holds(p.id) === false).length;
-  const put = (changes: readonly Found[], photo = mark.photo ?? null) => {
+  // What does not read is not taken: it stays in its field, and what is touched next is kept without it.
+  const put = (changes: readonly Found[], sure = true, photo = mark.photo ?? null) => {
     since.current ??= Date.now();
-    const now = { ...touched, ...Object.fromEntries(changes.map((c) => [c.point, c])) };
-    setTouched(now);
-    keep.mutate({
-      found: mark.task.points.flatMap((p) => now[p.id] ?? mark.found.find((f) => f.point === p.id) ?? []),
-      photo,
-    });
+    const made = Object.fromEntries(changes.map((c) => [c.point, c]));
+    const now = { ...touched, ...made };
+    if (sure) setTouched(now);
+    const found = mark.task.points.flatMap((p) => now[p.id] ?? mark.found.find((f) => f.point === p.id) ?? []);
+    return keep.mutateAsync({ found, photo }).then(
+      () => {
+        if (!sure) setTouched((t) => ({ ...t, ...made }));
+        return true;
+      },
+      () => false,
+    );
   };
   const next = view.data?.learners.find((l) => l.number > mark.learner);
   return (
@@ -103,7 +108,7 @@ function Look({ one, mark }: { one: string; mark: Mark }) {
                     mono
                     hint={w.tape}
                     value={at(p.id)?.tape ?? ""}
-                    onKeep={(tape) => put([{ point: p.id, holds: null, tape: tape === "" ? null : tape }])}
+                    onKeep={(tape) => put([{ point: p.id, holds: null, tape: tape === "" ? null : tape }], false)}
                   />
                 </div>
               )}
@@ -111,14 +116,14 @@ function Look({ one, mark }: { one: string; mark: Mark }) {
                 <Button
                   aria-pressed={good === true}
                   className={good === true ? "bg-moss! text-on-ink" : ""}
-                  onClick={() => put([{ point: p.id, holds: true }])}
+                  onClick={() => void put([{ point: p.id, holds: true }])}
                 >
                   {w.holds}
                 </Button>
                 <Button
                   aria-pressed={good === false}
                   className={good === false ? "bg-barn! text-on-ink" : ""}
-                  onClick={() => put([{ point: p.id, holds: false }])}
+                  onClick={() => void put([{ point: p.id, holds: false }])}
                 >
                   {w.fault}
                 </Button>
@@ -133,7 +138,7 @@ function Look({ one, mark }: { one: string; mark: Mark }) {
           label={w.picture}
           onFile={(file) =>
             void sendPicture(served.benchPhotos(one), file)
-              .then((kept) => put([], kept.sha))
+              .then((kept) => put([], true, kept.sha))
               .catch((e: unknown) => say(e instanceof Error ? e.message : words.failed, "stop"))
           }
         />
@@ -142,11 +147,16 @@ function Look({ one, mark }: { one: string; mark: Mark }) {
         )}
       </div>
       <div className="fixed inset-x-0 bottom-0 z-30 flex flex-wrap items-center gap-3 border-t-2 border-ink bg-card px-4 py-2">
+        {keep.error && (
+          <p role="alert" className="w-full font-semibold text-barn">
+            {keep.error.message}
+          </p>
+        )}
         <span role="status" className="mr-auto">
           {w.left(open.length)}, {w.faults(faults)}
         </span>
         {open.length > 0 && (
-          <Button look="main" onClick={() => put(open.map((p) => ({ point: p.id, holds: true })))}>
+          <Button look="main" onClick={() => void put(open.map((p) => ({ point: p.id, holds: true })))}>
             {w.rest(open.length)}
           </Button>
         )}
