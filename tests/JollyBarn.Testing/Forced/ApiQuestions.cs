@@ -60,7 +60,7 @@ public static class ApiQuestions
             "post /api/classes/{class}",
             "",
             """
-            {"name":"Evening","sheet":{"kinds":["Heard"],"level":1,"items":3,"seed":4,"edition":"Nec2023"},"shown":"AtTheEnd",
+            {"name":"Evening","sheet":{"kinds":["Heard","Count"],"level":1,"items":2,"seed":7,"edition":"Nec2023"},"shown":"AtTheEnd",
             "own":[{"id":"q1","after":1,"asks":"Which?","options":["this","that"],"right":1,"why":""}],
             "bench":[{"id":"b1","name":"Bench","job":"{job}","box":"{box}","points":[{"id":"sheath","limit":0.25,"most":false}]}]}
             """,
