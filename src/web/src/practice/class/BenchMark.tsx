@@ -161,7 +161,10 @@ function Look({ one, mark }: { one: string; mark: Mark }) {
           </Button>
         )}
         {next && (
-          <Button look="main" onClick={() => void navigate(address.benchMark(one, mark.task.id, next.number))}>
+          <Button
+            look={open.length === 0 ? "main" : "plain"}
+            onClick={() => void navigate(address.benchMark(one, mark.task.id, next.number))}
+          >
             {w.nextLearner}
           </Button>
         )}
