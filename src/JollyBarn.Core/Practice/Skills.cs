@@ -34,8 +34,14 @@ public enum Skill
     KnowBoxes,
     KnowHouse,
     KnowSayings,
+
+    /// <summary>Strips, colours and order of making up.</summary>
+    KnowMaking,
     TesterShows,
     TesterBehind,
+
+    /// <summary>Choosing the test that tells most.</summary>
+    TesterNext,
     HuntFind,
 
     /// <summary>Not wasting time and plaster.</summary>

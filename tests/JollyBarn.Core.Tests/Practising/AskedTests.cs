@@ -123,7 +123,7 @@ public class AskedTests
     public void Every_question_can_be_answered_and_is_marked()
     {
         var items = Sizes
-            .Value.Take(200)
+            .Value.Where((_, n) => n % 3 == 0)
             .Concat(Enumerable.Range(1, 20).Select(n => AskedItems.Heard(n, 1, Editions[n % 3])))
             .Concat(Enumerable.Range(1, 20).Select(n => TesterItems.Make(n, 1 + (n % 5), Editions[n % 3])))
             .ToList();

@@ -56,6 +56,8 @@ public class ClassPlanTests
             (SheetKind.Heard, Skill.KnowSayings),
             (SheetKind.Shows, Skill.TesterShows),
             (SheetKind.Behind, Skill.TesterBehind),
+            (SheetKind.Next, Skill.TesterNext),
+            (SheetKind.Making, Skill.KnowMaking),
         ];
         foreach (var (kind, skill) in all)
         {

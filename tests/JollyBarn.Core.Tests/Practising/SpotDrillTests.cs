@@ -140,13 +140,20 @@ public class SpotDrillTests
     [InlineData("polarity")]
     [InlineData("gfci")]
     [InlineData("green")]
+    [InlineData("edge")]
+    [InlineData("weather")]
+    [InlineData("ears")]
+    [InlineData("multiwire-legs")]
+    [InlineData("cord")]
     public void A_rule_is_taught_by_a_box_that_breaks_it(string rule)
     {
         var drill = SpotDrill.About(rule, 3, Edition.Nec2023)!;
         Assert.Contains(Assert.Single(drill.Planted).Findings, f => f.Rule == rule);
         Assert.True(SpotMarked.Of(drill, Said(drill)).Right);
-        Assert.Null(SpotDrill.About("fire-opposite", 3, Edition.Nec2023));
-        Assert.All(Some.Value.SelectMany(d => d.Planted).SelectMany(p => p.Findings), f => Assert.Contains(f.Rule, SpotChoices.Taught));
+        Assert.Null(SpotDrill.About("feed-mark", 3, Edition.Nec2023));
+        // Metal that comes to be live takes two mistakes: no box has it alone.
+        var taught = SpotChoices.Taught.Append("live-metal").ToHashSet();
+        Assert.All(Some.Value.SelectMany(d => d.Planted).SelectMany(p => p.Findings), f => Assert.Contains(f.Rule, taught));
     }
 
     [Fact]

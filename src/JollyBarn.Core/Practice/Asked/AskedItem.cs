@@ -35,6 +35,18 @@ public enum AskedKind
 
     /// <summary>What is behind what a tester shows.</summary>
     TesterBehind,
+
+    /// <summary>Which test tells most of what may be wrong.</summary>
+    TesterNext,
+
+    /// <summary>How much is stripped.</summary>
+    Strip,
+
+    /// <summary>What colour a wire may have.</summary>
+    Colour,
+
+    /// <summary>What comes first when a box is made up.</summary>
+    FirstStep,
 }
 
 /// <summary>A question with answers to choose from.</summary>
@@ -61,6 +73,12 @@ public sealed record AskedItem(int Seed, int Level, Edition Edition, AskedKind K
     /// <summary>The instrument and what it is held at.</summary>
     public Tested? Tested { get; init; }
 
+    /// <summary>The wire whose colour is asked.</summary>
+    public AskedColour? Coloured { get; init; }
+
+    /// <summary>The steps whose order is asked.</summary>
+    public AskedOrder? Order { get; init; }
+
     public Skill Skill =>
         Kind switch
         {
@@ -71,6 +89,8 @@ public sealed record AskedItem(int Seed, int Level, Edition Edition, AskedKind K
             AskedKind.House => Skill.KnowHouse,
             AskedKind.TesterShows => Skill.TesterShows,
             AskedKind.TesterBehind => Skill.TesterBehind,
+            AskedKind.TesterNext => Skill.TesterNext,
+            AskedKind.Strip or AskedKind.Colour or AskedKind.FirstStep => Skill.KnowMaking,
             _ => Skill.KnowSayings,
         };
 }

@@ -47,6 +47,7 @@ public static class AskedItems
             (Skill.KnowBoxes, () => Box(random, random.Next(), level, edition)),
             (Skill.KnowNumbers, () => Lead(random, Book())),
             (Skill.KnowHouse, () => House(random)),
+            (Skill.KnowMaking, () => MakeItems.Make(random.Next(), level, edition)),
         ];
         var fit = only is { } skill ? [.. kinds.Where(k => k.Skill == skill)] : kinds[..(level == 1 ? 4 : kinds.Length)];
         while (true)
@@ -181,7 +182,7 @@ public static class AskedItems
     }
 
     /// <summary>The right one among some of the wrong ones, in no order that tells.</summary>
-    private static AskedItem Chosen(AskedKind kind, string of, string right, IReadOnlyList<string> wrong, Random random)
+    internal static AskedItem Chosen(AskedKind kind, string of, string right, IReadOnlyList<string> wrong, Random random)
     {
         var others = wrong.Where(w => w != right).Distinct().ToArray();
         random.Shuffle(others);
@@ -190,5 +191,5 @@ public static class AskedItems
         return new(0, 0, default, kind, of, all, Array.IndexOf(all, right));
     }
 
-    private static string Text(decimal number) => number.ToString("0.####", CultureInfo.InvariantCulture);
+    internal static string Text(decimal number) => number.ToString("0.####", CultureInfo.InvariantCulture);
 }

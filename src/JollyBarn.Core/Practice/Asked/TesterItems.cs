@@ -13,6 +13,7 @@ namespace JollyBarn.Practice.Asked;
 /// <param name="Suspects">What may be behind it, where that is asked.</param>
 /// <param name="Shows">What it shows, by the solved network.</param>
 /// <param name="Blind">It shows what it shows where nothing is wrong.</param>
+/// <param name="Tests">Tests one may make next, and how many of the suspects each tells apart, where that is asked.</param>
 public sealed record Tested(
     Job Job,
     AskedLook Look,
@@ -20,7 +21,8 @@ public sealed record Tested(
     IReadOnlyList<Sight> Sights,
     IReadOnlyList<Suspect> Suspects,
     Sight Shows,
-    bool Blind
+    bool Blind,
+    IReadOnlyList<(AskedLook Look, int Apart)> Tests
 );
 
 /// <summary>Questions of what a tester shows and what is behind it: the network with the fault planted answers.</summary>
@@ -29,6 +31,8 @@ public static class TesterItems
     /// <summary>Faults that are looked at for one question.</summary>
     private const int Faults = 14;
     private const int Options = 4;
+
+    private static readonly AskedKind[] Kinds = [AskedKind.TesterShows, AskedKind.TesterBehind, AskedKind.TesterNext];
 
     private static readonly Means Hands = new(["plug-in", "two-pole", "meter"], Opens: false);
 
@@ -53,15 +57,46 @@ public static class TesterItems
             var asked = level < 3 && lamps.Count > 0 ? lamps[random.Next(lamps.Count)] : looks[random.Next(looks.Count)];
             var seen = all.Take(Faults).Select(f => (Fault: f, Sight: Sure(scene, f, asked))).Where(f => f.Sight is not null).ToList();
             var sound = Sure(scene, Suspect.Sound, asked);
-            var shows = random.Next(2) == 0;
-            var kind = only ?? (shows ? AskedKind.TesterShows : AskedKind.TesterBehind);
-            var drawn = kind == AskedKind.TesterShows ? Shows(job, asked, seen, sound, random) : Behind(job, asked, seen, sound, random);
+            var kind = only ?? Kinds[random.Next(Kinds.Length)];
+            var drawn = kind switch
+            {
+                AskedKind.TesterShows => Shows(job, asked, seen, sound, random),
+                AskedKind.TesterBehind => Behind(job, asked, seen, sound, random),
+                _ => Next(scene, looks, [.. all.Take(Options)], random),
+            };
             if (drawn is { } made)
             {
                 return made with { Seed = seed, Level = level, Edition = edition };
             }
         }
     }
+
+    /// <summary>The test that tells most of some suspects apart, beside others that tell fewer.</summary>
+    private static AskedItem? Next(Scene scene, List<AskedLook> looks, Suspect[] suspects, Random random)
+    {
+        var shown = suspects.Select(s => Predicting.Of(scene, s, looks)).ToList();
+        var tests = looks
+            .Select((look, n) => (Look: look, Sights: shown.Select(p => p[n]).ToList()))
+            .Where(t => t.Sights.TrueForAll(p => p.All.Count == 1))
+            .Select(t => (t.Look, Apart: Different(t.Sights.Select(p => p.Likeliest)).Count))
+            .ToArray();
+        random.Shuffle(tests);
+        var best = tests.Length == 0 ? default : tests.MaxBy(t => t.Apart);
+        var others = tests.Where(t => t.Apart < best.Apart).Take(Options - 1).ToList();
+        if (best.Apart < 3 || others.Count < Options - 1)
+        {
+            return null;
+        }
+
+        (AskedLook, int)[] all = [best, .. others];
+        random.Shuffle(all);
+        return new(0, 0, default, AskedKind.TesterNext, best.Look.Key, Numbers(all.Length), Array.IndexOf(all, best))
+        {
+            Tested = new(scene.Job, best.Look, suspects[0], [], suspects, shown[0][looks.IndexOf(best.Look)].Likeliest, false, all),
+        };
+    }
+
+    private static string[] Numbers(int count) => [.. Enumerable.Range(0, count).Select(n => n.ToString(Invariant))];
 
     private static bool IsRead(AskedLook asked) =>
         asked.Look.Kind is LookKind.Lamps or LookKind.Instrument && asked.Setup.Key == Setup.AsItIs.Key;
@@ -112,7 +147,8 @@ public static class TesterItems
                 sights,
                 suspects,
                 truth.Sight!.Value,
-                sound is { } right && Alike(right, truth.Sight.Value)
+                sound is { } right && Alike(right, truth.Sight.Value),
+                []
             ),
         };
     }

@@ -47,7 +47,7 @@ public sealed record MakeDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
         + (box.Devices.Values.Any(d => DeviceKinds.Find(d.Kind) is { } kind && (kind.Levers.Count > 0 || kind.Protects)) ? 2 : 0);
 
     /// <summary>The house with one box apart: no joint, no pigtail, nothing on a screw, no tape on a wire, no tab broken.</summary>
-    private static Job Apart(Job job, Id<Box> id)
+    internal static Job Apart(Job job, Id<Box> id)
     {
         var box = job.Boxes[id];
         var gone = box.Joints.Ids.Select(j => j.Text).Concat(box.Pigtails.Ids.Select(p => p.Text)).ToHashSet(StringComparer.Ordinal);

@@ -29,6 +29,12 @@ public enum SheetKind
     /// <summary>What is behind what it shows.</summary>
     Behind,
 
+    /// <summary>Which test tells most.</summary>
+    Next,
+
+    /// <summary>Strips, colours and order of making up.</summary>
+    Making,
+
     /// <summary>On the Bench, as the next two: on a screen only.</summary>
     Spot,
     Hunt,
@@ -117,9 +123,11 @@ public static class PracticeSheet
             SheetKind.Connectors => Size(Skill.KnowConnectors),
             SheetKind.Boxes => Size(Skill.KnowBoxes),
             SheetKind.House => Size(Skill.KnowHouse),
+            SheetKind.Making => Size(Skill.KnowMaking),
             SheetKind.Heard => new(kind, null, AskedItems.Heard(seed, ask.Level, ask.Edition)),
             SheetKind.Shows => new(kind, null, TesterItems.Make(seed, ask.Level, ask.Edition, AskedKind.TesterShows)),
             SheetKind.Behind => new(kind, null, TesterItems.Make(seed, ask.Level, ask.Edition, AskedKind.TesterBehind)),
+            SheetKind.Next => new(kind, null, TesterItems.Make(seed, ask.Level, ask.Edition, AskedKind.TesterNext)),
             _ => new(kind, null, null, seed),
         };
 
@@ -132,5 +140,6 @@ public static class PracticeSheet
         && other.Asked is { } b
         && (a.Kind, a.Of, a.Amperes, a.Deep, a.Inside?.Seed, a.Tested?.Look.Key, a.Tested?.Truth.Key)
             == (b.Kind, b.Of, b.Amperes, b.Deep, b.Inside?.Seed, b.Tested?.Look.Key, b.Tested?.Truth.Key)
+        && (a.Kind is not (AskedKind.Colour or AskedKind.FirstStep) || a.Options.SequenceEqual(b.Options))
         && a.Leads.SequenceEqual(b.Leads);
 }

@@ -29,44 +29,30 @@ internal static class Mistakes
         new(Mistake.LeadShort, 2, 4, LeadShort),
         new(Mistake.ConnectorSmall, 2, 3, p => Connector(p, "push-in-2", 3)),
         new(Mistake.JointBare, 1, 2, p => Connector(p, "bare", 2)),
-        new(Mistake.JointLoose, 3, 3, p => p.Note(p.One(p.Box.Joints.Ids)?.Text, LeadFacts.Tight, "no")),
         new(Mistake.OverFull, 3, 4, OverFull),
         new(Mistake.EntryOpen, 1, 3, p => [new AddEntry(p.Id, "opened", EntrySide.Bottom, State: EntryState.Open)]),
         new(Mistake.CableNotHeld, 1, 3, CableNotHeld),
-        new(Mistake.SheathShort, 3, 4, p => p.Note(Cable(p), CableFacts.Sheath, "1/8")),
-        new(Mistake.SheathHurt, 3, 2, p => p.Note(Cable(p), CableFacts.Hurt, Choice.Text(CableHurt.Conductor))),
-        new(Mistake.InsulationHurt, 3, 2, p => p.Note(Lead(p), LeadFacts.Hurt, Choice.Text(LeadHurt.Insulation))),
-        new(Mistake.CopperNicked, 3, 2, p => p.Note(Lead(p), LeadFacts.Hurt, Choice.Text(LeadHurt.Nick))),
         new(Mistake.LoadSideFed, 2, 4, LoadSideFed),
         new(Mistake.SwitchInNeutral, 2, 2, SwitchInNeutral),
         new(Mistake.NotProtected, 2, 3, NotProtected),
         new(Mistake.NotTamperResistant, 3, 3, NotTamperResistant),
-        new(Mistake.SetTooDeep, 3, 4, p => p.Note(Subjects.Box, WallFacts.Setback, "3/8")),
-        new(Mistake.GapRound, 3, 3, p => p.Note(Subjects.Box, WallFacts.Gap, "1/4")),
-        new(Mistake.PlateNotSeated, 3, 2, p => p.Note(Subjects.Box, WallFacts.PlateSeats, "no")),
-        new(Mistake.BoxLoose, 3, 3, p => p.Note(Subjects.Box, BoxFacts.Held, "no")),
-        new(Mistake.NailsThrough, 3, 1, p => p.Note(Subjects.Box, BoxFacts.Nails, Choice.Text(Nails.Middle))),
-        new(Mistake.NotCleaned, 3, 1, p => p.Note(Subjects.Box, BoxFacts.Clean, "no")),
-        new(Mistake.YokeLoose, 3, 2, p => p.Note(p.One(p.Box.Devices.Ids)?.Text, DeviceFacts.Rigid, "no")),
-        new(Mistake.FastenedFar, 3, 3, p => p.Note(Cable(p), CableFacts.Fastener, "15")),
-        new(Mistake.Hidden, 3, 1, p => p.Note(Subjects.Box, WallFacts.Access, Choice.Text(Access.Buried))),
         new(Mistake.EndLeftOpen, 1, 3, EndLeftOpen),
         new(Mistake.ThickInHole, 2, 3, ThickInHole),
-        new(Mistake.BondByCoverScrew, 3, 2, p => p.Note(Bonded(p), BoxFacts.BondScrew, Choice.Text(GroundScrew.Cover))),
-        new(Mistake.CopperBelowConnector, 3, 3, p =>
-            p.Note(p.One(p.Box.Joints.Ids)?.Text, LeadFacts.Seen, Choice.Text(JointSeen.CopperBelow))
-        ),
         new(Mistake.GreenAsHot, 1, 1, GreenAsHot),
         new(Mistake.TooManyOnScrewOfBox, 2, 2, TooManyOnScrewOfBox),
+        new(Mistake.TabWhole, 2, 3, TabWhole),
+        new(Mistake.WireThin, 2, 3, WireThin),
+        new(Mistake.NotArcProtected, 2, 2, p =>
+            [Breakers(p, b => b with { Kind = BreakerKind.Standard }), .. p.Note(Subjects.Box, WallFacts.AsBuilt, "no")!]
+        ),
+        new(Mistake.DryCable, 2, 3, DryCable),
+        new(Mistake.CordForCable, 2, 2, p => p.One(Runs(p)) is { } run ? [new SetRun(run, CableType.Cord)] : null),
+        new(Mistake.SameLeg, 2, 2, SameLeg),
+        new(Mistake.GroundThin, 2, 2, GroundThin),
+        new(Mistake.NoBox, 1, 2, p => p.Box.Shape == BoxShape.Round ? [new SetBoxKind(p.Id, BoxKinds.NoBox)] : null),
+        new(Mistake.FeedGroundLoose, 1, 3, FeedGroundLoose),
+        .. CloseUps.All.Select(c => new Planter(c.Mistake, 3, c.Often, c.Plant)),
     ];
-
-    private static string? Cable(Plot p) =>
-        p.One(p.Box.Leads.Values.Where(l => l.Run is not null).Select(l => (Run: l.Run!.Value, l.Side)).Distinct()) is { } end
-            ? Subjects.CableEnd(end.Run, end.Side)
-            : null;
-
-    private static string? Lead(Plot p) =>
-        p.One(p.Box.Leads.Where(l => l.Value is { Run: not null, IsGround: false }).Select(l => l.Key))?.Text;
 
     private static string? Receptacle(Plot p) =>
         p.One(p.Box.Devices.Where(d => d.Value.Kind is "receptacle" or "protective").Select(d => d.Key))?.Text;
@@ -246,5 +232,46 @@ internal static class Mistakes
         p.One(p.Box.Pigtails.Where(t => t.Value is { Use: ConductorUse.Hot or ConductorUse.Switched, Of: null }).Select(t => t.Key))
             is { } tail
             ? [new SetPigtail(p.Id, tail, "green", p.Box.Pigtails[tail].Length, p.Box.Pigtails[tail].Gauge, p.Box.Pigtails[tail].Use)]
+            : null;
+
+    private static Edit[]? TabWhole(Plot p) =>
+        p.One(p.Box.Devices.Where(d => d.Value.BrokenTabs.Count > 0).Select(d => d.Key)) is { } split
+            ? [new SetDevice(p.Id, split, BrokenTabs: [])]
+            : null;
+
+    /// <summary>A breaker of the next size in the place of one for 14 AWG.</summary>
+    private static Edit[]? WireThin(Plot p) =>
+        p.Box.Leads.Values.Any(l => l.Run is not null && l.Gauge == Gauge.Awg(14))
+            ? [Breakers(p, b => b.Amperes == 15 ? b with { Amperes = 20 } : b)]
+            : null;
+
+    private static PutPanel Breakers(Plot p, Func<Breaker, Breaker> other) =>
+        p.Job.Panels.First() is var (id, panel)
+            ? new(id, panel with { Breakers = [.. panel.Breakers.Select(other)] })
+            : throw new InvalidOperationException();
+
+    /// <summary>A cable for dry places where it is damp or wet.</summary>
+    private static Edit[]? DryCable(Plot p) =>
+        p.One(Runs(p).Where(r => p.Job.Runs[r].Type == CableType.UfB)) is { } run ? [new SetRun(run, CableType.NmB)] : null;
+
+    private static IEnumerable<Id<Run>> Runs(Plot p) => p.Box.Leads.Values.Select(l => l.Run).OfType<Id<Run>>().Distinct();
+
+    /// <summary>The second breaker of a multiwire circuit moved to a slot of the first one's leg.</summary>
+    private static Edit[]? SameLeg(Plot p) =>
+        p.Job.Panels.First().Value.Breakers is [var first, var second]
+            ? [Breakers(p, b => b == second ? b with { Slot = first.Slot + 4 } : b)]
+            : null;
+
+    private static Edit[]? GroundThin(Plot p) =>
+        p.One(p.Box.Leads.Where(l => l.Value is { Run: not null, IsGround: true } && l.Value.Gauge == Gauge.Awg(12)).Select(l => l.Key))
+            is { } ground
+            ? [new SetLeadWire(p.Id, ground, Gauge.Awg(14))]
+            : null;
+
+    /// <summary>The ground of a cable taken out of its joint and left.</summary>
+    private static Edit[]? FeedGroundLoose(Plot p) =>
+        p.One(p.Ends.Where(e => e is { Far: null, Use: ConductorUse.Ground, At.At: LandingAt.Joint } && p.Box.Leads[e.Id].Run is not null))
+            is { } ground
+            ? [p.Move(ground, Landing.Loose)]
             : null;
 }

@@ -58,6 +58,24 @@ internal sealed class Plot(Job job, Id<Box> id, Random random)
 
     public Edit Move(WireEnd end, Landing to) => end.Far is { } far ? new LandPigtail(id, end.Id, far, to) : new MoveLead(id, end.Id, to);
 
+    /// <summary>Cable ends of a box, each once.</summary>
+    public static IEnumerable<string> CablesOf(Box box) =>
+        box.Leads.Values.Where(l => l.Run is not null).Select(l => Subjects.CableEnd(l.Run!.Value, l.Side)).Distinct();
+
+    /// <summary>What a fact of some kind can be about here: of wires those of cables, without the grounds.</summary>
+    public IEnumerable<string> Things(FactOf of) =>
+        of switch
+        {
+            FactOf.Box => [Subjects.Box],
+            FactOf.Entry => Box.Entries.Ids,
+            FactOf.CableEnd => CablesOf(Box),
+            FactOf.Joint => Box.Joints.Ids.Select(i => i.Text),
+            FactOf.Device => Box.Devices.Ids.Select(i => i.Text),
+            _ => Box.Leads.Where(l => l.Value is { Run: not null, IsGround: false }).Select(l => l.Key.Text),
+        };
+
+    public string? One(IEnumerable<string> of) => of.ToList() is { Count: > 0 } all ? all[random.Next(all.Count)] : null;
+
     public Edit[]? Note(string? of, FactKey fact, string value) =>
         of is null ? null : [new NoteFact(id, of, fact.Id, new(Known.Measured, value))];
 }

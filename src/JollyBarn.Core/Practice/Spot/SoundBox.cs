@@ -12,8 +12,8 @@ internal static class SoundBox
     /// <summary>Answers bring questions of their own; more rounds than these bring none.</summary>
     private const int Rounds = 4;
 
-    /// <summary>Lengths where all is well, in inches. <em>Practice</em>: within every limit of the book, by some.</summary>
-    private static readonly Dictionary<FactKey, string> Lengths = new()
+    /// <summary>Where all is well; lengths in inches. <em>Practice</em>: within every limit of the book, by some.</summary>
+    private static readonly Dictionary<FactKey, string> Values = new()
     {
         [LeadFacts.Length] = "8",
         [LeadFacts.PastOpening] = "4",
@@ -22,7 +22,9 @@ internal static class SoundBox
         [CableFacts.Fastener] = "7",
         [WallFacts.Setback] = "0",
         [WallFacts.Gap] = "0",
+        [DeviceFacts.ToStorage] = "14",
         [DeviceFacts.Weight] = "2",
+        [BoxFacts.SwitchNeutral] = Choice.Text(NoNeutral.Whole),
     };
 
     /// <summary>Choices of which the first is that nothing is wrong.</summary>
@@ -35,13 +37,14 @@ internal static class SoundBox
         LeadFacts.Hook,
         LeadFacts.Seen,
         DeviceFacts.Screws,
+        BoxFacts.FanPlace,
     ];
 
     public static Job Answered(Job job, Id<Box> id)
     {
         job = job.Boxes[id]
             .Pigtails.Ids.Aggregate(job, (j, tail) =>
-                new NoteFact(id, tail.Text, LeadFacts.TailLength.Id, new(Known.Measured, Lengths[LeadFacts.TailLength])).Apply(j)
+                new NoteFact(id, tail.Text, LeadFacts.TailLength.Id, new(Known.Measured, Values[LeadFacts.TailLength])).Apply(j)
             );
         for (var round = 0; round < Rounds; round++)
         {
@@ -62,5 +65,5 @@ internal static class SoundBox
         Sound(asked.Fact) is { } value ? new NoteFact(box, asked.Of, asked.Fact.Id, new(Known.Measured, value)) : null;
 
     private static string? Sound(FactKey fact) =>
-        Lengths.GetValueOrDefault(fact) ?? (FirstIsSound.Contains(fact) ? fact.Answers[0] : fact.Right);
+        Values.GetValueOrDefault(fact) ?? (FirstIsSound.Contains(fact) ? fact.Answers[0] : fact.Right);
 }

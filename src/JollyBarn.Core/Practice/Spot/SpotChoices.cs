@@ -4,47 +4,101 @@ namespace JollyBarn.Practice.Spot;
 public static class SpotChoices
 {
     /// <summary>Rules that speak of a part only where something is wrong with it, and what kinds of part those are.</summary>
-    private static readonly (PartIs Kind, string Rule)[] OnlyWhereWrong =
-    [
-        (PartIs.Box, "fill"),
-        (PartIs.Box, "box-bonded"),
-        (PartIs.Box, "bond-screw"),
-        (PartIs.Box, "bond-count"),
-        (PartIs.Box, "short"),
-        (PartIs.Entry, "entry-open"),
-        (PartIs.Cable, "cable-held"),
-        (PartIs.Cable, "cable-damage"),
-        (PartIs.Wire, "bond-count"),
-        (PartIs.Wire, "landing"),
-        (PartIs.Wire, "white-hot"),
-        (PartIs.Wire, "green"),
-        (PartIs.Wire, "loose-end"),
-        (PartIs.Wire, "neutral-ground"),
-        (PartIs.Wire, "pigtail-gauge"),
-        (PartIs.Wire, "polarity"),
-        (PartIs.Wire, "short"),
-        (PartIs.Wire, "switch-neutral-cut"),
-        (PartIs.Wire, "lead-damage"),
-        (PartIs.Wire, "colour"),
-        (PartIs.Wire, "line-load"),
-        (PartIs.Wire, "grounds-joined"),
-        (PartIs.Wire, "multiwire-neutral"),
-        (PartIs.Joint, "joint-connector"),
-        (PartIs.Joint, "joint-made"),
-        (PartIs.Joint, "joint-tight"),
-        (PartIs.Device, "landing"),
-        (PartIs.Device, "polarity"),
-        (PartIs.Device, "fed"),
-        (PartIs.Device, "switch-works"),
-        (PartIs.Device, "gfci"),
-        (PartIs.Device, "line-load"),
-        (PartIs.Device, "neutral-ground"),
-        (PartIs.Device, "short"),
-        (PartIs.Device, "device-bonded"),
-        (PartIs.Device, "switch-neutral-cut"),
-        (PartIs.Device, "tamper"),
-        (PartIs.Device, "grounds-joined"),
-    ];
+    private static readonly Dictionary<PartIs, string[]> OnlyWhereWrong = new()
+    {
+        [PartIs.Box] =
+        [
+            "afci",
+            "bath-zone",
+            "bond-count",
+            "bond-screw",
+            "bonded-through",
+            "box-bonded",
+            "box-wet",
+            "counter-spacing",
+            "covered",
+            "ears",
+            "fan-ready",
+            "fill",
+            "fire-opposite",
+            "fire-seal",
+            "live-metal",
+            "low-voltage",
+            "neutral-at-switch",
+            "short",
+            "splice-box",
+            "stub",
+            "wall-spacing",
+        ],
+        [PartIs.Entry] = ["entry-open"],
+        [PartIs.Cable] =
+        [
+            "bend",
+            "bundled",
+            "buried",
+            "bushing",
+            "cable-damage",
+            "cable-held",
+            "cable-wet",
+            "cord",
+            "edge",
+            "fastener-sound",
+            "grommet",
+            "multiwire-legs",
+            "multiwire-tied",
+            "riser",
+            "slack",
+            "spacing",
+            "wire-breaker",
+        ],
+        [PartIs.Wire] =
+        [
+            "bond-count",
+            "colour",
+            "green",
+            "ground-gauge",
+            "grounds-joined",
+            "landing",
+            "lead-damage",
+            "line-load",
+            "loose-end",
+            "multiwire-neutral",
+            "neutral-ground",
+            "pigtail-gauge",
+            "polarity",
+            "reach",
+            "short",
+            "switch-neutral-cut",
+            "white-hot",
+        ],
+        [PartIs.Joint] = ["joint-connector", "joint-listed", "joint-made", "joint-tight"],
+        [PartIs.Device] =
+        [
+            "closet",
+            "device-bonded",
+            "device-screws",
+            "device-test",
+            "fed",
+            "gfci",
+            "grounds-joined",
+            "landing",
+            "line-load",
+            "live-metal",
+            "neutral-ground",
+            "polarity",
+            "rating",
+            "ready-access",
+            "short",
+            "split-tab",
+            "switch-neutral-cut",
+            "switch-works",
+            "tamper",
+            "torque",
+            "tub-space",
+            "weather",
+            "weight",
+        ],
+    };
 
     /// <summary>Rules that also speak where nothing is wrong, and that some mistake breaks.</summary>
     private static readonly string[] Always =
@@ -65,9 +119,9 @@ public static class SpotChoices
 
     /// <summary>Rules there is a box to practise on.</summary>
     public static IReadOnlySet<string> Taught { get; } =
-        OnlyWhereWrong.Select(w => w.Rule).Except(["colour"]).Concat(Always).ToHashSet(StringComparer.Ordinal);
+        OnlyWhereWrong.SelectMany(w => w.Value).Except(["colour", "live-metal"]).Concat(Always).ToHashSet(StringComparer.Ordinal);
 
-    /// <summary>Ids of the rules one can choose from, for each kind of part.</summary>
+    /// <summary>Ids of the rules one can choose from, for each kind of part; of a wire also what can be said of its cable.</summary>
     public static IReadOnlyDictionary<PartIs, IReadOnlyList<string>> For(SpotDrill drill)
     {
         ArgumentNullException.ThrowIfNull(drill);
@@ -77,7 +131,8 @@ public static class SpotChoices
             .SelectMany(f => SpotParts.About(drill.Sound.Boxes[drill.Box], f).Select(p => (Kind: SpotParts.Of(box, p), f.Rule)))
             .Where(p => p.Kind is not null)
             .Select(p => (Kind: p.Kind!.Value, p.Rule))
-            .Concat(OnlyWhereWrong)
+            .Concat(OnlyWhereWrong[PartIs.Cable].Select(r => (Kind: PartIs.Wire, Rule: r)))
+            .Concat(OnlyWhereWrong.SelectMany(w => w.Value.Select(r => (Kind: w.Key, Rule: r))))
             .GroupBy(p => p.Kind)
             .ToDictionary(g => g.Key, IReadOnlyList<string> (g) => [.. g.Select(p => p.Rule).Distinct().Order(StringComparer.Ordinal)]);
     }

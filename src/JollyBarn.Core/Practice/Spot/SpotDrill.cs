@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Practice.Houses;
@@ -27,6 +28,12 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
     /// <summary>Houses tried for one rule.</summary>
     private const int Houses = 200;
 
+    /// <summary>Of so many facts no rule asks about, one is shown.</summary>
+    private const int Shown = 5;
+
+    /// <summary>Of so many boxes, this part stands in a place with demands of its own.</summary>
+    private const double Sited = 0.6;
+
     /// <summary>Rules that few houses can break, and by which mistakes: no other is tried for them.</summary>
     private static readonly Dictionary<string, Mistake[]> Seldom = new()
     {
@@ -41,6 +48,31 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
         ["short"] = [Mistake.HotOnGroundScrew],
         ["white-hot"] = [Mistake.WhiteNotMarked],
         ["switch-neutral-cut"] = [Mistake.SwitchInNeutral],
+        ["afci"] = [Mistake.NotArcProtected],
+        ["bath-zone"] = [Mistake.InBathZone, Mistake.OverTub],
+        ["bonded-through"] = [Mistake.NotBondedThrough],
+        ["box-wet"] = [Mistake.BoxNotForWet],
+        ["buried"] = [Mistake.BuriedShallow],
+        ["bushing"] = [Mistake.NoBushing],
+        ["cable-wet"] = [Mistake.DryCable],
+        ["closet"] = [Mistake.OpenLampInCloset, Mistake.NearStorage],
+        ["counter-spacing"] = [Mistake.CounterFar],
+        ["device-test"] = [Mistake.ButtonDead],
+        ["ears"] = [Mistake.EarsUnbacked],
+        ["fan-ready"] = [Mistake.NoFanBox],
+        ["fire-opposite"] = [Mistake.FireOpposite],
+        ["fire-seal"] = [Mistake.FireGap],
+        ["multiwire-legs"] = [Mistake.SameLeg],
+        ["multiwire-tied"] = [Mistake.NotTied],
+        ["neutral-at-switch"] = [Mistake.NeutralNotBrought],
+        ["rating"] = [Mistake.RatedTooHigh],
+        ["ready-access"] = [Mistake.ButtonHidden],
+        ["riser"] = [Mistake.RiserOpen],
+        ["split-tab"] = [Mistake.TabWhole],
+        ["stub"] = [Mistake.CarriedByPlastic],
+        ["tub-space"] = [Mistake.InTubSpace],
+        ["weather"] = [Mistake.NotForWeather, Mistake.CoverNotForWet],
+        ["weight"] = [Mistake.TooHeavy],
     };
 
     /// <summary>How many mistakes a level has, at least and at most.</summary>
@@ -116,7 +148,12 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
         var house = House(random, edition);
         var ids = house.Boxes.Ids.ToList();
         var box = ids[random.Next(ids.Count)];
-        var sound = SoundBox.Answered(house, box);
+        var sound = SoundBox.Answered(random.NextDouble() < Sited ? Sites.Some(house, box, random) : house, box);
+        foreach (var close in CloseUps.All.Where(c => c.Sound is not null && random.Next(Shown) == 0))
+        {
+            sound = sound.Do([.. close.Show(new(sound, box, random)) ?? []]);
+        }
+
         return Wrong(sound, box).Count == 0 ? (sound, box) : null;
     }
 

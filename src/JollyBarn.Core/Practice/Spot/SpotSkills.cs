@@ -14,16 +14,54 @@ public static class SpotSkills
             or Mistake.WhiteNotMarked
             or Mistake.GreenAsHot
             or Mistake.EndLeftOpen => Skill.SpotConnections,
-            Mistake.GroundLeftOff or Mistake.BoxNotBonded or Mistake.BondByCoverScrew or Mistake.TooManyOnScrewOfBox => Skill.SpotGrounding,
+            Mistake.TabWhole or Mistake.NotTied or Mistake.SameLeg or Mistake.NeutralNotBrought => Skill.SpotConnections,
+            Mistake.NotBondedThrough
+            or Mistake.GroundLeftOff
+            or Mistake.BoxNotBonded
+            or Mistake.BondByCoverScrew
+            or Mistake.TooManyOnScrewOfBox => Skill.SpotGrounding,
             Mistake.ConnectorSmall
+            or Mistake.ConnectorUnlisted
             or Mistake.JointBare
             or Mistake.JointLoose
             or Mistake.CopperBelowConnector
             or Mistake.TwoOnOneScrew
             or Mistake.ThickInHole => Skill.SpotJoints,
-            Mistake.CableNotHeld or Mistake.SheathShort or Mistake.SheathHurt or Mistake.FastenedFar => Skill.SpotCables,
-            Mistake.LeadShort or Mistake.InsulationHurt or Mistake.CopperNicked or Mistake.ThinPigtail => Skill.SpotWires,
-            Mistake.NotProtected or Mistake.NotTamperResistant or Mistake.YokeLoose => Skill.SpotDevices,
+            Mistake.CableNotHeld
+            or Mistake.SheathShort
+            or Mistake.SheathHurt
+            or Mistake.FastenedFar
+            or Mistake.FastenerHurts
+            or Mistake.SpacedFar
+            or Mistake.SlackLong
+            or Mistake.NearStudEdge
+            or Mistake.NoGrommet
+            or Mistake.BentSharp
+            or Mistake.Bundled
+            or Mistake.NoBushing
+            or Mistake.BuriedShallow
+            or Mistake.RiserOpen
+            or Mistake.CordForCable
+            or Mistake.DryCable => Skill.SpotCables,
+            Mistake.LeadShort
+            or Mistake.ReachShort
+            or Mistake.InsulationHurt
+            or Mistake.CopperNicked
+            or Mistake.ThinPigtail
+            or Mistake.WireThin => Skill.SpotWires,
+            Mistake.NotProtected
+            or Mistake.NotArcProtected
+            or Mistake.NotTamperResistant
+            or Mistake.YokeLoose
+            or Mistake.WrongScrews
+            or Mistake.TightByFeel
+            or Mistake.RatedTooHigh
+            or Mistake.ButtonDead
+            or Mistake.ButtonHidden
+            or Mistake.NotForWeather
+            or Mistake.CoverNotForWet
+            or Mistake.OpenLampInCloset
+            or Mistake.NearStorage => Skill.SpotDevices,
             _ => Skill.SpotBox,
         };
 

@@ -4,6 +4,7 @@ using JollyBarn.Measures;
 using JollyBarn.Practice;
 using JollyBarn.Practice.Asked;
 using JollyBarn.Telling.Hunting;
+using JollyBarn.Telling.Phrases;
 
 namespace JollyBarn.Telling.Practised;
 
@@ -40,14 +41,7 @@ public static class AskedTeller
     public static ToldAsked Tell(AskedItem item)
     {
         ArgumentNullException.ThrowIfNull(item);
-        return new(
-            item.Seed,
-            item.Level,
-            item.Edition,
-            Asks(item),
-            item.Inside is { } inside ? [.. DrillWords.Inside(inside)] : [],
-            [.. item.Options.Select(o => Option(item, o))]
-        );
+        return new(item.Seed, item.Level, item.Edition, Asks(item), [.. Given(item)], [.. item.Options.Select(o => Option(item, o))]);
     }
 
     /// <param name="answer">Number of the one that was chosen, from 0.</param>
@@ -58,6 +52,17 @@ public static class AskedTeller
         var (why, shows, article, rule) = Why(item);
         return new(right, item.Right, why, shows, article, rule, [new(item.Skill, right ? Grade.Good : Grade.Again)]);
     }
+
+    private static IEnumerable<string> Given(AskedItem item) =>
+        item switch
+        {
+            { Inside: { } inside } => DrillWords.Inside(inside),
+            { Kind: AskedKind.TesterNext, Tested: { } tested } => tested.Suspects.Select(s => SuspectWords.Of(tested.Job, s)),
+            { Order: { } order } => [$"{BoxKinds.Find(order.Job.Boxes[order.Box].Kind)!.Name}, {Devices(order.Job.Boxes[order.Box])}"],
+            _ => [],
+        };
+
+    private static string Devices(Wiring.Box box) => string.Join(" and ", box.Devices.Values.Select(d => DeviceKinds.Find(d.Kind)!.Name));
 
     private static string Asks(AskedItem item) =>
         item.Kind switch
@@ -75,6 +80,11 @@ public static class AskedTeller
                 + $"{LookWords.Where(item.Tested.Job, item.Tested.Look.Look)}?",
             AskedKind.TesterBehind => $"{Sentence(LookWords.Where(item.Tested!.Job, item.Tested.Look.Look))}: "
                 + $"{LookWords.Of(item.Tested.Shows)}. Which of these can be behind it?",
+            AskedKind.TesterNext => "One of these is wrong, nobody knows which. Which test tells most of them apart?",
+            AskedKind.Strip => $"How much is a lead stripped? It is {StripFor(item.Of)}.",
+            AskedKind.Colour =>
+                $"{Sentence(Wire(item.Coloured!))}: which of these colours may it {(item.Coloured!.May ? "have" : "not have")}?",
+            AskedKind.FirstStep => "A box is to be made up. Which of these comes first?",
             _ => $"NEC {(int)item.Edition}. \"{SayingWords.Of(item.Judged!.Saying)}\"",
         };
 
@@ -92,8 +102,30 @@ public static class AskedTeller
                 item.Tested!.Job,
                 item.Tested.Suspects[int.Parse(option, CultureInfo.InvariantCulture)]
             ),
+            AskedKind.TesterNext => LookWords.Where(
+                item.Tested!.Job,
+                item.Tested.Tests[int.Parse(option, CultureInfo.InvariantCulture)].Look.Look
+            ),
+            AskedKind.Strip => Inches(decimal.Parse(option, CultureInfo.InvariantCulture)),
+            AskedKind.Colour => option,
+            AskedKind.FirstStep => Step(item.Order!, int.Parse(option, CultureInfo.InvariantCulture)),
             _ => SayingWords.Of(Enum.Parse<Truth>(option)),
         };
+
+    private static string StripFor(string of) =>
+        ConnectorKinds.Find(of) is { } kind ? $"for this: {kind.Name}"
+        : of == WayBook.StripHook.Key ? "hooked round a screw"
+        : "put into a hole, or straight under a plate";
+
+    private static string Wire(AskedColour of)
+    {
+        var box = of.Job.Boxes[of.Box];
+        var device = DeviceKinds.Find(box.Devices[box.Pigtails[of.Lead].To.Device!.Value].Kind)!;
+        return $"a pigtail from the {ChoiceWords.Use(of.Use)} joint to a {device.Name}";
+    }
+
+    private static string Step(AskedOrder order, int step) =>
+        StepWords.Title(order.Steps[step], new(order.Steps[step].About, new Names(order.Job, order.Box)));
 
     private static (string Why, string? Shows, string Article, string? Rule) Why(AskedItem item)
     {
@@ -138,6 +170,23 @@ public static class AskedTeller
                     "practice",
                     null
                 );
+            case AskedKind.TesterNext:
+                var tests = item.Tested!.Tests;
+                return (
+                    $"It shows {tests.Max(t => t.Apart)} different things for them; the next best of these shows "
+                        + $"{tests.Select(t => t.Apart).Order().ElementAt(tests.Count - 2)}.",
+                    null,
+                    "practice",
+                    null
+                );
+            case AskedKind.Strip:
+                return ($"{Option(item, right)}; its own package or gauge decides.", null, "practice", null);
+            case AskedKind.Colour:
+                var coloured = item.Coloured!;
+                var says = new Teller(coloured.Job, coloured.Box);
+                return (says.Tell(coloured.Shown).Says, null, says.Article(coloured.Shown), coloured.Shown.Rule);
+            case AskedKind.FirstStep:
+                return (string.Join(", then: ", item.Order!.Steps.Select((_, n) => Step(item.Order, n))), null, "practice", null);
             default:
                 var judged = item.Judged!;
                 var teller = new Teller(judged.House, judged.Box);

@@ -140,6 +140,8 @@ public static class ClassTeller
             SheetKind.Heard => "Heard on the job",
             SheetKind.Shows => "What a tester shows",
             SheetKind.Behind => "What is behind it",
+            SheetKind.Next => "What to test next",
+            SheetKind.Making => "Strips, colours, order",
             SheetKind.Spot => "Spot it",
             SheetKind.Hunt => "Find the fault",
             _ => "Make it up",

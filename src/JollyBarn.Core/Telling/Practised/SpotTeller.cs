@@ -60,7 +60,11 @@ public static class SpotTeller
         var box = drill.Job.Boxes[drill.Box];
         return new(
             [.. Known(drill.Job, box)],
-            [.. SpotParts.All(box).Select(p => new ToldSpotPart(p, SpotParts.Of(box, p)!.Value, Name(drill, p), [.. Seen(box, p)]))],
+            [
+                .. SpotParts
+                    .All(box)
+                    .Select(p => new ToldSpotPart(p, SpotParts.Of(box, p)!.Value, Name(drill, p), [.. Seen(drill.Job, box, p)])),
+            ],
             SpotChoices
                 .For(drill)
                 .ToDictionary(
@@ -134,6 +138,12 @@ public static class SpotTeller
         };
     }
 
-    private static IEnumerable<string> Seen(Box box, string part) =>
-        (box.Noted.Find(part)?.Facts ?? ById<string, Observation>.Empty).Select(f => AnswerWords.Of(f.Key, f.Value));
+    /// <summary>Of a cable first what is printed on it.</summary>
+    private static IEnumerable<string> Seen(Job job, Box box, string part)
+    {
+        var noted = (box.Noted.Find(part)?.Facts ?? ById<string, Observation>.Empty).Select(f => AnswerWords.Of(f.Key, f.Value));
+        return Subjects.CableEnd(part) is { } end && job.Runs.Find(end.Run) is { } run
+            ? noted.Prepend($"{CableNames.Size(run)}, {ChoiceWords.Cable(run.Type)}")
+            : noted;
+    }
 }

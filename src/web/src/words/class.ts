@@ -15,6 +15,8 @@ export const classWords = {
     Heard: "Heard on the job",
     Shows: "What a tester shows",
     Behind: "What is behind it",
+    Next: "What to test next",
+    Making: "Strips, colours, order",
     Spot: "Spot it",
     Hunt: "Find the fault",
     Make: "Make it up",

@@ -11,9 +11,11 @@ export const kinds = [
   "Connectors",
   "Boxes",
   "House",
+  "Making",
   "Heard",
   "Shows",
   "Behind",
+  "Next",
 ] as const satisfies readonly Schemas["SheetKind"][];
 /** What is done on the Bench, on a screen alone. */
 export const onScreen = ["Spot", "Hunt", "Make"] as const satisfies readonly Schemas["SheetKind"][];
