@@ -214,6 +214,9 @@ internal static class Views
     public static IReadOnlyList<Finding> Verdicts(Judged judged, Job job, Id<Box> id, Box box, ILookup<Id<Box>, Finding>? solved) =>
         ExpectedLive.With(judged.Verdicts.Of(job, id, box), solved?[id] ?? []);
 
+    /// <summary>A box to be drawn, without what the rules say of it.</summary>
+    public static BoxView ViewBare(Job job, Id<Box> id) => Judged(job, 0, id, job.Boxes[id], BoxReports.Make(job, job.Boxes[id]), []);
+
     /// <summary>A view of a state that will not be asked for again.</summary>
     public static BoxView ViewOnce(Job job, long version, Id<Box> id, Box box) =>
         View(job, version, id, box, BoxReports.Make(job, box), Inspector.JudgeAll(job, id, box));

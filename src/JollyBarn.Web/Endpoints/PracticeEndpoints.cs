@@ -2,9 +2,12 @@ using System.Globalization;
 using JollyBarn.CodeBook;
 using JollyBarn.Practice;
 using JollyBarn.Practice.Asked;
+using JollyBarn.Practice.Made;
 using JollyBarn.Practice.Sheets;
+using JollyBarn.Practice.Spot;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace JollyBarn.Web.Endpoints;
@@ -103,6 +106,24 @@ internal static class PracticeEndpoints
                     + "Learner 0 is nobody: the sheet for the wall."
             );
 
+        api.MapGet(
+                "/practice/picture",
+                Results<Ok<BoxView>, ProblemHttpResult> (
+                    ExerciseKind of,
+                    int seed,
+                    int level,
+                    bool made = false,
+                    Edition edition = Edition.Nec2023
+                ) =>
+                    (Check(level, edition) ?? (of is ExerciseKind.Spot or ExerciseKind.Make ? null : new(Why.NotAChoice, "of")))
+                        is { } refusal
+                        ? Told(refusal)
+                        : TypedResults.Ok(Drawn(of, seed, level, made, edition))
+            )
+            .ProducesProblem(422)
+            .WithName("practicePicture")
+            .WithSummary("The box of an exercise to be drawn on paper or on the wall, without what the rules say of it.");
+
         api.MapPost("/practice/record", Results<Ok<IReadOnlyList<SkillKept>>, ProblemHttpResult> (PracticeAsk ask) =>
                 Skills.Holds(ask.Record)
                 && ask.Graded.Count <= MostGraded
@@ -124,6 +145,18 @@ internal static class PracticeEndpoints
             AskedOf.Tester => TesterItems.Make(seed, level, edition),
             _ => AskedItems.Size(seed, level, edition),
         };
+
+    private static BoxView Drawn(ExerciseKind of, int seed, int level, bool made, Edition edition)
+    {
+        if (of == ExerciseKind.Spot)
+        {
+            var spot = SpotDrill.Make(seed, level, edition);
+            return Views.ViewBare(spot.Job, spot.Box);
+        }
+
+        var make = MakeDrill.Make(seed, level, edition);
+        return Views.ViewBare(made ? make.Sound : make.Job, make.Box);
+    }
 
     private static Refusal? Check(AskedOf of) => Enum.IsDefined(of) ? null : new(Why.NotAChoice, "of");
 

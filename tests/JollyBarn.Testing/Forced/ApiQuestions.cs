@@ -54,6 +54,7 @@ public static class ApiQuestions
         ("get /api/practice/bench/{exercise}", "", null, 200),
         ("post /api/practice/bench/{exercise}/spot", "", """{"said":[{"part":"box","rule":"fill","severity":"Fix"}]}""", 200),
         ("get /api/practice/sheets", "?kinds=Count&kinds=Boxes&kinds=Heard&kinds=Shows&level=2&items=4&seed=5&learners=2", null, 200),
+        ("get /api/practice/picture", "?of=Spot&seed=7&level=2", null, 200),
         ("post /api/practice/makes/{make}/done", "", null, 200),
         ("get /api/classes", "", null, 200),
         (

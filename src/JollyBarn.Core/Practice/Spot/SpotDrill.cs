@@ -82,6 +82,9 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
     private const int Glance = 1;
     private const int Follow = 2;
 
+    /// <summary>True where a mistake may be one that only a look close up or a tape shows.</summary>
+    public bool IsCloseUp => Level > Follow;
+
     /// <summary>What the rules and the solved network say of a box that is to be stopped or fixed.</summary>
     public static IReadOnlyList<Finding> Wrong(Job job, Id<Box> box) => Wrong(job, box, ExpectedLive.Judge(job));
 
@@ -201,18 +204,26 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
 
     private static Job? Made(Job job, Id<Box> box, Planter planter, Random random)
     {
+        var made = job;
         foreach (var edit in planter.Edits(new(job, box, random)) ?? [])
         {
-            if (edit.Check(job) is not null)
+            if (edit.Check(made) is not null)
             {
                 return null;
             }
 
-            job = edit.Apply(job);
+            made = edit.Apply(made);
         }
 
-        return job;
+        return Seen(job.Boxes[box].Noted, made, box);
     }
+
+    /// <summary>What was seen of a thing before is seen of it still: what is no longer known of it would tell where a hand had been.</summary>
+    private static Job Seen(ById<string, Noted> before, Job made, Id<Box> box) =>
+        before
+            .SelectMany(n => n.Value.Facts.Select(f => new NoteFact(box, n.Key, f.Key, f.Value)))
+            .Where(e => made.Boxes[box].Noted.Find(e.Of)?.Facts.Has(e.Key) != true)
+            .Aggregate(made, (job, edit) => edit.Check(job) is null ? edit.Apply(job) : job);
 
     /// <summary>What is said now and was not; nothing where something that was said is not said any more, for then one mistake hides or
     /// alters another.</summary>

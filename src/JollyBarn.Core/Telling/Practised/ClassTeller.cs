@@ -71,8 +71,12 @@ public static class ClassTeller
         var places = plan.Places.Where(p => p.Bench is null).Select(p => (Place: p, Item: Item(p, sheet))).ToList();
         return new(
             learner,
-            [.. places.Select(p => p.Place.Own is { } own ? new ToldSheetItem(own.Asks, [], own.Options, []) : SheetTeller.Item(p.Item!))],
-            [.. places.Select(p => Answer(p.Place, p.Item)!)]
+            [
+                .. places.Select(p =>
+                    p.Place.Own is { } own ? new ToldSheetItem(own.Asks, [], own.Options, []) : PaperTeller.Item(p.Item!, plan.Sheet, false)
+                ),
+            ],
+            [.. places.Select(p => p.Item is { } item ? PaperTeller.Answer(item, plan.Sheet, false) : Answer(p.Place, null)!)]
         );
     }
 

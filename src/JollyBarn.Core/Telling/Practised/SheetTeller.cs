@@ -7,13 +7,24 @@ namespace JollyBarn.Telling.Practised;
 /// <param name="Given">What is known.</param>
 /// <param name="Options">Answers to choose from; none where a sum is written out.</param>
 /// <param name="Rows">Lines of the sum, with room for what is counted.</param>
-public sealed record ToldSheetItem(string Asks, IReadOnlyList<string> Given, IReadOnlyList<string> Options, IReadOnlyList<string> Rows);
+public sealed record ToldSheetItem(string Asks, IReadOnlyList<string> Given, IReadOnlyList<string> Options, IReadOnlyList<string> Rows)
+{
+    /// <summary>The box it is about; null where none is drawn.</summary>
+    public ToldBoxPicture? Picture { get; init; }
+
+    /// <summary>Empty lines to write on.</summary>
+    public int Lines { get; init; }
+}
 
 /// <summary>The answer of an item.</summary>
 /// <param name="Option">Which of the answers, from 0; null of a sum.</param>
-/// <param name="Sum">The sum written out, a line each; none of a question.</param>
+/// <param name="Sum">The sum written out, or what is wrong, a line each; none of a question.</param>
 /// <param name="Why">What makes it right.</param>
-public sealed record ToldSheetAnswer(int? Option, IReadOnlyList<string> Sum, string Why, string Article);
+public sealed record ToldSheetAnswer(int? Option, IReadOnlyList<string> Sum, string Why, string Article)
+{
+    /// <summary>The box as it may be; null where none is drawn.</summary>
+    public ToldBoxPicture? Picture { get; init; }
+}
 
 /// <summary>The sheet of one learner.</summary>
 /// <param name="Learner">From 1.</param>
@@ -26,10 +37,15 @@ public static class SheetTeller
     public static ToldSheet Tell(SheetAsk ask, int learner)
     {
         var items = PracticeSheet.Of(ask, learner);
-        return new(learner, [.. items.Select(Item)], [.. items.Select(Answer)]);
+        var wall = learner == 0;
+        return new(
+            learner,
+            [.. items.Select(i => PaperTeller.Item(i, ask, wall))],
+            [.. items.Select(i => PaperTeller.Answer(i, ask, wall))]
+        );
     }
 
-    /// <summary>An item as it stands on paper.</summary>
+    /// <summary>An item as it stands on a screen.</summary>
     public static ToldSheetItem Item(SheetItem item)
     {
         ArgumentNullException.ThrowIfNull(item);

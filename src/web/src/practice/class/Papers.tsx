@@ -1,5 +1,10 @@
 import type { Schemas } from "../../api/client";
 import { classWords as w, letter } from "../../words/class";
+import { BoxDrawn } from "./BoxDrawn";
+
+/** Of a box on a sheet, so that two questions with one stand on a page; of one in its answer. */
+const DRAWN = 620;
+const ANSWERED = 420;
 
 type Sheet = Schemas["ToldSheet"];
 type Item = Sheet["items"][number];
@@ -42,6 +47,14 @@ function PaperItem({ item }: { item: Item }) {
           ))}
         </ul>
       )}
+      {item.picture && (
+        <div className="my-2 rounded-lg border-2 border-rule p-2">
+          <BoxDrawn of={item.picture} most={DRAWN} />
+        </div>
+      )}
+      {Array.from({ length: item.lines }, (_, n) => (
+        <p key={n} className={`mt-2 h-7 ${line}`} />
+      ))}
       <ul className="mt-1 grid gap-x-6 sm:grid-cols-2 print:grid-cols-2">
         {item.options.map((o, n) => (
           <li key={o} className="flex items-baseline gap-2">
@@ -93,6 +106,7 @@ export function Answers({ sheet, head }: { sheet: Sheet; head: string }) {
                   {s}
                 </span>
               ))}
+              {a.picture && <BoxDrawn of={a.picture} most={ANSWERED} />}
               {a.why} <span className="text-sm text-ink-2">{a.article}</span>
             </span>
           </li>

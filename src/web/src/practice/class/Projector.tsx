@@ -6,7 +6,11 @@ import { Back } from "../../parts/Back";
 import { Button } from "../../parts/controls";
 import { words } from "../../words";
 import { classWords as w, letter } from "../../words/class";
+import { BoxDrawn } from "./BoxDrawn";
 import { useSheet } from "./useSheet";
+
+/** A box on the wall is seen from the last row. */
+const DRAWN = 1000;
 
 /** One question at a time, large, with a count of hands for each answer; the answer when the teacher shows it. */
 export default function Projector() {
@@ -49,8 +53,9 @@ function OnWall({ item, answer }: { item: Schemas["ToldSheetItem"]; answer: Sche
   return (
     <>
       <h1 className="text-4xl leading-tight">{item.asks}</h1>
+      {item.picture && <BoxDrawn of={item.picture} most={DRAWN} />}
       {item.given.length > 0 && (
-        <ul className="list-disc pl-7 text-2xl">
+        <ul className={`list-disc pl-7 ${item.picture ? "columns-2 text-lg" : "text-2xl"}`}>
           {item.given.map((g) => (
             <li key={g}>{g}</li>
           ))}
@@ -90,6 +95,7 @@ function OnWall({ item, answer }: { item: Schemas["ToldSheetItem"]; answer: Sche
           {answer.sum.map((s) => (
             <p key={s}>{s}</p>
           ))}
+          {answer.picture && <BoxDrawn of={answer.picture} most={DRAWN} />}
           <p className={answer.sum.length > 0 ? "font-bold" : ""}>{answer.why}</p>
           <p className="text-lg text-ink-2">{answer.article}</p>
           {answer.option != null && all > 0 && <p className="text-lg">{w.rightHands(hands[answer.option] ?? 0, all)}</p>}

@@ -16,9 +16,11 @@ export const kinds = [
   "Shows",
   "Behind",
   "Next",
+  "Spot",
+  "Make",
 ] as const satisfies readonly Schemas["SheetKind"][];
-/** What is done on the Bench, on a screen alone. */
-export const onScreen = ["Spot", "Hunt", "Make"] as const satisfies readonly Schemas["SheetKind"][];
+/** What no paper can ask. */
+export const onScreen = ["Hunt"] as const satisfies readonly Schemas["SheetKind"][];
 export type Kind = Schemas["SheetKind"];
 const all: readonly Kind[] = [...kinds, ...onScreen];
 const usual = "Count,Numbers,Wire,Heard,Shows";
