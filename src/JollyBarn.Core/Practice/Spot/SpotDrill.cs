@@ -218,7 +218,8 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
         return Seen(job.Boxes[box].Noted, made, box);
     }
 
-    /// <summary>What was seen of a thing before is seen of it still: what is no longer known of it would tell where a hand had been.</summary>
+    /// <summary>What was seen of a thing before is seen of it still: what is no longer known of it would tell where a hand had
+    /// been.</summary>
     private static Job Seen(ById<string, Noted> before, Job made, Id<Box> box) =>
         before
             .SelectMany(n => n.Value.Facts.Select(f => new NoteFact(box, n.Key, f.Key, f.Value)))

@@ -49,6 +49,12 @@ export default function Changes() {
       >
         {outageWords.title}
       </Link>
+      <Link
+        to={address.lists(job)}
+        className="mb-4 ml-3 inline-flex min-h-12 items-center rounded-xl border-2 border-ink bg-card px-4 font-semibold"
+      >
+        {words.lists.nav}
+      </Link>
       <div className="mb-6 max-w-md">
         <Ask key={key} label={w.open} hint={w.openHint} value="" onKeep={open} />
       </div>

@@ -3,7 +3,7 @@ import { GraduationCap, Keyboard, MoreHorizontal, SunMoon } from "lucide-react";
 import { Link } from "react-router";
 import { address } from "../parts/address";
 import { words } from "../words";
-import { placesOf } from "./places";
+import { elsewhereOf } from "./places";
 
 const item = "flex min-h-11 w-full items-center gap-2 rounded-lg px-3 data-focus:bg-slate-wash";
 
@@ -16,20 +16,20 @@ export default function More({ job, onLook, onKeys }: { job: string; onLook: () 
       </MenuButton>
       <MenuItems anchor={{ to: "bottom end", gap: 6 }} className="z-50 w-56 rounded-xl border-2 border-ink bg-card p-1 shadow-xl">
         {job &&
-          placesOf(job)
-            .filter((p) => p.onPhone === null)
-            .map(({ to, name }) => (
-              <MenuItem key={to} as="div" className="md:hidden">
-                <Link to={to} className={item}>
-                  {name}
-                </Link>
-              </MenuItem>
-            ))}
-        <MenuItem>
-          <Link to={address.practice} className={item}>
-            <GraduationCap size={18} aria-hidden /> {words.practice}
-          </Link>
-        </MenuItem>
+          elsewhereOf(job).map(({ to, name }) => (
+            <MenuItem key={to}>
+              <Link to={to} className={item}>
+                {name}
+              </Link>
+            </MenuItem>
+          ))}
+        {!job && (
+          <MenuItem>
+            <Link to={address.practice} className={item}>
+              <GraduationCap size={18} aria-hidden /> {words.practice}
+            </Link>
+          </MenuItem>
+        )}
         <MenuItem>
           <button type="button" onClick={onLook} className={item}>
             <SunMoon size={18} aria-hidden /> {words.look}

@@ -1,6 +1,6 @@
 import { Redo2, Search, Undo2 } from "lucide-react";
 import { lazy, Suspense, useEffect, useState } from "react";
-import { Link, NavLink, Outlet, useMatch, useNavigate } from "react-router";
+import { Link, NavLink, Outlet, useLocation, useMatch, useNavigate } from "react-router";
 import { useHead, useLog, useStep } from "../model/job";
 import { useEvents } from "../model/useEvents";
 import { useAsking } from "../api/who";
@@ -10,6 +10,7 @@ import { Notices } from "../parts/Notices";
 import { StopBar } from "./StopBar";
 import { address } from "../parts/address";
 import { placesOf } from "./places";
+import { useBarJob } from "./useBarJob";
 import { later } from "../parts/later";
 import { typing } from "../parts/typing";
 
@@ -21,6 +22,7 @@ const Palette = lazy(() => import("./Palette"));
 /** The frame of every place: name, where one is, undo, find, and the keys. */
 export function Shell() {
   const job = useMatch("/jobs/:job/*")?.params.job ?? "";
+  const bar = useBarJob();
   const navigate = useNavigate();
   const [palette, setPalette] = useState(false);
   const [keys, setKeys] = useState(false);
@@ -64,7 +66,7 @@ export function Shell() {
   }, [job, navigate, undo, redo]);
 
   return (
-    <div className={`shell flex min-h-dvh flex-col md:[--bar:0rem] ${job ? "[--bar:3.375rem]" : "[--bar:0rem]"}`}>
+    <div className={`shell flex min-h-dvh flex-col md:[--bar:0rem] ${bar ? "[--bar:3.375rem]" : "[--bar:0rem]"}`}>
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-3">
         {words.boxes}
       </a>
@@ -72,9 +74,9 @@ export function Shell() {
         <Link to={address.jobs} className="text-lg font-bold">
           Jolly <span className="text-barn">Barn</span>
         </Link>
-        {job && <JobNav job={job} />}
+        {bar && <JobNav job={bar} />}
         <div className="hand-far flex items-center gap-1.5">
-          {!job && (
+          {!bar && (
             <NavLink
               to={address.quick()}
               className="inline-flex min-h-11 items-center rounded-lg px-3 font-semibold aria-[current=page]:bg-ink
@@ -95,7 +97,7 @@ export function Shell() {
             <kbd className="figure hidden text-ink-2 md:inline">/</kbd>
           </button>
           <Suspense fallback={<span className="size-11 rounded-xl border-2 border-ink" />}>
-            <More job={job} onLook={() => setLook(true)} onKeys={() => setKeys(true)} />
+            <More job={bar} onLook={() => setLook(true)} onKeys={() => setKeys(true)} />
           </Suspense>
         </div>
       </header>
@@ -103,7 +105,7 @@ export function Shell() {
       <main id="main" tabIndex={-1} className="flex-1 px-4 py-4 outline-none">
         <Outlet />
       </main>
-      <footer className={`px-4 text-sm text-ink-2 sm:px-6 ${job ? "pb-20 md:pb-4" : "pb-4"}`}>{words.caution}</footer>
+      <footer className={`px-4 text-sm text-ink-2 sm:px-6 ${bar ? "pb-20 md:pb-4" : "pb-4"}`}>{words.caution}</footer>
       <Notices />
       <Suspense>{palette && <Palette open onClose={() => setPalette(false)} job={job} />}</Suspense>
       <Sheet title={words.keysTitle} open={keys} onClose={() => setKeys(false)}>
@@ -122,27 +124,27 @@ export function Shell() {
   );
 }
 
-/** Places of a job: at the thumb on a phone, where those that are reached seldom are behind one button with the rest. */
+/** Places of a job: at the thumb on a phone. */
 function JobNav({ job }: { job: string }) {
   const head = useHead(job);
+  const { pathname } = useLocation();
   return (
     <nav
       aria-label={head.data?.name ?? words.product}
       className="fixed inset-x-0 bottom-0 z-40 flex justify-around border-t-2 border-ink bg-card px-1 pt-1
         pb-[max(0.25rem,env(safe-area-inset-bottom))] md:static md:flex-wrap md:justify-start md:gap-1 md:border-0 md:p-0"
     >
-      <span className="mr-2 hidden self-center text-ink-2 xl:inline">{head.data?.name}</span>
-      {placesOf(job).map(({ to, name, onPhone }) => (
-        <NavLink
+      <span className="mr-2 hidden self-center text-ink-2 lg:inline">{head.data?.name}</span>
+      {placesOf(job).map(({ to, name, within }) => (
+        <Link
           key={to}
           to={to}
-          end={to === address.today(job)}
-          className={`min-h-11 shrink-0 items-center rounded-lg px-2 font-semibold aria-[current=page]:bg-ink
-            aria-[current=page]:text-on-ink md:px-2.5 ${onPhone ? "inline-flex" : "hidden md:inline-flex"}`}
+          aria-current={within(pathname) ? "page" : undefined}
+          className="inline-flex min-h-11 shrink-0 items-center rounded-lg px-2 font-semibold aria-[current=page]:bg-ink
+            aria-[current=page]:text-on-ink md:px-2.5"
         >
-          <span className="md:hidden">{onPhone}</span>
-          <span className="hidden md:inline">{name}</span>
-        </NavLink>
+          {name}
+        </Link>
       ))}
     </nav>
   );

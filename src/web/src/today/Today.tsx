@@ -84,7 +84,10 @@ export default function Today() {
           <h1 className="text-2xl">{data.job.name}</h1>
           <p className="text-ink-2">
             {w.counted(all.length)} · NEC {words.edition[data.job.profile.edition]}
-            {data.binned > 0 && ` · ${w.bin(data.binned)}`}
+            {data.binned > 0 && ` · ${w.bin(data.binned)}`} ·{" "}
+            <Link to={address.log(job)} className="underline underline-offset-4">
+              {words.log}
+            </Link>
           </p>
         </div>
         <label className="no-print flex min-h-11 items-center gap-2 rounded-xl border-2 border-rule bg-card px-3">

@@ -40,6 +40,7 @@ export const words = {
   bookShort: "Book",
   log: "Logbook",
   changes: "Changes",
+  work: "Work",
   find: "Find or do…",
   undo: "Undo",
   redo: "Redo",

@@ -11,12 +11,12 @@ export const practiceWords = {
     hunt: { name: "Find the fault", says: "A fault is hidden in a circuit. Test, open as little as you can, and say what it is." },
     sizes: {
       name: "Sizes and choices",
-      says: "Wire to breaker, connector, box, distances, lengths: from the code book and the house's practice.",
+      says: "Wire, connector, box, distances, strips, colours, what comes first: from the code book and the house's practice.",
     },
     heard: { name: "Heard on the job", says: "Is it so? True, false, stricter than the text, or another thing in another edition." },
     tester: {
       name: "Read the tester",
-      says: "Wiring nobody sees, a tester in the hand: what it shows, what is behind it, and where it lies.",
+      says: "Wiring nobody sees, a tester in the hand: what it shows, what is behind it, what to test next, and where it lies.",
     },
     count: { name: "Count a box", says: "Does it fit? Line by line as on paper, and where a count goes wrong." },
   },
