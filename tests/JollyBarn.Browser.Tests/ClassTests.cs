@@ -54,4 +54,48 @@ public sealed class ClassTests(Site site)
         person.Sees(sheet.Items[2].Asks);
         person.Sees("Question 3 of 4");
     }
+
+    /// <summary>A box to look over is drawn on the wall, and one to be made up on paper, apart, with its answer made; nothing of it can be
+    /// touched.</summary>
+    [Fact]
+    public void Boxes_are_drawn_on_the_wall_and_on_paper()
+    {
+        var wall = SheetTeller.Tell(new([SheetKind.Spot], 1, 1, 9, Edition.Nec2023), 0);
+        using var person = new Person();
+        person.Go($"{site.Address}/practice/projector?kinds=Spot&items=1&seed=9");
+        person.Sees("What is wrong in this box?");
+        Person.Wait(() => person.Driver.FindElements(By.CssSelector("[data-picture] [data-strand]")).Count > 2);
+        Assert.DoesNotContain(wall.Answers[0].Sum[0], person.Text, StringComparison.Ordinal);
+        person.Tap("Show the answer");
+        person.Sees(wall.Answers[0].Sum[0]);
+
+        person.Go($"{site.Address}/practice/class?kinds=Make&items=1&learners=1&seed=9");
+        person.Sees("Draw the leads to where they belong.");
+        Person.Wait(() => person.Driver.FindElements(By.CssSelector("article [data-picture] [data-strand]")).Count > 2);
+        Assert.Empty(person.Axe(true));
+        person.Tap("Answers");
+        person.Sees("One way of several", "article");
+        Person.Wait(() => person.Driver.FindElements(By.CssSelector("article [data-picture]")).Count == 1);
+    }
+
+    /// <summary>At most five places stand on the bar; practice keeps the bar of the job one came from, and its pages that take the whole
+    /// screen have none.</summary>
+    [Fact]
+    public void Practice_keeps_the_bar_of_the_job()
+    {
+        using var person = new Person(390, 844, phone: true);
+        person.Go(site.DemoJob);
+        person.Touch("Practice", "nav");
+        person.Sees("Spot it");
+        Assert.Equal(
+            ["Today", "Run sheet", "Work", "Practice", "Book"],
+            person.Texts("return [...document.querySelectorAll('nav a')].map(a => a.innerText)")
+        );
+        Assert.Equal(["Practice"], person.Texts("return [...document.querySelectorAll('nav [aria-current=page]')].map(a => a.innerText)"));
+        person.Touch("Work", "nav");
+        person.Sees("Changes", "h1");
+        person.Go($"{site.Address}/practice/projector?kinds=Heard&items=1&seed=9");
+        person.Sees("Show the answer");
+        Assert.Empty(person.Driver.FindElements(By.CssSelector("nav")));
+    }
 }

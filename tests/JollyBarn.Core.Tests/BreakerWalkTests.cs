@@ -119,7 +119,7 @@ public sealed class BreakerWalkTests
     public void Several_outlets_need_hardly_more_looks_than_each_would_alone(int breakers, int outlets)
     {
         var best = Fewest[breakers].Value;
-        const int houses = 40;
+        const int houses = 20;
         var (walks, looks) = (0, 0);
         for (var seed = 0; seed < houses; seed++)
         {

@@ -11,14 +11,14 @@ namespace JollyBarn.Core.Tests;
 public class DecidedTests
 {
     /// <summary>domain.md 2: replacing an unknown by a value never changes a verdict that was already decided. Every question, every
-    /// answer, on every twelfth box of the cases and on generated ones.</summary>
+    /// answer, on every twentieth box of the cases and on generated ones.</summary>
     [Fact]
     public void An_answer_never_changes_what_was_decided()
     {
         var jobs = RuleCases
-            .All.Where((_, i) => i % 12 == 0)
+            .All.Where((_, i) => i % 20 == 0)
             .Select(c => RuleBoxes.Make(c.Box).Do(c.Edits))
-            .Concat(Enumerable.Range(1, 6).Select(SomeBoxes.Make))
+            .Concat(Enumerable.Range(1, 3).Select(SomeBoxes.Make))
             .ToList();
         var asked = 0;
         foreach (var job in jobs)
@@ -57,7 +57,7 @@ public class DecidedTests
     [Fact]
     public void Nor_does_an_answer_nobody_asked_for()
     {
-        const int every = 80;
+        const int every = 120;
         var wrong = new SortedDictionary<string, string>(StringComparer.Ordinal);
         var tried = 0;
         foreach (var job in RuleCases.All.Where((_, i) => i % every == 0).Select(c => RuleBoxes.Make(c.Box).Do(c.Edits)))

@@ -39,7 +39,7 @@ public class KeptVerdictTests
                         Same(boxes, supply, job, edit);
                     }
                 },
-                iter: 16
+                iter: 10
             );
 
     /// <summary>Every collection a job has is changed by the edits above: a kind of record that never changes proves nothing.</summary>

@@ -1,13 +1,12 @@
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent as ReactPointer } from "react";
+import { Suspense, useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent as ReactPointer } from "react";
 import type { BoxView, Catalogue } from "../api/client";
 import { useSettings } from "../api/settings";
-import { AddCable } from "./AddCable";
 import type { BoxEdit } from "../model/useBoxEdit";
 import { useWould, type Look } from "../model/useLive";
 import { useLatest } from "../parts/useLatest";
 import { words } from "../words";
 import { Actions, type Menu } from "./Actions";
-import { AddDevice } from "./DeviceThing";
+import type { Asked } from "./Adding";
 import { inPlace } from "./inPlace";
 import { jointName, leadName } from "../model/names";
 import { Gestures } from "./Gestures";
@@ -17,8 +16,8 @@ import { useGhostOf } from "../parts/ghost";
 import { drawNear } from "./remember";
 import type { Sel } from "./select";
 import { Slip } from "./Slip";
+import { Adding, Thing, useSoon } from "./soon";
 import { litOf, placeAt, selAt } from "./stops";
-import { Thing } from "./Thing";
 import { Tools } from "./Tools";
 import { SETTLED, useDrag, useLongPress, useOwnDrag } from "./useDrag";
 import { useHeld } from "./useHeld";
@@ -55,7 +54,7 @@ export function Bench({ job, view, catalogue, edit, past, bare, change, lit, sel
   const root = useRef<HTMLDivElement>(null);
   const [rear, setRear] = useState(false);
   const [bunch, setBunch] = useState<readonly string[]>(none);
-  const [adding, setAdding] = useState<{ what: "cable" | "device"; entry?: string } | null>(null);
+  const [adding, setAdding] = useState<Asked | null>(null);
   const [menu, setMenu] = useState<Menu | null>(null);
   const walk = useWalk(root);
   const { hand, pick, hover, drop, land, join } = useHeld(job, view, change, edit);
@@ -77,9 +76,8 @@ export function Bench({ job, view, catalogue, edit, past, bare, change, lit, sel
       const known = new Set(hand.moves.filter((m) => !m.refusal).map((m) => m.key));
       walk.first((id) => known.has(id));
     } else if (!hand) {
-      const back = byKeys.current;
+      walk.first((id) => id === byKeys.current);
       byKeys.current = null;
-      walk.first((id) => id === back);
     }
     // Only when what is held changes: walking on must not bring the focus back.
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -103,6 +101,7 @@ export function Bench({ job, view, catalogue, edit, past, bare, change, lit, sel
     land,
     drop,
   });
+  useSoon();
   const held = hand !== null;
   useEffect(() => {
     // On a phone the picture comes to the top once an end is tapped, above what lists its places; a drag is left alone.
@@ -265,17 +264,19 @@ export function Bench({ job, view, catalogue, edit, past, bare, change, lit, sel
         !hand &&
         inPlace(
           beside,
-          <Thing
-            {...{ job, view, catalogue, edit, sel }}
-            bunch={good}
-            onBunch={(id) => select({ kind: "strand", id }, { shiftKey: true })}
-            onPick={pickUp}
-            onPull={pull}
-            onOnward={(lead) => pick({ onward: lead }, w.onward(leadName(view, lead)))}
-            onWire={(from, name) => pick({ fromPlace: from }, w.wireFrom(name))}
-            onBring={(entry) => setAdding({ what: "cable", entry })}
-            onClose={() => onSelect(null)}
-          />,
+          <Suspense fallback={null}>
+            <Thing
+              {...{ job, view, catalogue, edit, sel }}
+              bunch={good}
+              onBunch={(id) => select({ kind: "strand", id }, { shiftKey: true })}
+              onPick={pickUp}
+              onPull={pull}
+              onOnward={(lead) => pick({ onward: lead }, w.onward(leadName(view, lead)))}
+              onWire={(from, name) => pick({ fromPlace: from }, w.wireFrom(name))}
+              onBring={(entry) => setAdding({ what: "cable", entry })}
+              onClose={() => onSelect(null)}
+            />
+          </Suspense>,
         )}
       {menu && (
         <Actions
@@ -291,10 +292,9 @@ export function Bench({ job, view, catalogue, edit, past, bare, change, lit, sel
           onMore={(s) => onSelect(s)}
         />
       )}
-      {adding?.what === "cable" && (
-        <AddCable job={job} view={view} sorts={catalogue.cables} edit={edit} entry={adding.entry} onClose={() => setAdding(null)} />
-      )}
-      <AddDevice catalogue={catalogue} edit={edit} open={adding?.what === "device"} onClose={() => setAdding(null)} />
+      <Suspense fallback={null}>
+        {adding && <Adding {...{ job, view, catalogue, edit, adding }} onClose={() => setAdding(null)} />}
+      </Suspense>
     </section>
   );
 }
