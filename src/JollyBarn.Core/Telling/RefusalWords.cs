@@ -103,6 +103,7 @@ public static class RefusalTeller
         [Why.ListSize] = "A list has 1 to {most} lines.",
         [Why.ManyPictures] = "The pictures of this job would be more than {most} MB. Take some away first.",
         [Why.NotAnExercise] = "This job is real work, nothing to practise on.",
+        [Why.OtherExercise] = "Another version of the program made this exercise, and cannot be asked how it was meant. Begin a new one.",
         [Why.NoDrillOf] = "There is no box to practise {rule} on yet.",
         [Why.HuntEnded] = "This hunt is over: what it is was said already.",
         [Why.OverBudget] = "The budget does not bear that test any more. Make a cheaper one, or say what it is.",

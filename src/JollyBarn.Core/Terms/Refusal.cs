@@ -108,6 +108,9 @@ public enum Why
     MadeByProgram,
     NotAnExercise,
     NoDrillOf,
+
+    /// <summary>An exercise was made by another version of the program.</summary>
+    OtherExercise,
     HuntEnded,
     OverBudget,
     ClassClosed,

@@ -51,7 +51,9 @@ internal static class ExerciseEndpoints
             .WithName("practiseOnBench")
             .WithSummary("Makes a job to learn by: the same seed, level and edition give the same. It stands in no list.");
 
-        api.MapGet("/practice/bench/{exercise}", Results<Ok<ToldExercise>, NotFound> (JobStore store, string exercise) =>
+        var begun = api.MapGroup("").AddEndpointFilter<SameExercise>();
+        begun
+            .MapGet("/practice/bench/{exercise}", Results<Ok<ToldExercise>, NotFound> (JobStore store, string exercise) =>
                 store.Find(exercise)?.Now.Job is { Exercise: { } made } now
                     ? TypedResults.Ok(
                         new ToldExercise(
@@ -66,10 +68,12 @@ internal static class ExerciseEndpoints
                     )
                     : TypedResults.NotFound()
             )
+            .ProducesProblem(422)
             .WithName("exercise")
             .WithSummary("What a job made to learn by asks; none for real work.");
 
-        api.MapPost(
+        begun
+            .MapPost(
                 "/practice/bench/{exercise}/spot",
                 Results<Ok<ToldSpotMark>, NotFound, ProblemHttpResult> (JobStore store, string exercise, SpotAsk ask) =>
                 {
@@ -96,7 +100,8 @@ internal static class ExerciseEndpoints
             .WithName("markSpot")
             .WithSummary("Marks what was said to be wrong by the rules, and shows from then on what they say.");
 
-        api.MapPost("/practice/makes/{make}/done", Results<Ok<ToldMakeMark>, NotFound> (JobStore store, string make) =>
+        begun
+            .MapPost("/practice/makes/{make}/done", Results<Ok<ToldMakeMark>, NotFound> (JobStore store, string make) =>
             {
                 if (store.Find(make) is not { } open || Make(open.Now.Job) is not { } drill)
                 {
@@ -109,23 +114,26 @@ internal static class ExerciseEndpoints
                 store.Classes.Marked(make, ClassMark.Of(marked.Graded()));
                 return TypedResults.Ok(MakeTeller.Tell(drill, made, marked));
             })
+            .ProducesProblem(422)
             .WithName("markMake")
             .WithSummary("Marks a box that was made up: what works, what the rules say, what can be touched, in what order it was done.");
     }
 
     /// <summary>Makes the job of an exercise; null where no box breaks the rule it is to be about.</summary>
-    internal static MadeExercise? Made(JobStore store, NewExercise ask)
-    {
-        var made = ask.Kind switch
+    internal static MadeExercise? Made(JobStore store, NewExercise ask) =>
+        Drawn(ask) is not var (job, box)
+            ? null
+            : new(store.Practise(job with { Exercise = new(ask.Kind, ask.Seed, ask.Level, box, ask.About) }), box);
+
+    /// <summary>The job as a learner begins with it, and the box it is about; null where no box breaks the rule it is to be
+    /// about.</summary>
+    internal static (Job Job, Id<Box> Box)? Drawn(NewExercise ask) =>
+        ask.Kind switch
         {
             ExerciseKind.Make => MakeDrill.Make(ask.Seed, ask.Level, ask.Edition) is var apart ? (apart.Job, apart.Box) : null,
             ExerciseKind.Hunt => Hunt(HuntDrill.Make(ask.Seed, ask.Level, ask.Edition)),
             _ => Spot(ask.About, ask.Seed, ask.Level, ask.Edition) is { } drill ? (drill.Job, drill.Box) : null,
         };
-        return made is not var (job, box)
-            ? null
-            : new(store.Practise(job with { Exercise = new(ask.Kind, ask.Seed, ask.Level, box, ask.About) }), box);
-    }
 
     private static (Job Job, Id<Box> Box)? Hunt(HuntDrill drill) => (HuntTeller.Job(drill), drill.Scene.Boxes[0]);
 

@@ -22,13 +22,17 @@ internal static class HuntEndpoints
 {
     public static void MapHunts(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/practice/hunts/{hunt}", Results<Ok<ToldHunt>, NotFound> (JobStore store, string hunt) =>
+        var begun = api.MapGroup("").AddEndpointFilter<SameExercise>();
+        begun
+            .MapGet("/practice/hunts/{hunt}", Results<Ok<ToldHunt>, NotFound> (JobStore store, string hunt) =>
                 Find(store, hunt) is { } found ? TypedResults.Ok(Tell(found)) : TypedResults.NotFound()
             )
+            .ProducesProblem(422)
             .WithName("hunt")
             .WithSummary("A hunt for a hidden fault: what was noticed, what can be tested, what was, and once it was ended its marks.");
 
-        api.MapPost(
+        begun
+            .MapPost(
                 "/practice/hunts/{hunt}/tests",
                 Results<Ok<ToldHunt>, NotFound, ProblemHttpResult> (JobStore store, string hunt, HuntTest ask) =>
                     Find(store, hunt) is not { } found ? TypedResults.NotFound()
@@ -39,7 +43,8 @@ internal static class HuntEndpoints
             .WithName("testHunt")
             .WithSummary("Makes a test of a hunt; what it shows is what the network with the hidden fault does.");
 
-        api.MapPost(
+        begun
+            .MapPost(
                 "/practice/hunts/{hunt}/claim",
                 Results<Ok<ToldHunt>, NotFound, ProblemHttpResult> (JobStore store, string hunt, HuntClaim claim) =>
                 {

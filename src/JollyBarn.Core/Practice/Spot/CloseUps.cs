@@ -1,7 +1,6 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Terms;
-using JollyBarn.Wiring;
 
 namespace JollyBarn.Practice.Spot;
 

@@ -1,6 +1,5 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
-using JollyBarn.Measures;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 

@@ -1,5 +1,4 @@
 using JollyBarn.CodeBook;
-using JollyBarn.Inspection;
 using JollyBarn.Practice.Made;
 using JollyBarn.Practice.Sheets;
 using JollyBarn.Practice.Spot;

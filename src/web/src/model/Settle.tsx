@@ -7,7 +7,7 @@ import { address } from "../parts/address";
 import { Ask, Button } from "../parts/controls";
 import { words } from "../words";
 import type { Edit } from "./edits";
-import { useBox, useCatalogue, useHead } from "./job";
+import { useBox, useHead } from "./job";
 import { keys } from "./keys";
 import { cutsInGauges } from "./TapeSheet";
 import type { BoxEdit } from "./useBoxEdit";
@@ -53,12 +53,11 @@ function OnWall({ job, box, rule }: { job: string; box: string; rule: string }) 
 /** Where this is practised, by the edition of the job. */
 function Learn({ job, rule }: { job: string; rule: string }) {
   const edition = useHead(job).data?.profile.edition ?? "Nec2023";
-  const taught = useCatalogue().data?.rules.find((r) => r.id === rule)?.taught;
-  return taught ? (
+  return (
     <Link to={address.learn(rule, edition)} className="min-h-11 content-center underline underline-offset-4">
       {w.learn}
     </Link>
-  ) : null;
+  );
 }
 
 type Finding = Schemas["ToldFinding"];

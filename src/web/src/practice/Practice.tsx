@@ -22,7 +22,16 @@ export default function Practice() {
   const making = spot.isPending || hunt.isPending || make.isPending;
   const kept = useRecord();
   const kinds = [
-    ...(rule ? [{ key: "about", name: rule.name, says: rule.why, go: () => spot.mutate({ ...at, about: rule.id }) }] : []),
+    ...(rule
+      ? [
+          {
+            key: "about",
+            name: rule.name,
+            says: rule.taught ? rule.why : `${rule.why} ${w.noBox}`,
+            go: () => (rule.taught ? spot.mutate({ ...at, about: rule.id }) : void navigate(address.asked("sizes", level, edition))),
+          },
+        ]
+      : []),
     { key: "spot", ...w.kinds.spot, go: () => spot.mutate(at) },
     { key: "hunt", ...w.kinds.hunt, go: () => hunt.mutate(at) },
     { key: "make", ...w.kinds.make, go: () => make.mutate(at) },

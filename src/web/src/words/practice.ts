@@ -5,6 +5,7 @@ export const practiceWords = {
   learner: "Learner",
   go: "Begin",
   begin: (name: string) => `Begin: ${name}`,
+  noBox: "No box is made that shows it; sizes and the house's practice ask what it goes by.",
   kinds: {
     spot: { name: "Spot it", says: "One to six things are wrong in a box. Point at each, say what it is, then mend it." },
     make: { name: "Make it up", says: "A box with its leads loose and a wish. Join, land, ground it; then it is switched on." },
