@@ -43,7 +43,7 @@ public class MakingAskedTests
             [ConductorUse.Ground] = ["bare", "green"],
             [ConductorUse.Hot] = ["black", "red", "blue"],
         };
-        var items = Some(AskedKind.Colour, 45).ToList();
+        var items = Some(AskedKind.Colour, 30).ToList();
         foreach (var item in items)
         {
             var may = item.Options.Where(o => allowed[item.Coloured!.Use].Contains(o)).ToList();
@@ -71,7 +71,7 @@ public class MakingAskedTests
             StepCase.Readings,
         ];
         string[] joints = ["joint.grounds", "joint.neutrals"];
-        var items = Some(AskedKind.FirstStep, 30).ToList();
+        var items = Some(AskedKind.FirstStep, 18).ToList();
         foreach (var item in items)
         {
             var steps = item.Order!.Steps;
@@ -93,7 +93,7 @@ public class MakingAskedTests
     [Fact]
     public void The_next_test_tells_most_apart()
     {
-        foreach (var item in Enumerable.Range(1, 12).Select(n => TesterItems.Make(n, 1 + (n % 5), Editions[n % 3], AskedKind.TesterNext)))
+        foreach (var item in Enumerable.Range(1, 8).Select(n => TesterItems.Make(n, 1 + (n % 5), Editions[n % 3], AskedKind.TesterNext)))
         {
             var tested = item.Tested!;
             var told = tested.Tests.Select(t => Different(tested, t.Look)).ToList();

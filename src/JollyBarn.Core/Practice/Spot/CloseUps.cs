@@ -66,7 +66,7 @@ internal static class CloseUps
         new(Mistake.Bundled, 1, CableFacts.Bundled, "6", "2"),
         new(Mistake.NotTied, 2, CableFacts.Tied, "no"),
         new(Mistake.NoBushing, 3, CableFacts.Bushing, "no"),
-        new(Mistake.BuriedShallow, 2, CableFacts.Buried, "4", "26", (CableFacts.Over, Choice.Text(BuriedUnder.Soil))),
+        new(Mistake.BuriedShallow, 2, CableFacts.Buried, "4", null, (CableFacts.Over, Choice.Text(BuriedUnder.Soil))),
         new(Mistake.RiserOpen, 2, CableFacts.Riser, "no"),
         new(Mistake.SetTooDeep, 4, WallFacts.Setback, "3/8"),
         new(Mistake.GapRound, 3, WallFacts.Gap, "1/4"),
