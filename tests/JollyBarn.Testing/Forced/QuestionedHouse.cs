@@ -5,6 +5,7 @@ using JollyBarn.Practice.Classes;
 using JollyBarn.Practice.Hunted;
 using JollyBarn.Practice.Made;
 using JollyBarn.Practice.Sheets;
+using JollyBarn.Practice.Spot;
 using JollyBarn.Store;
 using JollyBarn.Telling.Practised;
 using JollyBarn.Wiring;
@@ -47,7 +48,10 @@ public static class QuestionedHouse
     {
         var job = id switch
         {
-            Practised => Made() with { Exercise = new(ExerciseKind.Spot, 21, 2, "b") },
+            Practised when SpotDrill.Make(21, 2, Edition.Nec2023) is var drill => drill.Job with
+            {
+                Exercise = new(ExerciseKind.Spot, 21, 2, drill.Box),
+            },
             Hunted => HuntTeller.Job(HuntDrill.Make(21, 1, Edition.Nec2023)) with { Exercise = new(ExerciseKind.Hunt, 21, 1, "b0") },
             Apart when MakeDrill.Make(21, 1, Edition.Nec2023) is var drill => drill.Job with
             {
