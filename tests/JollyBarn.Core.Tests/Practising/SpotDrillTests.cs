@@ -107,6 +107,35 @@ public class SpotDrillTests
         Assert.All(Some.Value, d => Assert.All(SpotTeller.Tell(d).Parts, p => Assert.NotEmpty(p.Name)));
     }
 
+    /// <summary>No kind of fact stands in a box only because a mistake does: what is seen of a spoilt box is also seen of some sound one.
+    /// Why a receptacle is not tamper-resistant is asked only of one that is not.</summary>
+    [Fact]
+    public void What_is_seen_gives_no_mistake_away()
+    {
+        static IEnumerable<(string Of, string Fact)> Seen(Wiring.Box box) =>
+            box.Noted.SelectMany(n => n.Value.Facts.Ids.Select(f => (n.Key, f.ToString()!)));
+        var sound = Some.Value.SelectMany(d => Seen(d.Sound.Boxes[d.Box])).Select(s => s.Fact).ToHashSet();
+        var brought = Some.Value.SelectMany(d => Seen(d.Job.Boxes[d.Box]).Except(Seen(d.Sound.Boxes[d.Box])));
+        Assert.Empty(brought.Select(b => b.Fact).Where(f => !sound.Contains(f) && f != "tamper-why"));
+        Assert.All(Some.Value, d =>
+            Assert.Empty(Seen(d.Sound.Boxes[d.Box]).Select(s => s.Fact).Except(Seen(d.Job.Boxes[d.Box]).Select(s => s.Fact)))
+        );
+    }
+
+    /// <summary>What no picture shows is told of the part: the gauge of a wire, the tabs of a receptacle, the print of a cable.</summary>
+    [Theory]
+    [InlineData("split-tab", "tab: whole")]
+    [InlineData("ground-gauge", "14 AWG")]
+    [InlineData("pigtail-gauge", "14 AWG")]
+    [InlineData("cord", ", cord")]
+    public void What_no_picture_shows_is_told(string rule, string says)
+    {
+        var drill = SpotDrill.About(rule, 5, Edition.Nec2023)!;
+        var said = drill.Planted[0].Findings.First(f => f.Rule == rule);
+        var parts = SpotTeller.Tell(drill).Parts.Where(p => SpotParts.About(drill.Job.Boxes[drill.Box], said).Contains(p.Part));
+        Assert.Contains(parts, p => p.Seen.Any(s => s.Contains(says, StringComparison.Ordinal)));
+    }
+
     /// <summary>The same seed, level and edition give the same box; others another.</summary>
     [Fact]
     public void A_seed_gives_its_box_again()
@@ -145,6 +174,9 @@ public class SpotDrillTests
     [InlineData("ears")]
     [InlineData("multiwire-legs")]
     [InlineData("cord")]
+    [InlineData("fan-ready")]
+    [InlineData("riser")]
+    [InlineData("slack")]
     public void A_rule_is_taught_by_a_box_that_breaks_it(string rule)
     {
         var drill = SpotDrill.About(rule, 3, Edition.Nec2023)!;

@@ -66,7 +66,7 @@ internal static class CloseUps
         new(Mistake.Bundled, 1, CableFacts.Bundled, "6", "2"),
         new(Mistake.NotTied, 2, CableFacts.Tied, "no"),
         new(Mistake.NoBushing, 3, CableFacts.Bushing, "no"),
-        new(Mistake.BuriedShallow, 2, CableFacts.Buried, "4", null, (CableFacts.Over, Choice.Text(BuriedUnder.Soil))),
+        new(Mistake.BuriedShallow, 2, CableFacts.Buried, "4"),
         new(Mistake.RiserOpen, 2, CableFacts.Riser, "no"),
         new(Mistake.SetTooDeep, 4, WallFacts.Setback, "3/8"),
         new(Mistake.GapRound, 3, WallFacts.Gap, "1/4"),
@@ -79,7 +79,7 @@ internal static class CloseUps
         new(Mistake.CounterFar, 2, WallFacts.CounterNext, "64"),
         new(Mistake.WallFar, 1, WallFacts.WallNext, "170", "100", (WallFacts.WallEdge, "50")),
         new(Mistake.FireGap, 2, WallFacts.Sealed, "no"),
-        new(Mistake.FireOpposite, 2, WallFacts.Opposite, "10", null, (WallFacts.FireProtected, "no")),
+        new(Mistake.FireOpposite, 2, WallFacts.Opposite, "10"),
         new(Mistake.BoxLoose, 3, BoxFacts.Held, "no"),
         new(Mistake.NailsThrough, 1, BoxFacts.Nails, Choice.Text(Nails.Middle)),
         new(Mistake.NotCleaned, 1, BoxFacts.Clean, "no"),
@@ -89,8 +89,8 @@ internal static class CloseUps
         new(Mistake.BoxNotForWet, 2, BoxFacts.BoxWetListed, "no"),
         new(Mistake.CarriedByPlastic, 2, BoxFacts.CarriedBy, Choice.Text(Stub.OnePlastic)),
         new(Mistake.LowVoltageBeside, 2, BoxFacts.LowVoltage, Choice.Text(LowVoltageHere.Beside), Choice.Text(LowVoltageHere.None)),
-        new(Mistake.NoFanBox, 2, BoxFacts.FanPlace, Choice.Text(FanPlace.NoFraming), null, (BoxFacts.FanListed, "no"), Rebuilt),
-        new(Mistake.NeutralNotBrought, 2, BoxFacts.SwitchNeutral, Choice.Text(NoNeutral.None), null, Rebuilt),
+        new(Mistake.NoFanBox, 2, BoxFacts.FanPlace, Choice.Text(FanPlace.NoFraming)),
+        new(Mistake.NeutralNotBrought, 2, BoxFacts.SwitchNeutral, Choice.Text(NoNeutral.None)),
         new(Mistake.YokeLoose, 2, DeviceFacts.Rigid, "no"),
         new(Mistake.WrongScrews, 2, DeviceFacts.Screws, Choice.Text(YokeScrews.Other), Choice.Text(YokeScrews.Machine)),
         new(
@@ -110,7 +110,4 @@ internal static class CloseUps
         new(Mistake.OpenLampInCloset, 3, DeviceFacts.Luminaire, Choice.Text(LuminaireSort.OpenLamp)),
         new(Mistake.NearStorage, 2, DeviceFacts.ToStorage, "4"),
     ];
-
-    /// <summary>What was rebuilt is asked by the code of today.</summary>
-    private static (FactKey, string) Rebuilt => (WallFacts.AsBuilt, "no");
 }

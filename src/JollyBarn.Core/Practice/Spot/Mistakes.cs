@@ -42,9 +42,7 @@ internal static class Mistakes
         new(Mistake.TooManyOnScrewOfBox, 2, 2, TooManyOnScrewOfBox),
         new(Mistake.TabWhole, 2, 3, TabWhole),
         new(Mistake.WireThin, 2, 3, WireThin),
-        new(Mistake.NotArcProtected, 2, 2, p =>
-            [Breakers(p, b => b with { Kind = BreakerKind.Standard }), .. p.Note(Subjects.Box, WallFacts.AsBuilt, "no")!]
-        ),
+        new(Mistake.NotArcProtected, 2, 2, p => [Breakers(p, b => b with { Kind = BreakerKind.Standard })]),
         new(Mistake.DryCable, 2, 3, DryCable),
         new(Mistake.CordForCable, 2, 2, p => p.One(Runs(p)) is { } run ? [new SetRun(run, CableType.Cord)] : null),
         new(Mistake.SameLeg, 2, 2, SameLeg),
@@ -59,13 +57,7 @@ internal static class Mistakes
 
     private static Edit[]? NotTamperResistant(Plot p) =>
         Receptacle(p) is { } device
-            ?
-            [
-                .. p.Note(device, DeviceFacts.Tamper, "no")!,
-                .. p.Note(device, DeviceFacts.TamperWhy, Choice.Text(TamperWhy.None))!,
-                .. p.Note(Subjects.Box, WallFacts.AsBuilt, "no")!,
-                .. p.Note(Subjects.Box, WallFacts.Height, "16")!,
-            ]
+            ? [.. p.Note(device, DeviceFacts.Tamper, "no")!, .. p.Note(device, DeviceFacts.TamperWhy, Choice.Text(TamperWhy.None))!]
             : null;
 
     /// <summary>A ground of a cable taken out of the joint and put under the screw of the box beside the one that is there.</summary>
@@ -246,9 +238,7 @@ internal static class Mistakes
             : null;
 
     private static PutPanel Breakers(Plot p, Func<Breaker, Breaker> other) =>
-        p.Job.Panels.First() is var (id, panel)
-            ? new(id, panel with { Breakers = [.. panel.Breakers.Select(other)] })
-            : throw new InvalidOperationException();
+        p.Job.Panels.Select(at => new PutPanel(at.Key, at.Value with { Breakers = [.. at.Value.Breakers.Select(other)] })).First();
 
     /// <summary>A cable for dry places where it is damp or wet.</summary>
     private static Edit[]? DryCable(Plot p) =>

@@ -60,13 +60,16 @@ internal static class Sites
                     Note(id, WallFacts.CounterNext, "40"),
                     Note(id, WallFacts.CounterEdge, "20"),
                 ]),
-            Site.Bedroom when Receptacles(box) || Lamps(box) => Room(job, id, "Small bedroom", RoomUse.Bedroom, Wetness.Dry),
+            Site.Bedroom when Lamps(box) => Room(job, id, "Small bedroom", RoomUse.Bedroom, Wetness.Dry)
+                .Do(Note(id, BoxFacts.FanListed, "no")),
+            Site.Bedroom when Receptacles(box) => Room(job, id, "Small bedroom", RoomUse.Bedroom, Wetness.Dry),
             Site.Closet when Lamps(box) => Room(job, id, "Type store closet", RoomUse.Closet, Wetness.Dry)
                 .Do([.. Each(box, "luminaire", DeviceFacts.Luminaire, Choice.Text(LuminaireSort.SurfaceClosed), id)]),
             Site.FireWall => job.Do([
                 new PutWall(Place, new Wall("The wall to the bindery") { FireRating = 1 }),
                 new SetBoxWall(id, Place),
                 Note(id, WallFacts.Opposite, "30"),
+                Note(id, WallFacts.FireProtected, "no"),
             ]),
             Site.Armoured => Armoured(job, id, box),
             Site.OldWork when OldWork(box) is { } kind => job.Do(new SetBoxKind(id, kind.Id)),

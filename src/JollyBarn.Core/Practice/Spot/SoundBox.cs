@@ -1,3 +1,4 @@
+using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
@@ -39,6 +40,24 @@ internal static class SoundBox
         DeviceFacts.Screws,
         BoxFacts.FanPlace,
     ];
+
+    /// <summary>What is seen of every box before anybody asks, where mistakes are planted: a fact that stood only beside a mistake
+    /// would tell where it is.</summary>
+    public static Job Seen(Job job, Id<Box> id)
+    {
+        var box = job.Boxes[id];
+        var bonded =
+            box.Leads.Values.Any(l => l.Lands.At == LandingAt.BondingScrew)
+            || box.Pigtails.Values.Any(t => t.From.At == LandingAt.BondingScrew || t.To.At == LandingAt.BondingScrew);
+        (FactKey Fact, string Value, bool Here)[] seen =
+        [
+            (WallFacts.AsBuilt, "no", true),
+            (WallFacts.Height, "16", box.Devices.Values.Any(d => DeviceKinds.Find(d.Kind)?.Receptacle == true)),
+            (BoxFacts.BondEach, "yes", bonded),
+        ];
+        return seen.Where(s => s.Here && box.Noted.Find(Subjects.Box)?.Facts.Has(s.Fact.Id) != true)
+            .Aggregate(job, (j, s) => new NoteFact(id, Subjects.Box, s.Fact.Id, new(Known.Measured, s.Value)).Apply(j));
+    }
 
     public static Job Answered(Job job, Id<Box> id)
     {

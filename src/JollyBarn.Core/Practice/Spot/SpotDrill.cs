@@ -34,47 +34,6 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
     /// <summary>Of so many boxes, this part stands in a place with demands of its own.</summary>
     private const double Sited = 0.6;
 
-    /// <summary>Rules that few houses can break, and by which mistakes: no other is tried for them.</summary>
-    private static readonly Dictionary<string, Mistake[]> Seldom = new()
-    {
-        ["bond-count"] = [Mistake.TooManyOnScrewOfBox],
-        ["bond-screw"] = [Mistake.BondByCoverScrew],
-        ["gfci"] = [Mistake.NotProtected, Mistake.LoadSideFed],
-        ["grounds-joined"] = [Mistake.TwoOnOneScrew],
-        ["line-load"] = [Mistake.LoadSideFed],
-        ["multiwire-neutral"] = [Mistake.TwoOnOneScrew],
-        ["pigtail-gauge"] = [Mistake.ThinPigtail],
-        ["plate-bonded"] = [Mistake.GroundLeftOff],
-        ["short"] = [Mistake.HotOnGroundScrew],
-        ["white-hot"] = [Mistake.WhiteNotMarked],
-        ["switch-neutral-cut"] = [Mistake.SwitchInNeutral],
-        ["afci"] = [Mistake.NotArcProtected],
-        ["bath-zone"] = [Mistake.InBathZone, Mistake.OverTub],
-        ["bonded-through"] = [Mistake.NotBondedThrough],
-        ["box-wet"] = [Mistake.BoxNotForWet],
-        ["buried"] = [Mistake.BuriedShallow],
-        ["bushing"] = [Mistake.NoBushing],
-        ["cable-wet"] = [Mistake.DryCable],
-        ["closet"] = [Mistake.OpenLampInCloset, Mistake.NearStorage],
-        ["counter-spacing"] = [Mistake.CounterFar],
-        ["device-test"] = [Mistake.ButtonDead],
-        ["ears"] = [Mistake.EarsUnbacked],
-        ["fan-ready"] = [Mistake.NoFanBox],
-        ["fire-opposite"] = [Mistake.FireOpposite],
-        ["fire-seal"] = [Mistake.FireGap],
-        ["multiwire-legs"] = [Mistake.SameLeg],
-        ["multiwire-tied"] = [Mistake.NotTied],
-        ["neutral-at-switch"] = [Mistake.NeutralNotBrought],
-        ["rating"] = [Mistake.RatedTooHigh],
-        ["ready-access"] = [Mistake.ButtonHidden],
-        ["riser"] = [Mistake.RiserOpen],
-        ["split-tab"] = [Mistake.TabWhole],
-        ["stub"] = [Mistake.CarriedByPlastic],
-        ["tub-space"] = [Mistake.InTubSpace],
-        ["weather"] = [Mistake.NotForWeather, Mistake.CoverNotForWet],
-        ["weight"] = [Mistake.TooHeavy],
-    };
-
     /// <summary>How many mistakes a level has, at least and at most.</summary>
     private static readonly (int Least, int Most)[] Counts = [(1, 1), (1, 2), (2, 3), (3, 4), (4, 6)];
 
@@ -115,14 +74,15 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
     public static SpotDrill? About(string rule, int seed, Edition edition)
     {
         var random = new Random(Seeds.Mixed(seed, 0, (int)edition));
+        var seldom = Seldom.Rules.GetValueOrDefault(rule);
         for (var n = 0; n < Houses && SpotChoices.Taught.Contains(rule); n++)
         {
-            if (SoundOne(random, edition) is not var (sound, box))
+            if (SoundOne(random, edition, seldom?.Site) is not var (sound, box))
             {
                 continue;
             }
 
-            foreach (var planter in Mistakes.All.Where(m => Seldom.GetValueOrDefault(rule)?.Contains(m.Mistake) ?? true))
+            foreach (var planter in Mistakes.All.Where(m => seldom?.Mistakes.Contains(m.Mistake) ?? true))
             {
                 if (
                     Made(sound, box, planter, random) is { } job
@@ -146,12 +106,22 @@ public sealed record SpotDrill(int Seed, int Level, Job Sound, Job Job, Id<Box> 
     }
 
     /// <summary>A box of a house with nothing to stop or fix in it; null where the one that was drawn has something.</summary>
-    private static (Job Job, Id<Box> Box)? SoundOne(Random random, Edition edition)
+    /// <param name="site">Where it is to be; null where any place does.</param>
+    private static (Job Job, Id<Box> Box)? SoundOne(Random random, Edition edition, Site? site = null)
     {
         var house = House(random, edition);
         var ids = house.Boxes.Ids.ToList();
         var box = ids[random.Next(ids.Count)];
-        var sound = SoundBox.Answered(random.NextDouble() < Sited ? Sites.Some(house, box, random) : house, box);
+        var there =
+            site is { } asked ? Sites.Put(asked, house, box)
+            : random.NextDouble() < Sited ? Sites.Some(house, box, random)
+            : house;
+        if (site is not null && ReferenceEquals(there, house))
+        {
+            return null;
+        }
+
+        var sound = SoundBox.Answered(SoundBox.Seen(there, box), box);
         foreach (var close in CloseUps.All.Where(c => c.Sound is not null && random.Next(Shown) == 0))
         {
             sound = sound.Do([.. close.Show(new(sound, box, random)) ?? []]);

@@ -68,16 +68,15 @@ public static class ClassTeller
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(sheet);
-        var places = plan.Places.Where(p => p.Bench is null).Select(p => (Place: p, Item: Item(p, sheet))).ToList();
-        return new(
-            learner,
-            [
-                .. places.Select(p =>
-                    p.Place.Own is { } own ? new ToldSheetItem(own.Asks, [], own.Options, []) : PaperTeller.Item(p.Item!, plan.Sheet, false)
-                ),
-            ],
-            [.. places.Select(p => p.Item is { } item ? PaperTeller.Answer(item, plan.Sheet, false) : Answer(p.Place, null)!)]
-        );
+        var told = plan
+            .Places.Where(p => p.Bench is null)
+            .Select(p =>
+                p.Own is { } own
+                    ? (Item: new ToldSheetItem(own.Asks, [], own.Options, []), Answer: Answer(p, null)!)
+                    : PaperTeller.Tell(Item(p, sheet)!, plan.Sheet, false)
+            )
+            .ToList();
+        return new(learner, [.. told.Select(t => t.Item)], [.. told.Select(t => t.Answer)]);
     }
 
     /// <summary>What was generated for a place; null of a teacher's own question and of a box of real wire.</summary>

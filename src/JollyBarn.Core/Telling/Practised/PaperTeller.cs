@@ -1,4 +1,6 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Inspection;
+using JollyBarn.Measures;
 using JollyBarn.Practice.Made;
 using JollyBarn.Practice.Sheets;
 using JollyBarn.Practice.Spot;
@@ -16,70 +18,68 @@ public static class PaperTeller
 {
     private const int Options = 4;
 
-    /// <summary>An item with its box drawn; as on the screen where no paper can ask it.</summary>
+    /// <summary>An item with its box drawn, and its answer; as on the screen where no paper can ask it.</summary>
     /// <param name="wall">On the wall one answer of some is chosen by show of hands.</param>
-    public static ToldSheetItem Item(SheetItem item, SheetAsk ask, bool wall)
+    public static (ToldSheetItem Item, ToldSheetAnswer Answer) Tell(SheetItem item, SheetAsk ask, bool wall)
     {
         ArgumentNullException.ThrowIfNull(item);
         ArgumentNullException.ThrowIfNull(ask);
-        switch (item.Exercise)
+        return item.Exercise switch
         {
-            case ExerciseKind.Spot:
-                var spot = SpotDrill.Make(item.Seed!.Value, ask.Level, ask.Edition);
-                var seen = Seen(spot);
-                return wall
-                    ? new("What is wrong in this box?", seen, [.. Choices(spot).Select(Teller.RuleName)], [])
-                    {
-                        Picture = Picture(item, ask),
-                    }
-                    : new(Asks(spot.Planted.Count), seen, [], []) { Picture = Picture(item, ask), Lines = spot.Planted.Count };
-            case ExerciseKind.Make:
-                var make = MakeDrill.Make(item.Seed!.Value, ask.Level, ask.Edition);
-                var wishes = MakeTeller.Tell(make);
-                return new("Draw the leads to where they belong.", [.. wishes.Wishes, wishes.Order], [], [])
-                {
-                    Picture = Picture(item, ask),
-                };
-            default:
-                return SheetTeller.Item(item);
-        }
+            ExerciseKind.Spot => Spot(SpotDrill.Make(item.Seed!.Value, ask.Level, ask.Edition), Picture(item, ask), wall),
+            ExerciseKind.Make => Make(MakeDrill.Make(item.Seed!.Value, ask.Level, ask.Edition), Picture(item, ask)),
+            _ => (SheetTeller.Item(item), SheetTeller.Answer(item)),
+        };
     }
 
-    public static ToldSheetAnswer Answer(SheetItem item, SheetAsk ask, bool wall)
+    private static (ToldSheetItem Item, ToldSheetAnswer Answer) Spot(SpotDrill drill, ToldBoxPicture picture, bool wall)
     {
-        ArgumentNullException.ThrowIfNull(item);
-        ArgumentNullException.ThrowIfNull(ask);
-        switch (item.Exercise)
-        {
-            case ExerciseKind.Spot:
-                var spot = SpotDrill.Make(item.Seed!.Value, ask.Level, ask.Edition);
-                var teller = new Teller(spot.Job, spot.Box);
-                var worst = spot.Planted.Select(p => p.Findings.First(f => f.Verdict == p.Worst)).ToList();
-                return new(
-                    wall ? Choices(spot).ToList().IndexOf(worst[0].Rule) : null,
-                    [.. worst.Select(f => $"{teller.Tell(f).Says} ({teller.Article(f)})")],
-                    "",
-                    ""
-                );
-            case ExerciseKind.Make:
-                return new(null, [], "One way of several; what is connected counts.", "")
-                {
-                    Picture = Picture(item, ask) with { Made = true },
-                };
-            default:
-                return SheetTeller.Answer(item);
-        }
+        var teller = new Teller(drill.Job, drill.Box);
+        var worst = drill.Planted.Select(p => p.Findings.First(f => f.Verdict == p.Worst)).ToList();
+        var choices = wall ? Choices(drill, worst[0]).ToList() : [];
+        return (
+            new(wall ? "What is wrong in this box?" : Asks(worst.Count), Seen(drill), [.. choices.Select(Teller.RuleName)], [])
+            {
+                Picture = picture,
+                Lines = wall ? 0 : worst.Count,
+            },
+            new(
+                wall ? choices.IndexOf(worst[0].Rule) : null,
+                [.. worst.Select(f => $"{teller.Tell(f).Says} ({teller.Article(f)})")],
+                "",
+                ""
+            )
+        );
+    }
+
+    private static (ToldSheetItem Item, ToldSheetAnswer Answer) Make(MakeDrill drill, ToldBoxPicture picture)
+    {
+        var told = MakeTeller.Tell(drill);
+        return (
+            new("Draw the leads to where they belong.", [.. told.Wishes, told.Order], [], []) { Picture = picture },
+            new(null, [], "One way of several; what is connected counts.", "") { Picture = picture with { Made = true } }
+        );
     }
 
     private static ToldBoxPicture Picture(SheetItem item, SheetAsk ask) =>
         new(item.Exercise!.Value, item.Seed!.Value, ask.Level, ask.Edition);
 
-    /// <summary>What is known and seen: close up only where a mistake may show close up alone, what is printed on a cable always.</summary>
+    /// <summary>What is known and seen: close up only where a mistake may show close up alone. Gauges of wires where they are not all
+    /// alike.</summary>
     private static List<string> Seen(SpotDrill drill)
     {
-        var told = SpotTeller.Tell(drill);
-        var parts = told.Parts.Where(p => p.Seen.Count > 0 && (drill.IsCloseUp || p.Is == PartIs.Cable));
-        return [.. told.Says, .. parts.Select(p => $"{p.Name}: {(drill.IsCloseUp ? string.Join("; ", p.Seen) : p.Seen[0])}")];
+        var (told, box) = (SpotTeller.Tell(drill), drill.Job.Boxes[drill.Box]);
+        var gauges = box.Leads.Values.Select(l => l.Gauge).Concat(box.Pigtails.Values.Select(t => t.Gauge)).OfType<Gauge>().Distinct();
+        var alike = gauges.Count() < 2;
+        return
+        [
+            .. told.Says,
+            .. told
+                .Parts.Where(p => p.Is != PartIs.Wire || !alike || drill.IsCloseUp)
+                .Select(p => (p.Name, Seen: drill.IsCloseUp ? p.Seen : [.. SpotTeller.Itself(drill.Job, box, p.Part)]))
+                .Where(p => p.Seen.Count > 0)
+                .Select(p => $"{p.Name}: {string.Join("; ", p.Seen)}"),
+        ];
     }
 
     private static string Asks(int things) =>
@@ -87,9 +87,8 @@ public static class PaperTeller
 
     /// <summary>The rule the first mistake breaks, among others that no mistake here breaks and that could be said of the same
     /// part.</summary>
-    private static IEnumerable<string> Choices(SpotDrill drill)
+    private static IEnumerable<string> Choices(SpotDrill drill, Finding first)
     {
-        var first = drill.Planted[0].Findings.First(f => f.Verdict == drill.Planted[0].Worst);
         var broken = drill.Planted.SelectMany(p => p.Findings).Select(f => f.Rule).ToHashSet(StringComparer.Ordinal);
         var box = drill.Job.Boxes[drill.Box];
         var kind = SpotParts.About(box, first).Select(p => SpotParts.Of(box, p)).OfType<PartIs>().First();

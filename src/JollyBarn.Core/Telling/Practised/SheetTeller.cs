@@ -37,12 +37,8 @@ public static class SheetTeller
     public static ToldSheet Tell(SheetAsk ask, int learner)
     {
         var items = PracticeSheet.Of(ask, learner);
-        var wall = learner == 0;
-        return new(
-            learner,
-            [.. items.Select(i => PaperTeller.Item(i, ask, wall))],
-            [.. items.Select(i => PaperTeller.Answer(i, ask, wall))]
-        );
+        var told = items.Select(i => PaperTeller.Tell(i, ask, learner == 0)).ToList();
+        return new(learner, [.. told.Select(t => t.Item)], [.. told.Select(t => t.Answer)]);
     }
 
     /// <summary>An item as it stands on a screen.</summary>

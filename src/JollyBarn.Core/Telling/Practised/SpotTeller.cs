@@ -138,12 +138,28 @@ public static class SpotTeller
         };
     }
 
-    /// <summary>Of a cable first what is printed on it.</summary>
-    private static IEnumerable<string> Seen(Job job, Box box, string part)
+    /// <summary>First what the picture does not say of the thing itself, then what a look close up shows.</summary>
+    private static IEnumerable<string> Seen(Job job, Box box, string part) =>
+        Itself(job, box, part)
+            .Concat((box.Noted.Find(part)?.Facts ?? ById<string, Observation>.Empty).Select(f => AnswerWords.Of(f.Key, f.Value)));
+
+    /// <summary>What a cable is by its print, a wire by its gauge, and a device by its tabs.</summary>
+    internal static IEnumerable<string> Itself(Job job, Box box, string part)
     {
-        var noted = (box.Noted.Find(part)?.Facts ?? ById<string, Observation>.Empty).Select(f => AnswerWords.Of(f.Key, f.Value));
-        return Subjects.CableEnd(part) is { } end && job.Runs.Find(end.Run) is { } run
-            ? noted.Prepend($"{CableNames.Size(run)}, {ChoiceWords.Cable(run.Type)}")
-            : noted;
+        if (Subjects.CableEnd(part) is { } end && job.Runs.Find(end.Run) is { } run)
+        {
+            yield return $"{CableNames.Size(run)}, {ChoiceWords.Cable(run.Type)}";
+        }
+        else if ((box.Leads.Find(part)?.Gauge ?? box.Pigtails.Find(part)?.Gauge) is { } gauge)
+        {
+            yield return $"{gauge} AWG";
+        }
+        else if (box.Devices.Find(part) is { } device)
+        {
+            foreach (var tab in DeviceKinds.Find(device.Kind)?.Inside.OfType<Tab>() ?? [])
+            {
+                yield return $"{tab.Side} tab: {(device.BrokenTabs.Contains(tab.Side) ? "broken off" : "whole")}";
+            }
+        }
     }
 }

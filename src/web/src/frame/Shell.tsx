@@ -128,6 +128,7 @@ export function Shell() {
 function JobNav({ job }: { job: string }) {
   const head = useHead(job);
   const { pathname } = useLocation();
+  if (head.error) return null;
   return (
     <nav
       aria-label={head.data?.name ?? words.product}
