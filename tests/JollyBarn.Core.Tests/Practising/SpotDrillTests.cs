@@ -128,6 +128,8 @@ public class SpotDrillTests
     [InlineData("ground-gauge", "14 AWG")]
     [InlineData("pigtail-gauge", "14 AWG")]
     [InlineData("cord", ", cord")]
+    [InlineData("aluminum", "AWG, aluminum")]
+    [InlineData("depth", " deep")]
     public void What_no_picture_shows_is_told(string rule, string says)
     {
         var drill = SpotDrill.About(rule, 5, Edition.Nec2023)!;
@@ -177,12 +179,16 @@ public class SpotDrillTests
     [InlineData("fan-ready")]
     [InlineData("riser")]
     [InlineData("slack")]
+    [InlineData("depth")]
+    [InlineData("joint-wet")]
+    [InlineData("aluminum")]
+    [InlineData("feed-mark")]
     public void A_rule_is_taught_by_a_box_that_breaks_it(string rule)
     {
         var drill = SpotDrill.About(rule, 3, Edition.Nec2023)!;
         Assert.Contains(Assert.Single(drill.Planted).Findings, f => f.Rule == rule);
         Assert.True(SpotMarked.Of(drill, Said(drill)).Right);
-        Assert.Null(SpotDrill.About("feed-mark", 3, Edition.Nec2023));
+        Assert.Null(SpotDrill.About("ground-path", 3, Edition.Nec2023));
         // Metal that comes to be live takes two mistakes: no box has it alone.
         var taught = SpotChoices.Taught.Append("live-metal").ToHashSet();
         Assert.All(Some.Value.SelectMany(d => d.Planted).SelectMany(p => p.Findings), f => Assert.Contains(f.Rule, taught));

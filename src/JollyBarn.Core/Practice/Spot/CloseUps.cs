@@ -1,6 +1,7 @@
 using JollyBarn.CodeBook;
 using JollyBarn.Edits;
 using JollyBarn.Terms;
+using JollyBarn.Wiring;
 
 namespace JollyBarn.Practice.Spot;
 
@@ -21,7 +22,11 @@ internal sealed record CloseUp(
     /// <summary>Devices a fact that no rule asks about is shown of: what is fixed in the box by a yoke.</summary>
     public Func<DeviceKind, bool> Suits { get; init; } = k => k.Yoke;
 
-    public IReadOnlyList<Edit>? Plant(Plot plot) => plot.One(Subjects(plot, false)) is { } of ? Notes(plot, of, Wrong) : null;
+    /// <summary>What else is so where it is a mistake; null where nothing makes it one there.</summary>
+    public Func<Plot, string, IEnumerable<Edit>?> Where { get; init; } = (_, _) => [];
+
+    public IReadOnlyList<Edit>? Plant(Plot plot) =>
+        plot.One(Subjects(plot, false)) is { } of && Where(plot, of) is { } so ? [.. so, .. Notes(plot, of, Wrong)] : null;
 
     /// <summary>The same shown of a thing that is sound; nothing where each is shown already.</summary>
     public IReadOnlyList<Edit>? Show(Plot plot) => plot.One(Subjects(plot, true)) is { } of ? Notes(plot, of, Sound!) : null;
@@ -101,6 +106,7 @@ internal static class CloseUps
             Choice.Text(Tightened.Tool),
             (DeviceFacts.TorqueMarked, "yes")
         ),
+        new(Mistake.NotForAluminum, 2, DeviceFacts.AlMarked, "no", "yes") { Where = Aluminum },
         new(Mistake.RatedTooHigh, 2, DeviceFacts.Rating, "20", "15") { Suits = k => k.Receptacle },
         new(Mistake.ButtonDead, 3, DeviceFacts.ButtonOpens, "no"),
         new(Mistake.ButtonHidden, 1, DeviceFacts.ReadyAccess, "no"),
@@ -110,4 +116,13 @@ internal static class CloseUps
         new(Mistake.OpenLampInCloset, 3, DeviceFacts.Luminaire, Choice.Text(LuminaireSort.OpenLamp)),
         new(Mistake.NearStorage, 2, DeviceFacts.ToStorage, "4"),
     ];
+
+    /// <summary>A cable of old aluminium on the device.</summary>
+    private static IEnumerable<Edit>? Aluminum(Plot plot, string device) =>
+        plot.One(
+            plot.Box.Leads.Values.Where(l => l.Run is not null && !l.IsGround && l.Lands.Device?.Text == device).Select(l => l.Run!.Value)
+        )
+            is { } run
+            ? [new SetRun(run, Metal: Metal.Aluminum)]
+            : null;
 }

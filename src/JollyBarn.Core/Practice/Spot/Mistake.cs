@@ -88,4 +88,8 @@ public enum Mistake
     NoBox,
     FeedGroundLoose,
     ReachShort,
+    DeviceTooDeep,
+    BoxOpenToWeather,
+    NotForAluminum,
+    MarkedWrong,
 }

@@ -49,6 +49,9 @@ internal static class Mistakes
         new(Mistake.GroundThin, 2, 2, GroundThin),
         new(Mistake.NoBox, 1, 2, p => p.Box.Shape == BoxShape.Round ? [new SetBoxKind(p.Id, BoxKinds.NoBox)] : null),
         new(Mistake.FeedGroundLoose, 1, 3, FeedGroundLoose),
+        new(Mistake.DeviceTooDeep, 3, 2, DeviceTooDeep),
+        new(Mistake.BoxOpenToWeather, 2, 2, BoxOpenToWeather),
+        new(Mistake.MarkedWrong, 2, 2, MarkedWrong),
         .. CloseUps.All.Select(c => new Planter(c.Mistake, 3, c.Often, c.Plant)),
     ];
 
@@ -256,6 +259,29 @@ internal static class Mistakes
         p.One(p.Box.Leads.Where(l => l.Value is { Run: not null, IsGround: true } && l.Value.Gauge == Gauge.Awg(12)).Select(l => l.Key))
             is { } ground
             ? [new SetLeadWire(p.Id, ground, Gauge.Awg(14))]
+            : null;
+
+    /// <summary>A device whose body leaves no room behind it.</summary>
+    private static Edit[]? DeviceTooDeep(Plot p) =>
+        BoxDepth.Depth(p.Box) is { } depth
+        && p.One(p.Box.Devices.Where(d => DeviceKinds.Find(d.Value.Kind)?.Yoke == true).Select(d => d.Key)) is { } device
+            ? [new SetDevice(p.Id, device, Depth: new(Known.Measured, depth))]
+            : null;
+
+    /// <summary>A box for indoors where a cast one was.</summary>
+    private static Edit[]? BoxOpenToWeather(Plot p) =>
+        p.Box.Shape == BoxShape.Weatherproof
+        && BoxKinds
+            .All.Where(k => k.Shape == BoxShape.Device && k.Material == p.Box.Material && k.Gangs == p.Box.Gangs)
+            .MaxBy(k => k.Volume)
+            is { } indoors
+            ? [new SetBoxKind(p.Id, indoors.Id)]
+            : null;
+
+    /// <summary>A tag on a cable that says the other way round what the wiring does.</summary>
+    private static Edit[]? MarkedWrong(Plot p) =>
+        p.One(Plot.CablesOf(p.Box).Where(c => Plot.End(p.Job, c).Feeds is Feeds.FeedsIn or Feeds.FeedsOn)) is { } cable
+            ? [Plot.Tag(p.Job, p.Id, cable, Plot.End(p.Job, cable).Feeds == Feeds.FeedsIn ? Feeds.FeedsOn : Feeds.FeedsIn)]
             : null;
 
     /// <summary>The ground of a cable taken out of its joint and left.</summary>

@@ -62,6 +62,19 @@ internal sealed class Plot(Job job, Id<Box> id, Random random)
     public static IEnumerable<string> CablesOf(Box box) =>
         box.Leads.Values.Where(l => l.Run is not null).Select(l => Subjects.CableEnd(l.Run!.Value, l.Side)).Distinct();
 
+    /// <summary>The end of a run here, by the subject that names it.</summary>
+    public static RunEnd End(Job job, string cable) =>
+        Subjects.CableEnd(cable) is var (run, side)
+            ? job.Runs[run].End(side)
+            : throw new ArgumentException("No end of a cable.", nameof(cable));
+
+    /// <summary>Tags an end of a cable with where it feeds.</summary>
+    public static Edit Tag(Job job, Id<Box> id, string cable, Feeds feeds)
+    {
+        var (run, side) = Subjects.CableEnd(cable)!.Value;
+        return new NameCable(id, run, side, End(job, cable).Says, feeds);
+    }
+
     /// <summary>What a fact of some kind can be about here: of wires those of cables, without the grounds.</summary>
     public IEnumerable<string> Things(FactOf of) =>
         of switch

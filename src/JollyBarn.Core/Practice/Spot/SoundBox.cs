@@ -1,4 +1,5 @@
 using JollyBarn.CodeBook;
+using JollyBarn.Connection;
 using JollyBarn.Edits;
 using JollyBarn.Inspection;
 using JollyBarn.Inspection.Judging;
@@ -55,8 +56,25 @@ internal static class SoundBox
             (WallFacts.Height, "16", box.Devices.Values.Any(d => DeviceKinds.Find(d.Kind)?.Receptacle == true)),
             (BoxFacts.BondEach, "yes", bonded),
         ];
-        return seen.Where(s => s.Here && box.Noted.Find(Subjects.Box)?.Facts.Has(s.Fact.Id) != true)
-            .Aggregate(job, (j, s) => new NoteFact(id, Subjects.Box, s.Fact.Id, new(Known.Measured, s.Value)).Apply(j));
+        return Tagged(
+            job.Do([
+                .. seen.Where(s => s.Here && box.Noted.Find(Subjects.Box)?.Facts.Has(s.Fact.Id) != true)
+                    .Select(s => new NoteFact(id, Subjects.Box, s.Fact.Id, new(Known.Measured, s.Value))),
+            ]),
+            id
+        );
+    }
+
+    /// <summary>Each cable with a tag that says what its wires do here: what brings a hot feeds in, what brings nothing feeds on.</summary>
+    private static Job Tagged(Job job, Id<Box> id)
+    {
+        var (comings, box) = (Connected.Of(job).Coming(id), job.Boxes[id]);
+        return job.Do([
+            .. from cable in Plot.CablesOf(box)
+            let comes = box.Leads.Values.Where(l => l.Run == Subjects.CableEnd(cable)!.Value.Run).Select(comings.By).ToList()
+            where comes.Exists(c => c.Hot) || comes.TrueForAll(c => c.Closed)
+            select Plot.Tag(job, id, cable, comes.Exists(c => c.Hot) ? Feeds.FeedsIn : Feeds.FeedsOn),
+        ]);
     }
 
     public static Job Answered(Job job, Id<Box> id)

@@ -43,6 +43,7 @@ public static class SpotChoices
             "cord",
             "edge",
             "fastener-sound",
+            "feed-mark",
             "grommet",
             "multiwire-legs",
             "multiwire-tied",
@@ -53,6 +54,7 @@ public static class SpotChoices
         ],
         [PartIs.Wire] =
         [
+            "aluminum",
             "bond-count",
             "colour",
             "green",
@@ -106,9 +108,11 @@ public static class SpotChoices
         "accessible",
         "box-held",
         "clean",
+        "depth",
         "fastener",
         "free-length",
         "gap",
+        "joint-wet",
         "nails",
         "plate",
         "plate-bonded",

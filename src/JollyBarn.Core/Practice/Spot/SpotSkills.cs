@@ -42,7 +42,8 @@ public static class SpotSkills
             or Mistake.BuriedShallow
             or Mistake.RiserOpen
             or Mistake.CordForCable
-            or Mistake.DryCable => Skill.SpotCables,
+            or Mistake.DryCable
+            or Mistake.MarkedWrong => Skill.SpotCables,
             Mistake.LeadShort
             or Mistake.ReachShort
             or Mistake.InsulationHurt
@@ -61,7 +62,9 @@ public static class SpotSkills
             or Mistake.NotForWeather
             or Mistake.CoverNotForWet
             or Mistake.OpenLampInCloset
-            or Mistake.NearStorage => Skill.SpotDevices,
+            or Mistake.NearStorage
+            or Mistake.DeviceTooDeep
+            or Mistake.NotForAluminum => Skill.SpotDevices,
             _ => Skill.SpotBox,
         };
 

@@ -88,6 +88,15 @@ internal static class ChoiceWords
     /// <summary>A side of a box: <c>top</c>.</summary>
     public static string Side(EntrySide side) => side.ToString().ToLowerInvariant();
 
+    /// <summary>What a wire is of, where that is not copper; null where it is, or is not known.</summary>
+    public static string? OtherMetal(Metal? metal) =>
+        metal switch
+        {
+            Metal.Aluminum => "aluminum",
+            Metal.CopperClad => "copper-clad aluminum",
+            _ => null,
+        };
+
     /// <summary>What kind a cable is.</summary>
     public static string Cable(CableType type) =>
         type switch

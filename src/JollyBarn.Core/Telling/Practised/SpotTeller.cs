@@ -143,7 +143,7 @@ public static class SpotTeller
         Itself(job, box, part)
             .Concat((box.Noted.Find(part)?.Facts ?? ById<string, Observation>.Empty).Select(f => AnswerWords.Of(f.Key, f.Value)));
 
-    /// <summary>What a cable is by its print, a wire by its gauge, and a device by its tabs.</summary>
+    /// <summary>What a cable is by its print, a wire by its gauge and metal, and a device by its depth and its tabs.</summary>
     internal static IEnumerable<string> Itself(Job job, Box box, string part)
     {
         if (Subjects.CableEnd(part) is { } end && job.Runs.Find(end.Run) is { } run)
@@ -152,10 +152,16 @@ public static class SpotTeller
         }
         else if ((box.Leads.Find(part)?.Gauge ?? box.Pigtails.Find(part)?.Gauge) is { } gauge)
         {
-            yield return $"{gauge} AWG";
+            var metal = ChoiceWords.OtherMetal(box.Leads.Find(part)?.Metal);
+            yield return metal is null ? $"{gauge} AWG" : $"{gauge} AWG, {metal}";
         }
         else if (box.Devices.Find(part) is { } device)
         {
+            if ((device.Depth.OrNull ?? DeviceKinds.Find(device.Kind)?.Depth) is { } depth)
+            {
+                yield return $"{depth} deep";
+            }
+
             foreach (var tab in DeviceKinds.Find(device.Kind)?.Inside.OfType<Tab>() ?? [])
             {
                 yield return $"{tab.Side} tab: {(device.BrokenTabs.Contains(tab.Side) ? "broken off" : "whole")}";
