@@ -1,6 +1,7 @@
 using System.Text.Json;
 using JollyBarn.CodeBook;
 using JollyBarn.Connection.Sheet;
+using JollyBarn.Edits;
 using JollyBarn.OpenFile;
 using JollyBarn.Testing;
 using JollyBarn.Testing.Oracle;

@@ -1,5 +1,6 @@
 using System.IO.Compression;
 using System.Security.Cryptography;
+using JollyBarn.Edits;
 using JollyBarn.OpenFile;
 using JollyBarn.Store;
 using JollyBarn.Terms;

@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using System.Text.Json.Serialization.Metadata;
+using JollyBarn.Edits;
 using JollyBarn.Measures;
 using JollyBarn.OpenFile;
 using JollyBarn.Wiring;
@@ -30,7 +31,7 @@ public static class Schema
         }
 
         private JsonNode Of(Type type) =>
-            JobFileJson.Default.Options.GetJsonSchemaAsNode(
+            JobJson.Default.Options.GetJsonSchemaAsNode(
                 type,
                 new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = Named }
             );

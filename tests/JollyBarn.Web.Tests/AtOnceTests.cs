@@ -74,7 +74,7 @@ public sealed class AtOnceTests(Running running) : IClassFixture<Running>
         Assert.IsNotType<Refused>(running.Store.Bin(job, new("back", "ann"), false));
         await running.Store.SettledAsync();
         var left = running.Store.Find(job)!.Export();
-        Assert.Null(left.Check());
+        Assert.Null(OpenFile.JobFiles.Check(left));
         Assert.True(running.Store.ProjectionsHold(job));
         Assert.Equal("ok", running.Store.Integrity());
         // And it goes on: the next edit is taken, once.

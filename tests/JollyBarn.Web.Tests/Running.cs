@@ -70,7 +70,7 @@ public sealed class Running : IAsyncLifetime
     public async Task<string> MakeAsync(Job made)
     {
         var id = "m" + Guid.NewGuid().ToString("n")[..10];
-        Assert.Null(Store.Import(id, new(OpenFile.JobFile.FormatName, 1, id, made, made, [])));
+        Assert.Null(Store.Import(id, new(Edits.JobFile.FormatName, 1, id, made, made, [])));
         return id;
     }
 

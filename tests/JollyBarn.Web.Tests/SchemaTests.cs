@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using JollyBarn.Edits;
 using JollyBarn.OpenFile;
 using JollyBarn.Testing;
 using JollyBarn.Wiring;

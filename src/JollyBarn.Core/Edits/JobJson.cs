@@ -18,6 +18,7 @@ namespace JollyBarn.Edits;
     MaxDepth = 48
 )]
 [JsonSerializable(typeof(Job))]
+[JsonSerializable(typeof(JobFile))]
 [JsonSerializable(typeof(Edit))]
 [JsonSerializable(typeof(IReadOnlyList<Cell>))]
 [JsonSerializable(typeof(Place))]

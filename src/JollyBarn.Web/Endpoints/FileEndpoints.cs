@@ -1,4 +1,5 @@
 using System.Globalization;
+using JollyBarn.Edits;
 using JollyBarn.OpenFile;
 using JollyBarn.Store;
 using JollyBarn.Telling.Filled;
