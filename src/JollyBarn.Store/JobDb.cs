@@ -1,9 +1,10 @@
+using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore;
 
 namespace JollyBarn.Store;
 
-/// <summary>The SQLite file.</summary>
-public sealed class JobDb(DbContextOptions<JobDb> options) : DbContext(options)
+/// <summary>The SQLite file: jobs, classes, and the people of the crew.</summary>
+public sealed class JobDb(DbContextOptions<JobDb> options) : IdentityUserContext<Person>(options)
 {
     public DbSet<JobRow> Jobs => Set<JobRow>();
 
@@ -20,6 +21,14 @@ public sealed class JobDb(DbContextOptions<JobDb> options) : DbContext(options)
     public DbSet<LearnerRow> Learners => Set<LearnerRow>();
 
     public DbSet<AnswerRow> Answers => Set<AnswerRow>();
+
+    public DbSet<GrantRow> Grants => Set<GrantRow>();
+
+    public DbSet<InvitationRow> Invitations => Set<InvitationRow>();
+
+    public DbSet<SessionRow> Sessions => Set<SessionRow>();
+
+    public DbSet<AuditRow> Audit => Set<AuditRow>();
 
     /// <summary>Saves, with the sums of rows that have one.</summary>
     public override int SaveChanges(bool acceptAllChangesOnSuccess)
@@ -49,33 +58,43 @@ public sealed class JobDb(DbContextOptions<JobDb> options) : DbContext(options)
         return base.SaveChanges(acceptAllChangesOnSuccess);
     }
 
-    protected override void OnModelCreating(ModelBuilder modelBuilder)
+    protected override void OnModelCreating(ModelBuilder builder)
     {
-        modelBuilder.Entity<JobRow>(job =>
+        base.OnModelCreating(builder);
+        builder.Entity<Person>(person =>
+        {
+            person.ToTable("People");
+            person.Property(p => p.Role).HasConversion<string>();
+        });
+        builder.Entity<GrantRow>().HasKey(g => new { g.PersonId, g.JobId });
+        builder.Entity<InvitationRow>().Property(i => i.Role).HasConversion<string>();
+        builder.Entity<SessionRow>().HasIndex(s => s.PersonId);
+        builder.Entity<AuditRow>().Property(a => a.What).HasConversion<string>();
+        builder.Entity<JobRow>(job =>
         {
             job.HasKey(j => j.Id);
             job.Property(j => j.Sum).HasDefaultValue("");
         });
-        modelBuilder.Entity<EditRow>(edit =>
+        builder.Entity<EditRow>(edit =>
         {
             edit.HasKey(e => e.Id);
             edit.HasIndex(e => new { e.JobId, e.Version }).IsUnique();
             edit.HasIndex(e => new { e.JobId, e.EditId }).IsUnique();
         });
-        modelBuilder.Entity<SnapshotRow>(snapshot =>
+        builder.Entity<SnapshotRow>(snapshot =>
         {
             snapshot.HasKey(s => s.Id);
             snapshot.HasIndex(s => new { s.JobId, s.Version }).IsUnique();
         });
-        modelBuilder.Entity<BoxRow>().HasKey(b => new { b.JobId, b.BoxId });
-        modelBuilder.Entity<PhotoRow>().HasKey(p => new { p.JobId, p.Sha });
-        modelBuilder.Entity<ClassRow>(one =>
+        builder.Entity<BoxRow>().HasKey(b => new { b.JobId, b.BoxId });
+        builder.Entity<PhotoRow>().HasKey(p => new { p.JobId, p.Sha });
+        builder.Entity<ClassRow>(one =>
         {
             one.HasKey(c => c.Id);
             one.HasIndex(c => c.Code).IsUnique();
         });
-        modelBuilder.Entity<LearnerRow>().HasKey(l => new { l.ClassId, l.Number });
-        modelBuilder.Entity<AnswerRow>(answer =>
+        builder.Entity<LearnerRow>().HasKey(l => new { l.ClassId, l.Number });
+        builder.Entity<AnswerRow>(answer =>
         {
             answer.HasKey(a => new
             {

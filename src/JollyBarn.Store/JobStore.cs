@@ -43,6 +43,7 @@ public sealed partial class JobStore : IAsyncDisposable
         this.clock = clock ?? TimeProvider.System;
         file = new(Path);
         Classes = new(file, this.clock);
+        Crew = new(file, this.clock);
         FileClaim? held = null;
         try
         {
@@ -71,6 +72,9 @@ public sealed partial class JobStore : IAsyncDisposable
 
     /// <summary>Classes, kept in the same file.</summary>
     public ClassStore Classes { get; }
+
+    /// <summary>The people who sign in, kept in the same file.</summary>
+    public CrewStore Crew { get; }
 
     /// <summary>True when the file holds no job, not even in the bin.</summary>
     public bool IsEmpty

@@ -43,6 +43,9 @@ public sealed partial class JobStore
     /// <summary>Shows what the rules say of a job made to learn by, once it was graded.</summary>
     public void ShowExercise(string id) => Find(id)?.DoFor($"shown-{Guid.NewGuid():N}", Program, new ShowExercise());
 
+    /// <summary>True for a job of an exercise: whoever has its address may work on it.</summary>
+    public bool IsExercise(string id) => Find(id) is { Now.Job.Exercise: not null };
+
     /// <summary>What a learner does in a job made to learn by; null where there is none.</summary>
     public PostResult? DoExercise(string id, string by, Edit edit) =>
         Find(id) is { Now.Job.Exercise: not null } job ? job.DoFor($"practice-{Guid.NewGuid():N}", by, edit) : null;

@@ -8,10 +8,16 @@ namespace JollyBarn.Store;
 /// <param name="Id">Made by the sender; sending it twice does it once.</param>
 /// <param name="By">Who sends it.</param>
 /// <param name="Base">Version of the job the sender saw; null for whatever is newest.</param>
-public sealed record EditPost(string Id, string By, Edit Edit, long? Base = null);
+public sealed record EditPost(string Id, string By, Edit Edit, long? Base = null) : ISent
+{
+    public ISent As(string by) => this with { By = by };
+}
 
 /// <summary>A step that is made for somebody: undo, redo, the bin. The id is the sender's, so that sending it twice does it once.</summary>
-public sealed record StepPost(string Id, string By);
+public sealed record StepPost(string Id, string By) : ISent
+{
+    public ISent As(string by) => this with { By = by };
+}
 
 /// <summary>One line of the log without its edit.</summary>
 public sealed record LogLine(long Version, string Id, string By, string At, string Says);

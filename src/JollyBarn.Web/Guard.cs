@@ -1,10 +1,12 @@
+using JollyBarn.Web.Crew;
+using JollyBarn.Web.Serving;
 using Microsoft.Extensions.Primitives;
 
 namespace JollyBarn.Web;
 
-/// <summary>What every request passes: it must come to this machine by a name of this machine, and what changes something must come from a
-/// page of this program or from no page at all.</summary>
-internal static class Guard
+/// <summary>What every request passes: it must come by a name of this machine, so that no page elsewhere reaches in by a name that points
+/// here, and what changes something must come from a page of this program or from no page at all.</summary>
+internal sealed class Guard(Served served)
 {
     private const string SecurityPolicy =
         "default-src 'self'; img-src 'self' data: blob:; style-src 'self'; script-src 'self'; "
@@ -22,7 +24,7 @@ internal static class Guard
         ("Permissions-Policy", Permissions),
     ];
 
-    public static Task PassAsync(HttpContext context, RequestDelegate next)
+    public Task PassAsync(HttpContext context, RequestDelegate next)
     {
         foreach (var (name, value) in Headers)
         {
@@ -34,14 +36,18 @@ internal static class Guard
             context.Response.Headers.CacheControl = "no-store";
         }
 
-        return !Loopback(context.Request) ? Problems.Write(context, 403, "This program answers only on this machine.", null)
+        var door = Doors.Of(context);
+        return !served.Allows(door, context.Request.Host.Host)
+                ? Problems.Write(
+                    context,
+                    403,
+                    door == Door.Local ? "This program answers only on this machine." : "This program does not answer to this name.",
+                    null
+                )
+            : door == Door.Trust ? TrustPage.AnswerAsync(context, served)
             : !Own(context.Request) ? Problems.Write(context, 403, "A page from elsewhere may not change anything here.", null)
             : next(context);
     }
-
-    /// <summary>The host named in the request must be this machine: a page elsewhere must not reach in by a name that points
-    /// here.</summary>
-    private static bool Loopback(HttpRequest request) => request.Host.Host is "localhost" or "127.0.0.1" or "[::1]";
 
     /// <summary>True for what changes nothing, and for what comes from a page of this program or from no page.</summary>
     private static bool Own(HttpRequest request)

@@ -11,6 +11,9 @@ internal static class Problems
 {
     public static IResult From(Refusal refusal, int status = 422) => Made(refusal.Tell().Says, status, refusal.Field);
 
+    /// <summary>A sentence that nothing of the trade is refused by.</summary>
+    public static IResult Says(string says, int status, string? field = null) => Made(says, status, field);
+
     /// <param name="field">The member of the body that names it; null where the address does.</param>
     public static IResult Missing(What what, string? field = null) => From(new(Why.NothingAtAddress, field, ("what", what)), 404);
 
@@ -81,12 +84,14 @@ internal static class Problems
         status switch
         {
             400 => "Does not read",
+            401 => "Not signed in",
             403 => "Not from here",
             404 => "Not there",
             409 => "Changed meanwhile",
             422 => "Cannot be",
             503 => "The data file",
             500 => "Our fault",
+            429 => "Too many at once",
             _ => "Not done",
         };
 }

@@ -3,8 +3,10 @@ using System.Net;
 using System.Net.Sockets;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Store;
+using JollyBarn.Web.Crew;
 using JollyBarn.Web.Endpoints;
 using JollyBarn.Web.Labels;
+using JollyBarn.Web.Serving;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.AspNetCore.StaticFiles;
 using Microsoft.Extensions.Logging.Console;
@@ -46,10 +48,17 @@ public static partial class Server
             var seeding = Task.Run(() => Demo.Seed(store.Store));
             try
             {
-                await using var app = Build(args, store.Store, asked.Port, seeding, store.Log);
+                using var certificates = Listening.Certificates(asked, store.Store.Path);
+                var served = Listening.Served(asked, certificates);
+                await using var app = Build(args, store.Store, asked.Port, seeding, store.Log, served);
                 await app.StartAsync();
+                Listening.Settle(served, app.Urls);
                 var data = asked.Demo ? "a fresh demo, thrown away at the end" : store.Store.Path;
-                await Console.Out.WriteLineAsync($"Jolly Barn is at {app.Urls.First()}  (data: {data})");
+                await Console.Out.WriteLineAsync(
+                    served.On
+                        ? Listening.Told(served, store.Store, asked, TimeProvider.System)
+                        : $"Jolly Barn is at {app.Urls.First()}  (data: {data})"
+                );
                 store.Log?.Information("Started, process {Process}", Environment.ProcessId);
                 await seeding;
                 var options = app
@@ -80,11 +89,13 @@ public static partial class Server
         }
     }
 
-    /// <summary>The web application over a store. Loopback only.</summary>
+    /// <summary>The web application over a store.</summary>
     /// <param name="ready">When it is done, the store has what it should have: what is asked of the API waits for it.</param>
     /// <param name="log">The program's own log, or null for none.</param>
-    public static WebApplication Build(string[] args, JobStore store, int port, Task ready, Logger? log = null)
+    /// <param name="others">How others are served; null for this machine alone.</param>
+    internal static WebApplication Build(string[] args, JobStore store, int port, Task ready, Logger? log = null, Served? others = null)
     {
+        var served = others ?? Served.Alone;
         var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
         builder.Configuration["urls"] = null;
         builder
@@ -99,13 +110,14 @@ public static partial class Server
 
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
-            kestrel.Listen(IPAddress.Loopback, port);
+            Listening.At(kestrel, served, port);
             kestrel.Limits.MaxRequestBodySize = Limits.Body;
             kestrel.AddServerHeader = false;
         });
         // Streams end when the program is told to; nothing else takes long.
         builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(2));
         builder.Services.AddSingleton(store);
+        builder.Services.AddCrew(store, served);
         builder.Services.AddSingleton<Asked>();
         builder.Services.AddSingleton<JollyBarn.Planning.Ways.IShop, JollyBarn.Planning.Ways.StandInShop>();
         builder.Services.AddHostedService<Housekeeping>();
@@ -135,8 +147,9 @@ public static partial class Server
         );
         app.UseStatusCodePages(Problems.Bare);
         app.Use(app.Services.GetRequiredService<Asked>().PassAsync);
-        app.Use(Guard.PassAsync);
+        app.Use(app.Services.GetRequiredService<Guard>().PassAsync);
         app.UseRouting();
+        app.Use(app.Services.GetRequiredService<Doors>().PassAsync);
         app.Use(Bodies.PassAsync);
         app.Use(NowhereAsync);
         app.UseWhen(
@@ -174,7 +187,7 @@ public static partial class Server
             app.MapOpenApi("/openapi/{documentName}.json");
         }
 
-        app.MapGroup("/api").WithTags("Jolly Barn").MapAll();
+        app.MapGroup("/api").WithTags("Jolly Barn").UnderOwnName(served).MapAll();
         app.MapGet("/schema/job.json", () => Results.Text(Schema.Text, "application/schema+json")).WithTags("Jolly Barn");
         return app;
     }

@@ -216,7 +216,7 @@ public sealed class BadRequestTests(Running running) : IClassFixture<Running>
              "amendments":[{"key":"fill.clamps","note":"n","value":1}],"practices":{"fill.flap":"yes"}}
             """
         )!;
-        var file = JsonNode.Parse(OpenFile.JobFiles.Write(new Edits.JobFile(OpenFile.JobFile.FormatName, 1, "away", grown, grown, [])))!;
+        var file = JsonNode.Parse(OpenFile.JobFiles.Write(new Edits.JobFile(Edits.JobFile.FormatName, 1, "away", grown, grown, [])))!;
         foreach (var _ in Enumerable.Range(0, 60))
         {
             samples.Add(("/api/fill", box));

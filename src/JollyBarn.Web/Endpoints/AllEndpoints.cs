@@ -5,6 +5,8 @@ internal static class AllEndpoints
 {
     public static void MapAll(this IEndpointRouteBuilder api)
     {
+        api.MapCrew();
+        api.MapPeople();
         api.MapBook();
         api.MapFill();
         api.MapMark();

@@ -17,7 +17,11 @@ namespace JollyBarn.Web.Endpoints;
 /// <param name="Holds">What it is and holds.</param>
 /// <param name="Place">Id of its place in the job, or null.</param>
 /// <param name="Says">What the log calls it, or null.</param>
-public sealed record KeptBoxPost(string Id, string By, Id<Box> Box, string Name, PlainBox Holds, string? Place = null, string? Says = null);
+public sealed record KeptBoxPost(string Id, string By, Id<Box> Box, string Name, PlainBox Holds, string? Place = null, string? Says = null)
+    : ISent
+{
+    public ISent As(string by) => this with { By = by };
+}
 
 /// <summary>Edits whose consequences are asked, each on its own. Nothing is kept.</summary>
 /// <param name="Change">A Change to ask on top of, or null for the present.</param>

@@ -4,6 +4,7 @@ using JollyBarn.OpenFile;
 using JollyBarn.Store;
 using JollyBarn.Telling.Filled;
 using JollyBarn.Terms;
+using JollyBarn.Web.Crew;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web.Endpoints;
@@ -16,9 +17,20 @@ internal static class FileEndpoints
 {
     public static void MapFiles(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/jobs/{job}/export", (JobStore store, string job, bool pictures = true) =>
-                store.Find(job) is { } open ? Whole(store, open, pictures) : Problems.Missing(What.Job)
-            )
+        api.MapGet("/jobs/{job}/export", (HttpContext context, JobStore store, string job, bool pictures = true) =>
+            {
+                if (store.Find(job) is not { } open)
+                {
+                    return Problems.Missing(What.Job);
+                }
+
+                if (Caller.Of(context).Member is { } member)
+                {
+                    store.Crew.Note(AuditOf.Exported, member.Name, job, SignIn.From(context));
+                }
+
+                return Whole(store, open, pictures);
+            })
             .WithName("export")
             .WithSummary("The whole job in the open format; with pictures, a zip of it and them, unless pictures=false.");
 
@@ -32,10 +44,20 @@ internal static class FileEndpoints
                     return Problems.From(refusal!);
                 }
 
-                var id = copyAs ?? file.Id;
+                var (id, caller) = (copyAs ?? file.Id, Caller.Of(request.HttpContext));
                 if (replace is not null && replace != file.Id)
                 {
                     return Problems.From(new(Why.FileOfAnotherJob, "replace"));
+                }
+
+                if (replace is not null && !caller.MayWork(replace))
+                {
+                    return Problems.Says("Putting a file in the place of a job is for those who work on that job.", 403);
+                }
+
+                if (replace is null && store.Listed(id) is { } hidden && !caller.MayLook(id))
+                {
+                    return Problems.Says($"The id {hidden.Id} is taken. Take the file in as a copy under another.", 409);
                 }
 
                 if (replace is null && store.Listed(id) is { } there)
@@ -63,7 +85,17 @@ internal static class FileEndpoints
                     };
                 }
 
-                return store.Import(id, file, photos) is { } problem ? Problems.From(problem) : Results.Ok(made);
+                if (store.Import(id, file, photos) is { } problem)
+                {
+                    return Problems.From(problem);
+                }
+
+                if (caller.Member is { } importer)
+                {
+                    store.Crew.LetInto(importer.Id, id);
+                }
+
+                return Results.Ok(made);
             })
             .Accepts<JobFile>("application/json", "application/zip")
             .Produces<Imported>()

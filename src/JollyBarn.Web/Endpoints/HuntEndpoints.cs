@@ -11,11 +11,17 @@ namespace JollyBarn.Web.Endpoints;
 
 /// <summary>A test a learner makes.</summary>
 /// <param name="Test">Its key.</param>
-public sealed record HuntTest(string Test, string By);
+public sealed record HuntTest(string Test, string By) : ISent
+{
+    public ISent As(string by) => this with { By = by };
+}
 
 /// <summary>What a learner says it is.</summary>
 /// <param name="Fault">Its key.</param>
-public sealed record HuntClaim(string Fault, string By);
+public sealed record HuntClaim(string Fault, string By) : ISent
+{
+    public ISent As(string by) => this with { By = by };
+}
 
 /// <summary>Hunts for hidden faults: the tests stand in the job's own complaint, the solved network answers them.</summary>
 internal static class HuntEndpoints

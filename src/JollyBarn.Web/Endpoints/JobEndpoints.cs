@@ -6,6 +6,7 @@ using JollyBarn.Telling;
 using JollyBarn.Telling.Making;
 using JollyBarn.Telling.Phrases;
 using JollyBarn.Terms;
+using JollyBarn.Web.Crew;
 using JollyBarn.Wiring;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Conflict = JollyBarn.Store.Conflict;
@@ -51,12 +52,14 @@ internal static class JobEndpoints
 {
     public static void MapJobs(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/jobs", (JobStore store, bool binned = false) => TypedResults.Ok(store.List(binned).Select(j => Summary(store, j))))
+        api.MapGet("/jobs", (HttpContext context, JobStore store, bool binned = false) =>
+                TypedResults.Ok(store.List(binned).Where(j => Caller.Of(context).MayLook(j.Id)).Select(j => Summary(store, j)))
+            )
             .WithName("jobs")
             .WithSummary("Jobs, latest changed first; with binned=true those in the bin.");
 
-        api.MapPost("/jobs", (JobStore store, NewJob job) =>
-                store.Create(job.Id, job.Name) is { } refusal ? Problems.From(refusal) : Made(store, job.Id)
+        api.MapPost("/jobs", (HttpContext context, JobStore store, NewJob job) =>
+                store.Create(job.Id, job.Name) is { } refusal ? Problems.From(refusal) : Made(context, store, job.Id)
             )
             .Produces<JobHead>()
             .ProducesProblem(422)
@@ -68,9 +71,10 @@ internal static class JobEndpoints
             .WithName("job")
             .WithSummary("The job without its boxes.");
 
-        api.MapPost("/jobs/{job}/copy", (JobStore store, string job, NewJob copy) => store.Find(job) is null ? Problems.Missing(What.Job)
+        api.MapPost("/jobs/{job}/copy", (HttpContext context, JobStore store, string job, NewJob copy) => store.Find(job) is null
+                    ? Problems.Missing(What.Job)
                 : store.Copy(job, copy.Id, copy.Name) is { } refusal ? Problems.From(refusal)
-                : Made(store, copy.Id))
+                : Made(context, store, copy.Id))
             .Produces<JobHead>()
             .ProducesProblem(422)
             .WithName("copyJob");
@@ -96,8 +100,20 @@ internal static class JobEndpoints
     }
 
     /// <summary>The job that was made; somebody may have put it in the bin since.</summary>
-    private static IResult Made(JobStore store, string id) =>
-        store.Find(id) is { } made ? Results.Ok(Head(made)) : Problems.Missing(What.Job);
+    private static IResult Made(HttpContext context, JobStore store, string id)
+    {
+        if (store.Find(id) is not { } made)
+        {
+            return Problems.Missing(What.Job);
+        }
+
+        if (Caller.Of(context).Member is { } member)
+        {
+            store.Crew.LetInto(member.Id, id);
+        }
+
+        return Results.Ok(Head(made));
+    }
 
     private static IResult Told(PostResult? result) =>
         result switch

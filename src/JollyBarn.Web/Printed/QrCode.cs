@@ -33,6 +33,55 @@ internal static class QrCode
         }
     }
 
+    /// <summary>The code as a path of an SVG, a unit a square, its quiet zone inside.</summary>
+    /// <returns>The path, and how many squares the code is wide and high.</returns>
+    public static (string Path, int Size) Path(string text)
+    {
+        using var maker = new QRCodeGenerator();
+        using var code = maker.CreateQrCode(text, QRCodeGenerator.ECCLevel.M, forceUtf8: true);
+        var rows = code.ModuleMatrix;
+        var path = new System.Text.StringBuilder();
+        for (var y = 0; y < rows.Count; y++)
+        {
+            for (var x = 0; x < rows.Count; x++)
+            {
+                if (rows[y][x])
+                {
+                    path.Append(System.Globalization.CultureInfo.InvariantCulture, $"M{x} {y}h1v1h-1z");
+                }
+            }
+        }
+
+        return (path.ToString(), rows.Count);
+    }
+
+    /// <summary>The code for a terminal: two rows of squares to a line.</summary>
+    public static string Lines(string text)
+    {
+        using var maker = new QRCodeGenerator();
+        using var code = maker.CreateQrCode(text, QRCodeGenerator.ECCLevel.M, forceUtf8: true);
+        var rows = code.ModuleMatrix;
+        bool At(int y, int x) => y < rows.Count && rows[y][x];
+        var lines = Enumerable
+            .Range(0, (rows.Count + 1) / 2)
+            .Select(line =>
+                string.Concat(
+                    Enumerable
+                        .Range(0, rows.Count)
+                        .Select(x =>
+                            (At(2 * line, x), At((2 * line) + 1, x)) switch
+                            {
+                                (true, true) => ' ',
+                                (true, false) => '▄',
+                                (false, true) => '▀',
+                                _ => '█',
+                            }
+                        )
+                )
+            );
+        return string.Join('\n', lines);
+    }
+
     /// <summary>A label for the inside of a plate: the code alone, an inch and a half wide.</summary>
     public static Page Label(string name, string text)
     {

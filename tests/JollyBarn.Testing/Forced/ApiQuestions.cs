@@ -15,6 +15,21 @@ public static class ApiQuestions
     /// <summary>Questions of every operation: the operation, what follows it, what is sent, and the status of the answer.</summary>
     public static IReadOnlyList<(string Operation, string Query, string? Body, int Status)> All { get; } =
     [
+        ("get /api/me", "", null, 200),
+        ("post /api/sign-in", "", """{"name":"Mara","password":"seven herons at dawn","keep":false}""", 422),
+        ("post /api/invited", "", """{"word":"w1"}""", 422),
+        ("post /api/join", "", """{"word":"w1","password":"seven herons at dawn","name":"Mara"}""", 422),
+        ("post /api/me/password", "", """{"old":"seven herons at dawn","new":"eight herons at dusk"}""", 422),
+        ("get /api/me/sessions", "", null, 200),
+        ("post /api/me/sessions/end", "", """{"session":"s1"}""", 422),
+        ("get /api/people", "", null, 200),
+        ("post /api/people/invitations", "", """{"role":"Works","jobs":["*"],"hours":24}""", 422),
+        ("post /api/people/invitations/{invitation}/take-back", "", null, 404),
+        ("post /api/people/{person}/role", "", """{"role":"Looks"}""", 422),
+        ("post /api/people/{person}/jobs", "", """{"jobs":[{"job":"{job}","looksOnly":true}]}""", 422),
+        ("post /api/people/{person}/sign-out", "", null, 422),
+        ("post /api/people/{person}/remove", "", null, 422),
+        ("get /api/audit", "?take=20", null, 200),
         ("get /api/catalogue", "", null, 200),
         ("get /api/limits/{edition}", "", null, 200),
         ("get /api/jobs", "", null, 200),
@@ -195,6 +210,8 @@ public static class ApiQuestions
     public static IReadOnlyList<(string Operation, string Query, string? Body)> WithoutJson { get; } =
     [
         ("get /schema/job.json", "", null),
+        ("post /api/sign-out", "", null),
+        ("post /api/me/sessions/end-all", "", null),
         ("post " + Job + "/bin", "", """{"id":"s1","by":"ann"}"""),
         ("post " + Job + "/bring-back", "", """{"id":"s2","by":"ann"}"""),
         ("get " + Job + "/export", "?pictures=false", null),

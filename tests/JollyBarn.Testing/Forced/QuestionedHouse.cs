@@ -70,6 +70,7 @@ public static class QuestionedHouse
         names["exercise"] = made(AsFile(Practised).Present);
         names["hunt"] = made(AsFile(Hunted).Present);
         names["make"] = made(AsFile(Apart).Present);
+        (names["person"], names["invitation"]) = ("p1", "i1");
     }
 
     /// <summary>Opens a class with a learner in it, and names it so.</summary>

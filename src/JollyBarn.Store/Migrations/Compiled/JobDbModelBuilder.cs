@@ -11,29 +11,49 @@ namespace JollyBarn.Store.Migrations.Compiled
     public partial class JobDbModel
     {
         private JobDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("3d203390-04d8-4044-93fe-c3e83cd593e6"), entityTypeCount: 8)
+            : base(skipDetectChanges: false, modelId: new Guid("b48befa3-ca92-4d51-b7ee-9e53fcc60d02"), entityTypeCount: 16)
         {
         }
 
         partial void Initialize()
         {
-            var boxRow = BoxRowEntityType.Create(this);
             var answerRow = AnswerRowEntityType.Create(this);
+            var auditRow = AuditRowEntityType.Create(this);
+            var boxRow = BoxRowEntityType.Create(this);
             var classRow = ClassRowEntityType.Create(this);
-            var learnerRow = LearnerRowEntityType.Create(this);
             var editRow = EditRowEntityType.Create(this);
+            var grantRow = GrantRowEntityType.Create(this);
+            var invitationRow = InvitationRowEntityType.Create(this);
             var jobRow = JobRowEntityType.Create(this);
+            var learnerRow = LearnerRowEntityType.Create(this);
+            var person = PersonEntityType.Create(this);
             var photoRow = PhotoRowEntityType.Create(this);
+            var sessionRow = SessionRowEntityType.Create(this);
             var snapshotRow = SnapshotRowEntityType.Create(this);
+            var identityUserClaim = IdentityUserClaimEntityType.Create(this);
+            var identityUserLogin = IdentityUserLoginEntityType.Create(this);
+            var identityUserToken = IdentityUserTokenEntityType.Create(this);
 
-            BoxRowEntityType.CreateAnnotations(boxRow);
+            IdentityUserClaimEntityType.CreateForeignKey1(identityUserClaim, person);
+            IdentityUserLoginEntityType.CreateForeignKey1(identityUserLogin, person);
+            IdentityUserTokenEntityType.CreateForeignKey1(identityUserToken, person);
+
             AnswerRowEntityType.CreateAnnotations(answerRow);
+            AuditRowEntityType.CreateAnnotations(auditRow);
+            BoxRowEntityType.CreateAnnotations(boxRow);
             ClassRowEntityType.CreateAnnotations(classRow);
-            LearnerRowEntityType.CreateAnnotations(learnerRow);
             EditRowEntityType.CreateAnnotations(editRow);
+            GrantRowEntityType.CreateAnnotations(grantRow);
+            InvitationRowEntityType.CreateAnnotations(invitationRow);
             JobRowEntityType.CreateAnnotations(jobRow);
+            LearnerRowEntityType.CreateAnnotations(learnerRow);
+            PersonEntityType.CreateAnnotations(person);
             PhotoRowEntityType.CreateAnnotations(photoRow);
+            SessionRowEntityType.CreateAnnotations(sessionRow);
             SnapshotRowEntityType.CreateAnnotations(snapshotRow);
+            IdentityUserClaimEntityType.CreateAnnotations(identityUserClaim);
+            IdentityUserLoginEntityType.CreateAnnotations(identityUserLogin);
+            IdentityUserTokenEntityType.CreateAnnotations(identityUserToken);
 
             AddAnnotation("ProductVersion", "10.0.15");
         }
