@@ -3,7 +3,7 @@ import { lazy, StrictMode, Suspense, type ComponentType } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { setSettings } from "./api/settings";
-import { Shell } from "./frame/Shell";
+import { Gate } from "./Gate";
 import "./theme.css";
 import { Told } from "./api/client";
 import { Boundary } from "./frame/Boundary";
@@ -11,6 +11,9 @@ import { words } from "./words";
 
 const places: [path: string, load: () => Promise<{ default: ComponentType }>][] = [
   ["/", () => import("./jobs/Jobs")],
+  ["/join", () => import("./crew/Join")],
+  ["/people", () => import("./crew/People")],
+  ["/devices", () => import("./crew/Devices")],
   ["/quick", () => import("./quick/QuickFit")],
   ["/mark", () => import("./quick/QuickMark")],
   ["/trench", () => import("./quick/QuickTrench")],
@@ -80,7 +83,7 @@ createRoot(document.getElementById("root")!).render(
     <QueryClientProvider client={client}>
       <BrowserRouter>
         <Routes>
-          <Route element={<Shell />}>
+          <Route element={<Gate />}>
             {routes}
             <Route path="*" element={<p>{words.notFound}</p>} />
           </Route>

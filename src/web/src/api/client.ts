@@ -33,6 +33,8 @@ export async function must<T>(call: Promise<Reply<T>>): Promise<T> {
     throw new Told("The program does not answer. What you typed is still here; try again.", 0);
   }
   if (reply.response.ok) return reply.data as T;
+  // Who stands at the door decides: nobody is signed in here any more.
+  if (reply.response.status === 401) window.dispatchEvent(new Event("signed-out"));
   const problem = reply.error as { detail?: string; title?: string; field?: string } | undefined;
   throw new Told(
     problem?.detail ?? problem?.title ?? "That did not work; nothing was changed.",

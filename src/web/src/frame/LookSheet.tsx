@@ -1,4 +1,5 @@
 import { setSettings, useSettings } from "../api/settings";
+import { signsIn } from "../model/me";
 import { Ask, Choice } from "../parts/controls";
 import { Sheet } from "../parts/Sheet";
 import { words } from "../words";
@@ -36,7 +37,7 @@ export default function LookSheet({ onClose }: { onClose: () => void }) {
             ["left", words.settings.left],
           ]}
         />
-        <Ask label={words.settings.who} value={now.who} onKeep={(who) => who && setSettings({ who })} />
+        {!signsIn && <Ask label={words.settings.who} value={now.who} onKeep={(who) => who && setSettings({ who })} />}
       </div>
     </Sheet>
   );

@@ -1,14 +1,17 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
-import { GraduationCap, Keyboard, MoreHorizontal, SunMoon } from "lucide-react";
+import { GraduationCap, Keyboard, MoreHorizontal, Smartphone, SunMoon, Users } from "lucide-react";
 import { Link } from "react-router";
+import { signsIn, useMe } from "../model/me";
 import { address } from "../parts/address";
 import { words } from "../words";
+import { crewWords as w } from "../words/crew";
 import { elsewhereOf } from "./places";
 
 const item = "flex min-h-11 w-full items-center gap-2 rounded-lg px-3 data-focus:bg-slate-wash";
 
 /** What is reached seldom, behind one button. */
 export default function More({ job, onLook, onKeys }: { job: string; onLook: () => void; onKeys: () => void }) {
+  const me = useMe();
   return (
     <Menu>
       <MenuButton aria-label={words.more} className="grid size-11 place-items-center rounded-xl border-2 border-ink">
@@ -29,6 +32,22 @@ export default function More({ job, onLook, onKeys }: { job: string; onLook: () 
               <GraduationCap size={18} aria-hidden /> {words.practice}
             </Link>
           </MenuItem>
+        )}
+        {signsIn && (
+          <>
+            {me.data?.role === "Owner" && (
+              <MenuItem>
+                <Link to={address.people} className={item}>
+                  <Users size={18} aria-hidden /> {w.people}
+                </Link>
+              </MenuItem>
+            )}
+            <MenuItem>
+              <Link to={address.devices} className={item}>
+                <Smartphone size={18} aria-hidden /> {me.data?.name}, {w.devices}
+              </Link>
+            </MenuItem>
+          </>
         )}
         <MenuItem>
           <button type="button" onClick={onLook} className={item}>

@@ -4,6 +4,8 @@ const from = (room: string) => room && `?room=${room}`;
 /** Every address of the interface and every file the server gives, made in one place. */
 export const address = {
   jobs: "/",
+  people: "/people",
+  devices: "/devices",
   quick: (job = "") => (job ? `/quick?job=${job}` : "/quick"),
   mark: (job = "") => (job ? `/mark?job=${job}` : "/mark"),
   trench: (job = "") => (job ? `/trench?job=${job}` : "/trench"),
