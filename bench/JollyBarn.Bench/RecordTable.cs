@@ -4,7 +4,6 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using JollyBarn.Edits;
-using JollyBarn.OpenFile;
 using JollyBarn.Store;
 using JollyBarn.Testing;
 using JollyBarn.Web;

@@ -18,10 +18,14 @@ public sealed record Member(string Id, string Name, CrewRole Role, string? Gone,
         : null;
 }
 
-/// <summary>People, what they may, where they are signed in, and the audit of it. Passwords are the business of who signs them in.</summary>
+/// <summary>People, what they may, where they are signed in, and the audit of it. Passwords are the business of who signs them
+/// in.</summary>
 public sealed class CrewStore
 {
     private static readonly TimeSpan SeenEvery = TimeSpan.FromMinutes(1);
+
+    private static readonly TimeSpan TidyEvery = TimeSpan.FromHours(1);
+    private DateTimeOffset tidied;
 
     /// <summary>Lines of the audit that are kept.</summary>
     private const int Lines = 20_000;
@@ -219,6 +223,12 @@ public sealed class CrewStore
     /// <summary>Lets go of what is past: sessions and invitations that ended long ago, the oldest lines of a long audit.</summary>
     public void Tidy()
     {
+        if (clock.GetUtcNow() - tidied < TidyEvery)
+        {
+            return;
+        }
+
+        tidied = clock.GetUtcNow();
         var old = Text(clock.GetUtcNow().AddDays(-30));
         file.Write(db =>
         {

@@ -86,6 +86,13 @@ public sealed partial class JobStore : IAsyncDisposable
         }
     }
 
+    /// <summary>True where the file answers.</summary>
+    public bool Reads()
+    {
+        using var db = Db();
+        return db.Database.CanConnect();
+    }
+
     /// <summary>A new context on the file, for reading.</summary>
     public JobDb Db() => file.Db();
 

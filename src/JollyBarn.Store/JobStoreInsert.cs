@@ -1,5 +1,4 @@
 using JollyBarn.Edits;
-using JollyBarn.OpenFile;
 using JollyBarn.Terms;
 using JollyBarn.Wiring;
 

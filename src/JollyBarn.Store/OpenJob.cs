@@ -60,6 +60,9 @@ public sealed partial class OpenJob
     }
 
     /// <summary>Does an edit that the program makes for somebody: the bin, and files.</summary>
+    /// <summary>Lets go of somebody's hold of a breaker, for two who both said so.</summary>
+    public PostResult LetGo(string id, string by, LetGoTogether edit) => DoFor(id, by, edit);
+
     internal PostResult DoFor(string id, string by, Edit edit) =>
         Envelope(id, by) is { } bad ? new Refused(bad) : Do(new(id, by, edit), LogRows.Asked(by, edit), default);
 

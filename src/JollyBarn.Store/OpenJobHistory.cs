@@ -1,6 +1,5 @@
 using System.Text.Json.Nodes;
 using JollyBarn.Edits;
-using JollyBarn.OpenFile;
 using JollyBarn.Telling.History;
 using JollyBarn.Wiring;
 using Microsoft.EntityFrameworkCore;

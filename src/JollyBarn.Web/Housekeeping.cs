@@ -1,4 +1,5 @@
 using JollyBarn.Store;
+using JollyBarn.Web.Serving;
 
 namespace JollyBarn.Web;
 
@@ -18,7 +19,7 @@ internal sealed class Asked
 
 /// <summary>What is done beside the requests: jobs nobody uses leave memory, the file is copied now and then, and when nobody asks any more
 /// the memory that was needed goes back to the machine.</summary>
-internal sealed class Housekeeping(JobStore store, Asked asked) : BackgroundService
+internal sealed partial class Housekeeping(JobStore store, Asked asked, Served served, ILogger<Housekeeping> log) : BackgroundService
 {
     private static readonly TimeSpan Round = TimeSpan.FromSeconds(30);
     private static readonly TimeSpan Idle = TimeSpan.FromMinutes(10);
@@ -40,6 +41,15 @@ internal sealed class Housekeeping(JobStore store, Asked asked) : BackgroundServ
             {
                 store.LetGo(store.Open > Many ? IdleOfMany : Idle);
                 store.Copy();
+                if (served.On)
+                {
+                    store.Crew.Tidy();
+                    if (served.Certificates?.Renew() is { } sentence)
+                    {
+                        Renewed(log, sentence);
+                    }
+                }
+
                 var now = asked.Requests;
                 if (now == before && now != givenBack)
                 {
@@ -55,4 +65,7 @@ internal sealed class Housekeeping(JobStore store, Asked asked) : BackgroundServ
             // The program ends.
         }
     }
+
+    [LoggerMessage(Level = LogLevel.Information, Message = "{Sentence}")]
+    private static partial void Renewed(ILogger logger, string sentence);
 }

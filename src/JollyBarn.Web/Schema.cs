@@ -4,7 +4,6 @@ using System.Text.Json.Schema;
 using System.Text.Json.Serialization.Metadata;
 using JollyBarn.Edits;
 using JollyBarn.Measures;
-using JollyBarn.OpenFile;
 using JollyBarn.Wiring;
 
 namespace JollyBarn.Web;

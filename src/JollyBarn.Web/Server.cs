@@ -1,5 +1,4 @@
 using System.IO.Compression;
-using System.Net;
 using System.Net.Sockets;
 using JollyBarn.Inspection.Judging;
 using JollyBarn.Store;
@@ -7,6 +6,7 @@ using JollyBarn.Web.Crew;
 using JollyBarn.Web.Endpoints;
 using JollyBarn.Web.Labels;
 using JollyBarn.Web.Serving;
+using Microsoft.AspNetCore.HttpOverrides;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.AspNetCore.StaticFiles;
 using Microsoft.Extensions.Logging.Console;
@@ -118,6 +118,7 @@ public static partial class Server
         builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(2));
         builder.Services.AddSingleton(store);
         builder.Services.AddCrew(store, served);
+        builder.Services.AddRates(served);
         builder.Services.AddSingleton<Asked>();
         builder.Services.AddSingleton<JollyBarn.Planning.Ways.IShop, JollyBarn.Planning.Ways.StandInShop>();
         builder.Services.AddHostedService<Housekeeping>();
@@ -146,10 +147,22 @@ public static partial class Server
             }
         );
         app.UseStatusCodePages(Problems.Bare);
+        if (served.Proxied)
+        {
+            app.UseForwardedHeaders(
+                new ForwardedHeadersOptions { ForwardedHeaders = ForwardedHeaders.XForwardedFor | ForwardedHeaders.XForwardedProto }
+            );
+        }
+
         app.Use(app.Services.GetRequiredService<Asked>().PassAsync);
         app.Use(app.Services.GetRequiredService<Guard>().PassAsync);
         app.UseRouting();
         app.Use(app.Services.GetRequiredService<Doors>().PassAsync);
+        if (served.On)
+        {
+            app.UseRateLimiter();
+        }
+
         app.Use(Bodies.PassAsync);
         app.Use(NowhereAsync);
         app.UseWhen(
@@ -234,53 +247,5 @@ public static partial class Server
         return copies.Count == 0
             ? $"There is no copy of {asked.Data}."
             : string.Join('\n', [.. copies, $"Put one back with --data {asked.Data} --put-back COPY."]);
-    }
-
-    /// <summary>A store for one run; a demo's is thrown away.</summary>
-    private sealed class StoreHandle : IAsyncDisposable
-    {
-        private readonly string? throwaway;
-
-        public StoreHandle(Options asked)
-        {
-            throwaway = asked.Demo ? Directory.CreateTempSubdirectory("jolly-barn-demo-").FullName : null;
-            List<string> early = [];
-            Action<string> says = early.Add;
-            Store = new JobStore(
-                throwaway is null ? asked.Data : Path.Combine(throwaway, "demo.db"),
-                catchUp: Telling.OldRulings.Named,
-                says: sentence =>
-                {
-                    Console.Error.WriteLine(sentence);
-                    says(sentence);
-                },
-                copies: throwaway is null
-            );
-            // Only now is the file ours, and with it the log beside it.
-            Log = throwaway is null ? LogFile.Open(Store.Path) : null;
-            says = sentence => Log?.Information("{Sentence:l}", sentence);
-            early.ForEach(says);
-        }
-
-        public JobStore Store { get; }
-
-        /// <summary>The log beside the data; none for what is thrown away.</summary>
-        public Logger? Log { get; }
-
-        public async ValueTask DisposeAsync()
-        {
-            await Store.DisposeAsync();
-            Log?.Information("Ended");
-            if (Log is not null)
-            {
-                await Log.DisposeAsync();
-            }
-
-            if (throwaway is not null)
-            {
-                Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
-                Directory.Delete(throwaway, true);
-            }
-        }
     }
 }

@@ -5,7 +5,6 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using JollyBarn.Store;
-using JollyBarn.Testing.Forced;
 using JollyBarn.Web.Crew;
 using JollyBarn.Web.Serving;
 using Microsoft.AspNetCore.Builder;

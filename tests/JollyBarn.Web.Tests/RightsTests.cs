@@ -1,5 +1,4 @@
 using System.Text;
-using JollyBarn.Edits;
 using JollyBarn.Store;
 using JollyBarn.Testing.Forced;
 

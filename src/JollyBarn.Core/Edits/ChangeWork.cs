@@ -111,6 +111,7 @@ public static class ChangeWork
             or LogTested
             or StrikeTested
             or EndVisit
+            or LetGoTogether
             or HandOver
             or SwitchBreaker
             or ThrowSwitch

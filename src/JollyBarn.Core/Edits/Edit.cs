@@ -127,6 +127,7 @@ namespace JollyBarn.Edits;
 [JsonDerivedType(typeof(LogReading), "logReading")]
 [JsonDerivedType(typeof(StrikeReading), "strikeReading")]
 [JsonDerivedType(typeof(EndVisit), "endVisit")]
+[JsonDerivedType(typeof(LetGoTogether), "letGoTogether")]
 [JsonDerivedType(typeof(HandOver), "handOver")]
 [JsonDerivedType(typeof(SwitchBreaker), "switchBreaker")]
 [JsonDerivedType(typeof(RecordRuling), "recordRuling")]

@@ -130,6 +130,9 @@ public sealed record EndVisit(string By, string At) : Edit
 /// <summary>Work on a box goes to somebody else: every proof there ends, because a proof is of one person.</summary>
 public sealed record HandOver(Id<Box> Box, string From, string To, string At) : Edit
 {
+    [JsonIgnore]
+    public override string? Doer => From;
+
     public override Edit Arrived(string at) => this with { At = at };
 
     public override Refusal? Check(Job job) =>
@@ -204,6 +207,38 @@ public sealed record SwitchBreaker(string Panel, int Slot, string By, string At,
         var fed = new MayFeed(job);
         return Proofs.Lapse(next, why, At, p => fed.Breaker(Panel, key, p.Box));
     }
+
+    private bool IsIt(Breaker breaker) => breaker.Slot == Slot && breaker.Lower == Lower;
+}
+
+/// <summary>Somebody else's hold of a breaker is let go of, because both said so, in person. Only the program makes it, once it has heard
+/// both. It switches nothing on.</summary>
+/// <param name="Of">Whose hold it is.</param>
+/// <param name="By">Who asked for it.</param>
+/// <param name="Lower">True for the lower half of a tandem.</param>
+public sealed record LetGoTogether(string Panel, int Slot, string Of, string By, bool Lower = false) : ProgramEdit
+{
+    /// <summary>The slot as people say it.</summary>
+    internal string Where => new Breaker(Slot, 1) { Lower = Lower }.Where;
+
+    public override Refusal? Check(Job job) =>
+        job.Panels.Find(Panel)?.Breakers.FirstOrDefault(IsIt) is not { } breaker ? new(Why.NoSuchBreaker, "slot")
+        : breaker.HeldBy.Contains(Of) ? null
+        : Refuse.Missing(What.Hold, Of, "of");
+
+    public override Job Apply(Job job) =>
+        job.Panels.TryFind(Panel, out var panel)
+            ? job with
+            {
+                Panels = job.Panels.With(
+                    Panel,
+                    panel with
+                    {
+                        Breakers = [.. panel.Breakers.Select(b => IsIt(b) ? b with { HeldBy = [.. b.HeldBy.Where(h => h != Of)] } : b)],
+                    }
+                ),
+            }
+            : job;
 
     private bool IsIt(Breaker breaker) => breaker.Slot == Slot && breaker.Lower == Lower;
 }

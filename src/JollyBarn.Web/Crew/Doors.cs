@@ -2,7 +2,6 @@ using System.Collections.Concurrent;
 using JollyBarn.Store;
 using JollyBarn.Web.Serving;
 using Microsoft.AspNetCore.Connections.Features;
-using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.Extensions.Primitives;
 
 namespace JollyBarn.Web.Crew;

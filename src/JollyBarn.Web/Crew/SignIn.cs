@@ -1,5 +1,4 @@
 using JollyBarn.Store;
-using JollyBarn.Web.Serving;
 using Microsoft.AspNetCore.Identity;
 
 namespace JollyBarn.Web.Crew;

@@ -33,6 +33,7 @@ internal static class AllEndpoints
         api.MapWays();
         api.MapLive();
         api.MapReadings();
+        api.MapLetGo();
         api.MapTroubles();
         api.MapPhotos();
         api.MapRuns();

@@ -26,6 +26,11 @@ public sealed record EndSessionPost(string Session);
 /// <param name="ByClass">True where one comes in by the code of a class.</param>
 public sealed record Me(bool SignsIn, string? Name, string? Role, bool ByClass);
 
+/// <summary>How the program stands.</summary>
+/// <param name="Reads">True where the data file reads.</param>
+/// <param name="OpenJobs">Jobs in memory.</param>
+public sealed record Health(bool Reads, int OpenJobs);
+
 /// <summary>What an invitation is for.</summary>
 /// <param name="Name">Whom it gives a new password; null where somebody new comes.</param>
 public sealed record InvitedAnswer(CrewRole Role, string Ends, string? Name);
@@ -42,6 +47,10 @@ internal static class CrewEndpoints
             .WithName("me")
             .WithSummary("Who is signed in here.");
 
+        api.MapGet("/health", (JobStore store) => TypedResults.Ok(new Health(store.Reads(), store.Open)))
+            .WithName("health")
+            .WithSummary("Whether the data file reads, for who watches the program. Says nothing of what is in it.");
+
         api.MapPost("/sign-in", async (HttpContext context, SignIn signs, JobStore store, SignInPost asked) =>
             {
                 if (NoCrew(context) is { } no)
@@ -53,7 +62,8 @@ internal static class CrewEndpoints
                 if (await signs.CheckAsync(asked.Name ?? "", asked.Password ?? "", from) is not { } person)
                 {
                     return Problems.Says(
-                        "Name and password do not belong together. After five wrong ones nobody comes in by this name for a quarter of an hour.",
+                        "Name and password do not belong together. After five wrong ones nobody comes in by this name for a quarter "
+                            + "of an hour.",
                         401
                     );
                 }

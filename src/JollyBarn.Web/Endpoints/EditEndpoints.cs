@@ -137,7 +137,7 @@ internal static class EditEndpoints
             .WithSummary("Server-sent events: what changed, as it does.");
     }
 
-    private static IResult Tell(OpenJob open, string by, PostResult result) =>
+    internal static IResult Tell(OpenJob open, string by, PostResult result) =>
         result switch
         {
             Accepted accepted => Results.Ok(Views.Answer(open, accepted, by)),

@@ -4,8 +4,8 @@ using JollyBarn.Store;
 
 namespace JollyBarn.Web.Serving;
 
-/// <summary>The certificate that is served by now: the shop's own, or one the local authority vouches for, made anew before it ends and when
-/// the machine has another address.</summary>
+/// <summary>The certificate that is served by now: the shop's own, or one the local authority vouches for, made anew before it ends and
+/// when the machine has another address.</summary>
 internal sealed class Certificates : IDisposable
 {
     /// <summary>Renewed when it has so long left.</summary>

@@ -2,7 +2,6 @@ using System.Net;
 using JollyBarn.Store;
 using JollyBarn.Web.Crew;
 using JollyBarn.Web.Printed;
-using Microsoft.AspNetCore.Connections;
 using Microsoft.AspNetCore.Server.Kestrel.Core;
 
 namespace JollyBarn.Web.Serving;
@@ -24,7 +23,8 @@ internal static class Listening
         : certificates is null ? Serving.Served.Behind(asked.Names)
         : Serving.Served.To(certificates, asked.Names, at ?? IPAddress.IPv6Any);
 
-    /// <summary>Opens the doors: one for this machine alone, or one for the crew, one to come to trust it by, and one for classes.</summary>
+    /// <summary>Opens the doors: one for this machine alone, or one for the crew, one to come to trust it by, and one for
+    /// classes.</summary>
     public static void At(KestrelServerOptions kestrel, Served served, int port)
     {
         if (!served.On)
@@ -73,7 +73,8 @@ internal static class Listening
         }
     }
 
-    /// <summary>What stands in the window: addresses, the letters to compare, and where nobody owns the crew yet, the invitation to.</summary>
+    /// <summary>What stands in the window: addresses, the letters to compare, and where nobody owns the crew yet, the invitation
+    /// to.</summary>
     public static string Told(Served served, JobStore store, Options asked, TimeProvider clock)
     {
         var lines = new List<string> { $"Jolly Barn is at {served.Origin}  (data: {store.Path}). People sign in." };

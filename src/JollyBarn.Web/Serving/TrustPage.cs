@@ -64,7 +64,8 @@ internal static class TrustPage
             <a class="key" href="{Certificate}">Get the certificate</a>
             <h2>2. On an iPhone or iPad</h2>
             <ol><li>Allow the download, then open <b>Settings</b>: at the top stands <b>Profile Downloaded</b>. Tap it, <b>Install</b>.</li>
-            <li>Then <b>General, About, Certificate Trust Settings</b>: switch on full trust for <b>Jolly Barn on this network</b>.</li></ol>
+            <li>Then <b>General, About, Certificate Trust Settings</b>: switch on full trust for
+            <b>Jolly Barn on this network</b>.</li></ol>
             <h2>2. On Android</h2>
             <ol><li>Open <b>Settings</b> and search for <b>CA certificate</b> (Security, Encryption and credentials, Install a
             certificate).</li><li>Choose <b>CA certificate</b>, <b>Install anyway</b>, and the file <b>jolly-barn.crt</b>.</li></ol>

@@ -15,6 +15,13 @@ public static class ApiQuestions
     /// <summary>Questions of every operation: the operation, what follows it, what is sent, and the status of the answer.</summary>
     public static IReadOnlyList<(string Operation, string Query, string? Body, int Status)> All { get; } =
     [
+        ("get /api/health", "", null, 200),
+        (
+            "post " + Job + "/let-go",
+            "",
+            """{"id":"l1","by":"ann","panel":"p","slot":99,"of":"Mara","password":"seven herons at dawn","lower":false}""",
+            422
+        ),
         ("get /api/me", "", null, 200),
         ("post /api/sign-in", "", """{"name":"Mara","password":"seven herons at dawn","keep":false}""", 422),
         ("post /api/invited", "", """{"word":"w1"}""", 422),

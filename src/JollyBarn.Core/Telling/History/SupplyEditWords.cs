@@ -40,6 +40,7 @@ internal sealed class SupplyEditWords : EditWords
         Says<StrikeSighting>((_, _) => "a look at a box taken back");
         Says<StrikeReading>((e, job) => $"reading struck: {job.Readings.Find(e.Id)?.Says}");
         Says<EndVisit>((e, _) => $"{e.By} leaves: their proofs of dead end");
+        Says<LetGoTogether>((e, _) => $"Breaker {e.Where}: {e.Of} lets go, both said so: {e.Of} and {e.By}");
         Says<HandOver>((e, job) => $"{job.Boxes.Find(e.Box)?.Name}: handed from {e.From} to {e.To}");
     }
 

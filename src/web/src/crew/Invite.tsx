@@ -76,9 +76,10 @@ function Made({ made, crew }: { made: Schemas["InviteAnswer"]; crew: Schemas["Pe
         viewBox={`0 0 ${made.size} ${made.size}`}
         role="img"
         aria-label={made.link}
-        className="mx-auto w-64 bg-white"
+        className="mx-auto w-64"
         shapeRendering="crispEdges"
       >
+        <rect width={made.size} height={made.size} fill="white" />
         <path d={made.code} fill="black" />
       </svg>
       <p className="figure text-sm break-all">{made.link}</p>

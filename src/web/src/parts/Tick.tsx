@@ -2,7 +2,7 @@
 export function Tick({ label, on, turn }: { label: string; on: boolean; turn: (on: boolean) => void }) {
   return (
     <label className="flex min-h-11 items-center gap-2">
-      <input type="checkbox" className="size-5 accent-ink" checked={on} onChange={(e) => turn(e.target.checked)} />
+      <input type="checkbox" className="size-5 shrink-0 accent-ink" checked={on} onChange={(e) => turn(e.target.checked)} />
       {label}
     </label>
   );
