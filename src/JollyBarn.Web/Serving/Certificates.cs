@@ -102,7 +102,8 @@ internal sealed class Certificates : IDisposable
             above.RemoveAt(0);
             return new(leaf, above, []) { Written = File.GetLastWriteTimeUtc(chain) };
         }
-        catch (Exception problem) when (problem is CryptographicException or IOException or UnauthorizedAccessException)
+        catch (Exception problem)
+            when (problem is CryptographicException or ArgumentException or IOException or UnauthorizedAccessException)
         {
             throw new StoreException(
                 $"The certificate {chain} with the key {key} does not read: give PEM files that belong together.",
