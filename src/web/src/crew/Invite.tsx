@@ -72,13 +72,7 @@ function Made({ made, crew }: { made: Schemas["InviteAnswer"]; crew: Schemas["Pe
   return (
     <div className="flex flex-col gap-3">
       <p>{w.inviteSays}</p>
-      <svg
-        viewBox={`0 0 ${made.size} ${made.size}`}
-        role="img"
-        aria-label={made.link}
-        className="mx-auto w-64"
-        shapeRendering="crispEdges"
-      >
+      <svg viewBox={`0 0 ${made.size} ${made.size}`} role="img" aria-label={made.link} className="mx-auto w-64" shapeRendering="crispEdges">
         <rect width={made.size} height={made.size} fill="white" />
         <path d={made.code} fill="black" />
       </svg>
