@@ -3,6 +3,7 @@ using JollyBarn.Store;
 using JollyBarn.Telling;
 using JollyBarn.Terms;
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Http.Features;
 
 namespace JollyBarn.Web;
 
@@ -29,7 +30,7 @@ internal static class Problems
         {
             var status = failure is BadHttpRequestException bad ? bad.StatusCode : 400;
             var (says, field) =
-                status == 413 ? ("This is too large: at most 64 MB.", null)
+                status == 413 ? (TooLarge(context), null)
                 : await Bodies.ExplainAsync(context) is { } known ? known
                 : Unreadable(context, failure);
             await Write(context, status, says, field);
@@ -53,7 +54,7 @@ internal static class Problems
         {
             404 => ("There is nothing at this address.", null),
             405 => ("This address does not do that.", null),
-            413 => ("This is too large: at most 64 MB.", null),
+            413 => (TooLarge(context), null),
             415 => ("Send JSON, with content type application/json.", null),
             _ => Addresses.WrongIn(context) ?? ("The request does not read.", null),
         };
@@ -79,6 +80,12 @@ internal static class Problems
         failure.InnerException is JsonException { Path: { } path }
             ? ($"What stands at {path.TrimStart('$', '.')} is not of the expected kind.", path.TrimStart('$', '.'))
             : Addresses.WrongIn(context) ?? ("The request does not read. Send JSON of the shape the OpenAPI document gives.", null);
+
+    private static string TooLarge(HttpContext context)
+    {
+        var most = context.Features.Get<IHttpMaxRequestBodySizeFeature>()?.MaxRequestBodySize ?? Limits.Body;
+        return $"This is too large: at most {Limits.Size(most)}.";
+    }
 
     private static string Title(int status) =>
         status switch

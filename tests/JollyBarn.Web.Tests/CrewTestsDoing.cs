@@ -48,6 +48,16 @@ public sealed partial class CrewTests
         Assert.Equal(422, (await Crewed.PostAsync(ivar, $"/api/jobs/{house}/edits", Edit(on with { By = "Vera" }, "Vera"))).Status);
         var own = new LetGoTogether(panel.Key, slot, "Vera", "Ivar");
         Assert.Equal(422, (await Crewed.PostAsync(ivar, $"/api/jobs/{house}/edits", Edit(own, "Ivar"))).Status);
+        // Nor does a file in which nobody holds it, put in the place of the job.
+        var free = crew.Store.Find(house)!.Export();
+        free = free with { Present = free.Start, History = [] };
+        var over = await Crewed.PostAsync(
+            ivar,
+            $"/api/import?replace={house}",
+            System.Text.Encoding.UTF8.GetString(OpenFile.JobFiles.Write(free))
+        );
+        Assert.Equal(422, over.Status);
+        Assert.Equal(["Vera"], Held());
         object Asked(string? password) =>
             new
             {

@@ -242,6 +242,27 @@ public sealed class RightsTests(RightsTests.House house) : IClassFixture<RightsT
         Assert.Equal(house.Crew.Root.RawData, given);
     }
 
+    /// <summary>A learner works on the job of an exercise and makes nothing else of it; a job lent to a question of the trade is one the
+    /// asker may see; what is sent by who is not in is small.</summary>
+    [Fact]
+    public async Task What_is_beside_the_address_is_looked_at_too()
+    {
+        var learner = house.Crew.Browser(house.Crew.Classes);
+        var exercise = $"/api/jobs/{house.Names["exercise"]}";
+        Assert.Equal(200, (await Crewed.GetAsync(learner, exercise)).Status);
+        Assert.Equal(403, (await Crewed.PostAsync(learner, $"{exercise}/copy", new { id = "stolen", name = "Copy" })).Status);
+        Assert.Equal(403, (await Crewed.PostAsync(learner, $"{exercise}/bin", new { id = "b1", by = "x" })).Status);
+        Assert.Equal(403, (await Crewed.PostAsync(learner, $"/api/trench?job={QuestionedHouse.Id}")).Status);
+        var outside = await house.Crew.ComeAsync("Beside", CrewRole.Works);
+        Assert.Equal(404, (await Crewed.PostAsync(outside, $"/api/trench?job={QuestionedHouse.Id}")).Status);
+        Assert.NotEqual(404, (await Crewed.PostAsync(outside, "/api/trench")).Status);
+        Assert.Null(house.Crew.Store.Find("stolen"));
+
+        var large = await Crewed.PostAsync(house.Crew.Browser(), "/api/sign-in", new { name = new string('x', 200_000), password = "x" });
+        Assert.Equal(413, large.Status);
+        Assert.Contains("128 kB", (string)large.Body!["detail"]!, StringComparison.Ordinal);
+    }
+
     /// <summary>Another name of the host, and a page from elsewhere, are refused.</summary>
     [Theory]
     [InlineData("Host", "barn.example")]

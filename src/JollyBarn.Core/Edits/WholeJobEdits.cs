@@ -42,7 +42,19 @@ public sealed record ReplaceJob(Job With, IReadOnlyList<HistoryLine> Lines, Job?
     [JsonIgnore]
     public override IEnumerable<Id<Box>> OfBoxes => With.Boxes.Ids;
 
-    public override Refusal? Check(Job job) => null;
+    /// <summary>A file does not take a breaker out of somebody's hold.</summary>
+    public override Refusal? Check(Job job) =>
+        job
+            .Panels.SelectMany(p => p.Value.Breakers.Select(b => (Panel: p.Key, Breaker: b)))
+            .Where(b => b.Breaker.HeldBy.Except(Comes(b.Panel, b.Breaker)).Any())
+            .Select(b => new Refusal(Why.HeldBreaker, "replace", ("slot", b.Breaker.Where), ("by", string.Join(", ", b.Breaker.HeldBy))))
+            .FirstOrDefault();
 
     public override Job Apply(Job job) => With with { Binned = false };
+
+    /// <summary>Who holds a breaker off in the file.</summary>
+    private IReadOnlyList<string> Comes(string panel, Breaker breaker) =>
+        With.Panels.Find(panel)?.Breakers.FirstOrDefault(b => b.Key == breaker.Key) is { } there && there.On == breaker.On
+            ? there.HeldBy
+            : [];
 }

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using JollyBarn.Store;
 using JollyBarn.Web.Serving;
 using Microsoft.AspNetCore.Connections.Features;
+using Microsoft.AspNetCore.Http.Features;
 using Microsoft.Extensions.Primitives;
 
 namespace JollyBarn.Web.Crew;
@@ -43,6 +44,11 @@ internal sealed class Doors
 
         var caller = door == Door.Crew ? Known(context) : new(door, null, null);
         context.Features.Set(caller);
+        if (context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } body)
+        {
+            body.MaxRequestBodySize = Limits.BodyOf(caller.Member is not null, context.Request.Path.Value ?? "");
+        }
+
         if (Barred(context, caller) is var (status, says))
         {
             await Problems.Write(context, status, says, null);
@@ -99,21 +105,22 @@ internal sealed class Doors
             return caller.Member is null ? (401, "Sign in first.") : null;
         }
 
-        var route = endpoint.RoutePattern.RawText ?? "";
-        var right = Rights.Of(context.Request.Method, route, endpoint.Metadata.GetMetadata<IEndpointNameMetadata>()?.EndpointName);
-        var job = context.Request.RouteValues.TryGetValue("job", out var named) ? named as string : null;
+        var (route, name) = (endpoint.RoutePattern.RawText ?? "", endpoint.Metadata.GetMetadata<IEndpointNameMetadata>()?.EndpointName);
+        var right = Rights.Of(context.Request.Method, route, name);
+        // A job is named by the address, or beside a question of the trade whose code and house practice it lends.
+        var job = context.Request.RouteValues.TryGetValue("job", out var named) ? named as string : (string?)context.Request.Query["job"];
         var exercise = job is not null && store.IsExercise(job);
-        return caller.Door == Door.Class
-            ? Rights.InClass(right, route, exercise)
+        if (caller.Door == Door.Class)
+        {
+            return Rights.InClass(right, route, name, exercise) && (job is null || exercise)
                 ? null
-                : (403, "By the code of a class one practises, and nothing else.")
-            : Rights.Has(caller.Member, right, job, exercise)
-                ? null
-                : caller.Member is null
-                    ? (401, "Sign in first.")
-                    : right is Right.Look or Right.Work && !caller.MayLook(job!)
-                        ? (404, "There is no such job.")
-                        : (403, Says(right));
+                : (403, "By the code of a class one practises, and nothing else.");
+        }
+
+        return caller.Member is null && right != Right.Nothing ? (401, "Sign in first.")
+            : job is not null && !exercise && !caller.MayLook(job) ? (404, "There is no such job.")
+            : Rights.Has(caller.Member, right, job, exercise) ? null
+            : (403, Says(right));
     }
 
     private static string Says(Right right) =>

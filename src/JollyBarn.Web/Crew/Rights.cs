@@ -53,6 +53,9 @@ internal static class Rights
         "intoCable",
     };
 
+    /// <summary>What a learner does to the job of an exercise.</summary>
+    private static readonly HashSet<string> Practised = new(StringComparer.Ordinal) { "edit", "undo", "redo" };
+
     private static readonly Dictionary<string, Right> Named = new(StringComparer.Ordinal)
     {
         ["me"] = Right.Nothing,
@@ -74,6 +77,7 @@ internal static class Rights
         ["wishes"] = Right.SignedIn,
         ["jobs"] = Right.SignedIn,
         ["createJob"] = Right.Make,
+        ["copyJob"] = Right.Make,
         ["import"] = Right.Make,
         ["readCard"] = Right.Make,
         ["readStock"] = Right.Make,
@@ -114,8 +118,8 @@ internal static class Rights
         };
 
     /// <summary>True for what the plain door of a class answers without anybody signed in.</summary>
-    public static bool InClass(Right right, string route, bool exercise) =>
+    public static bool InClass(Right right, string route, string? name, bool exercise) =>
         right == Right.Learn
         || route.StartsWith("/api/rooms/", StringComparison.Ordinal)
-        || (exercise && right is Right.Look or Right.Work);
+        || (exercise && (right == Right.Look || (name is not null && Practised.Contains(name))));
 }

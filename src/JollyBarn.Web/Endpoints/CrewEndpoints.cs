@@ -24,7 +24,8 @@ public sealed record EndSessionPost(string Session);
 /// <param name="Name">Who is signed in; null where nobody is.</param>
 /// <param name="Role">What they are; null where nobody is signed in.</param>
 /// <param name="ByClass">True where one comes in by the code of a class.</param>
-public sealed record Me(bool SignsIn, string? Name, string? Role, bool ByClass);
+/// <param name="ClassAddress">Where learners come in by a code, for who leads classes; null where that is the address of this page.</param>
+public sealed record Me(bool SignsIn, string? Name, string? Role, bool ByClass, string? ClassAddress = null);
 
 /// <summary>How the program stands.</summary>
 /// <param name="Reads">True where the data file reads.</param>
@@ -43,7 +44,7 @@ internal static class CrewEndpoints
 {
     public static void MapCrew(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/me", (HttpContext context) => TypedResults.Ok(Tell(Caller.Of(context))))
+        api.MapGet("/me", (HttpContext context, Served served) => TypedResults.Ok(Tell(Caller.Of(context), served)))
             .WithName("me")
             .WithSummary("Who is signed in here.");
 
@@ -70,7 +71,7 @@ internal static class CrewEndpoints
 
                 signs.Begin(context, person, asked.Keep);
                 store.Crew.Note(AuditOf.SignedIn, person.UserName!, null, from);
-                return Results.Ok(new Me(true, person.UserName, person.Role.ToString(), false));
+                return Results.Ok(Entered(person));
             })
             .Produces<Me>()
             .ProducesProblem(401)
@@ -181,8 +182,16 @@ internal static class CrewEndpoints
             .WithSummary("Signs out every device but this one.");
     }
 
-    internal static Me Tell(Caller caller) =>
-        new(!caller.IsLocal, caller.Member?.Name, caller.Member?.Role.ToString(), caller.Door == Door.Class);
+    private static Me Entered(Person person) => new(true, person.UserName, person.Role.ToString(), false);
+
+    private static Me Tell(Caller caller, Served served) =>
+        new(
+            !caller.IsLocal,
+            caller.Member?.Name,
+            caller.Member?.Role.ToString(),
+            caller.Door == Door.Class,
+            served.ClassPort > 0 && Rights.Has(caller.Member, Right.Teach, null, false) ? served.ClassOrigin : null
+        );
 
     internal static IReadOnlyList<SessionView> SessionsOf(JobStore store, string person, string? own) =>
         [.. store.Crew.SessionsOf(person).Select(s => new SessionView(s.Id, s.Device, s.Began, s.Seen, s.Ends, s.Id == own))];
@@ -254,15 +263,13 @@ internal static class CrewEndpoints
         {
             store.Crew.SetJobs(
                 person.Id,
-                invitation
-                    .Jobs.Split(' ', StringSplitOptions.RemoveEmptyEntries)
-                    .ToDictionary(j => j, _ => invitation.Role == CrewRole.Looks)
+                invitation.Jobs.Split(' ', StringSplitOptions.RemoveEmptyEntries).ToDictionary(j => j, _ => false)
             );
         }
 
         store.Crew.Note(known is null ? AuditOf.Joined : AuditOf.NewPassword, name, null, SignIn.From(context));
         signs.Begin(context, person, asked.Keep);
-        return Results.Ok(new Me(true, name, person.Role.ToString(), false));
+        return Results.Ok(Entered(person));
     }
 
     private static string? NameOf(JobStore store, InvitationRow invitation) =>

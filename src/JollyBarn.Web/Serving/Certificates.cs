@@ -1,3 +1,4 @@
+using System.Net.Security;
 using System.Security.Cryptography;
 using System.Security.Cryptography.X509Certificates;
 using JollyBarn.Store;
@@ -41,8 +42,8 @@ internal sealed class Certificates : IDisposable
     /// <summary>What the certificate in use stands for.</summary>
     public X509Certificate2 Now => held.Leaf;
 
-    /// <summary>What goes with it, up to what phones know.</summary>
-    public X509Certificate2Collection Chain => held.Above;
+    /// <summary>The certificate in use with what goes with it, up to what phones know.</summary>
+    public SslStreamCertificateContext Context => held.Context;
 
     /// <summary>SHA-256 of the authority, in pairs: what a person compares on two screens.</summary>
     public string? Fingerprint =>
@@ -159,6 +160,8 @@ internal sealed class Certificates : IDisposable
 
     private sealed record Held(X509Certificate2 Leaf, X509Certificate2Collection Above, IReadOnlyList<string> Names)
     {
+        public SslStreamCertificateContext Context { get; } = SslStreamCertificateContext.Create(Leaf, Above, offline: true);
+
         public DateTime Written { get; init; }
     }
 }

@@ -1,8 +1,10 @@
 using System.Net;
+using System.Net.Security;
 using JollyBarn.Store;
 using JollyBarn.Web.Crew;
 using JollyBarn.Web.Printed;
 using Microsoft.AspNetCore.Server.Kestrel.Core;
+using Microsoft.AspNetCore.Server.Kestrel.Https;
 
 namespace JollyBarn.Web.Serving;
 
@@ -42,11 +44,12 @@ internal static class Listening
 
         kestrel.Listen(served.At, port, listen =>
         {
-            listen.UseHttps(https =>
-            {
-                https.ServerCertificateSelector = (_, _) => certificates.Now;
-                https.ServerCertificateChain = certificates.Chain;
-            });
+            listen.UseHttps(
+                new TlsHandshakeCallbackOptions
+                {
+                    OnConnection = _ => new(new SslServerAuthenticationOptions { ServerCertificateContext = certificates.Context }),
+                }
+            );
             Mark(listen, Door.Crew);
         });
         int Beside(int by) => port == 0 ? 0 : port + by;

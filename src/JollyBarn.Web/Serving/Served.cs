@@ -23,7 +23,10 @@ public enum Door
 /// <summary>How the program is served: to this machine alone, or to others too.</summary>
 internal sealed class Served
 {
+    private static readonly TimeSpan HostsHold = TimeSpan.FromSeconds(10);
+
     private readonly IReadOnlyList<string> extra;
+    private volatile Known known = new([], 0);
 
     private Served(Certificates? certificates, IReadOnlyList<string> extra) => (Certificates, this.extra) = (certificates, extra);
 
@@ -61,7 +64,7 @@ internal sealed class Served
             door != Door.Local
             && (
                 extra.Contains(host, StringComparer.OrdinalIgnoreCase)
-                || Reached().Contains(host.Trim('[', ']'), StringComparer.OrdinalIgnoreCase)
+                || Hosts().Contains(host.Trim('[', ']'), StringComparer.OrdinalIgnoreCase)
             )
         );
 
@@ -95,4 +98,17 @@ internal sealed class Served
             "127.0.0.1",
             "::1",
         ];
+
+    /// <summary>The same, asked of the machine now and then: every request names a host.</summary>
+    private IReadOnlyList<string> Hosts()
+    {
+        if (known.At == 0 || System.Diagnostics.Stopwatch.GetElapsedTime(known.At) > HostsHold)
+        {
+            known = new(Reached(), System.Diagnostics.Stopwatch.GetTimestamp());
+        }
+
+        return known.Hosts;
+    }
+
+    private sealed record Known(IReadOnlyList<string> Hosts, long At);
 }

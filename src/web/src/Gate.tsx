@@ -1,5 +1,6 @@
 import { lazy, Suspense } from "react";
 import { Navigate, Outlet, useLocation } from "react-router";
+import { Notices } from "./parts/Notices";
 import { Shell } from "./frame/Shell";
 import { byClass, signsIn, useMe } from "./model/me";
 
@@ -26,6 +27,7 @@ function Bare() {
   return (
     <main id="main" className="px-4 py-4">
       <Outlet />
+      <Notices />
     </main>
   );
 }

@@ -12,14 +12,14 @@ export function JobTicks({ rights, jobs, looks, onChange }: Props) {
   return (
     <fieldset className="flex flex-col">
       <legend className="mb-1 text-sm text-ink-2">{w.jobs}</legend>
-      <Tick label={w.everyJob} on={all} turn={(on) => onChange(on ? [{ job: every, looksOnly: looks }] : [])} />
+      <Tick label={w.everyJob} on={all} turn={(on) => onChange(on ? [{ job: every, looksOnly: false }] : [])} />
       {!all &&
         jobs.map((j) => (
           <div key={j.id} className="flex flex-wrap items-center justify-between gap-2">
             <Tick
               label={j.name}
               on={has(j.id)}
-              turn={(on) => onChange(on ? [...rights, { job: j.id, looksOnly: looks }] : rights.filter((r) => r.job !== j.id))}
+              turn={(on) => onChange(on ? [...rights, { job: j.id, looksOnly: false }] : rights.filter((r) => r.job !== j.id))}
             />
             {has(j.id) && !looks && (
               <Choice

@@ -40,5 +40,7 @@ export function useEntered() {
     client.clear();
     if (me?.name) setSettings({ who: me.name });
     client.setQueryData(key, me ?? { signsIn: true, byClass: false });
+    // What more there is to know of who came in is asked.
+    void client.invalidateQueries({ queryKey: key });
   };
 }

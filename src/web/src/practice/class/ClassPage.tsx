@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, must } from "../../api/client";
+import { useMe } from "../../model/me";
 import { address } from "../../parts/address";
 import { Back } from "../../parts/Back";
 import { Button, Choice } from "../../parts/controls";
@@ -42,6 +43,7 @@ function Head({ view }: { view: View }) {
   const close = useClassStep(view.id, (closed: boolean) =>
     must(api.POST("/api/classes/{class}/closed", { params: { path: { class: view.id } }, body: { closed } })),
   );
+  const me = useMe();
   const sheet = view.plan.sheet;
   const wall = new URLSearchParams({
     kinds: sheet.kinds.join(","),
@@ -62,7 +64,9 @@ function Head({ view }: { view: View }) {
           </p>
         </div>
         <div className="rounded-2xl border-2 border-ink bg-card px-5 py-2">
-          <span className="text-sm text-ink-2">{w.comeIn(`${location.host}${address.room()}`)}</span>
+          <span className="text-sm text-ink-2">
+            {w.comeIn(`${me.data?.classAddress?.replace("http://", "") ?? location.host}${address.room()}`)}
+          </span>
           <p className="flex items-baseline gap-3">
             {w.code} <b className="figure text-4xl tracking-widest">{view.code}</b>
             {view.closed && <span className="font-semibold text-amber">{w.isClosed}</span>}
